@@ -1,0 +1,7 @@
+import type { Spectrum } from '../colour/spectrum';
+
+/** What a paint does to light: absorption K and scattering S per film, 38 bands each, all ≥ 0. */
+export interface Optics {
+  absorption: Spectrum;
+  scattering: Spectrum;
+}

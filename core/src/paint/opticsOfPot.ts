@@ -1,0 +1,66 @@
+import { bandCount } from '../colour/cieObserver';
+import { reflectanceFromHex } from '../colour/reflectanceFromHex';
+import { reflectanceToXyz } from '../colour/reflectanceToXyz';
+import { flatSpectrum, type Spectrum } from '../colour/spectrum';
+import { filmOver } from './filmOver';
+import { kOverSOfMasstone } from './masstone';
+import type { Optics } from './optics';
+
+const black = flatSpectrum(0);
+const white = flatSpectrum(1);
+
+/** Scattering per film is looked for between these; hiding beyond what they give is held there. */
+const leastScattering = 1e-7;
+const mostScattering = 1e4;
+
+/**
+ * Absorption and scattering of a pot from what its owner can see: the swatch and the hiding.
+ * S is taken to be the same in every band; its size is the one at which a single neat brushed coat
+ * has the pot's hiding. K follows from the masstone.
+ *
+ * @param swatch the masstone, sRGB hex
+ * @param hiding contrast ratio of one neat coat, 0 (clear) to 1 (covers outright; held at 0.9995)
+ * @throws RangeError when the swatch is no colour or hiding is outside 0–1
+ */
+export function opticsOfPot(swatch: string, hiding: number): Optics {
+  if (!(hiding >= 0 && hiding <= 1)) throw new RangeError(`hiding ${hiding} is not from 0 to 1`);
+  const key = `${swatch} ${hiding}`;
+  const known = opticsKept.get(key);
+  if (known) return known;
+  const optics = solveOptics(reflectanceFromHex(swatch), Math.min(hiding, 0.9995));
+  if (opticsKept.size >= 5000) opticsKept.clear();
+  opticsKept.set(key, optics);
+  return optics;
+}
+
+const opticsKept = new Map<string, Optics>();
+
+/**
+ * Hiding of a film: Y over black divided by Y over white.
+ *
+ * @param thickness in films, above 0
+ * @returns 0 (nothing hidden) to 1
+ */
+export function hidingOf(paint: Optics, thickness: number): number {
+  const overBlack = reflectanceToXyz(filmOver(black, paint, thickness)).y;
+  const overWhite = reflectanceToXyz(filmOver(white, paint, thickness)).y;
+  return overBlack / overWhite;
+}
+
+function solveOptics(masstone: Spectrum, hiding: number): Optics {
+  if (hiding === 0) return { absorption: flatSpectrum(0), scattering: flatSpectrum(0) };
+  const ratio = masstone.map(kOverSOfMasstone);
+  const withScattering = (s: number): Optics => ({
+    absorption: ratio.map((kOverS) => kOverS * s),
+    scattering: new Float64Array(bandCount).fill(s),
+  });
+  // Hiding rises steadily with S, so halving the interval (of its logarithm) always finds it.
+  let low = Math.log(leastScattering);
+  let high = Math.log(mostScattering);
+  for (let round = 0; round < 50; round++) {
+    const middle = (low + high) / 2;
+    if (hidingOf(withScattering(Math.exp(middle)), 1) < hiding) low = middle;
+    else high = middle;
+  }
+  return withScattering(Math.exp((low + high) / 2));
+}

@@ -1,0 +1,63 @@
+import { colourDifference } from '../colour/colourDifference';
+import type { Spectrum } from '../colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { filmOver } from '../paint/filmOver';
+import { masstoneOf } from '../paint/masstone';
+import type { Optics } from '../paint/optics';
+
+/** A coat covers when no more than this is missing to the masstone, ΔE00: found only beside it. */
+export const coveredWithin = 4;
+/** Nobody paints more coats than this; beyond it an under-colour is the answer. */
+export const mostCoatsTried = 20;
+/** How much of being lighter or stronger than the masstone counts as the ground showing. */
+const excessCounts = 1 / 3;
+
+export interface Coverage {
+  /** coats needed; null when the ground still shows after `mostCoatsTried` */
+  coats: number | null;
+  /** what is missing after coat 1, 2, 3 …, ΔE00 as `groundShowing` counts it */
+  missingAfter: number[];
+}
+
+/**
+ * How much of the ground an eye finds through a paint: ΔE00 to the masstone, where being lighter
+ * and stronger counts a third. A thin yellow over white glows and is taken for covered; over black
+ * it is dark, dull and greenish, and is not.
+ *
+ * @returns ΔE00, 0 when covered
+ */
+export function groundShowing(surface: SurfaceColour, masstone: SurfaceColour): number {
+  const toned = (figure: number, target: number) =>
+    figure > target ? target + (figure - target) * excessCounts : figure;
+  const chroma = toned(surface.chroma, masstone.chroma);
+  const scale = surface.chroma > 0 ? chroma / surface.chroma : 0;
+  return colourDifference(
+    {
+      value: toned(surface.value, masstone.value),
+      a: surface.a * scale,
+      b: surface.b * scale,
+    },
+    masstone,
+  );
+}
+
+/**
+ * How many coats until the ground no longer shows.
+ *
+ * @param paint optics of the mix, unthinned
+ * @param ground reflectance, 38 bands
+ * @param filmPerCoat technique's film × load, above 0
+ * @throws RangeError when `filmPerCoat` is not above 0
+ * @example coatsToCover(yellow, blackGround, 1).coats // → more than over whiteGround
+ */
+export function coatsToCover(paint: Optics, ground: Spectrum, filmPerCoat: number): Coverage {
+  if (!(filmPerCoat > 0)) throw new RangeError(`a coat of ${filmPerCoat} films covers nothing`);
+  const target = surfaceColour(masstoneOf(paint));
+  const missingAfter: number[] = [];
+  for (let coats = 1; coats <= mostCoatsTried; coats++) {
+    const surface = surfaceColour(filmOver(ground, paint, coats * filmPerCoat));
+    missingAfter.push(groundShowing(surface, target));
+    if (missingAfter[coats - 1] <= coveredWithin) return { coats, missingAfter };
+  }
+  return { coats: null, missingAfter };
+}

@@ -1,0 +1,85 @@
+import { colourDifference } from '../colour/colourDifference';
+import { surfaceColour } from '../colour/surfaceColour';
+import { masstoneOf } from '../paint/masstone';
+import { flattenMix, type PotShare } from './flattenMix';
+import type { Mix } from './mix';
+import { mixedPaint, type Shelf } from './mixedPaint';
+import type { Step } from './step';
+
+/** A drop from a dropper bottle, ml. */
+export const dropMl = 0.05;
+/** Drops nobody would count out; a mix that needs more is poured. */
+const mostDrops = 400;
+
+export interface Drops {
+  /** whole drops of each pot, every one at least 1 */
+  pots: { potId: string; drops: number }[];
+  water: number;
+  medium: number;
+  /** ΔE00 between the mix in whole drops and the mix as written */
+  colourError: number;
+  /** whether `colourError` is within what was asked for */
+  isWithin: boolean;
+}
+
+/**
+ * Whole drops for a mix: the fewest that give the volume and keep the colour error under a limit.
+ *
+ * @param volumeMl wet, thinned paint needed, above 0
+ * @param errorLimit ΔE00 allowed between counted drops and the mix as written, above 0
+ * @returns the fewest drops within the limit; where none up to 400 is, the closest found
+ * @throws RangeError for a volume that is not above 0; CarryError, UnknownPotError
+ */
+export function dropsFor(
+  mix: Mix,
+  earlier: readonly Step[],
+  shelf: Shelf,
+  volumeMl: number,
+  errorLimit = 1,
+): Drops {
+  if (!(volumeMl > 0)) throw new RangeError(`${volumeMl} ml is no volume to mix`);
+  const shares = flattenMix(mix, earlier);
+  const paintMl = volumeMl / (1 + mix.waterParts + mix.mediumParts);
+  const fewest = Math.max(shares.length, Math.ceil(paintMl / dropMl - 1e-9));
+  const target = surfaceColour(masstoneOf(mixedPaint(shares, shelf)));
+  let best: Drops | null = null;
+  for (let total = fewest; total <= Math.max(fewest, mostDrops); total++) {
+    const pots = wholeDrops(shares, total);
+    const counted = pots.map(({ potId, drops }) => ({ potId, share: drops / total }));
+    const colourError = colourDifference(
+      surfaceColour(masstoneOf(mixedPaint(counted, shelf))),
+      target,
+    );
+    if (!best || colourError < best.colourError)
+      best = {
+        pots,
+        water: Math.round(total * mix.waterParts),
+        medium: Math.round(total * mix.mediumParts),
+        colourError,
+        isWithin: colourError <= errorLimit,
+      };
+    if (best.isWithin) break;
+  }
+  return best as Drops;
+}
+
+/** `total` drops dealt out by share: at least one each, the rest by largest remainder. */
+function wholeDrops(shares: readonly PotShare[], total: number) {
+  const dealt = shares.map(({ potId, share }) => ({
+    potId,
+    drops: Math.max(1, Math.floor(share * total)),
+    wanted: share * total,
+  }));
+  let left = total - dealt.reduce((sum, { drops }) => sum + drops, 0);
+  while (left !== 0) {
+    const direction = Math.sign(left);
+    const next = dealt
+      .filter(({ drops }) => direction > 0 || drops > 1)
+      .reduce((most, pot) =>
+        direction * (pot.wanted - pot.drops) > direction * (most.wanted - most.drops) ? pot : most,
+      );
+    next.drops += direction;
+    left -= direction;
+  }
+  return dealt.map(({ potId, drops }) => ({ potId, drops }));
+}

@@ -1,0 +1,86 @@
+import { flatSpectrum, type Spectrum } from '../colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { masstoneOf } from '../paint/masstone';
+import { mixOptics } from '../paint/mixOptics';
+import { opticsOfPot } from '../paint/opticsOfPot';
+import type { Optics } from '../paint/optics';
+import { clearKinds, type Pot } from '../paint/pot';
+import { flattenMix, type PotShare } from './flattenMix';
+import type { Mix } from './mix';
+import type { Step } from './step';
+
+/** The pots a computation may draw from, by id. */
+export type Shelf = ReadonlyMap<string, Pot>;
+
+/** A mix names a pot that is not on the shelf. */
+export class UnknownPotError extends RangeError {
+  constructor(readonly potId: string) {
+    super(`no pot ${potId} on this shelf`);
+    this.name = 'UnknownPotError';
+  }
+}
+
+/** A shelf for the computation from a list of pots. */
+export function shelfOf(pots: readonly Pot[]): Shelf {
+  return new Map(pots.map((pot) => [pot.id, pot]));
+}
+
+/** @throws UnknownPotError */
+export function potOn(shelf: Shelf, potId: string): Pot {
+  const pot = shelf.get(potId);
+  if (!pot) throw new UnknownPotError(potId);
+  return pot;
+}
+
+/**
+ * K and S of a mix from the shares of its pots, before thinning. Medium and varnish colour nothing:
+ * their share thins K and S, as water does to the load.
+ *
+ * @throws UnknownPotError
+ */
+export function mixedPaint(shares: readonly PotShare[], shelf: Shelf): Optics {
+  return mixOptics(
+    shares.map(({ potId, share }) => ({ parts: share, optics: opticsOn(shelf, potId) })),
+  );
+}
+
+/** What a mix looks like when thick, opaque and dry. */
+export interface MixedColour {
+  colour: SurfaceColour;
+  /** a pot's hiding is only a guess, or a metallic turns with the angle */
+  isEstimate: boolean;
+  /** nothing in the mix colours anything */
+  isClear: boolean;
+}
+
+/**
+ * Colour of a mix in its masstone.
+ *
+ * @throws CarryError, UnknownPotError
+ */
+export function mixedColour(mix: Mix, earlier: readonly Step[], shelf: Shelf): MixedColour {
+  const shares = flattenMix(mix, earlier);
+  return {
+    colour: surfaceColour(masstoneOf(mixedPaint(shares, shelf))),
+    isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
+    isClear: shares.every(({ potId }) => clearKinds.includes(potOn(shelf, potId).kind)),
+  };
+}
+
+/** Whether what is computed from a pot is only an estimate. */
+export function isEstimate(pot: Pot): boolean {
+  if (clearKinds.includes(pot.kind)) return false;
+  return pot.hidingIsGuess || pot.finish === 'metallic';
+}
+
+/** What a primer looks like sprayed on thick: the ground of a recipe. 38 bands. */
+export function groundOf(pot: Pot): Spectrum {
+  return masstoneOf(opticsOfPot(pot.swatch, 1));
+}
+
+const clear: Optics = { absorption: flatSpectrum(0), scattering: flatSpectrum(0) };
+
+function opticsOn(shelf: Shelf, potId: string): Optics {
+  const pot = potOn(shelf, potId);
+  return clearKinds.includes(pot.kind) ? clear : opticsOfPot(pot.swatch, pot.hiding);
+}

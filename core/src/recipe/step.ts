@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { idSchema, numberWithin, pageOfText, wholeNumberWithin } from '../record/fields';
+import { mixSchema } from './mix';
+import { placementSchema } from './placement';
+import { techniqueNames } from './techniqueNames';
+
+export const stages = [
+  'prime',
+  'base',
+  'shade',
+  'layer',
+  'highlight',
+  'glaze',
+  'detail',
+  'finish',
+] as const;
+
+/** How far a figure is taken, from the quickest to the most careful. */
+export const finishLevels = ['field', 'table', 'display'] as const;
+
+export type Stage = (typeof stages)[number];
+export type FinishLevel = (typeof finishLevels)[number];
+
+export const finishLevelSchema = z.enum(finishLevels, {
+  error: `one of ${finishLevels.join(', ')}`,
+});
+
+export const mostCoats = 12;
+
+/** One line of a recipe: what goes on, how, where and how often. */
+export const stepSchema = z.strictObject({
+  id: idSchema,
+  stage: z.enum(stages, { error: `one of ${stages.join(', ')}` }),
+  technique: z.enum(techniqueNames, { error: `one of ${techniqueNames.join(', ')}` }),
+  mix: mixSchema,
+  coats: wholeNumberWithin(1, mostCoats).describe('applications, each dried'),
+  placement: placementSchema,
+  dryMinutes: numberWithin(0, 2880).describe('wait before the next line, minutes'),
+  level: finishLevelSchema.describe('the quickest finish level that includes this line'),
+  note: pageOfText,
+});
+
+export type Step = z.infer<typeof stepSchema>;
+
+/** @example isIncluded({ …step, level: 'display' }, 'table') // → false */
+export function isIncluded(step: Step, finishLevel: FinishLevel): boolean {
+  return finishLevels.indexOf(step.level) <= finishLevels.indexOf(finishLevel);
+}

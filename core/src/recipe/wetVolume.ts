@@ -1,0 +1,32 @@
+import type { Recipe } from './recipe';
+import type { Step } from './step';
+import { ribbonStops } from './toneAxis';
+import { techniqueOf } from './techniques';
+import { depositAt } from './predictBuildUp';
+
+/** Wet thickness of one neat brushed coat, cm (about 40 µm). */
+export const filmCm = 0.004;
+/** What stays in the brush and on the palette, as a share of what reaches the figure. */
+export const leftOnPalette = 0.5;
+
+/**
+ * Wet, thinned paint one step takes for the whole batch.
+ *
+ * @returns millilitres: area × models × share of the tone axis it goes on × film × coats, plus
+ *   half as much again for brush and palette
+ */
+export function wetVolumeMl(step: Step, { areaCm2, models }: Pick<Recipe, 'areaCm2' | 'models'>) {
+  const { film } = techniqueOf(step.technique);
+  const covered = meanDeposit(step);
+  return areaCm2 * models * covered * film * filmCm * step.coats * (1 + leftOnPalette);
+}
+
+/** Mean of the deposit over the tone axis, by the trapezium rule; the area is taken as even over it. */
+function meanDeposit(step: Step): number {
+  let sum = 0;
+  for (let i = 1; i < ribbonStops.length; i++) {
+    const width = ribbonStops[i] - ribbonStops[i - 1];
+    sum += (width * (depositAt(step, ribbonStops[i]) + depositAt(step, ribbonStops[i - 1]))) / 2;
+  }
+  return sum;
+}

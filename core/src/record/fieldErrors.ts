@@ -1,0 +1,46 @@
+import type { z } from 'zod';
+
+/** One thing wrong with what was sent: where, what stood there, what would be right. */
+export interface FieldError {
+  /** path of the field, such as `steps.2.mix.parts.0.parts`; empty for the whole */
+  field: string;
+  value: string;
+  expected: string;
+}
+
+/** @param input what was refused, for quoting the values */
+export function fieldErrors(error: z.ZodError, input: unknown): FieldError[] {
+  return error.issues.map((issue) => ({
+    field: issue.path.join('.'),
+    value: quote(valueAt(input, issue.path)),
+    expected:
+      issue.code === 'unrecognized_keys'
+        ? `no field called ${issue.keys.map((key) => quote(key)).join(', ')}`
+        : issue.message,
+  }));
+}
+
+/** @example sentenceOf({ field: 'hiding', value: '1.4', expected: 'a number from 0 to 1' }) */
+export function sentenceOf({ field, value, expected }: FieldError): string {
+  return `${field || 'This'} is ${value}; it should be ${expected}.`;
+}
+
+const quoteLimit = 60;
+
+function quote(value: unknown): string {
+  if (value === undefined) return 'missing';
+  const text = JSON.stringify(value) ?? String(value);
+  return text.length > quoteLimit
+    ? `${text.slice(0, quoteLimit)}… (${text.length} characters)`
+    : text;
+}
+
+function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
+  return path.reduce<unknown>(
+    (value, key) =>
+      typeof value === 'object' && value !== null
+        ? (value as Record<PropertyKey, unknown>)[key]
+        : undefined,
+    input,
+  );
+}

@@ -1,0 +1,63 @@
+import fc from 'fast-check';
+import type { MixPart } from '../recipe/mix';
+import { pulls } from '../recipe/placement';
+import type { Recipe } from '../recipe/recipe';
+import { finishLevels, stages, type Step } from '../recipe/step';
+import { techniqueNames } from '../recipe/techniqueNames';
+import { pots, recipeWith } from './sampleRecipe';
+
+const potIds = Object.keys(pots);
+const unit = fc.double({ min: 0, max: 1, noNaN: true });
+
+const anyPlacement = fc
+  .tuple(unit, unit, fc.double({ min: 0, max: 0.5, noNaN: true }), fc.constantFrom(...pulls))
+  .map(([one, other, softness, pull]) => ({
+    from: Math.min(one, other),
+    to: Math.max(one, other),
+    softness,
+    pull,
+  }));
+
+/** A part drawn from a pot, or from an earlier line where `carry` is even and there is one. */
+const anyPart = fc.record({
+  potId: fc.constantFrom(...potIds),
+  carry: fc.nat(7),
+  parts: fc.integer({ min: 1, max: 5 }),
+});
+
+const anyStep = fc.record({
+  stage: fc.constantFrom(...stages),
+  technique: fc.constantFrom(...techniqueNames),
+  parts: fc.array(anyPart, { minLength: 1, maxLength: 3 }),
+  waterParts: fc.constantFrom(0, 1, 2, 0.5),
+  mediumParts: fc.constantFrom(0, 1),
+  coats: fc.integer({ min: 1, max: 4 }),
+  placement: anyPlacement,
+  level: fc.constantFrom(...finishLevels),
+});
+
+/** Any valid recipe over the sample pots, with mixes carried forward. */
+export const anyRecipe: fc.Arbitrary<Recipe> = fc
+  .record({
+    steps: fc.array(anyStep, { minLength: 1, maxLength: 8 }),
+    groundPotId: fc.constantFrom('black', 'white', 'brown'),
+    finishLevel: fc.constantFrom(...finishLevels),
+  })
+  .map(({ steps, ...head }) => {
+    const written = steps.map(({ parts, waterParts, mediumParts, ...step }, index): Step => ({
+      ...step,
+      id: `s${index}`,
+      mix: {
+        parts: parts.map(({ potId, carry, parts: count }): MixPart =>
+          carry % 2 === 0 && carry < index
+            ? { from: 'step', stepId: `s${carry}`, parts: count }
+            : { from: 'pot', potId, parts: count },
+        ),
+        waterParts,
+        mediumParts,
+      },
+      dryMinutes: 10,
+      note: '',
+    }));
+    return recipeWith(written, head);
+  });
