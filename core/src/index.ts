@@ -21,6 +21,7 @@ export * from './recipe/dropsFor';
 export * from './recipe/flattenMix';
 export * from './recipe/mix';
 export * from './recipe/mixWords';
+export * from './recipe/mergeRecipes';
 export * from './recipe/mixedPaint';
 export * from './recipe/moveStep';
 export * from './recipe/placement';

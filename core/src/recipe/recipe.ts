@@ -26,16 +26,23 @@ export const surfaces = [
   'other',
 ] as const;
 
-/** The ordered steps for one kind of surface, and for how much of it they are meant. */
+/** What stands at the head of a recipe: what it is for, and for how much of it. */
+export const recipeHeadSchema = z.strictObject({
+  name: lineOfText,
+  surface: z.enum(surfaces, { error: `one of ${surfaces.join(', ')}` }),
+  groundPotId: idSchema.describe('the primer the first line goes onto'),
+  finishLevel: finishLevelSchema,
+  models: wholeNumberWithin(1, 999).describe('models painted together'),
+  areaCm2: numberWithin(0.1, 1000).describe('area of this surface on one model, cm²'),
+});
+
+export type RecipeHead = z.infer<typeof recipeHeadSchema>;
+
+/** The ordered steps for one kind of surface. */
 export const recipeSchema = z
   .strictObject({
     id: idSchema,
-    name: lineOfText,
-    surface: z.enum(surfaces, { error: `one of ${surfaces.join(', ')}` }),
-    groundPotId: idSchema.describe('the primer the first line goes onto'),
-    finishLevel: finishLevelSchema,
-    models: wholeNumberWithin(1, 999).describe('figures painted together'),
-    areaCm2: numberWithin(0.1, 1000).describe('area of this surface on one figure, cm²'),
+    ...recipeHeadSchema.shape,
     steps: z
       .array(stepSchema, { error: 'a list of lines' })
       .max(mostSteps, `at most ${mostSteps} lines`),

@@ -35,7 +35,7 @@ export const stepSchema = z.strictObject({
   mix: mixSchema,
   coats: wholeNumberWithin(1, mostCoats).describe('applications, each dried'),
   placement: placementSchema,
-  dryMinutes: numberWithin(0, 2880).describe('wait before the next line, minutes'),
+  dryMinutes: numberWithin(0, 2880).describe('wait after each coat, minutes'),
   level: finishLevelSchema.describe('the quickest finish level that includes this line'),
   note: pageOfText,
 });

@@ -1,0 +1,61 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
+export interface LedgerServer {
+  url: string;
+  dataFolder: string;
+  /** stops it as an owner does, and waits until it is down */
+  stop(): Promise<void>;
+  /** stops it as a power cut does */
+  kill(): Promise<void>;
+}
+
+export interface ServerOptions {
+  /** where the ledger is; a new empty folder unless said otherwise */
+  dataFolder?: string;
+  /** with the sample world */
+  demo?: boolean;
+  /** a free port is found unless one is named */
+  port?: number;
+}
+
+const main = resolve(import.meta.dirname, '../../server/dist/main.js');
+const startMs = 15_000;
+
+/** Starts the built server as a process of its own, on a real SQLite file. */
+export async function startServer(options: ServerOptions = {}): Promise<LedgerServer> {
+  const dataFolder = options.dataFolder ?? mkdtempSync(join(tmpdir(), 'yellow-ledger-'));
+  const child = spawn(process.execPath, [main, ...(options.demo ? ['--demo'] : [])], {
+    env: {
+      ...process.env,
+      YELLOW_LEDGER_DATA: dataFolder,
+      YELLOW_LEDGER_PORT: String(options.port ?? 0),
+    },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const url = await addressOf(child);
+  const end = async (signal: NodeJS.Signals) => {
+    if (child.exitCode !== null || child.signalCode !== null) return;
+    const ended = new Promise((done) => child.once('exit', done));
+    child.kill(signal);
+    await ended;
+  };
+  return { url, dataFolder, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
+}
+
+function addressOf(child: ChildProcess): Promise<string> {
+  return new Promise((found, failed) => {
+    let said = '';
+    const timer = setTimeout(() => failed(new Error(`no address said: ${said}`)), startMs);
+    child.once('exit', (code) => failed(new Error(`the server ended with ${code}: ${said}`)));
+    child.stdout?.on('data', (text: Buffer) => {
+      said += text.toString();
+      const address = /open at (http:\/\/\S+?)\/?\s/.exec(said)?.[1];
+      if (!address) return;
+      clearTimeout(timer);
+      found(address);
+    });
+  });
+}

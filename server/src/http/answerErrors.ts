@@ -1,0 +1,44 @@
+import type { ErrorRequestHandler } from 'express';
+import type { Logger } from 'pino';
+import { z } from 'zod';
+import { Problem } from './problem';
+
+/** What Express’s body parser says of a body it could not take. */
+const bodyErrorSchema = z.object({
+  type: z.string(),
+  status: z.number(),
+  limit: z.number().optional(),
+});
+
+/** Turns every error into the one shape; what is the server's own fault is logged and not shown. */
+export function answerErrors(log: Logger): ErrorRequestHandler {
+  return (error: unknown, _request, response, next) => {
+    if (response.headersSent) return next(error);
+    const problem = problemOf(error);
+    if (problem.status >= 500) log.error({ err: error }, 'request failed');
+    response.status(problem.status).json(problem.body);
+  };
+}
+
+function problemOf(error: unknown): Problem {
+  if (error instanceof Problem) return error;
+  const body = bodyErrorSchema.safeParse(error);
+  if (body.success && body.data.status < 500) return bodyProblem(body.data);
+  return new Problem(
+    500,
+    'internal',
+    'Something went wrong on this side; nothing was changed. The log in the data folder says what.',
+  );
+}
+
+function bodyProblem({ type, status, limit }: z.infer<typeof bodyErrorSchema>): Problem {
+  if (type === 'entity.too.large')
+    return new Problem(
+      413,
+      'too-large',
+      `This is larger than the ${((limit ?? 0) / 1e6).toFixed(1)} MB that can be taken at once.`,
+    );
+  if (type === 'entity.parse.failed')
+    return new Problem(400, 'not-json', 'The request is no whole JSON; it may have been cut off.');
+  return new Problem(status, 'bad-request', 'The request could not be read.');
+}

@@ -1,0 +1,69 @@
+import { revisionSchema } from '@yellow-ledger/core';
+import { Router } from 'express';
+import { z } from 'zod';
+import { StaleWrite, type RecordStore } from '../db/recordStore';
+import { accept } from './accept';
+import { notFound, Problem } from './problem';
+
+const fromQuery = z.object({
+  revision: z
+    .string({ error: 'a whole number' })
+    .regex(/^\d+$/, 'a whole number')
+    .transform(Number),
+});
+
+/**
+ * The ways in to one kind of record: list, read, write, delete. A write names the revision it was
+ * made from; when the record has moved on it is refused with 409 and both versions.
+ *
+ * @param what the record's name in sentences
+ */
+export function recordRoutes<Content extends { id: string }>(
+  what: string,
+  schema: z.ZodType<Content>,
+  store: RecordStore<Content>,
+): Router {
+  const router = Router();
+  const writeSchema = z.strictObject({ content: schema, revision: revisionSchema });
+
+  router.get('/', async (_request, response) => {
+    response.json({ items: await store.list() });
+  });
+
+  router.get('/:id', async (request, response) => {
+    const kept = await store.get(request.params.id);
+    if (!kept) throw notFound(what);
+    response.json(kept);
+  });
+
+  router.put('/:id', async (request, response) => {
+    const { content, revision } = accept(writeSchema, request.body);
+    if (content.id !== request.params.id)
+      throw new Problem(
+        400,
+        'invalid',
+        `The ${what} sent has another identifier than its address.`,
+      );
+    response.json(await staleAs409(store.put(content, revision), what, content));
+  });
+
+  router.delete('/:id', async (request, response) => {
+    const { revision } = accept(fromQuery, request.query);
+    await staleAs409(store.remove(request.params.id, revision), what, null);
+    response.status(204).end();
+  });
+
+  return router;
+}
+
+async function staleAs409<Result>(work: Promise<Result>, what: string, yours: unknown) {
+  try {
+    return await work;
+  } catch (error) {
+    if (!(error instanceof StaleWrite)) throw error;
+    const message = error.current
+      ? `This ${what} was changed elsewhere since you opened it; choose what to keep.`
+      : `This ${what} was deleted elsewhere since you opened it.`;
+    throw new Problem(409, 'stale', message, { yours, current: error.current });
+  }
+}

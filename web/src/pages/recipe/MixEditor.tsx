@@ -1,0 +1,143 @@
+import { loadWords, thinningWords, type MixPart, type Pot, type Step } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import Form from 'react-bootstrap/Form';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { BsX } from 'react-icons/bs';
+import { Field } from '../../parts/Field';
+import { PotPicker, type PotChoice } from '../../parts/PotPicker';
+import type { RecipeWords } from './recipeWords';
+
+export interface MixEditorProps {
+  /** lines whose mixes can be carried forward */
+  earlier: Step[];
+  pots: Pot[];
+  words: RecipeWords;
+}
+
+const linePrefix = 'line:';
+
+/** Parts of pots and of earlier mixes, and how far the whole is thinned. */
+export function MixEditor({ earlier, pots, words }: MixEditorProps) {
+  const { register, control, setValue } = useFormContext<Step>();
+  const parts = useFieldArray({ control, name: 'mix.parts' });
+  const mix = useWatch({ control, name: 'mix' });
+  const used = new Set(mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])));
+  const choices = useMemo(
+    () => mixChoices(earlier, pots, words, used),
+    // A set is new each time; the pots in it are what counts.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [earlier, pots, words, [...used].join()],
+  );
+  const add = () => {
+    const fresh = choices.find(({ id }) => !id.startsWith(linePrefix) && !used.has(id));
+    if (fresh) parts.append(partFrom(fresh.id, 1), { shouldFocus: true });
+  };
+  const hasFigures = [mix.waterParts, mix.mediumParts].every(Number.isFinite);
+  return (
+    <fieldset className="mix-editor">
+      <legend>Mix</legend>
+      {parts.fields.map((field, index) => {
+        const part = mix.parts[index] ?? field;
+        const source = part.from === 'pot' ? part.potId : linePrefix + part.stepId;
+        return (
+          <div className="mix-part" key={field.id}>
+            <Field name={`mix.parts.${index}.parts`} label={`Parts, ${index + 1}`}>
+              {(attributes) => (
+                <Form.Control
+                  size="sm"
+                  type="number"
+                  step="any"
+                  min={0}
+                  {...attributes}
+                  {...register(`mix.parts.${index}.parts`, { valueAsNumber: true })}
+                />
+              )}
+            </Field>
+            <PotPicker
+              label={`Pot or mix ${index + 1}`}
+              choices={choices}
+              chosen={source}
+              onChoose={(id) =>
+                setValue(`mix.parts.${index}`, partFrom(id, part.parts), { shouldValidate: true })
+              }
+            />
+            {parts.fields.length > 1 && (
+              <button
+                type="button"
+                className="icon-button"
+                aria-label={`Take part ${index + 1} out of the mix`}
+                onClick={() => parts.remove(index)}
+              >
+                <BsX aria-hidden />
+              </button>
+            )}
+          </div>
+        );
+      })}
+      <div className="mix-thinner">
+        <button type="button" className="outline-button" onClick={add}>
+          Add to the mix
+        </button>
+        <span className="mix-one">1 paint :</span>
+        <Field name="mix.waterParts" label="Water" unit="parts">
+          {(attributes) => (
+            <Form.Control
+              size="sm"
+              type="number"
+              step="any"
+              min={0}
+              {...attributes}
+              {...register('mix.waterParts', { valueAsNumber: true })}
+            />
+          )}
+        </Field>
+        <Field name="mix.mediumParts" label="Medium" unit="parts">
+          {(attributes) => (
+            <Form.Control
+              size="sm"
+              type="number"
+              step="any"
+              min={0}
+              {...attributes}
+              {...register('mix.mediumParts', { valueAsNumber: true })}
+            />
+          )}
+        </Field>
+        {hasFigures && (
+          <span className="mix-words">
+            {thinningWords(mix)}, {loadWords(mix)}
+          </span>
+        )}
+      </div>
+    </fieldset>
+  );
+}
+
+function mixChoices(
+  earlier: readonly Step[],
+  pots: readonly Pot[],
+  words: RecipeWords,
+  used: ReadonlySet<string>,
+): PotChoice[] {
+  const lines = earlier.map(({ id, mix }, index) => ({
+    id: linePrefix + id,
+    name: `mix of line ${index + 1}`,
+    hex: words.stepHex(id),
+    hint: words.mix(mix),
+  }));
+  const onShelf = pots
+    .filter(({ id, retired, kind }) => used.has(id) || (!retired && kind !== 'primer'))
+    .map(({ id, name, swatch, kind, retired }) => ({
+      id,
+      name,
+      hex: swatch,
+      hint: retired ? 'retired' : kind,
+    }));
+  return [...lines, ...onShelf];
+}
+
+function partFrom(source: string, parts: number): MixPart {
+  return source.startsWith(linePrefix)
+    ? { from: 'step', stepId: source.slice(linePrefix.length), parts }
+    : { from: 'pot', potId: source, parts };
+}

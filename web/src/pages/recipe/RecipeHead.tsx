@@ -1,0 +1,158 @@
+import {
+  finishLevels,
+  isIncluded,
+  recipeHeadSchema,
+  surfaces,
+  type Pot,
+  type RecipeHead as Head,
+} from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { FormProvider } from 'react-hook-form';
+import { Field } from '../../parts/Field';
+import { Ribbon } from '../../parts/Ribbon';
+import { useLiveForm } from '../../parts/useLiveForm';
+import { draftActions, type Draft } from '../../store/draft/draftSlice';
+import { useAppDispatch } from '../../store/store';
+import type { Prediction } from '../../workers/ledger.worker';
+import { minutesInWords } from './minutesInWords';
+import type { RecipeWords } from './recipeWords';
+import { SaveMark } from './SaveMark';
+
+export interface RecipeHeadProps {
+  draft: Draft;
+  words: RecipeWords;
+  prediction: Prediction | null;
+  pots: Pot[];
+}
+
+/** Name, ground and size of the recipe, what it ends in and what it adds up to. */
+export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) {
+  const dispatch = useAppDispatch();
+  const recipe = draft.history.present;
+  const form = useLiveForm<Head>({
+    schema: recipeHeadSchema,
+    value: headOf(draft),
+    unfinished: draft.unfinished.head,
+    onValid: (head) => dispatch(draftActions.edited({ ...recipe, ...head }, 'head')),
+    onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: 'head', typed })),
+  });
+  const { register } = form;
+  const grounds = pots.filter(
+    ({ id, kind, retired }) => (kind === 'primer' && !retired) || id === recipe.groundPotId,
+  );
+  return (
+    <FormProvider {...form}>
+      <header className="recipe-head">
+        <div className="recipe-title">
+          <Field name="name" label="Recipe">
+            {(attributes) => (
+              <Form.Control
+                className="recipe-name-field"
+                dir="auto"
+                autoComplete="off"
+                {...attributes}
+                {...register('name')}
+              />
+            )}
+          </Field>
+          <div className="recipe-state">
+            <span className="recipe-version">Draft, revision {draft.base.revision}</span>
+            <SaveMark saveState={draft.saveState} />
+          </div>
+        </div>
+        <div className="recipe-fields">
+          <Field name="surface" label="Surface">
+            {(attributes) => (
+              <Form.Select size="sm" {...attributes} {...register('surface')}>
+                {surfaces.map((surface) => (
+                  <option key={surface}>{surface}</option>
+                ))}
+              </Form.Select>
+            )}
+          </Field>
+          <Field name="groundPotId" label="Ground">
+            {(attributes) => (
+              <Form.Select size="sm" {...attributes} {...register('groundPotId')}>
+                {grounds.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </Form.Select>
+            )}
+          </Field>
+          <Field name="finishLevel" label="Finish level">
+            {(attributes) => (
+              <Form.Select size="sm" {...attributes} {...register('finishLevel')}>
+                {finishLevels.map((level) => (
+                  <option key={level}>{level}</option>
+                ))}
+              </Form.Select>
+            )}
+          </Field>
+          <Field name="models" label="Models">
+            {(attributes) => (
+              <Form.Control
+                size="sm"
+                type="number"
+                min={1}
+                {...attributes}
+                {...register('models', { valueAsNumber: true })}
+              />
+            )}
+          </Field>
+          <Field name="areaCm2" label="Area a model" unit="cm²">
+            {(attributes) => (
+              <Form.Control
+                size="sm"
+                type="number"
+                step="any"
+                {...attributes}
+                {...register('areaCm2', { valueAsNumber: true })}
+              />
+            )}
+          </Field>
+        </div>
+        <Result draft={draft} prediction={prediction} words={words} />
+      </header>
+    </FormProvider>
+  );
+}
+
+function Result({ draft, prediction, words }: Omit<RecipeHeadProps, 'pots'>) {
+  const { steps, finishLevel, groundPotId } = draft.history.present;
+  const included = steps.filter((step) => isIncluded(step, finishLevel));
+  const coats = included.reduce((sum, step) => sum + step.coats, 0);
+  const drying = included.reduce((sum, step) => sum + step.coats * step.dryMinutes, 0);
+  const pots = new Set(
+    included.flatMap(({ mix }) =>
+      mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])),
+    ),
+  );
+  const build = prediction?.buildUp;
+  const last = build?.steps.at(-1);
+  return (
+    <div className="recipe-result">
+      {build && (
+        <Ribbon
+          stops={build.stops}
+          hexes={(last?.surface ?? build.ground).map(({ hex }) => hex)}
+          surface={last?.surface ?? build.ground}
+          label={`The finished surface over ${words.potName(groundPotId)}, from pit to point`}
+          isEstimate={last?.isEstimate}
+        />
+      )}
+      <p className="recipe-totals">
+        {last?.isEstimate && '≈ '}
+        {included.length} {included.length === 1 ? 'step' : 'steps'} · {coats}{' '}
+        {coats === 1 ? 'coat' : 'coats'} · {minutesInWords(drying)} drying · {pots.size}{' '}
+        {pots.size === 1 ? 'pot' : 'pots'}
+      </p>
+    </div>
+  );
+}
+
+function headOf({ history }: Draft): Head {
+  const { name, surface, groundPotId, finishLevel, models, areaCm2 } = history.present;
+  return { name, surface, groundPotId, finishLevel, models, areaCm2 };
+}

@@ -1,0 +1,151 @@
+import {
+  loadWords,
+  techniqueOf,
+  thinningWords,
+  type BuildUp,
+  type Drops,
+  type Pot,
+  type Step,
+  type StepBuildUp,
+} from '@yellow-ledger/core';
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { lazy, Suspense, type KeyboardEvent } from 'react';
+import { BsGripVertical } from 'react-icons/bs';
+import { MixBar } from '../../parts/MixBar';
+import { PlacementMark } from '../../parts/PlacementMark';
+import { Ribbon } from '../../parts/Ribbon';
+import type { Draft } from '../../store/draft/draftSlice';
+import { dropsWords } from './dropsWords';
+import { LineRemarks } from './LineRemarks';
+import type { RecipeWords } from './recipeWords';
+import type { LineDeeds } from './useLineDeeds';
+
+const LineEditor = lazy(() => import('./LineEditor'));
+
+export interface RecipeLineProps {
+  step: Step;
+  number: number;
+  draft: Draft;
+  words: RecipeWords;
+  pots: Pot[];
+  build: BuildUp | undefined;
+  buildUp: StepBuildUp | undefined;
+  drops: Drops | null;
+  isOpen: boolean;
+  deeds: LineDeeds;
+  onKey: (stepId: string, event: KeyboardEvent) => void;
+  onToggle: () => void;
+  onClose: () => void;
+  onFocus: (stepId: string | null) => void;
+}
+
+/** One ruled line: what goes on, and at the right edge the surface it buys. */
+export function RecipeLine(props: RecipeLineProps) {
+  const { step, number, words, build, buildUp, drops, isOpen, deeds, onKey, onToggle } = props;
+  const { label, counts } = techniqueOf(step.technique);
+  const {
+    setNodeRef,
+    setActivatorNodeRef,
+    attributes,
+    listeners,
+    transform,
+    transition,
+    isDragging,
+  } = useSortable({ id: step.id });
+  const isSkipped = buildUp?.isIncluded === false;
+  const className = [
+    'line',
+    isOpen && 'line-open',
+    isSkipped && 'line-skipped',
+    isDragging && 'line-dragged',
+  ];
+  return (
+    <li
+      ref={setNodeRef}
+      className={className.filter(Boolean).join(' ')}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <div
+        className="line-grid"
+        onClick={(event) => {
+          // The number is the button for keys and readers; a click anywhere on the line does the same.
+          if (!(event.target as Element).closest('button, input, select')) onToggle();
+        }}
+      >
+        <div className="line-column-step">
+          <button
+            type="button"
+            className="line-grip"
+            ref={setActivatorNodeRef}
+            {...attributes}
+            {...listeners}
+            aria-label={`Move line ${number}`}
+          >
+            <BsGripVertical aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="line-button"
+            data-line={step.id}
+            aria-expanded={isOpen}
+            aria-label={`Line ${number}: ${step.stage}, ${label}, ${words.mix(step.mix)}`}
+            onClick={onToggle}
+            onKeyDown={(event) => onKey(step.id, event)}
+          >
+            <span className="line-number">{number}</span>
+            <span className="line-step">
+              <b>{step.stage}</b>
+              <span>{label}</span>
+            </span>
+          </button>
+        </div>
+        <div className="line-column-mix">
+          <MixBar
+            mix={step.mix}
+            hexOfPot={words.potHex}
+            hexOfStep={words.stepHex}
+            lineNumber={words.lineNumber}
+          />
+          <p className="line-mix" dir="auto">
+            {words.mix(step.mix)}
+            <span className="line-thinning"> · {thinningWords(step.mix)}</span>
+            <small> · {loadWords(step.mix)}</small>
+          </p>
+          {step.note && (
+            <p className="line-note" dir="auto">
+              {step.note}
+            </p>
+          )}
+        </div>
+        <div className="line-column-coats">
+          <b>{step.coats}</b> <span>{step.coats === 1 ? counts : pluralOf(counts)}</span>
+        </div>
+        <div className="line-column-ribbon">
+          {build && buildUp ? (
+            <Ribbon
+              stops={build.stops}
+              hexes={buildUp.surface.map(({ hex }) => hex)}
+              surface={buildUp.surface}
+              isEstimate={buildUp.isEstimate}
+              label={`The surface after line ${number}, from pit to point`}
+            />
+          ) : (
+            <div className="ribbon-well">
+              <div className="ribbon" />
+            </div>
+          )}
+          {!isSkipped && <PlacementMark {...step.placement} />}
+        </div>
+        <LineRemarks step={step} buildUp={buildUp} onFix={deeds.edit} />
+      </div>
+      {isOpen && (
+        <Suspense fallback={<p className="line-wait">Opening the line …</p>}>
+          <LineEditor {...props} dropsWords={drops ? dropsWords(drops, words) : null} />
+        </Suspense>
+      )}
+    </li>
+  );
+}
+
+const pluralOf = (counts: 'coat' | 'pass') => (counts === 'coat' ? 'coats' : 'passes');

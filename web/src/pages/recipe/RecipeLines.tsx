@@ -1,0 +1,146 @@
+import type { Pot } from '@yellow-ledger/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { useEffect, useRef, useState } from 'react';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import type { Draft } from '../../store/draft/draftSlice';
+import type { Prediction } from '../../workers/ledger.worker';
+import { Ribbon } from '../../parts/Ribbon';
+import { RecipeLine } from './RecipeLine';
+import type { RecipeWords } from './recipeWords';
+import { ToneScale } from './ToneScale';
+import { useLineDeeds } from './useLineDeeds';
+
+export interface RecipeLinesProps {
+  draft: Draft;
+  words: RecipeWords;
+  prediction: Prediction | null;
+  pots: Pot[];
+}
+
+/** The lines of the page, one under the other, so that a column is the life of one place. */
+export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps) {
+  const recipe = draft.history.present;
+  const deeds = useLineDeeds(recipe, pots);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const [focusId, setFocusId] = useState<string | null>(null);
+  const list = useRef<HTMLOListElement>(null);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+
+  // After a line was added, moved or deleted the keyboard goes on where the eye is.
+  useEffect(() => {
+    if (!focusId) return;
+    list.current?.querySelector<HTMLElement>(`[data-line="${focusId}"]`)?.focus();
+    setFocusId(null);
+  }, [focusId, recipe.steps]);
+
+  const add = () => {
+    const stepId = deeds.add();
+    if (stepId) setOpenId(stepId);
+  };
+  useShortcut('n', add);
+
+  const onLineKey = (stepId: string, event: React.KeyboardEvent) => {
+    const index = deeds.numberOf(stepId) - 1;
+    const neighbour = { ArrowUp: index - 1, ArrowDown: index + 1 }[event.key];
+    if (neighbour !== undefined && event.altKey) {
+      if (neighbour >= 0 && neighbour < recipe.steps.length) deeds.move(stepId, neighbour);
+      setFocusId(stepId);
+    } else if (neighbour !== undefined) setFocusId(recipe.steps[neighbour]?.id ?? null);
+    else if (event.key === 'Delete') setFocusId(deeds.remove(stepId));
+    else if (event.key === 'd' && !event.ctrlKey && !event.metaKey)
+      setFocusId(deeds.duplicate(stepId));
+    else return;
+    event.preventDefault();
+  };
+  const close = (stepId: string) => {
+    setOpenId(null);
+    setFocusId(stepId);
+  };
+
+  const build = prediction?.buildUp;
+  return (
+    <section aria-label="Lines">
+      <div className="line-grid lines-head">
+        <span className="line-column-step">Step</span>
+        <span className="line-column-mix">Mix</span>
+        <span className="line-column-coats">Coats</span>
+        <ToneScale />
+        <span className="line-column-remarks">Remarks</span>
+      </div>
+      {build && (
+        <div className="line-grid ground-line">
+          <span className="ground-words">
+            Ground: {words.potName(recipe.groundPotId)}
+            {build.groundIsEstimate && ' ≈'}
+          </span>
+          <Ribbon
+            stops={build.stops}
+            hexes={build.ground.map(({ hex }) => hex)}
+            surface={build.ground}
+            label="The ground"
+          />
+        </div>
+      )}
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={({ active, over }) => {
+          if (!over || over.id === active.id) return;
+          deeds.move(String(active.id), deeds.numberOf(String(over.id)) - 1);
+        }}
+      >
+        <SortableContext items={recipe.steps} strategy={verticalListSortingStrategy}>
+          <ol className="lines" ref={list}>
+            {recipe.steps.map((step, index) => (
+              <RecipeLine
+                key={step.id}
+                step={step}
+                number={index + 1}
+                draft={draft}
+                words={words}
+                pots={pots}
+                build={build}
+                buildUp={build?.steps.find(({ stepId }) => stepId === step.id)}
+                drops={prediction?.drops[index] ?? null}
+                isOpen={openId === step.id}
+                deeds={deeds}
+                onKey={onLineKey}
+                onToggle={() => (openId === step.id ? close(step.id) : setOpenId(step.id))}
+                onClose={() => close(step.id)}
+                onFocus={setFocusId}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <div className="lines-foot">
+        <button
+          type="button"
+          className={recipe.steps.length === 0 ? 'next-button' : 'outline-button'}
+          onClick={add}
+        >
+          {recipe.steps.length === 0 ? 'Write the first line' : 'Add a line'}
+        </button>
+        <p>
+          Colours are those of dry paint in daylight. Wet paint looks starker: wait before you judge
+          it.
+        </p>
+      </div>
+    </section>
+  );
+}

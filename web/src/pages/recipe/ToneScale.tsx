@@ -1,0 +1,14 @@
+import { toneStops } from '@yellow-ledger/core';
+
+/** The names of the tone axis over the ribbons. */
+export function ToneScale() {
+  return (
+    <span className="tone-scale" aria-hidden="true">
+      {toneStops.map(({ name, at }) => (
+        <span key={name} style={{ left: `${at * 100}%` }}>
+          {name}
+        </span>
+      ))}
+    </span>
+  );
+}

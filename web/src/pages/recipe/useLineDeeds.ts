@@ -1,0 +1,78 @@
+import {
+  carriersOf,
+  moveStep,
+  withoutStep,
+  type Pot,
+  type Recipe,
+  type Step,
+} from '@yellow-ledger/core';
+import { useNotice } from '../../parts/shell/notices';
+import { draftActions } from '../../store/draft/draftSlice';
+import { useAppDispatch } from '../../store/store';
+import { newStep } from './newStep';
+
+export type LineDeeds = ReturnType<typeof useLineDeeds>;
+
+const mostLines = 60;
+
+/** What can be done to the lines of the open recipe. Each returns the line to look at next. */
+export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
+  const dispatch = useAppDispatch();
+  const notify = useNotice();
+  const numberOf = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
+  const put = (steps: Step[], of: string) =>
+    dispatch(draftActions.edited({ ...recipe, steps }, of));
+  const isFull = () => {
+    if (recipe.steps.length < mostLines) return false;
+    notify(`A recipe has up to ${mostLines} lines; carry on in a second one.`);
+    return true;
+  };
+
+  return {
+    edit(step: Step) {
+      put(
+        recipe.steps.map((each) => (each.id === step.id ? step : each)),
+        `step ${step.id}`,
+      );
+    },
+    add(): string | null {
+      if (isFull()) return null;
+      const step = newStep(recipe, pots);
+      if (!step) {
+        notify('There is nothing to paint with: put a pot on the shelf first.');
+        return null;
+      }
+      put([...recipe.steps, step], `add ${step.id}`);
+      return step.id;
+    },
+    duplicate(stepId: string): string | null {
+      const index = numberOf(stepId) - 1;
+      if (index < 0 || isFull()) return null;
+      const copy = { ...recipe.steps[index], id: crypto.randomUUID() };
+      put(recipe.steps.toSpliced(index + 1, 0, copy), `duplicate ${copy.id}`);
+      return copy.id;
+    },
+    remove(stepId: string): string | null {
+      const index = numberOf(stepId) - 1;
+      const carriers = carriersOf(recipe.steps, stepId).map(({ id }) => numberOf(id));
+      dispatch(draftActions.edited(withoutStep(recipe, stepId), `remove ${stepId}`));
+      const written =
+        carriers.length > 0
+          ? ` Its mix is written out where line ${carriers.join(' and ')} carried it forward.`
+          : '';
+      notify(`Line ${index + 1} is deleted; Ctrl+Z undoes it.${written}`);
+      const next = recipe.steps[index + 1] ?? recipe.steps[index - 1];
+      return next?.id ?? null;
+    },
+    /** @param to index, from 0 */
+    move(stepId: string, to: number): void {
+      const moved = moveStep(recipe, stepId, to);
+      if ('carrier' in moved)
+        notify(
+          `Line ${moved.carrier} carries the mix of line ${moved.carried} forward, so it stays below it.`,
+        );
+      else if (moved !== recipe) dispatch(draftActions.edited(moved, `move ${stepId} ${to}`));
+    },
+    numberOf,
+  };
+}

@@ -1,0 +1,35 @@
+import { useNotice } from '../../parts/shell/notices';
+import { asProblem, useAddSampleMutation } from '../../store/ledgerApi';
+
+export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
+  const [addSample, { isLoading }] = useAddSampleMutation();
+  const notify = useNotice();
+  return (
+    <div className="empty-page">
+      <h2>No recipe written yet</h2>
+      <p>
+        A recipe is a page of lines, one for each step on one kind of surface: what is mixed, how
+        thin, how often and where it goes. Beside each line stands the colour of the surface after
+        it, before you have wetted a brush.
+      </p>
+      <div className="empty-actions">
+        <button type="button" className="next-button" onClick={onWrite}>
+          Write the first recipe
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={isLoading}
+          onClick={() =>
+            void addSample()
+              .unwrap()
+              .then(() => notify('The sample’s recipes and pots are yours to try.'))
+              .catch((error: unknown) => notify(asProblem(error).message))
+          }
+        >
+          Try it with the sample
+        </button>
+      </div>
+    </div>
+  );
+}

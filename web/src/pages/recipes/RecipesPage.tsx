@@ -1,0 +1,114 @@
+import { useMemo, useRef, useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { asProblem } from '../../store/ledgerApi';
+import type { RecipeRow } from '../../workers/ledger.worker';
+import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { useLastRibbons } from '../../workers/useLastRibbons';
+import { useShelf } from '../../workers/useShelf';
+import { EmptyRecipes } from './EmptyRecipes';
+import { ImportButton } from './ImportButton';
+import { RecipeEntry } from './RecipeEntry';
+import { useRecipeDeeds } from './useRecipeDeeds';
+import './recipes.scss';
+
+const pageSize = 30;
+
+export default function RecipesPage() {
+  const { pots } = useShelf();
+  const { data: rows, error, isLoading, refetch } = useRecipeRowsQuery();
+  const [search, setSearch] = useState('');
+  const [showsArchived, setShowsArchived] = useState(false);
+  const [limit, setLimit] = useState(pageSize);
+  const searchField = useRef<HTMLInputElement>(null);
+  const deeds = useRecipeDeeds();
+  const write = () => void deeds.writeNew(pots ?? []);
+  useShortcut('/', () => searchField.current?.focus());
+  useShortcut('n', write);
+
+  const found = useMemo(
+    () => (rows ?? []).filter(matches(search, showsArchived)).sort(newestFirst),
+    [rows, search, showsArchived],
+  );
+  const shown = found.slice(0, limit);
+  const ribbons = useLastRibbons(shown, pots);
+  const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
+
+  if (isLoading) return <p className="page-wait">Fetching the recipes …</p>;
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Recipes</h1>
+        <Form.Control
+          ref={searchField}
+          type="search"
+          size="sm"
+          placeholder="Search names and surfaces"
+          aria-label="Search the recipes"
+          value={search}
+          onChange={(event) => {
+            setSearch(event.target.value);
+            setLimit(pageSize);
+          }}
+        />
+        <Form.Check
+          type="switch"
+          id="shows-archived"
+          label="archived too"
+          checked={showsArchived}
+          onChange={(event) => setShowsArchived(event.target.checked)}
+        />
+        <ImportButton />
+        <button type="button" className="next-button" onClick={write}>
+          New recipe
+        </button>
+      </div>
+      {error && (
+        <div className="problem" role="alert">
+          <p>
+            {asProblem(error).message}{' '}
+            <button type="button" className="plain-button" onClick={() => void refetch()}>
+              Try again
+            </button>
+          </p>
+        </div>
+      )}
+      {rows?.length === 0 ? (
+        <EmptyRecipes onWrite={write} />
+      ) : (
+        <>
+          <ol className="recipe-list">
+            {shown.map((row) => (
+              <RecipeEntry
+                key={row.id}
+                row={row}
+                ribbon={ribbons[row.id]}
+                ground={potNames.get(row.groundPotId) ?? ''}
+                deeds={deeds}
+              />
+            ))}
+          </ol>
+          {rows && found.length === 0 && <p>No recipe of that name or surface.</p>}
+          {found.length > limit && (
+            <button
+              type="button"
+              className="outline-button"
+              onClick={() => setLimit(limit + pageSize)}
+            >
+              Show {Math.min(pageSize, found.length - limit)} more of {found.length}
+            </button>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function matches(search: string, showsArchived: boolean) {
+  const wanted = search.trim().toLocaleLowerCase();
+  return ({ name, surface, archived }: RecipeRow) =>
+    (showsArchived || !archived) && `${name} ${surface}`.toLocaleLowerCase().includes(wanted);
+}
+
+const newestFirst = (one: RecipeRow, other: RecipeRow) =>
+  other.savedAt.localeCompare(one.savedAt) || one.name.localeCompare(other.name);

@@ -1,0 +1,54 @@
+import { hidingLevelOf, hidingLevels, type Pot } from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { Field } from '../../parts/Field';
+import { StripePicture } from '../../parts/StripePicture';
+import { stripeKey, useStripes } from '../../workers/useStripes';
+
+/** Hiding by picture (one coat across a black and white card), and as a figure. */
+export function HidingChoice({ swatch }: { swatch: string }) {
+  const { register, setValue, control } = useFormContext<Pot>();
+  const hiding = useWatch({ control, name: 'hiding' });
+  const levels = hidingLevels.map(({ hiding: figure }) => ({ swatch, hiding: figure }));
+  const stripes = useStripes(levels);
+  const current = hidingLevelOf(Number.isFinite(hiding) ? hiding : 0.75);
+  return (
+    <fieldset className="hiding-choice">
+      <legend>Hiding: what one neat coat does to a black and white card</legend>
+      <div className="hiding-levels">
+        {hidingLevels.map((level, index) => (
+          <label key={level.name} title={level.tells}>
+            <input
+              type="radio"
+              name="hiding-level"
+              checked={level === current}
+              onChange={() => setValue('hiding', level.hiding, { shouldValidate: true })}
+            />
+            <StripePicture stripe={stripes.get(stripeKey(levels[index]))} label="" />
+            <span>{level.name}</span>
+          </label>
+        ))}
+        <Field name="hiding" label="as a figure" unit="0–1">
+          {(attributes) => (
+            <Form.Control
+              size="sm"
+              type="number"
+              step="0.01"
+              {...attributes}
+              {...register('hiding', { valueAsNumber: true })}
+            />
+          )}
+        </Field>
+      </div>
+      <p className="hiding-tells">
+        {current.name}: {current.tells}.
+      </p>
+      <Form.Check
+        type="checkbox"
+        id="hiding-is-guess"
+        label="only a guess: I have not tried it over black and white"
+        {...register('hidingIsGuess')}
+      />
+    </fieldset>
+  );
+}

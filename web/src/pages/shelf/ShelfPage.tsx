@@ -1,0 +1,143 @@
+import { potKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import { useMemo, useRef, useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { useNotice } from '../../parts/shell/notices';
+import { asProblem, useAddSampleMutation } from '../../store/ledgerApi';
+import { useShelf } from '../../workers/useShelf';
+import { newPot } from './newPot';
+import { ShelfTable } from './ShelfTable';
+import './shelf.scss';
+
+export default function ShelfPage() {
+  const { kept, isLoading, error, refetch } = useShelf();
+  const [search, setSearch] = useState('');
+  const [kind, setKind] = useState<Pot['kind'] | ''>('');
+  const [showsRetired, setShowsRetired] = useState(false);
+  const [added, setAdded] = useState<Kept<Pot> | null>(null);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const searchField = useRef<HTMLInputElement>(null);
+
+  const add = () => {
+    const pot = newPot();
+    setAdded({ content: pot, revision: 0, savedAt: '' });
+    setOpenId(pot.id);
+  };
+  useShortcut('/', () => searchField.current?.focus());
+  useShortcut('n', add);
+
+  const shown = useMemo(() => {
+    const wanted = search.trim().toLocaleLowerCase();
+    const isNew = added && !kept.some(({ content }) => content.id === added.content.id);
+    const found = kept.filter(
+      ({ content }) =>
+        content.id === openId ||
+        ((kind === '' || content.kind === kind) &&
+          (showsRetired || !content.retired) &&
+          `${content.name} ${content.notes}`.toLocaleLowerCase().includes(wanted)),
+    );
+    return isNew ? [added, ...found] : found;
+  }, [kept, added, openId, search, kind, showsRetired]);
+
+  if (isLoading) return <p className="page-wait">Fetching the shelf …</p>;
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Shelf</h1>
+        <Form.Control
+          ref={searchField}
+          type="search"
+          size="sm"
+          placeholder="Search names and notes"
+          aria-label="Search the shelf"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+        />
+        <Form.Select
+          size="sm"
+          aria-label="Kind"
+          value={kind}
+          onChange={(event) => setKind(event.target.value as Pot['kind'] | '')}
+        >
+          <option value="">every kind</option>
+          {potKinds.map((each) => (
+            <option key={each}>{each}</option>
+          ))}
+        </Form.Select>
+        <Form.Check
+          type="switch"
+          id="shows-retired"
+          label="retired too"
+          checked={showsRetired}
+          onChange={(event) => setShowsRetired(event.target.checked)}
+        />
+        <button type="button" className="next-button" onClick={add}>
+          Add a pot
+        </button>
+      </div>
+      {error && (
+        <div className="problem" role="alert">
+          <p>
+            {asProblem(error).message}{' '}
+            <button type="button" className="plain-button" onClick={() => void refetch()}>
+              Try again
+            </button>
+          </p>
+        </div>
+      )}
+      {kept.length === 0 && !added && !error ? (
+        <EmptyShelf onAdd={add} />
+      ) : (
+        <>
+          <ShelfTable
+            shown={shown}
+            openId={openId}
+            onOpen={setOpenId}
+            onClosed={() => {
+              setOpenId(null);
+              setAdded(null);
+            }}
+          />
+          <p className="shelf-count" role="status">
+            {shown.length === kept.length
+              ? `${kept.length} pots.`
+              : `${shown.length} of ${kept.length} pots.`}
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
+
+function EmptyShelf({ onAdd }: { onAdd: () => void }) {
+  const [addSample, { isLoading }] = useAddSampleMutation();
+  const notify = useNotice();
+  return (
+    <div className="empty-page">
+      <h2>Nothing on the shelf yet</h2>
+      <p>
+        The shelf holds the pots your recipes draw from. For each you say what it looks like thick
+        and dry, and how well one coat hides what is below; everything the ledger predicts comes
+        from those two.
+      </p>
+      <div className="empty-actions">
+        <button type="button" className="next-button" onClick={onAdd}>
+          Add the first pot
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={isLoading}
+          onClick={() =>
+            void addSample()
+              .unwrap()
+              .then(() => notify('The sample is on your shelf.'))
+              .catch((error: unknown) => notify(asProblem(error).message))
+          }
+        >
+          Try it with the sample
+        </button>
+      </div>
+    </div>
+  );
+}

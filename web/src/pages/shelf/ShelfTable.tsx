@@ -1,0 +1,101 @@
+import { clearKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import {
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type SortingState,
+} from '@tanstack/react-table';
+import { Fragment, useMemo, useState } from 'react';
+import { BsCaretDownFill, BsCaretUpFill } from 'react-icons/bs';
+import { useStripes } from '../../workers/useStripes';
+import { PotEditor } from './PotEditor';
+import { shelfColumns } from './shelfColumns';
+
+export interface ShelfTableProps {
+  shown: Kept<Pot>[];
+  openId: string | null;
+  onOpen: (potId: string) => void;
+  onClosed: () => void;
+}
+
+export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps) {
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const painted = useMemo(
+    () => shown.map(({ content }) => content).filter(({ kind }) => !clearKinds.includes(kind)),
+    [shown],
+  );
+  const stripes = useStripes(painted);
+  const columns = useMemo(() => shelfColumns(stripes, onOpen), [stripes, onOpen]);
+  const table = useReactTable({
+    data: shown,
+    columns,
+    getRowId: ({ content }) => content.id,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  return (
+    <table className="shelf-table">
+      <thead>
+        {table.getHeaderGroups().map((group) => (
+          <tr key={group.id}>
+            {group.headers.map(({ id, column, getContext }) => {
+              const sorted = column.getIsSorted();
+              return (
+                <th
+                  key={id}
+                  scope="col"
+                  className={`col-${id}`}
+                  aria-sort={sorted ? (sorted === 'asc' ? 'ascending' : 'descending') : undefined}
+                >
+                  {column.getCanSort() ? (
+                    <button
+                      type="button"
+                      className="sort-button"
+                      onClick={column.getToggleSortingHandler()}
+                    >
+                      {flexRender(column.columnDef.header, getContext())}
+                      {sorted === 'asc' && <BsCaretUpFill aria-hidden />}
+                      {sorted === 'desc' && <BsCaretDownFill aria-hidden />}
+                    </button>
+                  ) : (
+                    flexRender(column.columnDef.header, getContext())
+                  )}
+                </th>
+              );
+            })}
+          </tr>
+        ))}
+      </thead>
+      <tbody>
+        {table.getRowModel().rows.map((row) => (
+          <Fragment key={row.id}>
+            {row.id === openId ? (
+              <tr className="shelf-open">
+                <td colSpan={columns.length}>
+                  <PotEditor kept={row.original} onClose={onClosed} />
+                </td>
+              </tr>
+            ) : (
+              <tr
+                className={row.original.content.retired ? 'shelf-retired' : undefined}
+                onClick={(event) => {
+                  // The name is the button for keys and readers; a click anywhere else does the same.
+                  if (!(event.target as Element).closest('button, a, input')) onOpen(row.id);
+                }}
+              >
+                {row.getVisibleCells().map((cell) => (
+                  <td key={cell.id} className={`col-${cell.column.id}`}>
+                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                  </td>
+                ))}
+              </tr>
+            )}
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
+  );
+}

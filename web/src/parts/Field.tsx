@@ -1,0 +1,56 @@
+import { useId, type ReactNode } from 'react';
+import { get, useFormContext, type FieldError } from 'react-hook-form';
+import './field.scss';
+
+export interface FieldProps {
+  /** path in the form */
+  name: string;
+  label: string;
+  unit?: string;
+  children: (control: {
+    id: string;
+    'aria-invalid': boolean;
+    'aria-describedby': string | undefined;
+  }) => ReactNode;
+}
+
+/** A labelled field of the form it stands in, with what is wrong with it said beneath. */
+export function Field({ name, label, unit, children }: FieldProps) {
+  const id = useId();
+  const {
+    formState: { errors },
+    getValues,
+  } = useFormContext();
+  const error = get(errors, name) as FieldError | undefined;
+  return (
+    <div className="field">
+      <label htmlFor={id}>
+        {label}
+        {unit && <span className="field-unit"> {unit}</span>}
+      </label>
+      {children({
+        id,
+        'aria-invalid': error !== undefined,
+        'aria-describedby': error ? `${id}-error` : undefined,
+      })}
+      {error && (
+        <p id={`${id}-error`} className="field-error">
+          {wordsOf(error, getValues(name))}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** @example '1.4 is not right: it should be a number from 0 to 1.' */
+function wordsOf(error: FieldError, value: unknown): string {
+  const isEmpty = value === '' || value === null || Number.isNaN(value);
+  const written = isEmpty
+    ? 'Empty'
+    : typeof value === 'string'
+      ? `“${shortened(value)}”`
+      : String(value);
+  return `${written} is not right: it should be ${error.message}.`;
+}
+
+const shortened = (text: string) => (text.length > 30 ? `${text.slice(0, 30)}…` : text);

@@ -1,0 +1,44 @@
+import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
+import './ribbon.scss';
+
+export interface RibbonProps {
+  /** places on the tone axis, 0–1, rising */
+  stops: readonly number[];
+  hexes: readonly string[];
+  /** what it shows, for who cannot see it */
+  label: string;
+  /** figures at each stop, told on pointing at a place */
+  surface?: readonly SurfaceColour[];
+  isEstimate?: boolean;
+}
+
+/** The surface from pit to point, on neutral grey. */
+export function Ribbon({ stops, hexes, label, surface, isEstimate = false }: RibbonProps) {
+  const gradient = hexes.map((hex, i) => `${hex} ${(stops[i] * 100).toFixed(1)}%`).join(', ');
+  return (
+    <div className="ribbon-well" role="img" aria-label={isEstimate ? `${label}, estimated` : label}>
+      <div className="ribbon" style={{ background: `linear-gradient(90deg, ${gradient})` }}>
+        {surface &&
+          toneStops.map(({ name, at }, index) => {
+            const before = toneStops[index - 1]?.at ?? -at;
+            const after = toneStops[index + 1]?.at ?? 2 - at;
+            const left = Math.max(0, (before + at) / 2);
+            const width = Math.min(1, (after + at) / 2) - left;
+            return (
+              <span
+                key={name}
+                className="ribbon-place"
+                style={{ left: `${left * 100}%`, width: `${width * 100}%` }}
+                title={`${name}: ${figuresOf(surface[stops.indexOf(at)])}`}
+              />
+            );
+          })}
+      </div>
+    </div>
+  );
+}
+
+/** @example 'L* 62, C 48, h 84°, #b08d33' */
+export function figuresOf({ value, chroma, hue, hex }: SurfaceColour): string {
+  return `L* ${value.toFixed(0)}, C ${chroma.toFixed(0)}, h ${hue.toFixed(0)}°, ${hex}`;
+}

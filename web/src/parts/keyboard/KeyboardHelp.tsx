@@ -1,0 +1,51 @@
+import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import Modal from 'react-bootstrap/Modal';
+import { shortcuts } from './shortcuts';
+import { singleKeys } from './useShortcut';
+
+const places = [...new Set(shortcuts.map(({ where }) => where))];
+
+export default function KeyboardHelp({ onClose }: { onClose: () => void }) {
+  const [areOn, setAreOn] = useState(singleKeys.areOn);
+  return (
+    <Modal show onHide={onClose} aria-labelledby="keyboard-help" scrollable>
+      <Modal.Header closeButton>
+        <Modal.Title id="keyboard-help" as="h2">
+          Keys
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body tabIndex={0}>
+        {places.map((place) => (
+          <section key={place}>
+            <h3 className="help-place">{place}</h3>
+            <dl className="help-keys">
+              {shortcuts
+                .filter(({ where }) => where === place)
+                .map(({ keys, does }) => (
+                  <div key={does}>
+                    <dt>
+                      {keys.map((key) => (
+                        <kbd key={key}>{key}</kbd>
+                      ))}
+                    </dt>
+                    <dd>{does}</dd>
+                  </div>
+                ))}
+            </dl>
+          </section>
+        ))}
+        <Form.Check
+          type="switch"
+          id="single-keys"
+          label="Single keys work (?, /, N, D)"
+          checked={areOn}
+          onChange={(event) => {
+            singleKeys.turn(event.target.checked);
+            setAreOn(event.target.checked);
+          }}
+        />
+      </Modal.Body>
+    </Modal>
+  );
+}

@@ -1,0 +1,28 @@
+import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+
+const Notify = createContext<(text: string) => void>(() => undefined);
+
+/** Says a sentence at the foot of the page, and to screen readers. */
+export function useNotice(): (text: string) => void {
+  return useContext(Notify);
+}
+
+export function Notices({ children }: { children: ReactNode }) {
+  const [notice, setNotice] = useState('');
+  const notify = useCallback((text: string) => setNotice(text), []);
+  return (
+    <Notify.Provider value={notify}>
+      {children}
+      <div className="notice" role="status" aria-live="polite">
+        {notice && (
+          <>
+            <p dir="auto">{notice}</p>
+            <button type="button" className="plain-button" onClick={() => setNotice('')}>
+              Dismiss
+            </button>
+          </>
+        )}
+      </div>
+    </Notify.Provider>
+  );
+}

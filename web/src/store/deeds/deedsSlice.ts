@@ -1,0 +1,42 @@
+import type { Pot, Recipe } from '@yellow-ledger/core';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** A change of one record, with what stood there before and after; null where there was none. */
+export type Deed = { label: string; of: string } & (
+  | { kind: 'pots'; before: Pot | null; after: Pot | null }
+  | { kind: 'recipes'; before: Recipe | null; after: Recipe | null }
+);
+
+export interface DeedsState {
+  done: Deed[];
+  undone: Deed[];
+}
+
+const initialState: DeedsState = { done: [], undone: [] };
+const mostKept = 100;
+
+/** What was done to pots and recipes on their lists, for undoing it. */
+export const deedsSlice = createSlice({
+  name: 'deeds',
+  initialState,
+  reducers: {
+    /** Edits of one record in one go (the same `of`) are undone as one. */
+    done(state, { payload }: PayloadAction<Deed>) {
+      const last = state.done.at(-1);
+      state.undone = [];
+      if (last?.kind === payload.kind && last.of === payload.of)
+        state.done[state.done.length - 1] = { ...last, after: payload.after } as Deed;
+      else state.done = [...state.done, payload].slice(-mostKept);
+    },
+    undone(state) {
+      const deed = state.done.pop();
+      if (deed) state.undone.push(deed);
+    },
+    redone(state) {
+      const deed = state.undone.pop();
+      if (deed) state.done.push(deed);
+    },
+  },
+});
+
+export const deedsActions = deedsSlice.actions;
