@@ -5,15 +5,14 @@ import helmet from 'helmet';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { openLedger } from './db/ledger';
 import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
 import { answerErrors } from './http/answerErrors';
 import { loopbackOnly } from './http/loopbackOnly';
 import { notFound } from './http/problem';
 import { potRoutes } from './pots/potRoutes';
-import { potStore } from './pots/potStore';
 import { recipeRoutes } from './recipes/recipeRoutes';
-import { recipeStore } from './recipes/recipeStore';
 
 const largestRecordBytes = 400_000;
 
@@ -25,7 +24,7 @@ export interface AppParts {
 }
 
 export function createApp({ db, log, webFolder }: AppParts): Express {
-  const ledger = { db, pots: potStore(db), recipes: recipeStore(db) };
+  const ledger = openLedger(db);
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log }));

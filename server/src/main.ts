@@ -7,9 +7,8 @@ import { parseArgs } from 'node:util';
 import pino from 'pino';
 import { createApp } from './app';
 import { openDatabase } from './db/openDatabase';
-import { addSample } from './demo/demoRoutes';
-import { potStore } from './pots/potStore';
-import { recipeStore } from './recipes/recipeStore';
+import { openLedger } from './db/ledger';
+import { addSample } from './demo/addSample';
 
 const { values: options } = parseArgs({
   options: { demo: { type: 'boolean' }, reset: { type: 'boolean' } },
@@ -27,7 +26,7 @@ const db = await openDatabase(databaseFile);
 const log = pino(
   pino.destination({ dest: join(dataFolder, 'server.log'), mkdir: true, sync: false }),
 );
-if (options.demo) await addSample({ db, pots: potStore(db), recipes: recipeStore(db) });
+if (options.demo) await addSample(openLedger(db));
 
 const server = createServer(createApp({ db, log, webFolder }));
 server.on('error', (error: NodeJS.ErrnoException) => {

@@ -161,11 +161,14 @@ describe('a pot as written', () => {
     ['hiding', Number.NaN, 'a number from 0 to 1'],
     ['volumeMl', -1, '0 to 10,000'],
     ['kind', 'glue', 'one of paint, ink, wash'],
-  ])('with %s %p is refused, and what would be right is said', (field, value, expected) => {
-    const result = potSchema.safeParse({ ...potWith({ id: 'p' }), [field]: value });
-    expect(result.error?.issues[0].path).toEqual([field]);
-    expect(result.error?.issues[0].message).toContain(expected);
-  });
+  ])(
+    '(%#) with a wrong %s is refused, and what would be right is said',
+    (field, value, expected) => {
+      const result = potSchema.safeParse({ ...potWith({ id: 'p' }), [field]: value });
+      expect(result.error?.issues[0].path).toEqual([field]);
+      expect(result.error?.issues[0].message).toContain(expected);
+    },
+  );
 
   test.each(['<script>alert(1)</script>', '🪔 Lantern', 'صفراء المستنقع'])(
     'may be called %p',

@@ -95,6 +95,7 @@ export function recordStore<Content extends { id: string }>({
           saved_at: new Date().toISOString(),
           content: JSON.stringify(content),
         };
+        checked.delete(content.id);
         await transaction<RecordRow>(table).insert(row).onConflict('id').merge();
         await alongside?.(transaction, content);
         return { content, revision: row.revision, savedAt: row.saved_at };

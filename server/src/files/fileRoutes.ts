@@ -4,20 +4,13 @@ import {
   readLedgerFile,
   shelfOf,
   writeLedgerFile,
-  type Pot,
-  type Recipe,
 } from '@yellow-ledger/core';
 import express, { Router } from 'express';
-import type { Knex } from 'knex';
-import type { RecordStore } from '../db/recordStore';
+import type { Ledger } from '../db/ledger';
 import { notFound, Problem } from '../http/problem';
 import { importFile } from './importFile';
 
-export function fileRoutes(ledger: {
-  db: Knex;
-  pots: RecordStore<Pot>;
-  recipes: RecordStore<Recipe>;
-}): Router {
+export function fileRoutes(ledger: Ledger): Router {
   const router = Router();
 
   router.get('/recipes/:id', async (request, response) => {

@@ -1,8 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import type { LedgerFile, Pot, Recipe } from '@yellow-ledger/core';
-import type { Knex } from 'knex';
-import type { RecordStore } from '../db/recordStore';
+import type { LedgerFile, Recipe } from '@yellow-ledger/core';
+import type { Ledger } from '../db/ledger';
 
 /** What an import did, for saying so. */
 export interface Imported {
@@ -20,7 +19,7 @@ export interface Imported {
  */
 export async function importFile(
   file: LedgerFile,
-  { db, pots, recipes }: { db: Knex; pots: RecordStore<Pot>; recipes: RecordStore<Recipe> },
+  { db, pots, recipes }: Ledger,
 ): Promise<Imported> {
   const herePots = new Map((await pots.list()).map(({ content }) => [content.id, content]));
   const hereRecipes = new Map((await recipes.list()).map(({ content }) => [content.id, content]));

@@ -12,8 +12,8 @@ export function PlacementMark({ from, to, softness, pull }: Placement) {
   const left = x(from);
   const right = Math.max(x(to), left + 3);
   // Where the surface itself ends there is nothing to fade into.
-  const fadeDown = from > 0 ? (softness / 2) * width : 0;
-  const fadeUp = to < 1 ? (softness / 2) * width : 0;
+  const fadeDown = Math.min(softness / 2, from) * width;
+  const fadeUp = Math.min(softness / 2, 1 - to) * width;
   const tip = pull === 'up' ? right : left;
   const back = pull === 'up' ? -6 : 6;
   return (

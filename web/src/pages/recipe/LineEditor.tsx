@@ -6,6 +6,7 @@ import {
   techniqueOf,
   type Step,
 } from '@yellow-ledger/core';
+import { useEffect, useRef } from 'react';
 import Form from 'react-bootstrap/Form';
 import { FormProvider } from 'react-hook-form';
 import { Field } from '../../parts/Field';
@@ -15,7 +16,7 @@ import { useAppDispatch } from '../../store/store';
 import { MixEditor } from './MixEditor';
 import { PlacementEditor } from './PlacementEditor';
 import { PlaceFigures } from './PlaceFigures';
-import type { RecipeLineProps } from './RecipeLine';
+import type { RecipeLineProps } from './recipeLineProps';
 
 /** A line opened in its place. What is right counts at once: the ribbon above follows the typing. */
 export default function LineEditor(props: RecipeLineProps & { dropsWords: string | null }) {
@@ -30,11 +31,14 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: step.id, typed })),
   });
   const { register, setValue } = form;
+  const sheet = useRef<HTMLFormElement>(null);
+  useEffect(() => sheet.current?.scrollIntoView({ block: 'nearest' }), []);
   const { counts, caution, leaves } = techniqueOf(step.technique);
   const earlier = draft.history.present.steps.slice(0, number - 1);
   return (
     <FormProvider {...form}>
       <form
+        ref={sheet}
         className="line-editor"
         aria-label={`Edit line ${number}`}
         onSubmit={(event) => {
@@ -112,31 +116,35 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             <b>Caution.</b> {caution}
           </p>
         )}
-        <MixEditor earlier={earlier} pots={pots} words={words} />
-        {props.dropsWords && drops && (
-          <p className="line-drops">
-            Drops for {draft.history.present.models}{' '}
-            {draft.history.present.models === 1 ? 'model' : 'models'}: <b>{props.dropsWords}</b>
-            <small>
-              {' '}
-              · colour error {drops.colourError.toFixed(1)} ΔE00
-              {!drops.isWithin && ', the nearest found'}
-            </small>
-          </p>
-        )}
-        <PlacementEditor />
-        <Field name="note" label="Note">
-          {(attributes) => (
-            <Form.Control
-              as="textarea"
-              rows={1}
-              size="sm"
-              dir="auto"
-              {...attributes}
-              {...register('note')}
-            />
+        <div className="line-editor-left">
+          <MixEditor earlier={earlier} pots={pots} words={words} />
+          {props.dropsWords && drops && (
+            <p className="line-drops">
+              Drops for {draft.history.present.models}{' '}
+              {draft.history.present.models === 1 ? 'model' : 'models'}: <b>{props.dropsWords}</b>
+              <small>
+                {' '}
+                · colour error {drops.colourError.toFixed(1)} ΔE00
+                {!drops.isWithin && ', the nearest found'}
+              </small>
+            </p>
           )}
-        </Field>
+        </div>
+        <div className="line-editor-right">
+          <PlacementEditor />
+          <Field name="note" label="Note">
+            {(attributes) => (
+              <Form.Control
+                as="textarea"
+                rows={1}
+                size="sm"
+                dir="auto"
+                {...attributes}
+                {...register('note')}
+              />
+            )}
+          </Field>
+        </div>
         {build && buildUp && <PlaceFigures stops={build.stops} surface={buildUp.surface} />}
         <div className="line-actions">
           <button type="submit" className="next-button">

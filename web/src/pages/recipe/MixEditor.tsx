@@ -22,11 +22,10 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
   const parts = useFieldArray({ control, name: 'mix.parts' });
   const mix = useWatch({ control, name: 'mix' });
   const used = new Set(mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])));
+  const usedKey = [...used].join();
   const choices = useMemo(
-    () => mixChoices(earlier, pots, words, used),
-    // A set is new each time; the pots in it are what counts.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [earlier, pots, words, [...used].join()],
+    () => mixChoices(earlier, pots, words, new Set(usedKey.split(','))),
+    [earlier, pots, words, usedKey],
   );
   const add = () => {
     const fresh = choices.find(({ id }) => !id.startsWith(linePrefix) && !used.has(id));

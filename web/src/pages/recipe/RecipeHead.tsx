@@ -143,10 +143,10 @@ function Result({ draft, prediction, words }: Omit<RecipeHeadProps, 'pots'>) {
         />
       )}
       <p className="recipe-totals">
-        {last?.isEstimate && '≈ '}
         {included.length} {included.length === 1 ? 'step' : 'steps'} · {coats}{' '}
         {coats === 1 ? 'coat' : 'coats'} · {minutesInWords(drying)} drying · {pots.size}{' '}
         {pots.size === 1 ? 'pot' : 'pots'}
+        {last?.isEstimate && ' · ≈ colours are estimates'}
       </p>
     </div>
   );

@@ -1,44 +1,16 @@
-import {
-  loadWords,
-  techniqueOf,
-  thinningWords,
-  type BuildUp,
-  type Drops,
-  type Pot,
-  type Step,
-  type StepBuildUp,
-} from '@yellow-ledger/core';
+import { loadWords, techniqueOf, thinningWords } from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { lazy, Suspense, type KeyboardEvent } from 'react';
+import { lazy, Suspense } from 'react';
 import { BsGripVertical } from 'react-icons/bs';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
 import { Ribbon } from '../../parts/Ribbon';
-import type { Draft } from '../../store/draft/draftSlice';
 import { dropsWords } from './dropsWords';
 import { LineRemarks } from './LineRemarks';
-import type { RecipeWords } from './recipeWords';
-import type { LineDeeds } from './useLineDeeds';
+import type { RecipeLineProps } from './recipeLineProps';
 
 const LineEditor = lazy(() => import('./LineEditor'));
-
-export interface RecipeLineProps {
-  step: Step;
-  number: number;
-  draft: Draft;
-  words: RecipeWords;
-  pots: Pot[];
-  build: BuildUp | undefined;
-  buildUp: StepBuildUp | undefined;
-  drops: Drops | null;
-  isOpen: boolean;
-  deeds: LineDeeds;
-  onKey: (stepId: string, event: KeyboardEvent) => void;
-  onToggle: () => void;
-  onClose: () => void;
-  onFocus: (stepId: string | null) => void;
-}
 
 /** One ruled line: what goes on, and at the right edge the surface it buys. */
 export function RecipeLine(props: RecipeLineProps) {

@@ -34,19 +34,24 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
   const recipe = draft.history.present;
   const deeds = useLineDeeds(recipe, pots);
   const [openId, setOpenId] = useState<string | null>(null);
-  const [focusId, setFocusId] = useState<string | null>(null);
+  const toFocus = useRef<string | null>(null);
   const list = useRef<HTMLOListElement>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
 
-  // After a line was added, moved or deleted the keyboard goes on where the eye is.
+  const focusNow = (stepId: string | null) =>
+    list.current?.querySelector<HTMLElement>(`[data-line="${stepId}"]`)?.focus();
+  // After a line was added, moved, deleted or closed the keyboard goes on where the eye is; the
+  // line may only be there after the next drawing.
+  const focusNext = (stepId: string | null) => {
+    toFocus.current = stepId;
+  };
   useEffect(() => {
-    if (!focusId) return;
-    list.current?.querySelector<HTMLElement>(`[data-line="${focusId}"]`)?.focus();
-    setFocusId(null);
-  }, [focusId, recipe.steps]);
+    if (toFocus.current) focusNow(toFocus.current);
+    toFocus.current = null;
+  }, [recipe.steps, openId]);
 
   const add = () => {
     const stepId = deeds.add();
@@ -58,18 +63,18 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
     const index = deeds.numberOf(stepId) - 1;
     const neighbour = { ArrowUp: index - 1, ArrowDown: index + 1 }[event.key];
     if (neighbour !== undefined && event.altKey) {
-      if (neighbour >= 0 && neighbour < recipe.steps.length) deeds.move(stepId, neighbour);
-      setFocusId(stepId);
-    } else if (neighbour !== undefined) setFocusId(recipe.steps[neighbour]?.id ?? null);
-    else if (event.key === 'Delete') setFocusId(deeds.remove(stepId));
+      if (neighbour >= 0 && neighbour < recipe.steps.length && deeds.move(stepId, neighbour))
+        focusNext(stepId);
+    } else if (neighbour !== undefined) focusNow(recipe.steps[neighbour]?.id ?? null);
+    else if (event.key === 'Delete') focusNext(deeds.remove(stepId));
     else if (event.key === 'd' && !event.ctrlKey && !event.metaKey)
-      setFocusId(deeds.duplicate(stepId));
+      focusNext(deeds.duplicate(stepId));
     else return;
     event.preventDefault();
   };
   const close = (stepId: string) => {
     setOpenId(null);
-    setFocusId(stepId);
+    focusNext(stepId);
   };
 
   const build = prediction?.buildUp;
@@ -122,7 +127,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
                 onKey={onLineKey}
                 onToggle={() => (openId === step.id ? close(step.id) : setOpenId(step.id))}
                 onClose={() => close(step.id)}
-                onFocus={setFocusId}
+                onFocus={focusNext}
               />
             ))}
           </ol>

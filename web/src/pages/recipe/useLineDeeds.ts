@@ -64,14 +64,17 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
       const next = recipe.steps[index + 1] ?? recipe.steps[index - 1];
       return next?.id ?? null;
     },
-    /** @param to index, from 0 */
-    move(stepId: string, to: number): void {
+    /** @param to index, from 0. @returns whether it went there */
+    move(stepId: string, to: number): boolean {
       const moved = moveStep(recipe, stepId, to);
-      if ('carrier' in moved)
-        notify(
-          `Line ${moved.carrier} carries the mix of line ${moved.carried} forward, so it stays below it.`,
-        );
-      else if (moved !== recipe) dispatch(draftActions.edited(moved, `move ${stepId} ${to}`));
+      if (!('carrier' in moved)) {
+        dispatch(draftActions.edited(moved, `move ${stepId} ${to}`));
+        return true;
+      }
+      notify(
+        `Line ${moved.carrier} carries the mix of line ${moved.carried} forward, so it stays below it.`,
+      );
+      return false;
     },
     numberOf,
   };

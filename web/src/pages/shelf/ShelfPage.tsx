@@ -71,7 +71,7 @@ export default function ShelfPage() {
           checked={showsRetired}
           onChange={(event) => setShowsRetired(event.target.checked)}
         />
-        <button type="button" className="next-button" onClick={add}>
+        <button type="button" className={openId ? 'outline-button' : 'next-button'} onClick={add}>
           Add a pot
         </button>
       </div>

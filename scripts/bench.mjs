@@ -1,0 +1,6 @@
+import { mustRun } from './say.mjs';
+import { build, installPackages } from './setup.mjs';
+
+installPackages();
+build();
+mustRun('npx', ['tsx', 'bench/src/main.ts']);

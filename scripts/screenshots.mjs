@@ -1,0 +1,7 @@
+import { mustRun } from './say.mjs';
+import { build, installChromium, installPackages } from './setup.mjs';
+
+installPackages();
+installChromium();
+build();
+mustRun('npx', ['tsx', 'e2e/screenshots.ts']);

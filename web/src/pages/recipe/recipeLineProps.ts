@@ -1,0 +1,23 @@
+import type { BuildUp, Drops, Pot, Step, StepBuildUp } from '@yellow-ledger/core';
+import type { KeyboardEvent } from 'react';
+import type { Draft } from '../../store/draft/draftSlice';
+import type { RecipeWords } from './recipeWords';
+import type { LineDeeds } from './useLineDeeds';
+
+/** What a line of the page, closed or open, is given. */
+export interface RecipeLineProps {
+  step: Step;
+  number: number;
+  draft: Draft;
+  words: RecipeWords;
+  pots: Pot[];
+  build: BuildUp | undefined;
+  buildUp: StepBuildUp | undefined;
+  drops: Drops | null;
+  isOpen: boolean;
+  deeds: LineDeeds;
+  onKey: (stepId: string, event: KeyboardEvent) => void;
+  onToggle: () => void;
+  onClose: () => void;
+  onFocus: (stepId: string | null) => void;
+}
