@@ -26,10 +26,15 @@ const closeEnough = 1e-9;
 export function reflectanceFromHex(hex: string): Spectrum {
   const known = reflectanceOfSwatch.get(hex);
   if (known) return known;
-  const reflectance = smoothestReflectance(targetXyz(hex));
+  const reflectance = solveReflectance(hex);
   if (reflectanceOfSwatch.size >= swatchesKept) reflectanceOfSwatch.clear();
   reflectanceOfSwatch.set(hex, reflectance);
   return reflectance;
+}
+
+/** `reflectanceFromHex` worked out anew each time. */
+export function solveReflectance(hex: string): Spectrum {
+  return smoothestReflectance(targetXyz(hex));
 }
 
 const swatchesKept = 5000;

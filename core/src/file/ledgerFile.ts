@@ -41,6 +41,11 @@ export const ledgerFileSchema = z
 
 export type LedgerFile = z.infer<typeof ledgerFileSchema>;
 
+/** The JSON Schema of a ledger file, as published under docs/format. */
+export function ledgerFileJsonSchema(): object {
+  return z.toJSONSchema(ledgerFileSchema, { target: 'draft-2020-12', io: 'input' });
+}
+
 /** A file that cannot be read, with the reason in a sentence. */
 export class LedgerFileError extends Error {
   constructor(message: string) {

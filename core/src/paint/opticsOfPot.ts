@@ -47,7 +47,13 @@ export function hidingOf(paint: Optics, thickness: number): number {
   return overBlack / overWhite;
 }
 
-function solveOptics(masstone: Spectrum, hiding: number): Optics {
+/**
+ * `opticsOfPot` worked out anew each time.
+ *
+ * @param masstone reflectance, 38 bands
+ * @param hiding 0 to 0.9995
+ */
+export function solveOptics(masstone: Spectrum, hiding: number): Optics {
   if (hiding === 0) return { absorption: flatSpectrum(0), scattering: flatSpectrum(0) };
   const ratio = masstone.map(kOverSOfMasstone);
   const withScattering = (s: number): Optics => ({
