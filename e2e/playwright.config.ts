@@ -6,10 +6,13 @@ export default defineConfig({
   outputDir: '../test-results/e2e',
   // Two cores, one of them the browser's: more at once only makes each of them slow.
   workers: 1,
-  timeout: 60_000,
+  timeout: 90_000,
+  // On CI, which may be busy, a test gets a second try; the list says which did.
+  retries: process.env.CI ? 1 : 0,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json']],
   use: {
+    actionTimeout: 15_000,
     launchOptions: chromiumOptions,
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { giveUp, isRoot, isThere, mustRun, root, run, say } from './say.mjs';
 
@@ -72,9 +72,12 @@ export function installPackages() {
 /** The server and the web client, built from what is in the folders now. */
 export function build() {
   const sources = ['core', 'server', 'web'].flatMap((part) => filesBelow(join(root, part)));
-  const state = hashOf(...sources.sort().map((file) => `${file} ${statSync(file).mtimeMs}`));
-  const isBuilt = existsSync(join(root, 'server/dist/main.js'));
-  once('build', isBuilt ? state : `${state} again`, () => {
+  const state = hashOf(...sources.sort().flatMap((file) => [file, readFileSync(file)]));
+  const isBuilt = ['server/dist/main.js', 'web/dist/index.html'].every((file) =>
+    existsSync(join(root, file)),
+  );
+  if (!isBuilt) rmSync(join(stampFolder, 'build'), { force: true });
+  once('build', state, () => {
     say('Building the server and the web client …');
     mustRun('npm', ['run', 'build', '--silent']);
   });

@@ -38,6 +38,10 @@ export const recipeHeadSchema = z.strictObject({
 
 export type RecipeHead = z.infer<typeof recipeHeadSchema>;
 
+export const recipeNotesSchema = z.strictObject({ notes: pageOfText });
+
+export type RecipeNotes = z.infer<typeof recipeNotesSchema>;
+
 /** The ordered steps for one kind of surface. */
 export const recipeSchema = z
   .strictObject({
@@ -46,7 +50,7 @@ export const recipeSchema = z
     steps: z
       .array(stepSchema, { error: 'a list of lines' })
       .max(mostSteps, `at most ${mostSteps} lines`),
-    notes: pageOfText,
+    ...recipeNotesSchema.shape,
     archived: z.boolean({ error: 'true or false' }),
   })
   .superRefine(({ steps }, context) => {

@@ -2,9 +2,12 @@ import type { Stripe } from '../workers/ledger.worker';
 import './stripePicture.scss';
 
 /** One neat coat across a card that is half black and half white: what hiding looks like. */
-export function StripePicture({ stripe, label }: { stripe: Stripe | undefined; label: string }) {
+export function StripePicture({ stripe, label }: { stripe: Stripe | undefined; label?: string }) {
   return (
-    <span className="stripe-card" role="img" aria-label={label}>
+    <span
+      className="stripe-card"
+      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
+    >
       <span className="stripe-half stripe-black">
         {stripe && <span style={{ background: stripe.overBlack }} />}
       </span>

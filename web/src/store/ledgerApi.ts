@@ -131,7 +131,12 @@ export function currentRecipe(problem: Problem): Kept<Recipe> | null {
 /** Errors of the store's requests are problems; anything else is a fault in the page itself. */
 export function asProblem(error: unknown): Problem {
   const known = z
-    .object({ status: z.number(), code: z.string(), message: z.string(), current: z.unknown() })
+    .object({
+      status: z.number(),
+      code: z.string(),
+      message: z.string(),
+      current: z.unknown().optional(),
+    })
     .safeParse(error);
   if (known.success) return known.data;
   return { status: 0, code: 'page', message: 'Something went wrong on this page.' };

@@ -32,7 +32,9 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
   });
   const { register, setValue } = form;
   const sheet = useRef<HTMLFormElement>(null);
-  useEffect(() => sheet.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    sheet.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const { counts, caution, leaves } = techniqueOf(step.technique);
   const earlier = draft.history.present.steps.slice(0, number - 1);
   return (

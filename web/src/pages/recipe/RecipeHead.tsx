@@ -43,6 +43,9 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
   return (
     <FormProvider {...form}>
       <header className="recipe-head">
+        <h1 className="visually-hidden" dir="auto">
+          {recipe.name}
+        </h1>
         <div className="recipe-title">
           <Field name="name" label="Recipe">
             {(attributes) => (

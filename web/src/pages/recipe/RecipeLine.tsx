@@ -61,14 +61,13 @@ export function RecipeLine(props: RecipeLineProps) {
             className="line-button"
             data-line={step.id}
             aria-expanded={isOpen}
-            aria-label={`Line ${number}: ${step.stage}, ${label}, ${words.mix(step.mix)}`}
+            aria-label={`Line ${number} ${step.stage} ${label}: ${words.mix(step.mix)}`}
             onClick={onToggle}
             onKeyDown={(event) => onKey(step.id, event)}
           >
-            <span className="line-number">{number}</span>
+            <span className="line-number">{number}</span>{' '}
             <span className="line-step">
-              <b>{step.stage}</b>
-              <span>{label}</span>
+              <b>{step.stage}</b> <span>{label}</span>
             </span>
           </button>
         </div>

@@ -4,6 +4,7 @@ import type { Draft } from '../../store/draft/draftSlice';
 import { usePrediction } from '../../workers/usePrediction';
 import { RecipeHead } from './RecipeHead';
 import { RecipeLines } from './RecipeLines';
+import { RecipeNotes } from './RecipeNotes';
 import { recipeWordsOf } from './recipeWords';
 import { StaleChoice } from './StaleChoice';
 import './recipe.scss';
@@ -25,6 +26,7 @@ export function RecipeSheet({ draft, pots }: { draft: Draft; pots: Pot[] }) {
         </div>
       )}
       <RecipeLines draft={draft} words={words} prediction={prediction} pots={pots} />
+      <RecipeNotes draft={draft} />
     </div>
   );
 }

@@ -9,6 +9,7 @@ import {
 import { useNotice } from '../../parts/shell/notices';
 import { draftActions } from '../../store/draft/draftSlice';
 import { useAppDispatch } from '../../store/store';
+import { changedFields } from './changedFields';
 import { newStep } from './newStep';
 
 export type LineDeeds = ReturnType<typeof useLineDeeds>;
@@ -30,9 +31,10 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
 
   return {
     edit(step: Step) {
+      const before = recipe.steps.find(({ id }) => id === step.id);
       put(
         recipe.steps.map((each) => (each.id === step.id ? step : each)),
-        `step ${step.id}`,
+        `step ${step.id} ${before ? changedFields(before, step).join() : ''}`,
       );
     },
     add(): string | null {

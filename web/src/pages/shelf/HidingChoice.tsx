@@ -24,7 +24,7 @@ export function HidingChoice({ swatch }: { swatch: string }) {
               checked={level === current}
               onChange={() => setValue('hiding', level.hiding, { shouldValidate: true })}
             />
-            <StripePicture stripe={stripes.get(stripeKey(levels[index]))} label="" />
+            <StripePicture stripe={stripes.get(stripeKey(levels[index]))} />
             <span>{level.name}</span>
           </label>
         ))}

@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent } from 'react';
+import { useEffectEvent, useLayoutEffect } from 'react';
 
 /** Whether keys belong to what is being typed into. */
 export function isTyping(target: EventTarget | null): boolean {
@@ -33,7 +33,8 @@ export function useShortcut(key: string, act: (event: KeyboardEvent) => void): v
     event.preventDefault();
     act(event);
   });
-  useEffect(() => {
+  // Before the screen is shown: a key pressed at once is not lost.
+  useLayoutEffect(() => {
     const listener = (event: KeyboardEvent) => onKeyDown(event);
     window.addEventListener('keydown', listener);
     return () => window.removeEventListener('keydown', listener);

@@ -1,0 +1,133 @@
+import { expect, isSaved, pictureOf, test } from '../support/test';
+
+test.beforeEach(async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+});
+
+test('the ribbons follow what is typed, and undo brings them back', async ({ page }) => {
+  const finished = await pictureOf(page, /The finished surface/);
+  await page.getByRole('button', { name: /^Line 5 / }).click();
+  await page.getByLabel('Parts, 2').fill('1');
+  await expect(page.getByText('1 of line 4 + 1 Oilskin Yellow')).toBeVisible();
+  await expect.poll(() => pictureOf(page, /The finished surface/)).not.toBe(finished);
+  const thinner = page.getByLabel('Water parts');
+  await thinner.fill('2');
+  await expect(page.getByText('1 paint : 2 water, 33 % paint')).toBeVisible();
+  await isSaved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => pictureOf(page, /The finished surface/)).toBe(finished);
+  await expect(thinner).toHaveValue('0.5');
+  await page.getByRole('button', { name: 'Do again' }).click();
+  await expect(page.getByText('1 of line 4 + 1 Oilskin Yellow')).toBeVisible();
+});
+
+test('a pot is chosen by a part of its name, and a mix carried forward by its line', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  const pot = page.getByRole('combobox', { name: 'Pot or mix 1' });
+  await pot.fill('rose');
+  await page.getByRole('option', { name: /Rosehip/ }).click();
+  await expect(
+    page.getByRole('button', { name: /^Line 1 base brush coat: Rosehip/ }),
+  ).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: /^Line 8 / }).click();
+  await page.getByRole('combobox', { name: 'Pot or mix 2' }).fill('line 1');
+  await page.getByRole('option', { name: /mix of line 1/ }).click();
+  await expect(
+    page.getByRole('button', { name: /^Line 8 .*1 Gosling Down \+ 1 of line 1/ }),
+  ).toBeVisible();
+});
+
+test('what is wrong is said beside the field, is not counted, and is kept when the line closes', async ({
+  page,
+}) => {
+  const finished = await pictureOf(page, /The finished surface/);
+  const open = page.getByRole('button', { name: /^Line 4 / });
+  await open.click();
+  const parts = page.getByLabel('Parts, 1');
+  for (const [typed, said] of [
+    ['0', '0 is not right: it should be parts above 0 and up to 100.'],
+    ['-3', '-3 is not right'],
+    ['1000000000', '1000000000 is not right'],
+    ['', 'Empty is not right'],
+  ]) {
+    await parts.fill(typed);
+    await expect(page.getByText(said)).toBeVisible();
+  }
+  await page.getByLabel('Water parts').fill('60');
+  await expect(
+    page.getByText('60 is not right: it should be 0 to 30 parts of water'),
+  ).toBeVisible();
+  await open.click();
+  await expect(parts).toBeHidden();
+  expect(await pictureOf(page, /The finished surface/)).toBe(finished);
+  await open.click();
+  await expect(page.getByLabel('Water parts')).toHaveValue('60');
+  await expect(page.getByText('60 is not right')).toBeVisible();
+});
+
+test('the margin counts coats, and one press mends them', async ({ page }) => {
+  const line = page.getByRole('listitem').filter({ hasText: 'edge line' });
+  await expect(line.getByText(/Covers in 3 coats; 2 written/)).toBeVisible();
+  await line.getByRole('button', { name: 'Make it 3' }).click();
+  await expect(line.getByText('Covers.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line.getByText(/2 written/)).toBeVisible();
+});
+
+test('another ground shows at once, and a quicker finish level leaves lines out', async ({
+  page,
+}) => {
+  const first = await pictureOf(page, 'The ground');
+  await page.getByLabel('Ground', { exact: true }).selectOption('Chalkbank Primer');
+  await expect.poll(() => pictureOf(page, 'The ground')).not.toBe(first);
+  await expect(page.getByText(/^8 steps/)).toBeVisible();
+  await page.getByLabel('Finish level').selectOption('field');
+  await expect(page.getByText(/^6 steps/)).toBeVisible();
+  await expect(page.getByText('Left out: it begins at display level.')).toBeVisible();
+});
+
+test('drops follow the number of models', async ({ page }) => {
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  const drops = page.getByText(/^Drops for/);
+  await expect(drops).toContainText('Drops for 6 models: 9 Fen Umber + 5 water');
+  await page.getByLabel('Models').fill('60');
+  await expect(drops).toContainText('Drops for 60 models');
+  await expect(drops).toContainText('87 Fen Umber');
+});
+
+test('a line is carried to another place with the mouse', async ({ page }) => {
+  const grip = page.getByRole('button', { name: 'Move line 8' });
+  const from = (await grip.boundingBox())!;
+  const to = (await page.getByRole('button', { name: 'Move line 7' }).boundingBox())!;
+  await page.mouse.move(from.x + 5, from.y + 5);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 5, from.y - 20, { steps: 5 });
+  await page.mouse.move(to.x + 5, to.y, { steps: 10 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^Line 7 detail point/ })).toBeVisible();
+});
+
+test('spraying carries its caution', async ({ page }) => {
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByLabel('Technique').selectOption('spray');
+  await expect(page.getByText(/wear the mask the maker’s sheet names/)).toBeVisible();
+  await expect(page.getByText('Caution: mist.', { exact: false })).toBeVisible();
+});
+
+test('names of any script and with tags in them are shown as they are', async ({ page, demo }) => {
+  const name = '<script>alert(1)</script> 🪔 صفراء';
+  await page.getByLabel('Recipe', { exact: true }).fill(name);
+  await isSaved(page);
+  await page.goto(`${demo.url}/recipes`);
+  await expect(page.getByRole('link', { name, exact: true })).toBeVisible();
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByLabel('Recipe', { exact: true }).fill('y'.repeat(10_000));
+  await expect(page.getByText(/is not right: it should be 1 to 120 characters/)).toBeVisible();
+  await page.goto(`${demo.url}/recipes`);
+  await expect(page.getByRole('link', { name, exact: true })).toBeVisible();
+});

@@ -1,0 +1,77 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '../support/test';
+
+test('recipes are found, duplicated, archived, and each of it undone', async ({ page, demo }) => {
+  await page.goto(demo.url);
+  await page.getByLabel('Search the recipes').fill('skin, from');
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Duplicate Weathered skin' }).click();
+  const copy = page.getByRole('link', {
+    name: 'Weathered skin, from the light down (copy)',
+    exact: true,
+  });
+  await expect(copy).toBeVisible();
+  await page.getByRole('button', { name: /Archive .*\(copy\)/ }).click();
+  await expect(copy).toBeHidden();
+  await page.getByLabel('archived too').check();
+  await expect(copy).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: /Archive .*\(copy\)/ })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(copy).toBeHidden();
+});
+
+test('a recipe goes out as a file and comes into another ledger', async ({ page, demo, empty }) => {
+  await page.goto(demo.url);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Export Reed cloak, three tones' }).click();
+  const file = await (await download).path();
+  expect(JSON.parse(readFileSync(file, 'utf8')).recipes[0].name).toBe('Reed cloak, three tones');
+
+  await page.goto(empty.url);
+  await page.getByLabel('Ledger file to import').setInputFiles(file);
+  await expect(
+    page.getByText(/Taken in: Reed cloak, three tones. \d+ pots were new/),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('link', { name: 'Reed cloak, three tones', exact: true }),
+  ).toBeVisible();
+});
+
+test.describe('a file that is no use', () => {
+  for (const [what, content, said] of [
+    ['cut off', '{"format":"yellow-ledger","version":1,"pots":[{"id":', 'no whole JSON'],
+    ['of a newer format', '{"format":"yellow-ledger","version":9}', 'has format 9'],
+    ['of 50 MB', 'x'.repeat(50_000_000), '50.0 MB; a ledger file has up to 5 MB'],
+    ['of something else', '{"cake":true}', 'no yellow-ledger file'],
+  ])
+    test(`${what} is refused with the reason`, async ({ page, demo }) => {
+      await page.goto(demo.url);
+      await page.getByLabel('Ledger file to import').setInputFiles(
+        {
+          name: 'bad.json',
+          mimeType: 'application/json',
+          buffer: Buffer.from(content),
+        },
+        { timeout: 50_000 },
+      );
+      await expect(page.getByText(said)).toBeVisible();
+      await expect(page.getByRole('listitem')).toHaveCount(6);
+    });
+});
+
+test('an empty ledger teaches, and offers the sample', async ({ page, empty }) => {
+  await page.goto(empty.url);
+  await expect(page.getByRole('heading', { name: 'No recipe written yet' })).toBeVisible();
+  await page.getByRole('button', { name: 'Write the first recipe' }).click();
+  await expect(page.getByText(/put a primer on the shelf first/)).toBeVisible();
+  await page.getByRole('button', { name: 'Try it with the sample' }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(6);
+});
+
+test('an address that leads nowhere says so', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/nowhere`);
+  await expect(page.getByRole('heading', { name: 'This recipe is not here' })).toBeVisible();
+  await page.goto(`${demo.url}/kitchen`);
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+});

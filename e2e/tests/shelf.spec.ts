@@ -1,0 +1,118 @@
+import { expect, test } from '../support/test';
+
+test.beforeEach(async ({ page, demo }) => {
+  await page.goto(`${demo.url}/shelf`);
+  await expect(page.getByRole('button', { name: 'Marigold Clay', exact: true })).toBeVisible();
+});
+
+test('pots are searched, filtered and sorted', async ({ page }) => {
+  const rows = page.getByRole('row');
+  await page.getByLabel('Search the shelf').fill('streaks');
+  await expect(rows).toHaveCount(2);
+  await expect(page.getByRole('button', { name: 'Oilskin Yellow', exact: true })).toBeVisible();
+  await page.getByLabel('Search the shelf').fill('');
+  await page.getByRole('combobox', { name: 'Kind' }).selectOption('wash');
+  await expect(rows).toHaveCount(6);
+  await page.getByRole('button', { name: 'Name', exact: true }).click();
+  await expect(rows.nth(1)).toContainText('Blushwater Wash');
+  await page.getByRole('button', { name: 'Name', exact: true }).click();
+  await expect(rows.nth(1)).toContainText('Rust Seep Wash');
+});
+
+test('a pot is edited in its row: swatch, hiding by picture and by number', async ({
+  page,
+  demo,
+}) => {
+  await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
+  const form = page.getByRole('form', { name: 'Edit Marigold Clay' });
+  await form.getByLabel('Swatch, thick and dry').fill('C80');
+  await form.getByRole('radio', { name: 'solid' }).check();
+  await expect(form.getByLabel('as a figure')).toHaveValue('0.95');
+  await form.getByLabel('as a figure').fill('0.33');
+  await expect(form.getByRole('radio', { name: 'veil' })).toBeChecked();
+  await form.getByRole('slider', { name: 'Hue' }).press('ArrowRight');
+  await expect(form.getByLabel('Swatch, thick and dry')).not.toHaveValue('#cc8800');
+  await expect(form.getByText('Saved.')).toBeVisible();
+  await form.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('row').filter({ hasText: 'Marigold Clay' })).toContainText(
+    '0.33 veil',
+  );
+
+  await page.reload();
+  await expect(page.getByRole('row').filter({ hasText: 'Marigold Clay' })).toContainText(
+    '0.33 veil',
+  );
+  const answer = await page.request.get(`${demo.url}/api/pots/marigold`);
+  expect((await answer.json()).content.swatch).toMatch(/^#[0-9a-f]{6}$/);
+});
+
+test('bad input is named, nothing typed is lost, and nothing wrong is saved', async ({
+  page,
+  demo,
+}) => {
+  await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
+  const form = page.getByRole('form', { name: 'Edit Marigold Clay' });
+  await form.getByLabel('Swatch, thick and dry').fill('mustard');
+  await form.getByLabel('as a figure').fill('1.4');
+  await form.getByLabel('Left').fill('-2');
+  await form.getByLabel('Name').fill('');
+  await expect(form.getByText('“mustard” is not right')).toBeVisible();
+  await expect(
+    form.getByText('1.4 is not right: it should be a number from 0 to 1.'),
+  ).toBeVisible();
+  await expect(form.getByText(/-2 is not right/)).toBeVisible();
+  await expect(form.getByText(/Empty is not right: it should be 1 to 120/)).toBeVisible();
+
+  // Leaving the page and coming back.
+  await page.getByRole('link', { name: 'Recipes' }).click();
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
+  await expect(form.getByLabel('Swatch, thick and dry')).toHaveValue('mustard');
+  await expect(form.getByLabel('as a figure')).toHaveValue('1.4');
+  const answer = await page.request.get(`${demo.url}/api/pots/marigold`);
+  expect((await answer.json()).revision).toBe(1);
+});
+
+test('adding, editing and retiring are undone and done again', async ({ page }) => {
+  await page.getByRole('button', { name: 'Add a pot' }).click();
+  await page.getByLabel('Name').fill('Eel Skin');
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  const pot = page.getByRole('button', { name: 'Eel Skin', exact: true });
+  await expect(pot).toBeVisible();
+
+  await page.getByRole('button', { name: 'Retire Eel Skin' }).click();
+  await expect(pot).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(pot).toBeVisible();
+  await page.getByRole('button', { name: 'Undo: add Eel Skin' }).click();
+  await expect(pot).toBeHidden();
+  await page.getByRole('button', { name: 'Do again: add Eel Skin' }).click();
+  await expect(pot).toBeVisible();
+});
+
+test('undo does not undo what somebody else wrote since', async ({ page, demo }) => {
+  await page.getByRole('button', { name: 'Retire Coot Black' }).click();
+  await expect(page.getByText('Coot Black is retired')).toBeVisible();
+  const url = `${demo.url}/api/pots/coot`;
+  const { content, revision } = await (await page.request.get(url)).json();
+  await page.request.put(url, { data: { content: { ...content, notes: 'Theirs' }, revision } });
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText(/was not done: it was changed elsewhere/)).toBeVisible();
+  expect((await (await page.request.get(url)).json()).content.notes).toBe('Theirs');
+});
+
+test('a pot changed in two tabs shows both and loses neither', async ({ page, demo }) => {
+  await page.getByRole('button', { name: 'Peat', exact: true }).click();
+  const url = `${demo.url}/api/pots/peat`;
+  const { content, revision } = await (await page.request.get(url)).json();
+  await page.request.put(url, { data: { content: { ...content, hiding: 0.5 }, revision } });
+  await page.getByLabel('Notes', { exact: true }).fill('Mine');
+  await expect(page.getByText(/This pot was changed elsewhere: there it is Peat/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep what is here' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  expect((await (await page.request.get(url)).json()).content).toMatchObject({
+    notes: 'Mine',
+    hiding: 0.92,
+  });
+});
