@@ -12,13 +12,11 @@ interface Ledger {
 
 /** A test with a real server, a real file and a real browser, that ends with nothing complained of. */
 export const test = base.extend<Ledger>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright reads a fixture's needs from this pattern
   demo: async ({}, use) => {
     const server = await startServer({ demo: true });
     await use(server);
     await server.stop();
   },
-  // eslint-disable-next-line no-empty-pattern -- as above
   empty: async ({}, use) => {
     const server = await startServer();
     await use(server);

@@ -10,9 +10,9 @@ test('undoing every edit comes back to the beginning, and doing all again to the
   fc.assert(
     fc.property(fc.array(fc.integer(), { maxLength: 30 }), (edits) => {
       let history = afterAll(edits);
-      for (let i = 0; i < edits.length; i++) history = undo(history);
+      for (const _each of edits) history = undo(history);
       expect(history.present).toBe(0);
-      for (let i = 0; i < edits.length; i++) history = redo(history);
+      for (const _each of edits) history = redo(history);
       expect(history.present).toBe(edits.at(-1) ?? 0);
     }),
   );
