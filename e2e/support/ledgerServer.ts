@@ -17,6 +17,8 @@ export interface ServerOptions {
   dataFolder?: string;
   /** with the sample world */
   demo?: boolean;
+  /** with the sample world put back to how it was */
+  reset?: boolean;
   /** a free port is found unless one is named */
   port?: number;
 }
@@ -27,7 +29,8 @@ const startMs = 15_000;
 /** Starts the built server as a process of its own, on a real SQLite file. */
 export async function startServer(options: ServerOptions = {}): Promise<LedgerServer> {
   const dataFolder = options.dataFolder ?? mkdtempSync(join(tmpdir(), 'yellow-ledger-'));
-  const child = spawn(process.execPath, [main, ...(options.demo ? ['--demo'] : [])], {
+  const flags = (['demo', 'reset'] as const).filter((flag) => options[flag]);
+  const child = spawn(process.execPath, [main, ...flags.map((flag) => `--${flag}`)], {
     env: {
       ...process.env,
       YELLOW_LEDGER_DATA: dataFolder,

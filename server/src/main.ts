@@ -24,7 +24,7 @@ if (options.demo && options.reset)
 
 const db = await openDatabase(databaseFile);
 const log = pino(
-  pino.destination({ dest: join(dataFolder, 'server.log'), mkdir: true, sync: false }),
+  pino.destination({ dest: join(dataFolder, 'server.log'), mkdir: true, sync: true }),
 );
 if (options.demo) await addSample(openLedger(db));
 

@@ -5,11 +5,13 @@ import {
   techniqueNames,
   techniqueOf,
   type Step,
+  type TechniqueName,
 } from '@yellow-ledger/core';
 import { useEffect, useRef } from 'react';
-import Form from 'react-bootstrap/Form';
 import { FormProvider } from 'react-hook-form';
-import { Field } from '../../parts/Field';
+import { NoteField } from '../../parts/NoteField';
+import { NumberField } from '../../parts/NumberField';
+import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { draftActions } from '../../store/draft/draftSlice';
 import { useAppDispatch } from '../../store/store';
@@ -17,6 +19,11 @@ import { MixEditor } from './MixEditor';
 import { PlacementEditor } from './PlacementEditor';
 import { PlaceFigures } from './PlaceFigures';
 import type { RecipeLineProps } from './recipeLineProps';
+
+const techniqueOptions = techniqueNames.map((value) => ({
+  value,
+  label: techniqueOf(value).label,
+}));
 
 /** A line opened in its place. What is right counts at once: the ribbon above follows the typing. */
 export default function LineEditor(props: RecipeLineProps & { dropsWords: string | null }) {
@@ -30,7 +37,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     onValid: deeds.edit,
     onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: step.id, typed })),
   });
-  const { register, setValue } = form;
+  const { setValue } = form;
   const sheet = useRef<HTMLFormElement>(null);
   useEffect(() => {
     sheet.current?.scrollIntoView({ block: 'nearest' });
@@ -52,65 +59,18 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
         }}
       >
         <div className="line-editor-how">
-          <Field name="stage" label="Stage">
-            {(attributes) => (
-              <Form.Select size="sm" autoFocus {...attributes} {...register('stage')}>
-                {stages.map((stage) => (
-                  <option key={stage}>{stage}</option>
-                ))}
-              </Form.Select>
-            )}
-          </Field>
-          <Field name="technique" label="Technique">
-            {(attributes) => (
-              <Form.Select
-                size="sm"
-                {...attributes}
-                {...register('technique', {
-                  onChange: (event: { target: { value: Step['technique'] } }) =>
-                    setValue('placement', techniqueOf(event.target.value).usualPlacement),
-                })}
-              >
-                {techniqueNames.map((name) => (
-                  <option key={name} value={name}>
-                    {techniqueOf(name).label}
-                  </option>
-                ))}
-              </Form.Select>
-            )}
-          </Field>
-          <Field name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'}>
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                type="number"
-                min={1}
-                {...attributes}
-                {...register('coats', { valueAsNumber: true })}
-              />
-            )}
-          </Field>
-          <Field name="dryMinutes" label="Drying, each" unit="min">
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                type="number"
-                min={0}
-                step="any"
-                {...attributes}
-                {...register('dryMinutes', { valueAsNumber: true })}
-              />
-            )}
-          </Field>
-          <Field name="level" label="From level">
-            {(attributes) => (
-              <Form.Select size="sm" {...attributes} {...register('level')}>
-                {finishLevels.map((level) => (
-                  <option key={level}>{level}</option>
-                ))}
-              </Form.Select>
-            )}
-          </Field>
+          <SelectField name="stage" label="Stage" options={stages} autoFocus />
+          <SelectField
+            name="technique"
+            label="Technique"
+            options={techniqueOptions}
+            onChosen={(name) =>
+              setValue('placement', techniqueOf(name as TechniqueName).usualPlacement)
+            }
+          />
+          <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
+          <NumberField name="dryMinutes" label="Drying, each" unit="min" />
+          <SelectField name="level" label="From level" options={finishLevels} />
         </div>
         <p className="line-leaves">Leaves {leaves}.</p>
         {caution && (
@@ -134,18 +94,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
         </div>
         <div className="line-editor-right">
           <PlacementEditor />
-          <Field name="note" label="Note">
-            {(attributes) => (
-              <Form.Control
-                as="textarea"
-                rows={1}
-                size="sm"
-                dir="auto"
-                {...attributes}
-                {...register('note')}
-              />
-            )}
-          </Field>
+          <NoteField name="note" label="Note" rows={1} />
         </div>
         {build && buildUp && <PlaceFigures stops={build.stops} surface={buildUp.surface} />}
         <div className="line-actions">

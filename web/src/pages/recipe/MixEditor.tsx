@@ -1,9 +1,8 @@
 import { loadWords, thinningWords, type MixPart, type Pot, type Step } from '@yellow-ledger/core';
 import { useMemo } from 'react';
-import Form from 'react-bootstrap/Form';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { BsX } from 'react-icons/bs';
-import { Field } from '../../parts/Field';
+import { NumberField } from '../../parts/NumberField';
 import { PotPicker, type PotChoice } from '../../parts/PotPicker';
 import type { RecipeWords } from './recipeWords';
 
@@ -18,7 +17,7 @@ const linePrefix = 'line:';
 
 /** Parts of pots and of earlier mixes, and how far the whole is thinned. */
 export function MixEditor({ earlier, pots, words }: MixEditorProps) {
-  const { register, control, setValue } = useFormContext<Step>();
+  const { control, setValue } = useFormContext<Step>();
   const parts = useFieldArray({ control, name: 'mix.parts' });
   const mix = useWatch({ control, name: 'mix' });
   const used = new Set(mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])));
@@ -40,18 +39,7 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
         const source = part.from === 'pot' ? part.potId : linePrefix + part.stepId;
         return (
           <div className="mix-part" key={field.id}>
-            <Field name={`mix.parts.${index}.parts`} label={`Parts, ${index + 1}`}>
-              {(attributes) => (
-                <Form.Control
-                  size="sm"
-                  type="number"
-                  step="any"
-                  min={0}
-                  {...attributes}
-                  {...register(`mix.parts.${index}.parts`, { valueAsNumber: true })}
-                />
-              )}
-            </Field>
+            <NumberField name={`mix.parts.${index}.parts`} label={`Parts, ${index + 1}`} />
             <PotPicker
               label={`Pot or mix ${index + 1}`}
               choices={choices}
@@ -78,30 +66,8 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
           Add to the mix
         </button>
         <span className="mix-one">1 paint :</span>
-        <Field name="mix.waterParts" label="Water" unit="parts">
-          {(attributes) => (
-            <Form.Control
-              size="sm"
-              type="number"
-              step="any"
-              min={0}
-              {...attributes}
-              {...register('mix.waterParts', { valueAsNumber: true })}
-            />
-          )}
-        </Field>
-        <Field name="mix.mediumParts" label="Medium" unit="parts">
-          {(attributes) => (
-            <Form.Control
-              size="sm"
-              type="number"
-              step="any"
-              min={0}
-              {...attributes}
-              {...register('mix.mediumParts', { valueAsNumber: true })}
-            />
-          )}
-        </Field>
+        <NumberField name="mix.waterParts" label="Water" unit="parts" />
+        <NumberField name="mix.mediumParts" label="Medium" unit="parts" />
         {hasFigures && (
           <span className="mix-words">
             {thinningWords(mix)}, {loadWords(mix)}

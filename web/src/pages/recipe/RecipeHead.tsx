@@ -9,7 +9,9 @@ import {
 import Form from 'react-bootstrap/Form';
 import { FormProvider } from 'react-hook-form';
 import { Field } from '../../parts/Field';
+import { NumberField } from '../../parts/NumberField';
 import { Ribbon } from '../../parts/Ribbon';
+import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { draftActions, type Draft } from '../../store/draft/draftSlice';
 import { useAppDispatch } from '../../store/store';
@@ -64,57 +66,15 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           </div>
         </div>
         <div className="recipe-fields">
-          <Field name="surface" label="Surface">
-            {(attributes) => (
-              <Form.Select size="sm" {...attributes} {...register('surface')}>
-                {surfaces.map((surface) => (
-                  <option key={surface}>{surface}</option>
-                ))}
-              </Form.Select>
-            )}
-          </Field>
-          <Field name="groundPotId" label="Ground">
-            {(attributes) => (
-              <Form.Select size="sm" {...attributes} {...register('groundPotId')}>
-                {grounds.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </Form.Select>
-            )}
-          </Field>
-          <Field name="finishLevel" label="Finish level">
-            {(attributes) => (
-              <Form.Select size="sm" {...attributes} {...register('finishLevel')}>
-                {finishLevels.map((level) => (
-                  <option key={level}>{level}</option>
-                ))}
-              </Form.Select>
-            )}
-          </Field>
-          <Field name="models" label="Models">
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                type="number"
-                min={1}
-                {...attributes}
-                {...register('models', { valueAsNumber: true })}
-              />
-            )}
-          </Field>
-          <Field name="areaCm2" label="Area a model" unit="cm²">
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                type="number"
-                step="any"
-                {...attributes}
-                {...register('areaCm2', { valueAsNumber: true })}
-              />
-            )}
-          </Field>
+          <SelectField name="surface" label="Surface" options={surfaces} />
+          <SelectField
+            name="groundPotId"
+            label="Ground"
+            options={grounds.map(({ id, name }) => ({ value: id, label: name }))}
+          />
+          <SelectField name="finishLevel" label="Finish level" options={finishLevels} />
+          <NumberField name="models" label="Models" step={1} />
+          <NumberField name="areaCm2" label="Area a model" unit="cm²" />
         </div>
         <Result draft={draft} prediction={prediction} words={words} />
       </header>

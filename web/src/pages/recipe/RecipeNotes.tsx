@@ -1,7 +1,6 @@
 import { recipeNotesSchema, type RecipeNotes as Notes } from '@yellow-ledger/core';
-import Form from 'react-bootstrap/Form';
 import { FormProvider } from 'react-hook-form';
-import { Field } from '../../parts/Field';
+import { NoteField } from '../../parts/NoteField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { draftActions, type Draft } from '../../store/draft/draftSlice';
 import { useAppDispatch } from '../../store/store';
@@ -19,18 +18,7 @@ export function RecipeNotes({ draft }: { draft: Draft }) {
   });
   return (
     <FormProvider {...form}>
-      <Field name="notes" label="Notes on the recipe">
-        {(attributes) => (
-          <Form.Control
-            as="textarea"
-            rows={2}
-            size="sm"
-            dir="auto"
-            {...attributes}
-            {...form.register('notes')}
-          />
-        )}
-      </Field>
+      <NoteField name="notes" label="Notes on the recipe" rows={2} />
     </FormProvider>
   );
 }

@@ -1,9 +1,6 @@
-import { useNotice } from '../../parts/shell/notices';
-import { asProblem, useAddSampleMutation } from '../../store/ledgerApi';
+import { SampleButton } from '../../parts/SampleButton';
 
 export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
-  const [addSample, { isLoading }] = useAddSampleMutation();
-  const notify = useNotice();
   return (
     <div className="empty-page">
       <h2>No recipe written yet</h2>
@@ -16,19 +13,7 @@ export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
         <button type="button" className="next-button" onClick={onWrite}>
           Write the first recipe
         </button>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={isLoading}
-          onClick={() =>
-            void addSample()
-              .unwrap()
-              .then(() => notify('The sample’s recipes and pots are yours to try.'))
-              .catch((error: unknown) => notify(asProblem(error).message))
-          }
-        >
-          Try it with the sample
-        </button>
+        <SampleButton />
       </div>
     </div>
   );

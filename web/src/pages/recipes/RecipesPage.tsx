@@ -1,7 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import { asProblem } from '../../store/ledgerApi';
 import type { RecipeRow } from '../../workers/ledger.worker';
 import { useRecipeRowsQuery } from '../../workers/recipeRows';
 import { useLastRibbons } from '../../workers/useLastRibbons';
@@ -63,16 +63,7 @@ export default function RecipesPage() {
           New recipe
         </button>
       </div>
-      {error && (
-        <div className="problem" role="alert">
-          <p>
-            {asProblem(error).message}{' '}
-            <button type="button" className="plain-button" onClick={() => void refetch()}>
-              Try again
-            </button>
-          </p>
-        </div>
-      )}
+      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
       {rows?.length === 0 ? (
         <EmptyRecipes onWrite={write} />
       ) : (

@@ -1,7 +1,7 @@
 import { hidingLevelOf, hidingLevels, type Pot } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { Field } from '../../parts/Field';
+import { NumberField } from '../../parts/NumberField';
 import { StripePicture } from '../../parts/StripePicture';
 import { stripeKey, useStripes } from '../../workers/useStripes';
 
@@ -28,17 +28,7 @@ export function HidingChoice({ swatch }: { swatch: string }) {
             <span>{level.name}</span>
           </label>
         ))}
-        <Field name="hiding" label="as a figure" unit="0–1">
-          {(attributes) => (
-            <Form.Control
-              size="sm"
-              type="number"
-              step="0.01"
-              {...attributes}
-              {...register('hiding', { valueAsNumber: true })}
-            />
-          )}
-        </Field>
+        <NumberField name="hiding" label="as a figure" unit="0–1" step={0.01} />
       </div>
       <p className="hiding-tells">
         {current.name}: {current.tells}.

@@ -10,8 +10,10 @@ import {
 } from '@yellow-ledger/core';
 import { lazy, Suspense } from 'react';
 import Form from 'react-bootstrap/Form';
-import { FormProvider, useFormContext, useWatch } from 'react-hook-form';
+import { FormProvider, useWatch } from 'react-hook-form';
 import { Field } from '../../parts/Field';
+import { NoteField } from '../../parts/NoteField';
+import { SelectField } from '../../parts/SelectField';
 import { Swatch } from '../../parts/Swatch';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { HidingChoice } from './HidingChoice';
@@ -81,9 +83,9 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             )}
           </Field>
           <div className="pot-row">
-            <Choice name="kind" label="Kind" options={potKinds} />
-            <Choice name="finish" label="Finish" options={potFinishes} />
-            <Choice name="flow" label="Flow" options={potFlows} />
+            <SelectField name="kind" label="Kind" options={potKinds} />
+            <SelectField name="finish" label="Finish" options={potFinishes} />
+            <SelectField name="flow" label="Flow" options={potFlows} />
             <Field name="volumeMl" label="Left" unit="ml">
               {(attributes) => (
                 <Form.Control
@@ -106,18 +108,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           ) : (
             <HidingChoice swatch={hex} />
           )}
-          <Field name="notes" label="Notes">
-            {(attributes) => (
-              <Form.Control
-                as="textarea"
-                rows={2}
-                size="sm"
-                dir="auto"
-                {...attributes}
-                {...register('notes')}
-              />
-            )}
-          </Field>
+          <NoteField name="notes" label="Notes" rows={2} />
           <PotSaveMark
             saveState={saveState}
             onRetry={() => void saveNow()}
@@ -147,28 +138,5 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
         </div>
       </form>
     </FormProvider>
-  );
-}
-
-function Choice({
-  name,
-  label,
-  options,
-}: {
-  name: 'kind' | 'finish' | 'flow';
-  label: string;
-  options: readonly string[];
-}) {
-  const { register } = useFormContext<Pot>();
-  return (
-    <Field name={name} label={label}>
-      {(attributes) => (
-        <Form.Select size="sm" {...attributes} {...register(name)}>
-          {options.map((option) => (
-            <option key={option}>{option}</option>
-          ))}
-        </Form.Select>
-      )}
-    </Field>
   );
 }

@@ -1,9 +1,9 @@
 import { potKinds, type Kept, type Pot } from '@yellow-ledger/core';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import { useNotice } from '../../parts/shell/notices';
-import { asProblem, useAddSampleMutation } from '../../store/ledgerApi';
+import { SampleButton } from '../../parts/SampleButton';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
 import { ShelfTable } from './ShelfTable';
@@ -75,16 +75,7 @@ export default function ShelfPage() {
           Add a pot
         </button>
       </div>
-      {error && (
-        <div className="problem" role="alert">
-          <p>
-            {asProblem(error).message}{' '}
-            <button type="button" className="plain-button" onClick={() => void refetch()}>
-              Try again
-            </button>
-          </p>
-        </div>
-      )}
+      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
       {kept.length === 0 && !added && !error ? (
         <EmptyShelf onAdd={add} />
       ) : (
@@ -110,8 +101,6 @@ export default function ShelfPage() {
 }
 
 function EmptyShelf({ onAdd }: { onAdd: () => void }) {
-  const [addSample, { isLoading }] = useAddSampleMutation();
-  const notify = useNotice();
   return (
     <div className="empty-page">
       <h2>Nothing on the shelf yet</h2>
@@ -124,19 +113,7 @@ function EmptyShelf({ onAdd }: { onAdd: () => void }) {
         <button type="button" className="next-button" onClick={onAdd}>
           Add the first pot
         </button>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={isLoading}
-          onClick={() =>
-            void addSample()
-              .unwrap()
-              .then(() => notify('The sample is on your shelf.'))
-              .catch((error: unknown) => notify(asProblem(error).message))
-          }
-        >
-          Try it with the sample
-        </button>
+        <SampleButton />
       </div>
     </div>
   );

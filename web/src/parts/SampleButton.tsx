@@ -1,0 +1,23 @@
+import { asProblem, useAddSampleMutation } from '../store/ledgerApi';
+import { useNotice } from './shell/notices';
+
+/** Puts the sample world beside what is there. */
+export function SampleButton() {
+  const [addSample, { isLoading }] = useAddSampleMutation();
+  const notify = useNotice();
+  return (
+    <button
+      type="button"
+      className="outline-button"
+      disabled={isLoading}
+      onClick={() =>
+        void addSample()
+          .unwrap()
+          .then(() => notify('The sample’s recipes and pots are yours to try.'))
+          .catch((error: unknown) => notify(asProblem(error).message))
+      }
+    >
+      Try it with the sample
+    </button>
+  );
+}

@@ -1,0 +1,40 @@
+import Form from 'react-bootstrap/Form';
+import { useFormContext } from 'react-hook-form';
+import { Field } from './Field';
+
+export interface SelectFieldProps {
+  name: string;
+  label: string;
+  options: readonly (string | { value: string; label: string })[];
+  autoFocus?: boolean;
+  /** called with what was chosen, after the form has taken it */
+  onChosen?: (value: string) => void;
+}
+
+/** One of a few, in the form it stands in. */
+export function SelectField({ name, label, options, autoFocus, onChosen }: SelectFieldProps) {
+  const { register } = useFormContext();
+  const onChange = (event: { target: { value: string } }) => onChosen?.(event.target.value);
+  return (
+    <Field name={name} label={label}>
+      {(attributes) => (
+        <Form.Select
+          size="sm"
+          autoFocus={autoFocus}
+          {...attributes}
+          {...register(name, { onChange })}
+        >
+          {options.map((option) => {
+            const { value, label: words } =
+              typeof option === 'string' ? { value: option, label: option } : option;
+            return (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            );
+          })}
+        </Form.Select>
+      )}
+    </Field>
+  );
+}
