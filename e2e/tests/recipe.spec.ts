@@ -32,7 +32,14 @@ test('a pot is chosen by a part of its name, and a mix carried forward by its li
   await expect(
     page.getByRole('button', { name: /^Line 1 base brush coat: Rosehip/ }),
   ).toBeVisible();
+  // The first Escape closes an open list, the second the line.
+  await pot.fill('sl');
+  await expect(page.getByRole('option', { name: /Sloe/ })).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('option', { name: /Sloe/ })).toBeHidden();
+  await expect(pot).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(pot).toBeHidden();
 
   await page.getByRole('button', { name: /^Line 8 / }).click();
   await page.getByRole('combobox', { name: 'Pot or mix 2' }).fill('line 1');

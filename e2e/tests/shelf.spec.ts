@@ -73,6 +73,24 @@ test('bad input is named, nothing typed is lost, and nothing wrong is saved', as
   expect((await answer.json()).revision).toBe(1);
 });
 
+test('what is typed while a slow server answers is not lost', async ({ page, demo }) => {
+  await page.route('**/api/pots/peat', async (route) => {
+    await new Promise((later) => setTimeout(later, 400));
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'Peat', exact: true }).click();
+  const notes = page.getByLabel('Notes', { exact: true });
+  const text = 'for the boots, the belts and the bank below the boat house';
+  // Slow enough that several saves come back in the middle of it.
+  await notes.pressSequentially(text.slice(0, 20), { delay: 20 });
+  await page.waitForTimeout(600);
+  await notes.pressSequentially(text.slice(20), { delay: 60 });
+  await expect(notes).toHaveValue(text);
+  await expect(page.getByText('Saved.')).toBeVisible();
+  const answer = await page.request.get(`${demo.url}/api/pots/peat`);
+  expect((await answer.json()).content.notes).toBe(text);
+});
+
 test('adding, editing and retiring are undone and done again', async ({ page }) => {
   await page.getByRole('button', { name: 'Add a pot' }).click();
   await page.getByLabel('Name').fill('Eel Skin');

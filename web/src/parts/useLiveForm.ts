@@ -28,12 +28,16 @@ export function useLiveForm<Content extends FieldValues>({
     resolver: zodResolver(schema),
     mode: 'onChange',
   });
-  const known = useRef(JSON.stringify(value));
+  // What the form has sent and has not seen come back yet, oldest first. A value that comes back is
+  // an echo, however late: taking it for a change from outside would throw away what was typed since.
+  const sent = useRef([JSON.stringify(value)]);
 
   const onChange = useEffectEvent((values: Content) => {
     const read = schema.safeParse(values);
-    if (!read.success || JSON.stringify(read.data) === known.current) return;
-    known.current = JSON.stringify(read.data);
+    if (!read.success) return;
+    const text = JSON.stringify(read.data);
+    if (text === sent.current.at(-1)) return;
+    sent.current.push(text);
     onValid(read.data);
   });
   useEffect(
@@ -46,9 +50,10 @@ export function useLiveForm<Content extends FieldValues>({
   );
 
   useEffect(() => {
-    if (JSON.stringify(value) === known.current) return;
-    known.current = JSON.stringify(value);
-    form.reset(value);
+    const text = JSON.stringify(value);
+    const echo = sent.current.lastIndexOf(text);
+    if (echo < 0) form.reset(value);
+    sent.current = echo < 0 ? [text] : sent.current.slice(echo);
   }, [form, value]);
 
   const onLeave = useEffectEvent(() => {

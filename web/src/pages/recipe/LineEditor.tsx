@@ -55,7 +55,9 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           onClose();
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Escape' && !event.defaultPrevented) onClose();
+          // Escape in an open list closes the list alone.
+          const isInList = (event.target as Element).getAttribute('aria-expanded') === 'true';
+          if (event.key === 'Escape' && !event.defaultPrevented && !isInList) onClose();
         }}
       >
         <div className="line-editor-how">
