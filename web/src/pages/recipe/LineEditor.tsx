@@ -37,7 +37,8 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     onValid: deeds.edit,
     onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: step.id, typed })),
   });
-  const { setValue } = form;
+  const { setValue, formState } = form;
+  const isRight = Object.keys(formState.errors).length === 0;
   const sheet = useRef<HTMLFormElement>(null);
   useEffect(() => {
     sheet.current?.scrollIntoView({ block: 'nearest' });
@@ -74,6 +75,11 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <NumberField name="dryMinutes" label="Drying, each" unit="min" />
           <SelectField name="level" label="From level" options={finishLevels} />
         </div>
+        {!isRight && (
+          <p className="line-held" role="status">
+            The line counts as it was until what is marked here is put right.
+          </p>
+        )}
         <p className="line-leaves">Leaves {leaves}.</p>
         {caution && (
           <p className="caution">
