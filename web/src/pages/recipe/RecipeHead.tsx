@@ -109,7 +109,7 @@ function Result({ draft, prediction, words }: Omit<RecipeHeadProps, 'pots'>) {
         {included.length} {included.length === 1 ? 'step' : 'steps'} · {coats}{' '}
         {coats === 1 ? 'coat' : 'coats'} · {minutesInWords(drying)} drying · {pots.size}{' '}
         {pots.size === 1 ? 'pot' : 'pots'}
-        {last?.isEstimate && ' · ≈ colours are estimates'}
+        {last?.isEstimate && ' · ≈ estimate'}
       </p>
     </div>
   );
