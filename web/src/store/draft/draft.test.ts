@@ -1,4 +1,4 @@
-import type { Kept, Recipe } from '@yellow-ledger/core';
+import { differencesBetween, type Kept, type Recipe } from '@yellow-ledger/core';
 import { createStore } from '../store';
 import { closeDraft, openDraft, saveNow, settleDraft } from './draftAutosave';
 import { draftActions } from './draftSlice';
@@ -132,6 +132,27 @@ test('a stale write keeps both, and what is chosen is saved on top of theirs', a
   expect(onServer).toMatchObject({ revision: 5, content: { name: 'Mine', models: 9 } });
   expect(draft().saveState).toEqual({ is: 'saved' });
   store.dispatch(closeDraft());
+});
+
+test('a stale write left alone is told apart just as well on the next visit', async () => {
+  const first = arrange();
+  onServer = kept({ ...recipe, models: 9 }, 4);
+  first.edit({ name: 'Mine' });
+  await first.store.dispatch(saveNow());
+  first.store.dispatch(closeDraft());
+
+  const second = createStore();
+  second.dispatch(openDraft(onServer));
+  await second.dispatch(saveNow());
+  const draft = second.getState().draft.open!;
+  if (draft.saveState.is !== 'stale' || !draft.saveState.theirs) throw new Error('not stale');
+  const theirs = draft.saveState.theirs.content;
+  const { base, history } = draft;
+  expect(differencesBetween(base.content, history.present, theirs)).toMatchObject([
+    { field: 'name', changedBy: 'mine' },
+    { field: 'models', changedBy: 'theirs' },
+  ]);
+  second.dispatch(closeDraft());
 });
 
 test('an answer that comes after another recipe was opened does not touch it', () => {

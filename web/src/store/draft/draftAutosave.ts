@@ -30,7 +30,7 @@ draftListener.startListening({
     const draft = getState().draft.open;
     if (!draft) return;
     const recipe = draft.history.present;
-    unsavedDrafts.keep(recipe, draft.base.revision);
+    unsavedDrafts.keep(recipe, draft.base);
     autosave?.change(recipe);
   },
 });
@@ -65,10 +65,13 @@ export function openDraft(kept: Kept<Recipe>): Thunk {
     );
     const unsaved = unsavedDrafts.find(recipeId);
     const differs = unsaved && JSON.stringify(unsaved.recipe) !== JSON.stringify(kept.content);
-    dispatch(draftActions.opened({ base: kept, unsaved: differs ? unsaved.recipe : null }));
-    if (!differs) return unsavedDrafts.forget(recipeId);
+    if (!differs) {
+      dispatch(draftActions.opened({ base: kept, unsaved: null }));
+      return unsavedDrafts.forget(recipeId);
+    }
+    dispatch(draftActions.opened({ base: unsaved.base, unsaved: unsaved.recipe }));
     // Sent as made from the revision it was made from: if the record has moved on, the painter chooses.
-    void autosave.continueFrom(unsaved.revision, unsaved.recipe);
+    void autosave.continueFrom(unsaved.base.revision, unsaved.recipe);
   };
 }
 
@@ -94,11 +97,12 @@ export function settleDraft(
   choices: Readonly<Record<string, Side>>,
 ): Thunk<Promise<void>> {
   return async (dispatch, getState) => {
-    const mine = getState().draft.open?.history.present;
-    if (!mine) return;
+    const draft = getState().draft.open;
+    if (!draft) return;
+    const mine = draft.history.present;
     const recipe = theirs ? mergeRecipes(mine, theirs.content, differences, choices) : mine;
     dispatch(draftActions.settled({ recipe, theirs, at: Date.now() }));
-    unsavedDrafts.keep(recipe, theirs?.revision ?? 0);
+    unsavedDrafts.keep(recipe, theirs ?? { ...draft.base, revision: 0 });
     await autosave?.continueFrom(theirs?.revision ?? 0, recipe);
   };
 }
