@@ -52,8 +52,9 @@ export function useLiveForm<Content extends FieldValues>({
   useEffect(() => {
     const text = JSON.stringify(value);
     const echo = sent.current.lastIndexOf(text);
-    if (echo < 0) form.reset(value);
+    // Noted first: the reset is told to the subscriber above, and is no change of the painter's.
     sent.current = echo < 0 ? [text] : sent.current.slice(echo);
+    if (echo < 0) form.reset(value);
   }, [form, value]);
 
   const onLeave = useEffectEvent(() => {
