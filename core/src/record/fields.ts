@@ -5,7 +5,8 @@ export const idSchema = z
   .string({ error: 'an identifier' })
   .regex(/^[A-Za-z0-9_-]{1,64}$/, 'an identifier of 1–64 letters, digits, - or _');
 
-const lineLimit = 120;
+/** Characters in a line of text, at most. */
+export const lineLimit = 120;
 const pageLimit = 4000;
 
 /** One line a person types, as a name. Any script, any sign; it is shown as text and never run. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import type { LedgerFile, Recipe } from '@yellow-ledger/core';
+import { lineLimit, type LedgerFile, type Recipe } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
 
 /** What an import did, for saying so. */
@@ -44,5 +44,9 @@ export async function importFile(
 
 function copyOf(recipe: Recipe): Recipe {
   const mark = ' (from a file)';
-  return { ...recipe, id: randomUUID(), name: recipe.name.slice(0, 120 - mark.length) + mark };
+  return {
+    ...recipe,
+    id: randomUUID(),
+    name: recipe.name.slice(0, lineLimit - mark.length) + mark,
+  };
 }

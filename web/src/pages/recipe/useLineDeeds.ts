@@ -1,5 +1,6 @@
 import {
   carriersOf,
+  mostSteps,
   moveStep,
   withoutStep,
   type Pot,
@@ -14,8 +15,6 @@ import { newStep } from './newStep';
 
 export type LineDeeds = ReturnType<typeof useLineDeeds>;
 
-const mostLines = 60;
-
 /** What can be done to the lines of the open recipe. Each returns the line to look at next. */
 export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
   const dispatch = useAppDispatch();
@@ -24,8 +23,8 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
   const put = (steps: Step[], of: string) =>
     dispatch(draftActions.edited({ ...recipe, steps }, of));
   const isFull = () => {
-    if (recipe.steps.length < mostLines) return false;
-    notify(`A recipe has up to ${mostLines} lines; carry on in a second one.`);
+    if (recipe.steps.length < mostSteps) return false;
+    notify(`A recipe has up to ${mostSteps} lines; carry on in a second one.`);
     return true;
   };
 

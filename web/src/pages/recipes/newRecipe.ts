@@ -1,4 +1,4 @@
-import type { Pot, Recipe } from '@yellow-ledger/core';
+import { lineLimit, type Pot, type Recipe } from '@yellow-ledger/core';
 
 /** An empty recipe on the first primer of the shelf; null where there is no primer. */
 export function newRecipe(pots: readonly Pot[]): Recipe | null {
@@ -18,8 +18,6 @@ export function newRecipe(pots: readonly Pot[]): Recipe | null {
   };
 }
 
-const longestName = 120;
-
 /** The same recipe under another name, with lines of its own. */
 export function copyOfRecipe(recipe: Recipe): Recipe {
   const mark = ' (copy)';
@@ -28,7 +26,7 @@ export function copyOfRecipe(recipe: Recipe): Recipe {
   return {
     ...recipe,
     id: crypto.randomUUID(),
-    name: recipe.name.slice(0, longestName - mark.length) + mark,
+    name: recipe.name.slice(0, lineLimit - mark.length) + mark,
     archived: false,
     steps: recipe.steps.map((step) => ({
       ...step,
