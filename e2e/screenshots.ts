@@ -26,6 +26,66 @@ const shots: {
       await page.getByRole('slider', { name: 'Starts at' }).waitFor();
     },
   },
+  {
+    name: 'coverage',
+    path: '/recipes/oilskin-shadow',
+    async ready(page) {
+      await isPredicted(page);
+      await page.getByRole('button', { name: /^Line 5 / }).click();
+      await page.getByRole('tab', { name: 'Coverage' }).click();
+      await page.getByText('Over other grounds').scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'form',
+    path: '/recipes/oilskin-shadow/form',
+    async ready(page) {
+      await page.getByLabel('Second light from').selectOption('left');
+      await page
+        .getByRole('img', { name: /from straight below/ })
+        .first()
+        .waitFor();
+    },
+  },
+  {
+    name: 'values',
+    path: '/recipes/oilskin-shadow/values',
+    ready: (page) => page.getByText(/Largest step/).waitFor(),
+  },
+  {
+    name: 'levels',
+    path: '/recipes/oilskin-shadow/levels',
+    ready: (page) => page.getByRole('radio', { name: 'table' }).waitFor(),
+  },
+  {
+    name: 'card',
+    path: '/recipes/reed-cloak/card',
+    ready: (page) => page.getByRole('article', { name: 'Card on A6' }).waitFor(),
+  },
+  {
+    name: 'draft',
+    path: '/recipes/draft',
+    async ready(page) {
+      await page.getByRole('combobox', { name: 'Mid tone pot' }).fill('oilskin');
+      await page.getByRole('option', { name: /Oilskin Yellow/ }).click();
+      await page.getByRole('button', { name: 'Take this draft' }).first().waitFor();
+      await page.getByRole('heading', { name: 'Draft a recipe' }).click();
+    },
+  },
+  {
+    name: 'match',
+    path: '/match',
+    async ready(page) {
+      await page.getByRole('radio', { name: 'a pot', exact: true }).check();
+      await page.getByRole('combobox', { name: 'Pot to match' }).fill('old mari');
+      await page.getByRole('option', { name: /Old Marigold/ }).click();
+      await page.getByRole('button', { name: 'Find the nearest mixes' }).click();
+      await page
+        .getByRole('img', { name: /^Target/ })
+        .first()
+        .waitFor();
+    },
+  },
   { name: 'recipe-dark', path: '/recipes/copper-helm', colorScheme: 'dark', ready: isPredicted },
   { name: 'recipe-phone', path: '/recipes/reed-cloak', viewport: phone, ready: isPredicted },
   {
@@ -44,6 +104,66 @@ const shots: {
     async ready(page) {
       await page.getByRole('button', { name: 'Oilskin Yellow', exact: true }).click();
       await page.getByRole('slider', { name: 'Hue' }).waitFor();
+    },
+  },
+  {
+    name: 'replace',
+    path: '/shelf/replace/marigold',
+    ready: (page) => page.getByRole('button', { name: /^Replace in/ }).waitFor(),
+  },
+  {
+    name: 'measure',
+    path: '/shelf',
+    async ready(page) {
+      await page.getByRole('button', { name: 'Sloe', exact: true }).click();
+      await page.getByText('Measure it on a striped card').click();
+      await page.getByLabel(/simulated reader/).check();
+      await page.getByRole('button', { name: 'Calibrate on the white tile' }).click();
+      for (const place of await page.getByRole('button', { name: /^Read: / }).all())
+        await place.click();
+      await page.getByRole('button', { name: 'Work it out' }).click();
+      await page.getByText(/Laid over the card again/).waitFor();
+      await page.getByRole('button', { name: 'Take this for the pot' }).scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'army',
+    path: '/armies/lanternfen-levy/paint',
+    ready: (page) => page.getByText(/^Short of/).waitFor(),
+  },
+  // From here on they change what they picture.
+  {
+    name: 'palette',
+    path: '/palette',
+    async ready(page) {
+      const put = async (name: string, drops: number) => {
+        await page.getByRole('combobox', { name: 'What goes in' }).fill(name);
+        await page.getByRole('option', { name: new RegExp(`^${name}`) }).click();
+        await page.getByLabel('Drops in', { exact: true }).fill(String(drops));
+        await page.getByRole('button', { name: 'Put in' }).click();
+      };
+      await page.getByRole('button', { name: 'Add a well' }).click();
+      await put('Gosling Down', 5);
+      await page.getByRole('button', { name: 'Add a well' }).click();
+      await put('Ditch Ochre', 6);
+      await put('Tarred Plank', 2);
+      await put('Water', 8);
+      await page.getByRole('button', { name: 'As it is now is right' }).click();
+      await page.getByLabel('Drops used or poured').fill('8');
+      await page.getByRole('button', { name: 'Use', exact: true }).click();
+      await put('Tarred Plank', 1);
+      await page.getByText(/^Add \d/).waitFor();
+    },
+  },
+  {
+    name: 'versions',
+    path: '/recipes/reed-cloak/versions',
+    async ready(page) {
+      await page.getByLabel('What this version is').fill('Painted on the first boat');
+      await page.getByRole('button', { name: 'Freeze as version 1' }).click();
+      await page.getByText(/as the page is now/).waitFor();
+      await page.getByLabel('Ground', { exact: true }).selectOption('Lampsoot Primer');
+      await page.getByRole('button', { name: 'Dismiss' }).click();
     },
   },
 ];

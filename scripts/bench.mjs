@@ -3,4 +3,4 @@ import { build, installPackages } from './setup.mjs';
 
 installPackages();
 build();
-mustRun('npx', ['tsx', 'bench/src/main.ts']);
+mustRun('npx', ['tsx', 'bench/src/main.ts', ...process.argv.slice(2)]);

@@ -14,7 +14,7 @@ import {
   type Recipe,
   type Spectrum,
 } from '@yellow-ledger/core';
-import { fortySteps, pots } from './fortySteps';
+import { edited, fortySteps, pots } from './fortySteps';
 import { medianMs, ms, times } from './measure';
 
 const shelf = shelfOf(pots);
@@ -37,14 +37,6 @@ function nestedLoop(recipe: Recipe): string[][] {
     });
     return surface.map((place) => surfaceColour(place).hex);
   });
-}
-
-/** The same recipe with one line put on in one, two or three coats. */
-function edited(recipe: Recipe, line: number, round: number): Recipe {
-  const steps = recipe.steps.map((step, i) =>
-    i === line ? { ...step, coats: 1 + (round % 3) } : step,
-  );
-  return { ...recipe, steps };
 }
 
 export function benchBuildUp(): void {

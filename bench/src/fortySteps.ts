@@ -61,3 +61,11 @@ export function fortySteps(): Recipe {
     archived: false,
   };
 }
+
+/** The same recipe with one line put on in one, two or three coats. */
+export function edited(recipe: Recipe, line: number, round: number): Recipe {
+  const steps = recipe.steps.map((step, i) =>
+    i === line ? { ...step, coats: 1 + (round % 3) } : step,
+  );
+  return { ...recipe, steps };
+}

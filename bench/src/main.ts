@@ -1,7 +1,28 @@
+import { benchAdvice } from './adviceBench';
 import { benchBuildUp } from './buildUpBench';
 import { benchBundle } from './bundleBench';
+import { benchForms } from './formBench';
+import { benchMatch } from './matchBench';
 import { benchRecipeList } from './recipeListBench';
+import { benchShelfWork, benchTables } from './tableBench';
 
-benchBundle();
-benchBuildUp();
-await benchRecipeList();
+const benches: Record<string, () => void | Promise<void>> = {
+  bundle: benchBundle,
+  buildUp: benchBuildUp,
+  advice: benchAdvice,
+  forms: benchForms,
+  tables: benchTables,
+  shelf: benchShelfWork,
+  recipeList: benchRecipeList,
+  // Last: its exhaustive searches take about ten minutes.
+  match: benchMatch,
+};
+
+const asked = process.argv.slice(2);
+const unknown = asked.filter((name) => !(name in benches));
+if (unknown.length > 0) {
+  console.error(`No bench ${unknown.join(', ')}; there are ${Object.keys(benches).join(', ')}.`);
+  process.exit(2);
+}
+for (const [name, bench] of Object.entries(benches))
+  if (asked.length === 0 || asked.includes(name)) await bench();

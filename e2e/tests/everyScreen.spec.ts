@@ -17,7 +17,29 @@ async function violationsOn(page: Page): Promise<string[]> {
   return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
 }
 
-const screens: [string, string, (page: Page) => Promise<void>][] = [
+type Screen = [string, string, (page: Page) => Promise<void>];
+
+/** The leaves of a recipe, each with what shows that it is there. */
+function leavesOf(recipe: string): Screen[] {
+  const there: [string, (page: Page) => Promise<void>][] = [
+    [
+      'form',
+      (page) => expect(page.getByRole('img', { name: /grain, from straight below/ })).toBeVisible(),
+    ],
+    ['values', (page) => expect(page.getByText(/Largest step/)).toBeVisible()],
+    ['levels', (page) => expect(page.getByRole('radio', { name: 'table' })).toBeVisible()],
+    [
+      'versions',
+      (page) => expect(page.getByText('The finished surfaces are the same.')).toBeVisible(),
+    ],
+    ['card', (page) => expect(page.getByRole('article', { name: 'Card on A6' })).toBeVisible()],
+  ];
+  return there.map(([leaf, ready]) => [`leaf of ${leaf}`, `${recipe}/${leaf}`, ready]);
+}
+
+const studies = ['Thinning', 'Where the mix comes from', 'Coverage', 'What it does'];
+
+const screens: Screen[] = [
   ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(6)],
   [
     'recipe',
@@ -32,6 +54,22 @@ const screens: [string, string, (page: Page) => Promise<void>][] = [
       await expect(page.getByRole('slider', { name: 'Starts at' })).toBeVisible();
     },
   ],
+  ...leavesOf('/recipes/reed-cloak'),
+  [
+    'drafts',
+    '/recipes/draft',
+    (page) => expect(page.getByRole('button', { name: 'Take this draft' })).toHaveCount(3),
+  ],
+  [
+    'match',
+    '/match',
+    async (page) => {
+      await page.getByLabel('Colour', { exact: true }).fill('#7a8a30');
+      await page.getByRole('button', { name: 'Find the nearest mixes' }).click();
+      await expect(page.getByRole('img', { name: /^Target/ }).first()).toBeVisible();
+      await expect(page.getByRole('progressbar')).toHaveJSProperty('value', 1);
+    },
+  ],
   [
     'shelf',
     '/shelf',
@@ -43,6 +81,72 @@ const screens: [string, string, (page: Page) => Promise<void>][] = [
     async (page) => {
       await page.getByRole('button', { name: 'Peat', exact: true }).click();
       await expect(page.getByRole('slider', { name: 'Hue' })).toBeVisible();
+      await page.getByText('Measure it on a striped card').click();
+      await page.getByRole('button', { name: 'Work it out' }).click();
+      await expect(page.getByText(/Laid over the card again/)).toBeVisible();
+      await page.getByLabel(/simulated reader/).check();
+      await page.getByText('What goes with it').click();
+      await page.getByText(/^The bottle:/).click();
+      await expect(page.getByLabel('Drops in a ml')).toBeVisible();
+      await expect(page.getByRole('img', { name: /in five mixes/ }).first()).toBeVisible();
+    },
+  ],
+  [
+    'list to buy',
+    '/shelf/buy',
+    (page) => expect(page.getByRole('heading', { name: 'To buy' })).toBeVisible(),
+  ],
+  [
+    'list of what can be painted',
+    '/shelf/paintable',
+    (page) => expect(page.getByText('Everything it needs is here.').first()).toBeVisible(),
+  ],
+  [
+    'replacing of a pot',
+    '/shelf/replace/marigold',
+    (page) => expect(page.getByRole('button', { name: 'Replace in 1 recipe' })).toBeVisible(),
+  ],
+  [
+    'taking in of a table',
+    '/shelf/files',
+    async (page) => {
+      await page.getByLabel('File to take in').setInputFiles({
+        name: 'pots.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('name,hex,hiding\nMudlark,#7a5a3a,0.7\n,mud,3\n'),
+      });
+      await page.getByText('Which column is which').click();
+      await expect(page.getByRole('button', { name: 'Take in 1 pot' })).toBeVisible();
+    },
+  ],
+  [
+    'palette',
+    '/palette',
+    async (page) => {
+      await page.getByRole('button', { name: 'Add a well' }).click();
+      await page.getByRole('button', { name: 'Put in' }).click();
+      await page.getByRole('button', { name: 'As it is now is right' }).click();
+      await page.getByRole('button', { name: 'As a recipe has it' }).click();
+      await expect(page.getByText(/It is as it should be/)).toBeVisible();
+      await expect(page.getByLabel('Line', { exact: true })).toBeVisible();
+    },
+  ],
+  ['armies', '/armies', (page) => expect(page.getByText('7 units, 64 models')).toBeVisible()],
+  [
+    'army with a unit open',
+    '/armies/lanternfen-levy',
+    async (page) => {
+      await page.getByText('Recipes of the whole army').click();
+      await page.getByRole('button', { name: 'Lantern Bearers' }).click();
+      await expect(page.getByText('The shares add up to 100 %.')).toBeVisible();
+    },
+  ],
+  [
+    'paint of an army',
+    '/armies/lanternfen-levy/paint',
+    async (page) => {
+      await page.getByText(/Dike Watch, 20 models/).click();
+      await expect(page.getByText(/for later lines of paint/).first()).toBeVisible();
     },
   ],
   [
@@ -88,6 +192,16 @@ test.describe('on a phone', () => {
     await expect(page.getByText('1 paint : 3 water', { exact: false })).toBeVisible();
     await isSaved(page);
   });
+});
+
+test('axe finds nothing on any study of a line', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByRole('button', { name: /^Line 5 / }).click();
+  for (const study of studies) {
+    await page.getByRole('tab', { name: study }).click();
+    await expect(page.getByRole('tabpanel').locator('p, table').first()).toBeVisible();
+    expect(await violationsOn(page)).toEqual([]);
+  }
 });
 
 test('light and dark are a press apart, and remembered', async ({ page, demo }) => {

@@ -134,3 +134,37 @@ test('a pot changed in two tabs shows both and loses neither', async ({ page, de
     hiding: 0.92,
   });
 });
+
+test('a guessed pot is measured on a card, and everything made from it loses its ≈', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/shelf`);
+  await page.getByRole('button', { name: 'Sloe', exact: true }).click();
+  const form = page.getByRole('form', { name: 'Edit Sloe' });
+  const isGuess = form.getByLabel(/only a guess/);
+  await expect(isGuess).toBeChecked();
+  await form.getByText('Measure it on a striped card').click();
+  // The halves of the card the wrong way round.
+  await form.getByLabel('Bare card, black half').fill('#f3f3f3');
+  await form.getByLabel('Bare card, white half').fill('#363636');
+  await form.getByRole('button', { name: 'Work it out' }).click();
+  await expect(form.getByText(/white should be much lighter than its black/)).toBeVisible();
+  await form.getByLabel('Bare card, black half').fill('#363636');
+  await form.getByLabel('Bare card, white half').fill('#f3f3f3');
+  await form.getByLabel('Coat over the black half').fill('#45304f');
+  await form.getByLabel('Coat over the white half').fill('#5d3b6c');
+  await form.getByRole('button', { name: 'Work it out' }).click();
+  await expect(
+    form.getByText(/hiding 0\.\d\d\. Laid over the card again it comes within/),
+  ).toBeVisible();
+  await form.getByRole('button', { name: 'Take this for the pot' }).click();
+  await expect(isGuess).not.toBeChecked();
+  await expect(form.getByLabel('Swatch, thick and dry')).not.toHaveValue('#4b2d58');
+  await expect
+    .poll(async () => {
+      const kept = await page.request.get(`${demo.url}/api/pots/sloe`);
+      return ((await kept.json()) as { content: { hidingIsGuess: boolean } }).content.hidingIsGuess;
+    })
+    .toBe(false);
+});

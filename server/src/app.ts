@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { armySchema, largestFileBytes, paletteSchema, recipeSchema } from '@yellow-ledger/core';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
@@ -11,8 +12,11 @@ import { fileRoutes } from './files/fileRoutes';
 import { answerErrors } from './http/answerErrors';
 import { loopbackOnly } from './http/loopbackOnly';
 import { notFound } from './http/problem';
+import { recordRoutes } from './http/recordRoutes';
+import { potBatchRoutes } from './pots/potBatchRoutes';
 import { potRoutes } from './pots/potRoutes';
-import { recipeRoutes } from './recipes/recipeRoutes';
+import { replacementRoutes } from './replacements/replacementRoutes';
+import { versionRoutes } from './versions/versionRoutes';
 
 const largestRecordBytes = 400_000;
 
@@ -51,9 +55,15 @@ export function createApp({ db, log, webFolder }: AppParts): Express {
   );
   app.use(loopbackOnly);
   app.use('/api/files', fileRoutes(ledger));
+  const wholeLists = express.json({ limit: largestFileBytes });
+  app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
+  app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
   app.use('/api', express.json({ limit: largestRecordBytes }));
   app.use('/api/pots', potRoutes(ledger.pots));
-  app.use('/api/recipes', recipeRoutes(ledger.recipes));
+  app.use('/api/recipes', recordRoutes('recipe', recipeSchema, ledger.recipes));
+  app.use('/api/armies', recordRoutes('army', armySchema, ledger.armies));
+  app.use('/api/palettes', recordRoutes('palette', paletteSchema, ledger.palettes));
+  app.use('/api/recipes', versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);

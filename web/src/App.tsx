@@ -6,7 +6,16 @@ import { Shell } from './parts/shell/Shell';
 
 const RecipesPage = lazy(() => import('./pages/recipes/RecipesPage'));
 const RecipePage = lazy(() => import('./pages/recipe/RecipePage'));
+const DraftPage = lazy(() => import('./pages/draft/DraftPage'));
+const MatchPage = lazy(() => import('./pages/match/MatchPage'));
 const ShelfPage = lazy(() => import('./pages/shelf/ShelfPage'));
+const ShoppingPage = lazy(() => import('./pages/stock/ShoppingPage'));
+const PaintablePage = lazy(() => import('./pages/stock/PaintablePage'));
+const FilesPage = lazy(() => import('./pages/files/FilesPage'));
+const ReplacePage = lazy(() => import('./pages/replace/ReplacePage'));
+const ArmiesPage = lazy(() => import('./pages/army/ArmiesPage'));
+const ArmyPage = lazy(() => import('./pages/army/ArmyPage'));
+const PalettePage = lazy(() => import('./pages/palette/PalettePage'));
 
 const router = createBrowserRouter([
   {
@@ -15,8 +24,17 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/recipes" replace /> },
       { path: 'recipes', element: <RecipesPage /> },
-      { path: 'recipes/:recipeId', element: <RecipePage /> },
+      { path: 'recipes/draft', element: <DraftPage /> },
+      { path: 'recipes/:recipeId/:leaf?', element: <RecipePage /> },
       { path: 'shelf', element: <ShelfPage /> },
+      { path: 'shelf/buy', element: <ShoppingPage /> },
+      { path: 'shelf/paintable', element: <PaintablePage /> },
+      { path: 'shelf/files', element: <FilesPage /> },
+      { path: 'shelf/replace/:potId', element: <ReplacePage /> },
+      { path: 'armies', element: <ArmiesPage /> },
+      { path: 'armies/:armyId/:leaf?', element: <ArmyPage /> },
+      { path: 'palette', element: <PalettePage /> },
+      { path: 'match', element: <MatchPage /> },
       { path: '*', element: <PageFault /> },
     ],
   },

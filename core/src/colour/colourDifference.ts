@@ -1,7 +1,9 @@
-import { differenceCiede2000 } from 'culori/fn';
+import { differenceCiede2000, modeLab65, useMode } from 'culori/fn';
 import type { SurfaceColour } from './surfaceColour';
 
 type Lab = Pick<SurfaceColour, 'value' | 'a' | 'b'>;
+
+useMode(modeLab65);
 const ciede2000 = differenceCiede2000();
 
 /**

@@ -39,7 +39,11 @@ export interface SurfaceColour {
  *   the colour and gives up chroma
  */
 export function surfaceColour(reflectance: Spectrum): SurfaceColour {
-  const { x, y, z } = reflectanceToXyz(reflectance);
+  return colourOfXyz(reflectanceToXyz(reflectance));
+}
+
+/** As `surfaceColour`, from tristimulus values under D65, Y of a perfect white = 1. */
+export function colourOfXyz({ x, y, z }: { x: number; y: number; z: number }): SurfaceColour {
   const rgb = convertXyz65ToRgb({ x, y, z });
   const lab = convertXyz65ToLab65({ x, y, z });
   const { c, h } = convertLabToLch(lab);

@@ -1,42 +1,66 @@
 import { z } from 'zod';
+import { armySchema } from '../army/army';
+import { paletteSchema, potIdsInPalette } from '../palette/well';
 import { potSchema } from '../paint/pot';
-import { fieldErrors, sentenceOf } from '../record/fieldErrors';
+import { withCarriedBack, type CarriedField } from '../record/carriedFields';
 import { potIdsOf, recipeSchema, type Recipe } from '../recipe/recipe';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { versionSchema } from '../recipe/version';
 
 export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
-export const fileVersion = 1;
+export const fileVersion = 3;
+/** Grows by one with every field an older reader of this version may pass over and keep. */
+export const fileMinor = 1;
+/** Files of these formats are read; what came later is optional in the earlier ones. */
+export const readVersions = [1, 2, 3] as const;
 /** Larger files are refused unread. */
 export const largestFileBytes = 5_000_000;
 
-/** Recipes together with every pot they draw from. */
+const listOf = <Item extends z.ZodType>(item: Item, what: string, most: number) =>
+  z
+    .array(item, { error: `a list of ${what}` })
+    .max(most, `at most ${most.toLocaleString('en')} ${what}`);
+
+/** A shelf, recipes with every pot they draw from, or everything a ledger keeps. */
 export const ledgerFileSchema = z
   .strictObject({
     format: z.literal(fileFormat, { error: `"${fileFormat}"` }),
-    version: z.literal(fileVersion, { error: `${fileVersion}` }),
-    pots: z.array(potSchema, { error: 'a list of pots' }).max(2000, 'at most 2,000 pots'),
-    recipes: z
-      .array(recipeSchema, { error: 'a list of recipes' })
-      .max(1000, 'at most 1,000 recipes'),
+    version: z.literal(readVersions, { error: '1, 2 or 3' }),
+    minor: z
+      .int({ error: 'a whole number' })
+      .min(0, '0 or more')
+      .optional()
+      .describe('0 where not said; a reader keeps what a newer minor version holds'),
+    pots: listOf(potSchema, 'pots', 5000),
+    recipes: listOf(recipeSchema, 'recipes', 1000),
+    versions: listOf(versionSchema, 'versions', 5000)
+      .optional()
+      .describe('frozen versions of recipes'),
+    palettes: listOf(paletteSchema, 'palettes', 100).optional(),
+    armies: listOf(armySchema, 'armies', 100)
+      .optional()
+      .describe('since minor version 1; recipes they name may be missing'),
   })
-  .superRefine(({ pots, recipes }, context) => {
+  .superRefine(({ pots, recipes, versions, palettes }, context) => {
     const known = new Set(pots.map(({ id }) => id));
-    if (known.size < pots.length)
-      context.addIssue({
-        code: 'custom',
-        path: ['pots'],
-        message: 'pots that are each listed once',
+    const refuse = (path: (string | number)[], message: string) =>
+      context.addIssue({ code: 'custom', path, message });
+    if (known.size < pots.length) refuse(['pots'], 'pots that are each listed once');
+    const drawing: [string, readonly string[][]][] = [
+      ['recipes', recipes.map(potIdsOf)],
+      ['versions', (versions ?? []).map(({ content }) => potIdsOf(content))],
+      ['palettes', (palettes ?? []).map(potIdsInPalette)],
+    ];
+    for (const [list, drawn] of drawing)
+      drawn.forEach((potIds, index) => {
+        const missing = potIds.find((potId) => !known.has(potId));
+        if (missing !== undefined)
+          refuse(
+            [list, index],
+            `one of the ${list} whose pots are all in the file; ${missing} is not`,
+          );
       });
-    recipes.forEach((recipe, index) => {
-      const missing = potIdsOf(recipe).find((potId) => !known.has(potId));
-      if (missing !== undefined)
-        context.addIssue({
-          code: 'custom',
-          path: ['recipes', index],
-          message: `a recipe whose pots are all in the file; ${missing} is not`,
-        });
-    });
   });
 
 export type LedgerFile = z.infer<typeof ledgerFileSchema>;
@@ -46,51 +70,65 @@ export function ledgerFileJsonSchema(): object {
   return z.toJSONSchema(ledgerFileSchema, { target: 'draft-2020-12', io: 'input' });
 }
 
-/** A file that cannot be read, with the reason in a sentence. */
-export class LedgerFileError extends Error {
-  constructor(message: string) {
-    super(message);
-    this.name = 'LedgerFileError';
-  }
-}
-
-/** @throws UnknownPotError when a recipe draws from a pot that is not on the shelf */
+/**
+ * Recipes with every pot they draw from.
+ *
+ * @throws UnknownPotError when a recipe draws from a pot that is not on the shelf
+ */
 export function writeLedgerFile(recipes: readonly Recipe[], shelf: Shelf): LedgerFile {
   const potIds = new Set(recipes.flatMap(potIdsOf));
-  return {
-    format: fileFormat,
-    version: fileVersion,
+  return ledgerFileOf({
     pots: [...potIds].map((potId) => potOn(shelf, potId)),
     recipes: [...recipes],
-  };
+  });
+}
+
+/** What is to go into a file, with its head. */
+export function ledgerFileOf(
+  content: Pick<LedgerFile, 'pots' | 'recipes' | 'versions' | 'palettes' | 'armies'>,
+): LedgerFile {
+  return { format: fileFormat, version: fileVersion, minor: fileMinor, ...content };
 }
 
 /**
- * @param text content of a file
- * @throws LedgerFileError for text that is cut off, no JSON, another format or a newer one, or that
- *   holds something no recipe or pot may hold
+ * A file as text. What came with its records from a newer minor version goes out in its place, and
+ * the file then counts as of that version.
+ *
+ * @param sections whole parts of newer files that were kept unread, by name
  */
-export function readLedgerFile(text: string): LedgerFile {
-  let content: unknown;
-  try {
-    content = JSON.parse(text);
-  } catch {
-    throw new LedgerFileError(
-      'This file is no whole JSON: it may have been cut off on its way. Export it once more.',
-    );
-  }
-  const head = z.object({ format: z.literal(fileFormat), version: z.number() }).safeParse(content);
-  if (!head.success)
-    throw new LedgerFileError(
-      `This file is no ${fileFormat} file: it should begin with "format": "${fileFormat}" and a version.`,
-    );
-  if (head.data.version > fileVersion)
-    throw new LedgerFileError(
-      `This file has format ${head.data.version}, and this Yellow Ledger reads up to ${fileVersion}. Update it, or export the file in the older format.`,
-    );
-  const file = ledgerFileSchema.safeParse(content);
-  if (file.success) return file.data;
-  const errors = fieldErrors(file.error, content);
-  const more = errors.length > 3 ? ` (and ${errors.length - 3} more)` : '';
-  throw new LedgerFileError(errors.slice(0, 3).map(sentenceOf).join(' ') + more);
+export function ledgerFileText(file: LedgerFile, sections: readonly KeptSection[] = []): string {
+  const { versions, palettes, armies } = file;
+  const carrying = [
+    ...file.pots,
+    ...file.recipes,
+    ...(palettes ?? []),
+    ...(armies ?? []),
+    ...(versions ?? []).flatMap((version) => [version, version.content]),
+  ];
+  const newer = [...carrying.flatMap(({ more }) => more ?? []), ...sections];
+  const whole = {
+    // First: a part that has become known since goes out as it is kept now.
+    ...Object.fromEntries(sections.map(({ name, value }) => [name, value])),
+    ...file,
+    minor: Math.max(file.minor ?? 0, ...newer.map(({ since }) => since)),
+    pots: file.pots.map(back),
+    recipes: file.recipes.map(back),
+    ...(versions && {
+      versions: versions.map((version) => back({ ...version, content: back(version.content) })),
+    }),
+    ...(palettes && { palettes: palettes.map(back) }),
+    ...(armies && { armies: armies.map(back) }),
+  };
+  return JSON.stringify(whole, null, 2);
 }
+
+/** A part of a newer file this ledger knows nothing of. */
+export interface KeptSection {
+  name: string;
+  value: unknown;
+  /** minor version of the file it came in */
+  since: number;
+}
+
+const back = <Content extends { more?: CarriedField[] }>(record: Content) =>
+  withCarriedBack(record);

@@ -1,10 +1,16 @@
 import { z } from 'zod';
 import { hexSchema } from '../colour/hex';
-import { idSchema, lineOfText, numberWithin, pageOfText } from '../record/fields';
+import { carriedFields } from '../record/carriedFields';
+import { dateOnly, idSchema, lineOfText, numberWithin, pageOfText } from '../record/fields';
 
 export const potKinds = ['paint', 'ink', 'wash', 'medium', 'primer', 'varnish'] as const;
 export const potFinishes = ['matt', 'satin', 'gloss', 'metallic'] as const;
 export const potFlows = ['thin', 'normal', 'thick'] as const;
+
+/** How a paint takes thinning, beside how its bottle pours. */
+export const thinsAsNames = ['holds together', 'usual', 'breaks up early'] as const;
+/** How fast a paint dries, beside others on the same table. */
+export const driesAsNames = ['slow', 'usual', 'quick'] as const;
 
 export type PotKind = (typeof potKinds)[number];
 
@@ -27,7 +33,36 @@ export const potSchema = z.strictObject({
     .union([numberWithin(0, 10_000), z.null()], { error: 'millilitres from 0 to 10,000, or empty' })
     .describe('millilitres left; null when nobody has looked'),
   notes: pageOfText,
+  usualThinner: z
+    .strictObject({ waterParts: numberWithin(0, 30), mediumParts: numberWithin(0, 30) })
+    .optional()
+    .describe('how its owner likes to thin it, parts to 1 part of paint'),
   retired: z.boolean({ error: 'true or false' }),
+  dropsPerMl: numberWithin(5, 100)
+    .optional()
+    .describe('drops this bottle gives from a millilitre, counted once'),
+  brushfulDrops: numberWithin(0.1, 20)
+    .optional()
+    .describe('drops its owner takes up in one brushful'),
+  thinsAs: z
+    .enum(thinsAsNames, { error: `one of ${thinsAsNames.join(', ')}` })
+    .optional()
+    .describe('how it takes water; usual where not said'),
+  driesAs: z
+    .enum(driesAsNames, { error: `one of ${driesAsNames.join(', ')}` })
+    .optional()
+    .describe('how fast it dries; usual where not said'),
+  wetSwatch: hexSchema.optional().describe('the colour while it is wet, sRGB'),
+  openedOn: dateOnly.optional().describe('the day it was opened, year-month-day'),
+  lowMl: numberWithin(0, 1000)
+    .optional()
+    .describe('from so many millilitres down it counts as low'),
+  owner: lineOfText.optional().describe('whose shelf it stands on; mine where not said'),
+  isWanted: z
+    .boolean({ error: 'true or false' })
+    .optional()
+    .describe('put on the shopping list by hand'),
+  more: carriedFields,
 });
 
 export type Pot = z.infer<typeof potSchema>;

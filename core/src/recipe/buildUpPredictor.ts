@@ -10,7 +10,8 @@ import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from
 import type { MixedColour } from './mixedPaint';
 import { coverageOf, depositAt } from './predictBuildUp';
 import type { Recipe } from './recipe';
-import { isIncluded, type Step } from './step';
+import { includedSteps } from './includedSteps';
+import type { Step } from './step';
 import { ribbonStops } from './toneAxis';
 
 /** One place of the surface: what it reflects, and what that looks like. */
@@ -55,8 +56,10 @@ export class BuildUpPredictor {
     const kept = new Map<string, KeptStep>();
     let surface = ground;
     let estimated = groundIsEstimate;
-    const steps = recipe.steps.map((step, index): StepBuildUp => {
-      const included = isIncluded(step, recipe.finishLevel);
+    const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+    const steps = recipe.steps.map((written, index): StepBuildUp => {
+      const included = painted.has(written.id);
+      const step = painted.get(written.id) ?? written;
       const earlier = recipe.steps.slice(0, index);
       const before = this.kept.get(step.id);
       const laid = this.laidPaint(step, earlier, shelf, before?.laid);

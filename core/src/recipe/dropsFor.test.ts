@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { coatsToCover, coveredWithin } from './coatsToCover';
-import { dropMl, dropsFor } from './dropsFor';
+import { usualDropMl } from '../paint/stock';
+import { dropsFor } from './dropsFor';
 import { flattenMix } from './flattenMix';
-import { groundOf, mixedPaint, potOn } from './mixedPaint';
+import { groundOf, mixedPaint, potOn, shelfOf } from './mixedPaint';
 import { wetVolumeMl } from './wetVolume';
 
 test('3 yellow : 1 brown : 1 water for 0.8 ml is six, two and eight drops', () => {
@@ -34,7 +35,7 @@ test('drops are whole, at least one of each pot, enough, and the fewest within t
       const total = drops.pots.reduce((sum, pot) => sum + pot.drops, 0);
       expect(drops.pots.every((pot) => Number.isInteger(pot.drops) && pot.drops >= 1)).toBe(true);
       const paintMl = volumeMl / (1 + mix.waterParts + mix.mediumParts);
-      if (drops.isWithin) expect(total * dropMl).toBeGreaterThanOrEqual(paintMl - 1e-9);
+      if (drops.isWithin) expect(total * usualDropMl).toBeGreaterThanOrEqual(paintMl - 1e-9);
       return drops.colourError >= 0 && drops.isWithin === drops.colourError <= 1;
     }),
     { numRuns: 60 },
@@ -86,4 +87,17 @@ describe('coats to cover', () => {
   test('a coat of nothing is refused', () => {
     expect(() => coatsToCover(paintOf('white'), over('black'), 0)).toThrow(RangeError);
   });
+});
+
+test('bottles that give small drops are counted in small drops', () => {
+  const small = shelfOf([
+    { ...potOn(shelf, 'yellow'), dropsPerMl: 40 },
+    { ...potOn(shelf, 'brown'), dropsPerMl: 20 },
+  ]);
+  const { pots, colourError } = dropsFor(mixOf({ yellow: 1, brown: 1 }), [], small, 0.3);
+  expect(pots).toEqual([
+    { potId: 'yellow', drops: 6 },
+    { potId: 'brown', drops: 3 },
+  ]);
+  expect(colourError).toBeLessThan(0.01);
 });

@@ -1,18 +1,17 @@
 import { colourDifference } from '../colour/colourDifference';
 import { surfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
+import { dropMlOf, usualDropMl } from '../paint/stock';
 import { flattenMix, type PotShare } from './flattenMix';
 import type { Mix } from './mix';
-import { mixedPaint, type Shelf } from './mixedPaint';
+import { mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Step } from './step';
 
-/** A drop from a dropper bottle, ml. */
-export const dropMl = 0.05;
 /** Drops nobody would count out; a mix that needs more is poured. */
 const mostDrops = 400;
 
 export interface Drops {
-  /** whole drops of each pot, every one at least 1 */
+  /** whole drops of each pot, every one at least 1, in the size its bottle gives */
   pots: { potId: string; drops: number }[];
   water: number;
   medium: number;
@@ -40,12 +39,23 @@ export function dropsFor(
   if (!(volumeMl > 0)) throw new RangeError(`${volumeMl} ml is no volume to mix`);
   const shares = flattenMix(mix, earlier);
   const paintMl = volumeMl / (1 + mix.waterParts + mix.mediumParts);
-  const fewest = Math.max(shares.length, Math.ceil(paintMl / dropMl - 1e-9));
+  const dropMls = shares.map(({ potId }) => dropMlOf(potOn(shelf, potId)));
+  // So many drops of the bottles at hand make a millilitre of this paint.
+  const dropsPerMl = shares.reduce((sum, { share }, i) => sum + share / dropMls[i], 0);
+  const dropShares = shares.map(({ potId, share }, i) => ({
+    potId,
+    share: share / dropMls[i] / dropsPerMl,
+  }));
+  const fewest = Math.max(shares.length, Math.ceil(paintMl * dropsPerMl - 1e-9));
   const target = surfaceColour(masstoneOf(mixedPaint(shares, shelf)));
   let best: Drops | null = null;
   for (let total = fewest; total <= Math.max(fewest, mostDrops); total++) {
-    const pots = wholeDrops(shares, total);
-    const counted = pots.map(({ potId, drops }) => ({ potId, share: drops / total }));
+    const pots = wholeDrops(dropShares, total);
+    const countedMl = pots.reduce((sum, { drops }, i) => sum + drops * dropMls[i], 0);
+    const counted = pots.map(({ potId, drops }, i) => ({
+      potId,
+      share: (drops * dropMls[i]) / countedMl,
+    }));
     const colourError = colourDifference(
       surfaceColour(masstoneOf(mixedPaint(counted, shelf))),
       target,
@@ -53,8 +63,8 @@ export function dropsFor(
     if (!best || colourError < best.colourError)
       best = {
         pots,
-        water: Math.round(total * mix.waterParts),
-        medium: Math.round(total * mix.mediumParts),
+        water: Math.round((countedMl * mix.waterParts) / usualDropMl),
+        medium: Math.round((countedMl * mix.mediumParts) / usualDropMl),
         colourError,
         isWithin: colourError <= errorLimit,
       };

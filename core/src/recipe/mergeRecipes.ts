@@ -1,3 +1,4 @@
+import { isSameContent } from '../record/sameContent';
 import type { Recipe } from './recipe';
 import type { Step } from './step';
 
@@ -16,7 +17,7 @@ export type Difference =
   | { kind: 'line'; key: string; stepId: string; mine?: Step; theirs?: Step; changedBy: ChangedBy }
   | { kind: 'order'; key: string; changedBy: ChangedBy };
 
-export type HeadField = Exclude<keyof Recipe, 'id' | 'steps'>;
+export type HeadField = Exclude<keyof Recipe, 'id' | 'steps' | 'parent' | 'more'>;
 export type ChangedBy = Side | 'both';
 
 const headFields: readonly HeadField[] = [
@@ -28,6 +29,7 @@ const headFields: readonly HeadField[] = [
   'areaCm2',
   'notes',
   'archived',
+  'form',
 ];
 
 /**
@@ -51,7 +53,7 @@ export function differencesBetween(base: Recipe, mine: Recipe, theirs: Recipe): 
   const stepIds = new Set([...mine.steps, ...theirs.steps].map(({ id }) => id));
   for (const stepId of stepIds) {
     const [was, my, their] = [base, mine, theirs].map((r) => r.steps.find((s) => s.id === stepId));
-    if (isSame(my, their)) continue;
+    if (isSameContent(my, their)) continue;
     found.push({
       kind: 'line',
       key: `line ${stepId}`,
@@ -64,7 +66,7 @@ export function differencesBetween(base: Recipe, mine: Recipe, theirs: Recipe): 
   const [wasOrder, myOrder, theirOrder] = [base, mine, theirs].map((recipe) =>
     recipe.steps.map(({ id }) => id).filter((id) => inAll(id, base, mine, theirs)),
   );
-  if (!isSame(myOrder, theirOrder))
+  if (!isSameContent(myOrder, theirOrder))
     found.push({
       kind: 'order',
       key: 'order',
@@ -122,15 +124,10 @@ function interleaved(leading: readonly Step[], following: readonly Step[]): Step
 }
 
 function changedBy(was: unknown, mine: unknown, theirs: unknown): ChangedBy {
-  if (isSame(was, mine)) return 'theirs';
-  return isSame(was, theirs) ? 'mine' : 'both';
+  if (isSameContent(was, mine)) return 'theirs';
+  return isSameContent(was, theirs) ? 'mine' : 'both';
 }
 
 function inAll(id: string, ...recipes: Recipe[]): boolean {
   return recipes.every(({ steps }) => steps.some((step) => step.id === id));
-}
-
-/** Records are plain data whose keys are always written in the same order. */
-function isSame(one: unknown, other: unknown): boolean {
-  return JSON.stringify(one) === JSON.stringify(other);
 }

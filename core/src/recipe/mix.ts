@@ -41,14 +41,16 @@ export const mixSchema = z.strictObject({
 });
 
 export type Mix = z.infer<typeof mixSchema>;
+/** How far a mix is thinned, parts to 1 part of paint. */
+export type Thinning = Pick<Mix, 'waterParts' | 'mediumParts'>;
 
 /** Share of paint in what is on the brush, above 0 and up to 1. @example 1 paint : 2 water → 1/3 */
-export function loadOf({ waterParts, mediumParts }: Mix): number {
+export function loadOf({ waterParts, mediumParts }: Thinning): number {
   return 1 / (1 + waterParts + mediumParts);
 }
 
 /** Share of water in the thinner, 0–1; a neat mix counts as thinned with water. */
-export function waterShareOf({ waterParts, mediumParts }: Mix): number {
+export function waterShareOf({ waterParts, mediumParts }: Thinning): number {
   const thinner = waterParts + mediumParts;
   return thinner === 0 ? 1 : waterParts / thinner;
 }

@@ -1,4 +1,4 @@
-import { loadOf, type Mix } from './mix';
+import { loadOf, type Mix, type Thinning } from './mix';
 
 /** @example partsWords(0.5) // → '½' @example partsWords(3) // → '3' */
 export function partsWords(parts: number): string {
@@ -38,7 +38,7 @@ export function mixWords(
 }
 
 /** @example '1 paint : 2 water'; 'neat' */
-export function thinningWords({ waterParts, mediumParts }: Mix): string {
+export function thinningWords({ waterParts, mediumParts }: Thinning): string {
   if (waterParts + mediumParts === 0) return 'neat';
   const water = waterParts > 0 ? ` : ${partsWords(waterParts)} water` : '';
   const medium = mediumParts > 0 ? ` : ${partsWords(mediumParts)} medium` : '';
@@ -46,7 +46,7 @@ export function thinningWords({ waterParts, mediumParts }: Mix): string {
 }
 
 /** The same said the other way round. @example '33 % paint' */
-export function loadWords(mix: Mix): string {
+export function loadWords(mix: Thinning): string {
   const percent = loadOf(mix) * 100;
   return `${percent < 10 ? percent.toFixed(1) : Math.round(percent)} % paint`;
 }

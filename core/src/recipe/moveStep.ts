@@ -5,6 +5,8 @@ export interface MoveRefusal {
   /** number of the line that carries the other forward, as it stands now, from 1 */
   carrier: number;
   carried: number;
+  /** it draws from the other's mix, or repairs what the other dulls */
+  because: 'carries' | 'restores';
 }
 
 /**
@@ -22,7 +24,9 @@ export function moveStep(recipe: Recipe, stepId: string, to: number): Recipe | M
   for (const step of steps) {
     for (const part of step.mix.parts)
       if (part.from === 'step' && !above.has(part.stepId))
-        return { carrier: now(step.id), carried: now(part.stepId) };
+        return { carrier: now(step.id), carried: now(part.stepId), because: 'carries' };
+    if (step.restores !== undefined && !above.has(step.restores))
+      return { carrier: now(step.id), carried: now(step.restores), because: 'restores' };
     above.add(step.id);
   }
   return { ...recipe, steps };

@@ -10,9 +10,10 @@ import { flattenMix } from './flattenMix';
 import { loadOf, waterShareOf } from './mix';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Recipe } from './recipe';
-import { isIncluded, type Step } from './step';
+import { includedSteps } from './includedSteps';
+import type { Step } from './step';
 import { techniqueOf } from './techniques';
-import { ribbonStops } from './toneAxis';
+import { ribbonStops, toneStops } from './toneAxis';
 
 /**
  * The colour of the surface at every stop after every step, worked out plainly from the ground up.
@@ -31,11 +32,13 @@ export function predictBuildUp(
   let estimated = primer.finish === 'metallic';
   const groundIsEstimate = estimated;
   const ground = surface.map(surfaceColour);
-  const steps = recipe.steps.map((step, index): StepBuildUp => {
+  const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+  const steps = recipe.steps.map((written, index): StepBuildUp => {
+    const included = painted.has(written.id);
+    const step = painted.get(written.id) ?? written;
     const earlier = recipe.steps.slice(0, index);
     const shares = flattenMix(step.mix, earlier);
     const paint = mixedPaint(shares, shelf);
-    const included = isIncluded(step, recipe.finishLevel);
     const coverage = included ? coverageOf(step, paint, surface, stops) : null;
     if (included) {
       surface = surface.map((below, i) => layOver(below, paint, depositOf(step, paint, stops[i])));
@@ -60,8 +63,8 @@ export function depositAt(step: Step, at: number): number {
 }
 
 /**
- * Coats a covering step needs at the place where what lies below differs most from its colour,
- * among the places it is meant to cover. Null for techniques that tint, and for clear mixes.
+ * Coats a covering step needs at the named place where it has the most to hide for what it lays
+ * there, among the places it is meant to cover. Null for techniques that tint, and for clear mixes.
  *
  * @param below reflectance at each stop before the step
  */
@@ -74,18 +77,27 @@ export function coverageOf(
   const technique = techniqueOf(step.technique);
   if (!technique.covers || paint.scattering.every((s) => s === 0)) return null;
   const target = surfaceColour(masstoneOf(paint));
-  let worst = -1;
-  let ground: Spectrum | null = null;
-  below.forEach((reflectance, i) => {
-    if (depositAt(step, stops[i]) < meantToCover || reflectance === ground) return;
-    const difference = colourDifference(surfaceColour(reflectance), target);
-    if (difference > worst) {
-      worst = difference;
-      ground = reflectance;
-    }
+  const covered = stops.flatMap((at, i) => {
+    const deposit = depositAt(step, at);
+    return deposit >= meantToCover ? [{ at, deposit, ground: below[i] }] : [];
   });
-  return ground && coatsToCover(paint, ground, technique.film * loadOf(step.mix));
+  // A line too narrow to hold a named place is judged where it is.
+  const named = covered.filter(({ at }) => toneStops.some((stop) => stop.at === at));
+  let worst = -1;
+  let coverage: { ground: Spectrum; deposit: number } | null = null;
+  let last: { ground: Spectrum; difference: number } | null = null;
+  for (const { deposit, ground } of named.length > 0 ? named : covered) {
+    const difference: number =
+      last?.ground === ground ? last.difference : colourDifference(surfaceColour(ground), target);
+    last = { ground, difference };
+    if (difference / deposit <= worst) continue;
+    worst = difference / deposit;
+    coverage = { ground, deposit };
+  }
+  if (!coverage) return null;
+  const film = technique.film * loadOf(step.mix) * coverage.deposit;
+  return coatsToCover(paint, coverage.ground, film);
 }
 
 /** A place that gets less than this multiple of a coat is in the fade, not meant to be covered. */
-const meantToCover = 0.7;
+export const meantToCover = 0.7;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { carriedFields } from '../record/carriedFields';
 import {
   idSchema,
   lineOfText,
@@ -7,6 +8,7 @@ import {
   wholeNumberWithin,
 } from '../record/fields';
 import { finishLevelSchema, stepSchema } from './step';
+import { formNames } from './formNames';
 
 export const mostSteps = 60;
 
@@ -42,6 +44,15 @@ export const recipeNotesSchema = z.strictObject({ notes: pageOfText });
 
 export type RecipeNotes = z.infer<typeof recipeNotesSchema>;
 
+/** The recipe a variant was forked from, and the version of it whose changes it has. */
+export const recipeParentSchema = z.strictObject({
+  recipeId: idSchema,
+  name: lineOfText,
+  version: wholeNumberWithin(1, 9999),
+});
+
+export type RecipeParent = z.infer<typeof recipeParentSchema>;
+
 /** The ordered steps for one kind of surface. */
 export const recipeSchema = z
   .strictObject({
@@ -52,6 +63,14 @@ export const recipeSchema = z
       .max(mostSteps, `at most ${mostSteps} lines`),
     ...recipeNotesSchema.shape,
     archived: z.boolean({ error: 'true or false' }),
+    form: z
+      .enum(formNames, { error: `one of ${formNames.join(', ')}` })
+      .optional()
+      .describe('the form it is looked at on; the usual one of its surface where not said'),
+    parent: recipeParentSchema
+      .optional()
+      .describe('what a variant was forked from and has taken over since'),
+    more: carriedFields,
   })
   .superRefine(({ steps }, context) => {
     const earlier = new Set<string>();
@@ -70,6 +89,12 @@ export const recipeSchema = z
             message: 'a line above this one; a mix cannot carry itself or a later mix forward',
           });
       });
+      if (step.restores !== undefined && !earlier.has(step.restores))
+        context.addIssue({
+          code: 'custom',
+          path: ['steps', index, 'restores'],
+          message: 'a line above this one; a repair comes after what it repairs',
+        });
       earlier.add(step.id);
     });
   });

@@ -37,12 +37,22 @@ export const stepSchema = z.strictObject({
   placement: placementSchema,
   dryMinutes: numberWithin(0, 2880).describe('wait after each coat, minutes'),
   level: finishLevelSchema.describe('the quickest finish level that includes this line'),
+  coatsAt: z
+    .strictObject({
+      field: wholeNumberWithin(1, mostCoats).optional(),
+      table: wholeNumberWithin(1, mostCoats).optional(),
+      display: wholeNumberWithin(1, mostCoats).optional(),
+    })
+    .optional()
+    .describe('coats at a finish level, where they differ from `coats`'),
+  isOut: z
+    .boolean({ error: 'true or false' })
+    .optional()
+    .describe('an optional line that is switched out for now'),
+  restores: idSchema
+    .optional()
+    .describe('the earlier line whose dulling this one repairs; in and out with it'),
   note: pageOfText,
 });
 
 export type Step = z.infer<typeof stepSchema>;
-
-/** @example isIncluded({ …step, level: 'display' }, 'table') // → false */
-export function isIncluded(step: Step, finishLevel: FinishLevel): boolean {
-  return finishLevels.indexOf(step.level) <= finishLevels.indexOf(finishLevel);
-}

@@ -34,3 +34,8 @@ export function nearestStop(at: number): (typeof toneStops)[number] {
     Math.abs(stop.at - at) < Math.abs(best.at - at) ? stop : best,
   );
 }
+
+/** Where a named stop is on the axis, 0–1. @example placeOf('crown') // → 0.8 */
+export function placeOf(name: ToneStopName): number {
+  return toneStops.find((stop) => stop.name === name)?.at ?? 0;
+}

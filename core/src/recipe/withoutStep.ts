@@ -1,6 +1,7 @@
 import type { Mix, MixPart } from './mix';
 import type { Recipe } from './recipe';
 import type { Step } from './step';
+import { fittingParts, sameTogether } from './simplestParts';
 
 /**
  * Takes a line out of a recipe. Lines that carried its mix forward get that mix written out in its
@@ -13,7 +14,11 @@ export function withoutStep(recipe: Recipe, stepId: string): Recipe {
   if (!gone) return recipe;
   const steps = recipe.steps
     .filter((step) => step !== gone)
-    .map((step) => ({ ...step, mix: writtenOut(step.mix, gone) }));
+    .map((step) => {
+      const { restores, ...rest } = step;
+      const kept = restores === undefined || restores === gone.id ? rest : step;
+      return { ...kept, mix: writtenOut(step.mix, gone) };
+    });
   return { ...recipe, steps };
 }
 
@@ -33,28 +38,5 @@ function writtenOut(mix: Mix, gone: Step): Mix {
       ? gone.mix.parts.map((inner) => ({ ...inner, parts: inner.parts * part.parts }))
       : [{ ...part, parts: part.parts * total }],
   );
-  return { ...mix, parts: simplest(sameTogether(spread)) };
-}
-
-function sameTogether(parts: readonly MixPart[]): MixPart[] {
-  const bySource = new Map<string, MixPart>();
-  for (const part of parts) {
-    const source = part.from === 'pot' ? `pot ${part.potId}` : `step ${part.stepId}`;
-    const so = bySource.get(source);
-    bySource.set(source, so ? { ...so, parts: so.parts + part.parts } : part);
-  }
-  return [...bySource.values()];
-}
-
-/** The same proportions in the smallest whole numbers, or scaled to fit where none are whole. */
-function simplest(parts: readonly MixPart[]): MixPart[] {
-  const figures = parts.map((part) => part.parts);
-  const divisor = figures.every(Number.isInteger) ? figures.reduce(greatestDivisor) : 1;
-  const largest = Math.max(...figures) / divisor;
-  const scale = largest > 100 ? divisor * (largest / 100) : divisor;
-  return parts.map((part) => ({ ...part, parts: part.parts / scale }));
-}
-
-function greatestDivisor(one: number, other: number): number {
-  return other === 0 ? one : greatestDivisor(other, one % other);
+  return { ...mix, parts: fittingParts(sameTogether(spread)) };
 }

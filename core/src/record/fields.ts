@@ -32,3 +32,6 @@ export function wholeNumberWithin(least: number, most: number) {
   const expected = `a whole number from ${least.toLocaleString('en')} to ${most.toLocaleString('en')}`;
   return z.int({ error: expected }).min(least, expected).max(most, expected);
 }
+
+/** A day without a time. @example '2026-03-01' */
+export const dateOnly = z.iso.date({ error: 'a day, as 2026-03-01' });

@@ -34,9 +34,12 @@ const anyStep = fc.record({
   coats: fc.integer({ min: 1, max: 4 }),
   placement: anyPlacement,
   level: fc.constantFrom(...finishLevels),
+  isOut: fc.nat(5).map((one) => one === 0),
+  displayCoats: fc.integer({ min: 1, max: 12 }),
+  repairs: fc.nat(24),
 });
 
-/** Any valid recipe over the sample pots, with mixes carried forward. */
+/** Any valid recipe over the sample pots: mixes carried forward, lines switched out, repairs. */
 export const anyRecipe: fc.Arbitrary<Recipe> = fc
   .record({
     steps: fc.array(anyStep, { minLength: 1, maxLength: 8 }),
@@ -44,20 +47,26 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     finishLevel: fc.constantFrom(...finishLevels),
   })
   .map(({ steps, ...head }) => {
-    const written = steps.map(({ parts, waterParts, mediumParts, ...step }, index): Step => ({
-      ...step,
-      id: `s${index}`,
-      mix: {
-        parts: parts.map(({ potId, carry, parts: count }): MixPart =>
-          carry % 2 === 0 && carry < index
-            ? { from: 'step', stepId: `s${carry}`, parts: count }
-            : { from: 'pot', potId, parts: count },
-        ),
-        waterParts,
-        mediumParts,
-      },
-      dryMinutes: 10,
-      note: '',
-    }));
+    const written = steps.map((drawn, index): Step => {
+      const { parts, waterParts, mediumParts, isOut, displayCoats, repairs, ...step } = drawn;
+      return {
+        ...step,
+        ...(isOut ? { isOut } : {}),
+        ...(displayCoats === step.coats ? {} : { coatsAt: { display: displayCoats } }),
+        ...(repairs < index ? { restores: `s${repairs}` } : {}),
+        id: `s${index}`,
+        mix: {
+          parts: parts.map(({ potId, carry, parts: count }): MixPart =>
+            carry % 2 === 0 && carry < index
+              ? { from: 'step', stepId: `s${carry}`, parts: count }
+              : { from: 'pot', potId, parts: count },
+          ),
+          waterParts,
+          mediumParts,
+        },
+        dryMinutes: 10,
+        note: '',
+      };
+    });
     return recipeWith(written, head);
   });

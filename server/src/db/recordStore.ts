@@ -29,7 +29,7 @@ export class DamagedRecord extends Error {
 
 export interface RecordStore<Content extends { id: string }> {
   list(): Promise<Kept<Content>[]>;
-  get(id: string): Promise<Kept<Content> | null>;
+  get(id: string, within?: Knex.Transaction): Promise<Kept<Content> | null>;
   /**
    * Writes a record made from `revision` (0: never saved). Sending the same write twice is
    * harmless: the second finds its own work done.
@@ -76,7 +76,7 @@ export function recordStore<Content extends { id: string }>({
   }
 
   return {
-    get: (id) => get(id),
+    get: (id, within) => get(id, within),
 
     async list() {
       return (await db<RecordRow>(table).select('*')).map(fromRow);

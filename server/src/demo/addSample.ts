@@ -1,6 +1,7 @@
-import { fileFormat, fileVersion } from '@yellow-ledger/core';
+import { ledgerFileOf } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
 import { importFile } from '../files/importFile';
+import { sampleArmy } from './sampleArmy';
 import { samplePots } from './samplePots';
 import { sampleRecipes } from './sampleRecipes';
 
@@ -8,5 +9,6 @@ import { sampleRecipes } from './sampleRecipes';
 export async function addSample(ledger: Ledger): Promise<void> {
   const here = new Set((await ledger.recipes.list()).map(({ content }) => content.id));
   const recipes = sampleRecipes.filter(({ id }) => !here.has(id));
-  await importFile({ format: fileFormat, version: fileVersion, pots: samplePots, recipes }, ledger);
+  const file = ledgerFileOf({ pots: samplePots, recipes, armies: [sampleArmy] });
+  await importFile({ file, sections: [] }, ledger);
 }

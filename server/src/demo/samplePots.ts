@@ -33,7 +33,7 @@ export const samplePots: Pot[] = [
   primer('chalkbank', 'Chalkbank Primer', '#efeee9', 0.9),
   primer('bogoak', 'Bogoak Primer', '#4b3626', 0.96),
 
-  paint('marigold', 'Marigold Clay', '#d99a1f', 0.42),
+  paint('marigold', 'Marigold Clay', '#d99a1f', 0.42, { volumeMl: 3 }),
   paint('oilskin', 'Oilskin Yellow', '#e9b91d', 0.26, { notes: 'Streaks over anything dark.' }),
   paint('reedpollen', 'Reedpollen', '#f0d468', 0.34),
   paint('gosling', 'Gosling Down', '#f3e6ae', 0.42),
@@ -61,9 +61,9 @@ export const samplePots: Pot[] = [
   paint('wetslate', 'Wet Slate', '#4d565b', 0.88),
   paint('coot', 'Coot Black', '#222427', 0.95),
   paint('ottercoat', 'Otter Coat', '#6b6258', 0.84),
-  paint('kingfisherwing', 'Kingfisher Wing', '#1f6f8f', 0.52),
-  paint('duskwater', 'Dusk Water', '#2b3f5c', 0.76),
-  paint('frostpool', 'Frost Pool', '#b4cdd4', 0.54),
+  paint('kingfisherwing', 'Kingfisher Wing', '#1f6f8f', 0.52, { owner: 'Club box' }),
+  paint('duskwater', 'Dusk Water', '#2b3f5c', 0.76, { owner: 'Club box' }),
+  paint('frostpool', 'Frost Pool', '#b4cdd4', 0.54, { owner: 'Club box' }),
   paint('sloe', 'Sloe', '#4b2d58', 0.48, { hidingIsGuess: true }),
   paint('heathersmoke', 'Heather Smoke', '#8a7491', 0.68, { volumeMl: null }),
 

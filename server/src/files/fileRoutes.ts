@@ -1,12 +1,15 @@
 import {
   LedgerFileError,
   largestFileBytes,
+  ledgerFileOf,
+  ledgerFileText,
   readLedgerFile,
   shelfOf,
   writeLedgerFile,
 } from '@yellow-ledger/core';
-import express, { Router } from 'express';
+import express, { Router, type Response } from 'express';
 import type { Ledger } from '../db/ledger';
+import type { RecordStore } from '../db/recordStore';
 import { notFound, Problem } from '../http/problem';
 import { importFile } from './importFile';
 
@@ -17,11 +20,32 @@ export function fileRoutes(ledger: Ledger): Router {
     const kept = await ledger.recipes.get(request.params.id);
     if (!kept) throw notFound('recipe');
     const shelf = shelfOf((await ledger.pots.list()).map(({ content }) => content));
-    const file = writeLedgerFile([kept.content], shelf);
-    response
-      .attachment(fileName(kept.content.name))
-      .type('application/json')
-      .send(JSON.stringify(file, null, 2));
+    send(response, kept.content.name, ledgerFileText(writeLedgerFile([kept.content], shelf)));
+  });
+
+  router.get('/recipes', async (_request, response) => {
+    const recipes = (await ledger.recipes.list()).map(({ content }) => content);
+    const shelf = shelfOf((await ledger.pots.list()).map(({ content }) => content));
+    const inUse = recipes.filter(({ archived }) => !archived);
+    send(response, 'recipes', ledgerFileText(writeLedgerFile(inUse, shelf)));
+  });
+
+  router.get('/shelf', async (_request, response) => {
+    const pots = (await ledger.pots.list()).map(({ content }) => content);
+    send(response, 'shelf', ledgerFileText(ledgerFileOf({ pots, recipes: [] })));
+  });
+
+  router.get('/everything', async (_request, response) => {
+    const contents = async <Content extends { id: string }>(store: RecordStore<Content>) =>
+      (await store.list()).map(({ content }) => content);
+    const file = ledgerFileOf({
+      pots: await contents(ledger.pots),
+      recipes: await contents(ledger.recipes),
+      versions: await ledger.versions.all(),
+      palettes: await contents(ledger.palettes),
+      armies: await contents(ledger.armies),
+    });
+    send(response, 'everything', ledgerFileText(file, await ledger.sections.list()));
   });
 
   const wholeText = express.text({ type: 'application/json', limit: largestFileBytes });
@@ -38,6 +62,10 @@ export function fileRoutes(ledger: Ledger): Router {
   });
 
   return router;
+}
+
+function send(response: Response, name: string, text: string): void {
+  response.attachment(fileName(name)).type('application/json').send(text);
 }
 
 /** A name any file system takes. @example fileName('Oilskin, worn') // → 'oilskin-worn.ledger.json' */

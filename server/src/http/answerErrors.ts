@@ -1,6 +1,7 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
+import { UnknownPots } from '../db/linkPots';
 import { Problem } from './problem';
 
 /** What Express’s body parser says of a body it could not take. */
@@ -22,6 +23,12 @@ export function answerErrors(log: Logger): ErrorRequestHandler {
 
 function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
+  if (error instanceof UnknownPots)
+    return new Problem(
+      400,
+      'unknown-pots',
+      `It draws from pots that are on no shelf: ${error.potIds.join(', ')}. Add them first, or choose others.`,
+    );
   const body = bodyErrorSchema.safeParse(error);
   if (body.success && body.data.status < 500) return bodyProblem(body.data);
   return new Problem(

@@ -15,9 +15,14 @@ export function potRoutes(store: RecordStore<Pot>) {
         throw new Problem(
           409,
           'in-use',
-          `This pot cannot be deleted: ${error.recipes === 1 ? 'a recipe draws' : `${error.recipes} recipes draw`} from it. Retire it instead.`,
+          `This pot cannot be deleted: ${whoDraws(error)} from it. Retire it instead.`,
         );
       }
     },
   });
+}
+
+function whoDraws({ recipes, isOnPalette }: PotInUse): string {
+  if (recipes === 0 && isOnPalette) return 'a well of the palette draws';
+  return recipes === 1 ? 'a recipe or one of its versions draws' : `${recipes} recipes draw`;
 }

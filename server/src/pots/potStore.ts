@@ -2,9 +2,12 @@ import { potSchema, type Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { recordStore, type RecordStore } from '../db/recordStore';
 
-/** A pot that recipes draw from cannot be deleted; it can be retired. */
+/** A pot that recipes, their versions or wells draw from cannot be deleted; it can be retired. */
 export class PotInUse extends Error {
-  constructor(readonly recipes: number) {
+  constructor(
+    readonly recipes: number,
+    readonly isOnPalette: boolean,
+  ) {
     super(`${recipes} recipes draw from this pot`);
     this.name = 'PotInUse';
   }
@@ -15,9 +18,12 @@ export function potStore(db: Knex): RecordStore<Pot> {
   return {
     ...store,
     async remove(id, revision) {
-      const users = await db('recipe_pots').where({ pot_id: id }).count({ recipes: '*' }).first();
-      const recipes = Number(users?.recipes ?? 0);
-      if (recipes > 0) throw new PotInUse(recipes);
+      const drawing = await db('recipe_pots')
+        .where({ pot_id: id })
+        .select('recipe_id')
+        .union(db('version_pots').where({ pot_id: id }).select('recipe_id'));
+      const wells: unknown[] = await db('palette_pots').where({ pot_id: id });
+      if (drawing.length + wells.length > 0) throw new PotInUse(drawing.length, wells.length > 0);
       await store.remove(id, revision);
     },
   };

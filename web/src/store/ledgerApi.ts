@@ -1,10 +1,17 @@
 import {
+  armySchema,
   keptSchema,
+  paletteSchema,
   potSchema,
   recipeSchema,
+  versionSchema,
+  type Army,
+  type Freeze,
   type Kept,
+  type Palette,
   type Pot,
   type Recipe,
+  type Version,
 } from '@yellow-ledger/core';
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
@@ -35,11 +42,14 @@ const askChecked: BaseQueryFn<Request, unknown, Problem> = async ({ path, answer
 
 const keptPot = keptSchema(potSchema);
 const keptRecipe = keptSchema(recipeSchema);
+const keptPalette = keptSchema(paletteSchema);
+const keptArmy = keptSchema(armySchema);
 const importedSchema = z.object({
   recipes: z.array(z.object({ id: z.string(), name: z.string(), asCopy: z.boolean() })),
   potsAdded: z.number(),
   potsKept: z.number(),
   potsDiffering: z.array(z.string()),
+  leftOut: z.array(z.string()),
 });
 export type Imported = z.infer<typeof importedSchema>;
 
@@ -53,7 +63,7 @@ export interface Write<Content> {
 export const ledgerApi = createApi({
   reducerPath: 'ledgerApi',
   baseQuery: askChecked,
-  tagTypes: ['pots', 'recipeRows'],
+  tagTypes: ['pots', 'recipeRows', 'versions', 'palettes', 'armies'],
   endpoints: (build) => ({
     pots: build.query<Kept<Pot>[], void>({
       query: () => ({ path: '/api/pots', answer: z.object({ items: z.array(keptPot) }) }),
@@ -63,6 +73,23 @@ export const ledgerApi = createApi({
     recipe: build.query<Kept<Recipe>, string>({
       query: (id) => ({ path: `/api/recipes/${encodeURIComponent(id)}`, answer: keptRecipe }),
       keepUnusedDataFor: 0,
+    }),
+    versions: build.query<Version[], string>({
+      query: (id) => ({
+        path: `/api/recipes/${encodeURIComponent(id)}/versions`,
+        answer: z.object({ items: z.array(versionSchema) }),
+      }),
+      transformResponse: (answer: { items: Version[] }) => answer.items,
+      providesTags: (_versions, _error, id) => [{ type: 'versions', id }],
+    }),
+    freeze: build.mutation<Version, Freeze & { recipeId: string; number: number }>({
+      query: ({ recipeId, number, note, revision }) => ({
+        path: `/api/recipes/${encodeURIComponent(recipeId)}/versions/${number}`,
+        method: 'PUT',
+        body: JSON.stringify({ note, revision }),
+        answer: versionSchema,
+      }),
+      invalidatesTags: (_version, _error, { recipeId }) => [{ type: 'versions', id: recipeId }],
     }),
     putPot: build.mutation<Kept<Pot>, Write<Pot>>({
       query: (write) => ({
@@ -86,21 +113,72 @@ export const ledgerApi = createApi({
       }),
       invalidatesTags: ['recipeRows'],
     }),
-    deleteRecord: build.mutation<null, { kind: 'pots' | 'recipes'; id: string; revision: number }>({
+    palettes: build.query<Kept<Palette>[], void>({
+      query: () => ({ path: '/api/palettes', answer: z.object({ items: z.array(keptPalette) }) }),
+      transformResponse: (answer: { items: Kept<Palette>[] }) => answer.items,
+      providesTags: ['palettes'],
+    }),
+    putPalette: build.mutation<Kept<Palette>, Write<Palette>>({
+      query: (write) => ({
+        path: `/api/palettes/${write.content.id}`,
+        method: 'PUT',
+        body: JSON.stringify(write),
+        answer: keptPalette,
+      }),
+      invalidatesTags: ['palettes'],
+    }),
+    armies: build.query<Kept<Army>[], void>({
+      query: () => ({ path: '/api/armies', answer: z.object({ items: z.array(keptArmy) }) }),
+      transformResponse: (answer: { items: Kept<Army>[] }) => answer.items,
+      providesTags: ['armies'],
+    }),
+    putArmy: build.mutation<Kept<Army>, Write<Army>>({
+      query: (write) => ({
+        path: `/api/armies/${write.content.id}`,
+        method: 'PUT',
+        body: JSON.stringify(write),
+        answer: keptArmy,
+      }),
+      invalidatesTags: ['armies'],
+    }),
+    putPots: build.mutation<Kept<Pot>[], Write<Pot>[]>({
+      query: (writes) => ({
+        path: '/api/pot-batches',
+        method: 'POST',
+        body: JSON.stringify({ writes }),
+        answer: z.object({ items: z.array(keptPot) }),
+      }),
+      transformResponse: (answer: { items: Kept<Pot>[] }) => answer.items,
+      invalidatesTags: ['pots'],
+    }),
+    replaceInRecipes: build.mutation<Kept<Recipe>[], { note: string; recipes: Write<Recipe>[] }>({
+      query: (replacement) => ({
+        path: '/api/replacements',
+        method: 'POST',
+        body: JSON.stringify(replacement),
+        answer: z.object({ items: z.array(keptRecipe) }),
+      }),
+      transformResponse: (answer: { items: Kept<Recipe>[] }) => answer.items,
+      invalidatesTags: ['recipeRows', 'versions'],
+    }),
+    deleteRecord: build.mutation<
+      null,
+      { kind: 'pots' | 'recipes' | 'palettes' | 'armies'; id: string; revision: number }
+    >({
       query: ({ kind, id, revision }) => ({
         path: `/api/${kind}/${id}?revision=${revision}`,
         method: 'DELETE',
         answer: z.null(),
       }),
-      invalidatesTags: ['pots', 'recipeRows'],
+      invalidatesTags: ['pots', 'recipeRows', 'palettes', 'armies'],
     }),
     importFile: build.mutation<Imported, string>({
       query: (text) => ({ path: '/api/files', method: 'POST', body: text, answer: importedSchema }),
-      invalidatesTags: ['pots', 'recipeRows'],
+      invalidatesTags: ['pots', 'recipeRows', 'palettes', 'armies'],
     }),
     addSample: build.mutation<null, void>({
       query: () => ({ path: '/api/demo/sample', method: 'POST', answer: z.null() }),
-      invalidatesTags: ['pots', 'recipeRows'],
+      invalidatesTags: ['pots', 'recipeRows', 'armies'],
     }),
   }),
 });
@@ -142,5 +220,15 @@ export function asProblem(error: unknown): Problem {
   return { status: 0, code: 'page', message: 'Something went wrong on this page.' };
 }
 
-export const { usePotsQuery, useRecipeQuery, useImportFileMutation, useAddSampleMutation } =
-  ledgerApi;
+export const {
+  usePotsQuery,
+  useRecipeQuery,
+  useVersionsQuery,
+  useFreezeMutation,
+  useImportFileMutation,
+  useAddSampleMutation,
+  useArmiesQuery,
+  usePalettesQuery,
+  usePutPotsMutation,
+  useReplaceInRecipesMutation,
+} = ledgerApi;

@@ -1,5 +1,5 @@
 import { ledgerApi } from '../store/ledgerApi';
-import type { RecipeRow } from './ledger.worker';
+import type { RecipeRow } from './work/listWork';
 import { ledgerWorker } from './ledgerWorker';
 
 /** The list of recipes, fetched and read in the worker: a thousand of them take longer than a frame. */

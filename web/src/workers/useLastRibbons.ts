@@ -1,6 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { useEffect, useState } from 'react';
-import type { LastRibbon, RecipeRow } from './ledger.worker';
+import type { LastRibbon, RecipeRow } from './work/listWork';
 import { withShelf } from './ledgerWorker';
 
 /** The pictures of the recipes that are on screen, worked out as they come into view. */

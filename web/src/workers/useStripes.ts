@@ -1,6 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { useEffect, useState } from 'react';
-import type { Stripe } from './ledger.worker';
+import type { Stripe } from './work/potWork';
 import { ledgerWorker } from './ledgerWorker';
 
 type Painted = Pick<Pot, 'swatch' | 'hiding'>;

@@ -1,9 +1,15 @@
 import type { Knex } from 'knex';
 import { keepPots } from './2026-11-24-keep-pots';
+import { keepArmies } from './2026-11-25-keep-armies';
+import { keepPalettes } from './2026-11-25-keep-palettes';
+import { keepVersions } from './2026-11-25-keep-versions';
 import { keepRecipes } from './2026-11-24-keep-recipes';
 
 /** In the order they are applied; forward only. */
 export const migrations: Record<string, Knex.Migration> = {
   '2026-11-24-keep-pots': keepPots,
   '2026-11-24-keep-recipes': keepRecipes,
+  '2026-11-25-keep-versions': keepVersions,
+  '2026-11-25-keep-palettes': keepPalettes,
+  '2026-11-25-keep-armies': keepArmies,
 };

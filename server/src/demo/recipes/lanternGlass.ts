@@ -25,12 +25,12 @@ line(
 );
 line(
   'highlight',
-  'layer',
-  { reedpollen: 1, amber: 0.5 },
+  'placedGlaze',
+  { reedpollen: 2, amber: 1 },
   { medium: 1 },
   {
-    coats: 1,
-    placement: { from: 0.7, softness: 0.2 },
+    coats: 2,
+    placement: { from: 0.6, to: 1, softness: 0.25, pull: 'up' },
     level: 'table',
     note: 'Where the flame would be.',
   },

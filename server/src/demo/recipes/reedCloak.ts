@@ -14,7 +14,7 @@ line(
   'brushCoat',
   { rushbrown: 2, reedstraw: 1 },
   { water: 1 },
-  { coats: 3, placement: { from: 0, to: 0.3, softness: 0.14, pull: 'down' } },
+  { coats: 1, placement: { from: 0, to: 0.3, softness: 0.14, pull: 'down' } },
 );
 line(
   'shade',
@@ -59,7 +59,12 @@ line(
   'edgeLine',
   { dryreed: 1, gullwhite: 1 },
   { water: 0.5 },
-  { level: 'display', note: 'Cut ends again, after the filter.' },
+  {
+    level: 'display',
+    coats: 2,
+    restores: 'reed-cloak-7',
+    note: 'Cut ends again, after the filter.',
+  },
 );
 
 export const reedCloak = sampleRecipe({

@@ -19,6 +19,7 @@ import { MixEditor } from './MixEditor';
 import { PlacementEditor } from './PlacementEditor';
 import { PlaceFigures } from './PlaceFigures';
 import type { RecipeLineProps } from './recipeLineProps';
+import { LineStudies } from './studies/LineStudies';
 
 const techniqueOptions = techniqueNames.map((value) => ({
   value,
@@ -124,6 +125,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             Delete line
           </button>
         </div>
+        <LineStudies {...props} />
       </form>
     </FormProvider>
   );

@@ -1,51 +1,81 @@
-import {
-  mostCoats,
-  mostCoatsTried,
-  techniqueOf,
-  type Step,
-  type StepBuildUp,
-} from '@yellow-ledger/core';
+import type { Fix, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
+import { Link } from 'react-router';
 
 export interface LineRemarksProps {
   step: Step;
   buildUp: StepBuildUp | undefined;
-  onFix: (step: Step) => void;
+  remarks: readonly Remark[];
+  mayStop: boolean;
+  onMend: (fix: Fix) => void;
 }
 
-/** The margin: what was found about a line, with the number behind it and the mend as a button. */
-export function LineRemarks({ step, buildUp, onFix }: LineRemarksProps) {
+/** The margin: what was found about a line, with the figure behind it and the mend as a button. */
+export function LineRemarks({ step, buildUp, remarks, mayStop, onMend }: LineRemarksProps) {
   if (!buildUp) return <div className="line-column-remarks" />;
   if (!buildUp.isIncluded)
     return (
       <div className="line-column-remarks">
-        <p>Left out: it begins at {step.level} level.</p>
+        <p>{whyLeftOut(step)}</p>
       </div>
     );
   const { coverage, isEstimate } = buildUp;
-  const needed = coverage?.coats;
+  const isCoverageSaid = remarks.some(({ rule }) => ['doesNotCover', 'coatsWasted'].includes(rule));
+  const [first, ...others] = remarks;
   return (
     <div className="line-column-remarks">
-      {coverage && needed === null && <p>Does not cover, even in {mostCoatsTried} coats.</p>}
-      {typeof needed === 'number' && needed > step.coats && (
-        <p>
-          Covers in {isEstimate && '≈ '}
-          {needed} coats; {step.coats} written.{' '}
-          {needed <= mostCoats && (
-            <button
-              type="button"
-              className="plain-button"
-              onClick={() => onFix({ ...step, coats: needed })}
-            >
-              Make it {needed}
-            </button>
-          )}
+      {first && <RemarkWords remark={first} onMend={onMend} />}
+      {others.length > 0 && (
+        <details className="more-remarks">
+          <summary>
+            {others.length} more {others.length === 1 ? 'remark' : 'remarks'}
+          </summary>
+          {others.map((remark) => (
+            <RemarkWords key={remark.rule} remark={remark} onMend={onMend} />
+          ))}
+        </details>
+      )}
+      {coverage?.coats && !isCoverageSaid && (
+        <p className="quiet">
+          {coverage.coats === step.coats ? 'Covers.' : `Covers at coat ${coverage.coats}.`}
         </p>
       )}
-      {typeof needed === 'number' && needed <= step.coats && (
-        <p className="quiet">{needed === step.coats ? 'Covers.' : `Covers at coat ${needed}.`}</p>
-      )}
       {isEstimate && <p className="quiet">≈ estimate</p>}
-      {techniqueOf(step.technique).caution && <p>Caution: mist. Open the line.</p>}
+      {mayStop && <p className="quiet may-stop">You may stop here.</p>}
     </div>
   );
+}
+
+/** One remark: the sentence, its figure on pointing at it, and its mends. */
+export function RemarkWords({
+  remark: { rule, sentence, figure, fixes, potId },
+  onMend,
+}: {
+  remark: Remark;
+  onMend: (fix: Fix) => void;
+}) {
+  return (
+    <p title={`${figureWords(figure)}`}>
+      {sentence}{' '}
+      {fixes.map((fix) => (
+        <button key={fix.label} type="button" className="plain-button" onClick={() => onMend(fix)}>
+          {fix.label}
+        </button>
+      ))}
+      {rule === 'potGone' && potId && (
+        <Link to={`/shelf/replace/${potId}`}>Look for what stands in</Link>
+      )}
+    </p>
+  );
+}
+
+/** @example figureWords({ value: 4.08, unit: 'ΔE00 still missing' }) // → '4.1 ΔE00 still missing' */
+function figureWords({ value, unit }: Remark['figure']): string {
+  const digits = Number.isInteger(value) ? 0 : value < 1 ? 2 : 1;
+  return `${value.toFixed(digits)} ${unit}`;
+}
+
+function whyLeftOut({ isOut, restores, level }: Step): string {
+  if (isOut) return 'Left out: it is switched out.';
+  if (restores !== undefined) return 'Left out, with the line it repairs.';
+  return `Left out: it begins at ${level} level.`;
 }

@@ -4,7 +4,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { BsX } from 'react-icons/bs';
 import { NumberField } from '../../parts/NumberField';
 import { PotPicker, type PotChoice } from '../../parts/PotPicker';
-import type { RecipeWords } from './recipeWords';
+import type { RecipeWords } from '../../parts/words/recipeWords';
 
 export interface MixEditorProps {
   /** lines whose mixes can be carried forward */
@@ -44,9 +44,14 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
               label={`Pot or mix ${index + 1}`}
               choices={choices}
               chosen={source}
-              onChoose={(id) =>
-                setValue(`mix.parts.${index}`, partFrom(id, part.parts), { shouldValidate: true })
-              }
+              onChoose={(id) => {
+                setValue(`mix.parts.${index}`, partFrom(id, part.parts), { shouldValidate: true });
+                // A pot alone is thinned as its owner likes it; a mix keeps the ratio written.
+                const usual = pots.find((pot) => pot.id === id)?.usualThinner;
+                if (!usual || parts.fields.length > 1) return;
+                setValue('mix.waterParts', usual.waterParts, { shouldValidate: true });
+                setValue('mix.mediumParts', usual.mediumParts, { shouldValidate: true });
+              }}
             />
             {parts.fields.length > 1 && (
               <button

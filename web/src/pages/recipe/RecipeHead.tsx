@@ -1,6 +1,5 @@
 import {
   finishLevels,
-  isIncluded,
   recipeHeadSchema,
   surfaces,
   type Pot,
@@ -10,15 +9,15 @@ import Form from 'react-bootstrap/Form';
 import { FormProvider } from 'react-hook-form';
 import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
-import { Ribbon } from '../../parts/Ribbon';
 import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { draftActions, type Draft } from '../../store/draft/draftSlice';
 import { useAppDispatch } from '../../store/store';
-import type { Prediction } from '../../workers/ledger.worker';
-import { minutesInWords } from './minutesInWords';
-import type { RecipeWords } from './recipeWords';
+import type { Prediction } from '../../workers/work/predictWork';
+import { RecipeResult } from './RecipeResult';
+import type { RecipeWords } from '../../parts/words/recipeWords';
 import { SaveMark } from './SaveMark';
+import { VersionMark } from './VersionMark';
 
 export interface RecipeHeadProps {
   draft: Draft;
@@ -61,7 +60,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
             )}
           </Field>
           <div className="recipe-state">
-            <span className="recipe-version">Draft, revision {draft.base.revision}</span>
+            <VersionMark recipe={recipe} revision={draft.base.revision} />
             <SaveMark saveState={draft.saveState} />
           </div>
         </div>
@@ -76,42 +75,9 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           <NumberField name="models" label="Models" step={1} />
           <NumberField name="areaCm2" label="Area a model" unit="cm²" />
         </div>
-        <Result draft={draft} prediction={prediction} words={words} />
+        <RecipeResult recipe={recipe} prediction={prediction} words={words} pots={pots} />
       </header>
     </FormProvider>
-  );
-}
-
-function Result({ draft, prediction, words }: Omit<RecipeHeadProps, 'pots'>) {
-  const { steps, finishLevel, groundPotId } = draft.history.present;
-  const included = steps.filter((step) => isIncluded(step, finishLevel));
-  const coats = included.reduce((sum, step) => sum + step.coats, 0);
-  const drying = included.reduce((sum, step) => sum + step.coats * step.dryMinutes, 0);
-  const pots = new Set(
-    included.flatMap(({ mix }) =>
-      mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])),
-    ),
-  );
-  const build = prediction?.buildUp;
-  const last = build?.steps.at(-1);
-  return (
-    <div className="recipe-result">
-      {build && (
-        <Ribbon
-          stops={build.stops}
-          hexes={(last?.surface ?? build.ground).map(({ hex }) => hex)}
-          surface={last?.surface ?? build.ground}
-          label={`The finished surface over ${words.potName(groundPotId)}, from pit to point`}
-          isEstimate={last?.isEstimate}
-        />
-      )}
-      <p className="recipe-totals">
-        {included.length} {included.length === 1 ? 'step' : 'steps'} · {coats}{' '}
-        {coats === 1 ? 'coat' : 'coats'} · {minutesInWords(drying)} drying · {pots.size}{' '}
-        {pots.size === 1 ? 'pot' : 'pots'}
-        {last?.isEstimate && ' · ≈ estimate'}
-      </p>
-    </div>
   );
 }
 

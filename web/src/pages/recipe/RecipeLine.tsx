@@ -1,4 +1,4 @@
-import { loadWords, techniqueOf, thinningWords } from '@yellow-ledger/core';
+import { coatsOf, loadWords, techniqueOf, thinningWords } from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { lazy, Suspense } from 'react';
@@ -6,7 +6,7 @@ import { BsGripVertical } from 'react-icons/bs';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
 import { Ribbon } from '../../parts/Ribbon';
-import { dropsWords } from './dropsWords';
+import { dropsWords } from '../../parts/words/dropsWords';
 import { LineRemarks } from './LineRemarks';
 import type { RecipeLineProps } from './recipeLineProps';
 
@@ -15,6 +15,7 @@ const LineEditor = lazy(() => import('./LineEditor'));
 /** One ruled line: what goes on, and at the right edge the surface it buys. */
 export function RecipeLine(props: RecipeLineProps) {
   const { step, number, words, build, buildUp, drops, isOpen, deeds, onKey, onToggle } = props;
+  const coats = coatsOf(step, props.draft.history.present.finishLevel);
   const { label, counts } = techniqueOf(step.technique);
   const {
     setNodeRef,
@@ -81,7 +82,11 @@ export function RecipeLine(props: RecipeLineProps) {
           <p className="line-mix" dir="auto">
             {words.mix(step.mix)}
             <span className="line-thinning"> · {thinningWords(step.mix)}</span>
-            <small> · {loadWords(step.mix)}</small>
+            <small>
+              {' '}
+              · {loadWords(step.mix)}
+              {props.consistency && `, ${props.consistency}`}
+            </small>
           </p>
           {step.note && (
             <p className="line-note" dir="auto">
@@ -90,7 +95,7 @@ export function RecipeLine(props: RecipeLineProps) {
           )}
         </div>
         <div className="line-column-coats">
-          <b>{step.coats}</b> <span>{step.coats === 1 ? counts : pluralOf(counts)}</span>
+          <b>{coats}</b> <span>{coats === 1 ? counts : pluralOf(counts)}</span>
         </div>
         <div className="line-column-ribbon">
           {build && buildUp ? (
@@ -108,11 +113,17 @@ export function RecipeLine(props: RecipeLineProps) {
           )}
           {!isSkipped && <PlacementMark {...step.placement} />}
         </div>
-        <LineRemarks step={step} buildUp={buildUp} onFix={deeds.edit} />
+        <LineRemarks
+          step={step}
+          buildUp={buildUp}
+          remarks={props.remarks}
+          mayStop={props.mayStop}
+          onMend={deeds.mend}
+        />
       </div>
       {isOpen && (
         <Suspense fallback={<p className="line-wait">Opening the line …</p>}>
-          <LineEditor {...props} dropsWords={drops ? dropsWords(drops, words) : null} />
+          <LineEditor {...props} dropsWords={drops ? dropsWords(drops, words.potName) : null} />
         </Suspense>
       )}
     </li>

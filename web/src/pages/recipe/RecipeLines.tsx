@@ -1,4 +1,4 @@
-import type { Pot } from '@yellow-ledger/core';
+import { includedSteps, type Pot, type Recipe } from '@yellow-ledger/core';
 import {
   closestCenter,
   DndContext,
@@ -15,10 +15,11 @@ import {
 import { useEffect, useRef, useState } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import type { Draft } from '../../store/draft/draftSlice';
-import type { Prediction } from '../../workers/ledger.worker';
+import type { Prediction } from '../../workers/work/predictWork';
 import { Ribbon } from '../../parts/Ribbon';
+import { RemarkWords } from './LineRemarks';
 import { RecipeLine } from './RecipeLine';
-import type { RecipeWords } from './recipeWords';
+import type { RecipeWords } from '../../parts/words/recipeWords';
 import { ToneScale } from './ToneScale';
 import { useLineDeeds } from './useLineDeeds';
 
@@ -78,8 +79,17 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
   };
 
   const build = prediction?.buildUp;
+  const stops = stopsWorthSaying(recipe, prediction?.stoppingPoints ?? []);
+  const onTheWhole = prediction?.remarks.filter(({ stepId }) => stepId === null) ?? [];
   return (
     <section aria-label="Lines">
+      {onTheWhole.length > 0 && (
+        <div className="whole-remarks" role="group" aria-label="Remarks on the whole">
+          {onTheWhole.map((remark) => (
+            <RemarkWords key={remark.sentence} remark={remark} onMend={deeds.mend} />
+          ))}
+        </div>
+      )}
       <div className="line-grid lines-head">
         <span className="line-column-step">Step</span>
         <span className="line-column-mix">Mix</span>
@@ -122,6 +132,9 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
                 build={build}
                 buildUp={build?.steps.find(({ stepId }) => stepId === step.id)}
                 drops={prediction?.drops[index] ?? null}
+                consistency={prediction?.consistency[index]}
+                remarks={prediction?.remarks.filter(({ stepId }) => stepId === step.id) ?? []}
+                mayStop={stops.includes(step.id)}
                 isOpen={openId === step.id}
                 deeds={deeds}
                 onKey={onLineKey}
@@ -148,4 +161,15 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       </div>
     </section>
   );
+}
+
+/** The first place to stop, and those where a finish level ends; the leaf of levels has them all. */
+function stopsWorthSaying(recipe: Recipe, stoppingPoints: readonly string[]): string[] {
+  const painted = includedSteps(recipe);
+  return stoppingPoints.filter((stepId, index) => {
+    const at = painted.findIndex(({ id }) => id === stepId);
+    const next = painted[at + 1];
+    // What is predicted may be of the draft before: a line that is gone is no place to stop.
+    return at >= 0 && next !== undefined && (index === 0 || next.level !== painted[at].level);
+  });
 }

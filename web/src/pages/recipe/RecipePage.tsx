@@ -4,10 +4,12 @@ import { closeDraft, openDraft } from '../../store/draft/draftAutosave';
 import { asProblem, useRecipeQuery } from '../../store/ledgerApi';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useShelf } from '../../workers/useShelf';
+import { leaves } from './RecipeLeaves';
 import { RecipeSheet } from './RecipeSheet';
 
 export default function RecipePage() {
-  const { recipeId = '' } = useParams();
+  const { recipeId = '', leaf = '' } = useParams();
+  const leafPath = leaves.find(({ path }) => path === leaf)?.path ?? '';
   const { pots } = useShelf();
   const { data, error, refetch } = useRecipeQuery(recipeId, { refetchOnMountOrArgChange: true });
   const draft = useAppSelector((state) => state.draft.open);
@@ -45,5 +47,5 @@ export default function RecipePage() {
   }
   if (draft?.history.present.id !== recipeId || !pots)
     return <p className="page-wait">Opening the recipe …</p>;
-  return <RecipeSheet draft={draft} pots={pots} />;
+  return <RecipeSheet draft={draft} pots={pots} leaf={leafPath} />;
 }

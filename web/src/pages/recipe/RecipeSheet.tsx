@@ -1,16 +1,35 @@
 import type { Pot } from '@yellow-ledger/core';
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo, type ComponentType } from 'react';
 import type { Draft } from '../../store/draft/draftSlice';
 import { usePrediction } from '../../workers/usePrediction';
 import { RecipeHead } from './RecipeHead';
-import { RecipeLines } from './RecipeLines';
-import { RecipeNotes } from './RecipeNotes';
-import { recipeWordsOf } from './recipeWords';
-import { StaleChoice } from './StaleChoice';
+import type { LeafProps } from './leafProps';
+import { LinesLeaf } from './LinesLeaf';
+import { RecipeLeaves, type LeafPath } from './RecipeLeaves';
+import { recipeWordsOf } from '../../parts/words/recipeWords';
 import './recipe.scss';
 
+// Seldom needed, so not fetched with the page.
+const StaleChoice = lazy(async () => ({ default: (await import('./StaleChoice')).StaleChoice }));
+
+export interface RecipeSheetProps {
+  draft: Draft;
+  pots: Pot[];
+  leaf: LeafPath;
+}
+
+const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
+  '': LinesLeaf,
+  form: lazy(() => import('./leaves/FormLeaf')),
+  values: lazy(() => import('./leaves/ValuesLeaf')),
+  levels: lazy(() => import('./leaves/LevelsLeaf')),
+  versions: lazy(() => import('./leaves/VersionsLeaf')),
+  card: lazy(() => import('./leaves/CardLeaf')),
+};
+
 /** A recipe as a page of entries. */
-export function RecipeSheet({ draft, pots }: { draft: Draft; pots: Pot[] }) {
+export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
+  const Leaf = pageOfLeaf[leaf];
   const recipe = draft.history.present;
   const { prediction, problem } = usePrediction(recipe, pots);
   const words = useMemo(() => recipeWordsOf(recipe, pots, prediction), [recipe, pots, prediction]);
@@ -18,15 +37,19 @@ export function RecipeSheet({ draft, pots }: { draft: Draft; pots: Pot[] }) {
     <div className="page recipe-page">
       <RecipeHead draft={draft} words={words} prediction={prediction} pots={pots} />
       {draft.saveState.is === 'stale' && (
-        <StaleChoice draft={draft} theirs={draft.saveState.theirs} words={words} />
+        <Suspense>
+          <StaleChoice draft={draft} theirs={draft.saveState.theirs} words={words} />
+        </Suspense>
       )}
       {problem && (
         <div className="problem" role="alert">
           <p>The colours shown are of an earlier state: {problem}</p>
         </div>
       )}
-      <RecipeLines draft={draft} words={words} prediction={prediction} pots={pots} />
-      <RecipeNotes draft={draft} />
+      <RecipeLeaves recipeId={recipe.id} leaf={leaf} />
+      <Suspense fallback={<p className="page-wait">Opening the leaf …</p>}>
+        <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />
+      </Suspense>
     </div>
   );
 }

@@ -20,8 +20,7 @@ export function newStep({ steps }: Recipe, pots: readonly Pot[]): Step | null {
     technique,
     mix: {
       parts: [{ from: 'pot', potId: pot.id, parts: 1 }],
-      waterParts: 0.5,
-      mediumParts: 0,
+      ...(pot.usualThinner ?? { waterParts: 0.5, mediumParts: 0 }),
     },
     coats: last ? 1 : 2,
     placement: last ? { ...usualPlacement, from: Math.round(from * 100) / 100 } : usualPlacement,

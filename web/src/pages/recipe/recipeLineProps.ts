@@ -1,7 +1,7 @@
-import type { BuildUp, Drops, Pot, Step, StepBuildUp } from '@yellow-ledger/core';
+import type { BuildUp, Drops, Pot, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
 import type { KeyboardEvent } from 'react';
 import type { Draft } from '../../store/draft/draftSlice';
-import type { RecipeWords } from './recipeWords';
+import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { LineDeeds } from './useLineDeeds';
 
 /** What a line of the page, closed or open, is given. */
@@ -14,6 +14,11 @@ export interface RecipeLineProps {
   build: BuildUp | undefined;
   buildUp: StepBuildUp | undefined;
   drops: Drops | null;
+  /** of the mix on the brush, in a word */
+  consistency: string | undefined;
+  remarks: readonly Remark[];
+  /** a painter may stop after this line */
+  mayStop: boolean;
   isOpen: boolean;
   deeds: LineDeeds;
   onKey: (stepId: string, event: KeyboardEvent) => void;

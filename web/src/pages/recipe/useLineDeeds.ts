@@ -1,8 +1,10 @@
 import {
+  applyFix,
   carriersOf,
   mostSteps,
   moveStep,
   withoutStep,
+  type Fix,
   type Pot,
   type Recipe,
   type Step,
@@ -73,10 +75,16 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
         return true;
       }
       notify(
-        `Line ${moved.carrier} carries the mix of line ${moved.carried} forward, so it stays below it.`,
+        moved.because === 'carries'
+          ? `Line ${moved.carrier} carries the mix of line ${moved.carried} forward, so it stays below it.`
+          : `Line ${moved.carrier} repairs what line ${moved.carried} dulls, so it stays below it.`,
       );
       return false;
     },
     numberOf,
+    /** Puts a mend in: one press, undone by one. */
+    mend(fix: Fix) {
+      dispatch(draftActions.edited(applyFix(recipe, fix), `mend ${crypto.randomUUID()}`));
+    },
   };
 }

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { SampleButton } from '../../parts/SampleButton';
 
 export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
@@ -13,6 +14,9 @@ export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
         <button type="button" className="next-button" onClick={onWrite}>
           Write the first recipe
         </button>
+        <Link className="outline-button" to="/recipes/draft">
+          Have one drafted
+        </Link>
         <SampleButton />
       </div>
     </div>

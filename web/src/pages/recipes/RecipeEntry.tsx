@@ -1,7 +1,7 @@
 import { formatDistanceToNow } from 'date-fns';
 import { Link } from 'react-router';
 import { Ribbon } from '../../parts/Ribbon';
-import type { LastRibbon, RecipeRow } from '../../workers/ledger.worker';
+import type { LastRibbon, RecipeRow } from '../../workers/work/listWork';
 import type { RecipeDeeds } from './useRecipeDeeds';
 
 export interface RecipeEntryProps {

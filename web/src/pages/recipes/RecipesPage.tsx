@@ -1,8 +1,9 @@
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import type { RecipeRow } from '../../workers/ledger.worker';
+import type { RecipeRow } from '../../workers/work/listWork';
 import { useRecipeRowsQuery } from '../../workers/recipeRows';
 import { useLastRibbons } from '../../workers/useLastRibbons';
 import { useShelf } from '../../workers/useShelf';
@@ -59,6 +60,9 @@ export default function RecipesPage() {
           onChange={(event) => setShowsArchived(event.target.checked)}
         />
         <ImportButton />
+        <Link className="outline-button" to="/recipes/draft">
+          Draft one
+        </Link>
         <button type="button" className="next-button" onClick={write}>
           New recipe
         </button>

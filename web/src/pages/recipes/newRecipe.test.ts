@@ -1,6 +1,6 @@
 import { flattenMix, recipeSchema, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
 import { changedFields } from '../recipe/changedFields';
-import { minutesInWords } from '../recipe/minutesInWords';
+import { minutesInWords } from '../../parts/words/minutesInWords';
 import { newStep } from '../recipe/newStep';
 import { copyOfRecipe, newRecipe } from './newRecipe';
 

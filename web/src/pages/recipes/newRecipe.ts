@@ -31,6 +31,7 @@ export function copyOfRecipe(recipe: Recipe): Recipe {
     steps: recipe.steps.map((step) => ({
       ...step,
       id: renamed(step.id),
+      ...(step.restores === undefined ? {} : { restores: renamed(step.restores) }),
       mix: {
         ...step.mix,
         parts: step.mix.parts.map((part) =>

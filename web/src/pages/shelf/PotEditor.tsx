@@ -8,11 +8,13 @@ import {
   type Kept,
   type Pot,
 } from '@yellow-ledger/core';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useWatch } from 'react-hook-form';
+import { Link } from 'react-router';
 import { Field } from '../../parts/Field';
 import { NoteField } from '../../parts/NoteField';
+import { asFigure } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
 import { Swatch } from '../../parts/Swatch';
 import { useLiveForm } from '../../parts/useLiveForm';
@@ -21,6 +23,9 @@ import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
 import { usePotAutosave } from './usePotAutosave';
 
+const BottleFields = lazy(() => import('./BottleFields'));
+const CardMeasure = lazy(() => import('./CardMeasure'));
+const PairsPanel = lazy(() => import('./PairsPanel'));
 const ColourField = lazy(() => import('../../parts/ColourField'));
 
 /** A pot opened in its place in the table. What is right is saved as it is typed. */
@@ -94,8 +99,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
                   placeholder="not known"
                   {...attributes}
                   {...register('volumeMl', {
-                    setValueAs: (typed: unknown) =>
-                      typed === '' || typed === null ? null : Number(typed),
+                    setValueAs: (typed: unknown) => asFigure(typed) ?? null,
                   })}
                 />
               )}
@@ -106,8 +110,19 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
               A {kind} colours nothing and hides nothing; it only thins or seals.
             </p>
           ) : (
-            <HidingChoice swatch={hex} />
+            <>
+              <HidingChoice swatch={hex} />
+              <Unfolding summary="Measure it on a striped card">
+                <CardMeasure />
+              </Unfolding>
+              <Unfolding summary="What goes with it">
+                <PairsPanel />
+              </Unfolding>
+            </>
           )}
+          <Unfolding summary="The bottle: whose, opened when, its drops, how it behaves">
+            <BottleFields />
+          </Unfolding>
           <NoteField name="notes" label="Notes" rows={2} />
           <PotSaveMark
             saveState={saveState}
@@ -122,6 +137,11 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             <button type="submit" className="next-button">
               Done
             </button>
+            {!isNew && (
+              <Link className="outline-button" to={`/shelf/replace/${kept.content.id}`}>
+                What stands in for it
+              </Link>
+            )}
             {isNew && saveState.is === 'new' && (
               <button
                 type="button"
@@ -138,5 +158,20 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
         </div>
       </form>
     </FormProvider>
+  );
+}
+
+/** Folded away until it is asked for, and only then fetched. */
+function Unfolding({ summary, children }: { summary: string; children: ReactNode }) {
+  const [isOpen, setIsOpen] = useState(false);
+  return (
+    <details
+      className="card-details"
+      open={isOpen}
+      onToggle={(event) => setIsOpen(event.currentTarget.open)}
+    >
+      <summary>{summary}</summary>
+      {isOpen && <Suspense fallback={<p>Fetching it …</p>}>{children}</Suspense>}
+    </details>
   );
 }

@@ -1,9 +1,11 @@
-import { potKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import { ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { SampleButton } from '../../parts/SampleButton';
+import { ShelfTabs } from '../../parts/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
 import { ShelfTable } from './ShelfTable';
@@ -13,11 +15,16 @@ export default function ShelfPage() {
   const { kept, isLoading, error, refetch } = useShelf();
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<Pot['kind'] | ''>('');
+  const [owner, setOwner] = useState('');
   const [showsRetired, setShowsRetired] = useState(false);
   const [added, setAdded] = useState<Kept<Pot> | null>(null);
   const [openId, setOpenId] = useState<string | null>(null);
   const searchField = useRef<HTMLInputElement>(null);
 
+  const owners = useMemo(
+    () => [...new Set(kept.map(({ content }) => ownerOf(content)))].sort(),
+    [kept],
+  );
   const add = () => {
     const pot = newPot();
     setAdded({ content: pot, revision: 0, savedAt: '' });
@@ -34,10 +41,11 @@ export default function ShelfPage() {
         content.id === openId ||
         ((kind === '' || content.kind === kind) &&
           (showsRetired || !content.retired) &&
+          (owner === '' || ownerOf(content) === owner) &&
           `${content.name} ${content.notes}`.toLocaleLowerCase().includes(wanted)),
     );
     return isNew ? [added, ...found] : found;
-  }, [kept, added, openId, search, kind, showsRetired]);
+  }, [kept, added, openId, search, kind, owner, showsRetired]);
 
   if (isLoading) return <p className="page-wait">Fetching the shelf …</p>;
   return (
@@ -64,6 +72,19 @@ export default function ShelfPage() {
             <option key={each}>{each}</option>
           ))}
         </Form.Select>
+        {owners.length > 1 && (
+          <Form.Select
+            size="sm"
+            aria-label="Whose shelf"
+            value={owner}
+            onChange={(event) => setOwner(event.target.value)}
+          >
+            <option value="">every shelf</option>
+            {owners.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </Form.Select>
+        )}
         <Form.Check
           type="switch"
           id="shows-retired"
@@ -75,6 +96,7 @@ export default function ShelfPage() {
           Add a pot
         </button>
       </div>
+      <ShelfTabs />
       {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
       {kept.length === 0 && !added && !error ? (
         <EmptyShelf onAdd={add} />
@@ -113,6 +135,9 @@ function EmptyShelf({ onAdd }: { onAdd: () => void }) {
         <button type="button" className="next-button" onClick={onAdd}>
           Add the first pot
         </button>
+        <Link className="outline-button" to="/shelf/files">
+          Take in a table of pots
+        </Link>
         <SampleButton />
       </div>
     </div>

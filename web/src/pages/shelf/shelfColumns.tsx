@@ -1,8 +1,15 @@
-import { clearKinds, colourOfHex, hidingLevelOf, type Kept, type Pot } from '@yellow-ledger/core';
+import {
+  clearKinds,
+  colourOfHex,
+  hidingLevelOf,
+  stockOf,
+  type Kept,
+  type Pot,
+} from '@yellow-ledger/core';
 import { createColumnHelper } from '@tanstack/react-table';
 import { StripePicture } from '../../parts/StripePicture';
 import { Swatch } from '../../parts/Swatch';
-import type { Stripe } from '../../workers/ledger.worker';
+import type { Stripe } from '../../workers/work/potWork';
 import { stripeKey } from '../../workers/useStripes';
 import { RetireButton } from './RetireButton';
 
@@ -45,7 +52,7 @@ export function shelfColumns(
     column.accessor(({ content }) => content.volumeMl ?? -1, {
       id: 'left',
       header: 'Left, ml',
-      cell: ({ row }) => row.original.content.volumeMl ?? '–',
+      cell: ({ row }) => <Left pot={row.original.content} />,
     }),
     column.accessor(({ content }) => content.notes, {
       id: 'notes',
@@ -59,6 +66,18 @@ export function shelfColumns(
       cell: ({ row }) => <RetireButton pot={row.original.content} />,
     }),
   ];
+}
+
+/** What is left; low and empty in words, since a small figure is easily passed over. */
+function Left({ pot }: { pot: Pot }) {
+  const state = stockOf(pot);
+  return (
+    <span className="left-cell">
+      {pot.isWanted && <small>to buy</small>}
+      {(state === 'low' || state === 'empty') && <b>{state}</b>}
+      {state !== 'empty' && <span>{pot.volumeMl ?? '–'}</span>}
+    </span>
+  );
 }
 
 function Hiding({ pot, stripes }: { pot: Pot; stripes: ReadonlyMap<string, Stripe> }) {

@@ -28,6 +28,9 @@ export function Shell() {
         <nav aria-label="Pages">
           <NavLink to="/recipes">Recipes</NavLink>
           <NavLink to="/shelf">Shelf</NavLink>
+          <NavLink to="/match">Match</NavLink>
+          <NavLink to="/palette">Palette</NavLink>
+          <NavLink to="/armies">Armies</NavLink>
         </nav>
         <div className="shell-tools">
           <button
@@ -100,9 +103,12 @@ function useGlobalKeys({ undo, redo }: { undo: () => void; redo: () => void }): 
   const navigate = useNavigate();
   const onKeyDown = useEffectEvent((event: KeyboardEvent) => {
     const key = event.key.toLowerCase();
-    if (event.altKey && !event.ctrlKey && (key === '1' || key === '2')) {
+    const page = { '1': '/recipes', '2': '/shelf', '3': '/match', '4': '/palette', '5': '/armies' }[
+      key
+    ];
+    if (event.altKey && !event.ctrlKey && page) {
       event.preventDefault();
-      void navigate(key === '1' ? '/recipes' : '/shelf');
+      void navigate(page);
     }
     // In a text field the keys undo the typing, as everywhere.
     if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;

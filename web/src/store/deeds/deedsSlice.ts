@@ -1,10 +1,12 @@
-import type { Pot, Recipe } from '@yellow-ledger/core';
+import type { Army, Palette, Pot, Recipe } from '@yellow-ledger/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** A change of one record, with what stood there before and after; null where there was none. */
 export type Deed = { label: string; of: string } & (
   | { kind: 'pots'; before: Pot | null; after: Pot | null }
   | { kind: 'recipes'; before: Recipe | null; after: Recipe | null }
+  | { kind: 'palettes'; before: Palette | null; after: Palette | null }
+  | { kind: 'armies'; before: Army | null; after: Army | null }
 );
 
 export interface DeedsState {
@@ -15,7 +17,7 @@ export interface DeedsState {
 const initialState: DeedsState = { done: [], undone: [] };
 const mostKept = 100;
 
-/** What was done to pots and recipes on their lists, for undoing it. */
+/** What was done to pots, recipes, palettes and armies, for undoing it. */
 export const deedsSlice = createSlice({
   name: 'deeds',
   initialState,

@@ -1,10 +1,11 @@
 import {
+  armySchema,
+  isSameContent,
   keptSchema,
+  paletteSchema,
   potSchema,
   recipeSchema,
   type Kept,
-  type Pot,
-  type Recipe,
 } from '@yellow-ledger/core';
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { asProblem, ledgerApi } from '../ledgerApi';
@@ -43,30 +44,41 @@ export function redoDeed(): Thunk<Problem | null> {
   };
 }
 
+const schemas = {
+  pots: potSchema,
+  recipes: recipeSchema,
+  palettes: paletteSchema,
+  armies: armySchema,
+};
+
 /** Writes `to` (null: deletes), but only over `from`: what somebody else wrote since stays. */
 function bring(
   { kind, label }: Deed,
-  from: Pot | Recipe | null,
-  to: Pot | Recipe | null,
+  from: Deed['before'],
+  to: Deed['after'],
 ): Thunk<Problem | null> {
   return async (dispatch) => {
     const id = (from ?? to)?.id ?? '';
     const current = await currentOf(kind, id);
     if ('problem' in current) return current.problem;
-    if (JSON.stringify(current.kept?.content ?? null) !== JSON.stringify(from))
+    if (!isSameContent(current.kept?.content ?? null, from))
       return {
         status: 409,
         code: 'changed-elsewhere',
         message: `“${label}” was not done: it was changed elsewhere in the meantime, and that is kept.`,
       };
     const revision = current.kept?.revision ?? 0;
-    const { putPot, putRecipe, deleteRecord } = ledgerApi.endpoints;
+    const { putPot, putRecipe, putPalette, putArmy, deleteRecord } = ledgerApi.endpoints;
+    const writes = {
+      pots: () => dispatch(putPot.initiate({ content: potSchema.parse(to), revision })),
+      recipes: () => dispatch(putRecipe.initiate({ content: recipeSchema.parse(to), revision })),
+      palettes: () => dispatch(putPalette.initiate({ content: paletteSchema.parse(to), revision })),
+      armies: () => dispatch(putArmy.initiate({ content: armySchema.parse(to), revision })),
+    };
     const result =
       to === null
         ? await dispatch(deleteRecord.initiate({ kind, id, revision }))
-        : kind === 'pots'
-          ? await dispatch(putPot.initiate({ content: potSchema.parse(to), revision }))
-          : await dispatch(putRecipe.initiate({ content: recipeSchema.parse(to), revision }));
+        : await writes[kind]();
     return result.error ? asProblem(result.error) : null;
   };
 }
@@ -74,10 +86,9 @@ function bring(
 async function currentOf(
   kind: Deed['kind'],
   id: string,
-): Promise<{ kept: Kept<Pot | Recipe> | null } | { problem: Problem }> {
+): Promise<{ kept: Kept<NonNullable<Deed['before']>> | null } | { problem: Problem }> {
   const answer = await ask(`/api/${kind}/${id}`);
   if ('error' in answer)
     return answer.error.status === 404 ? { kept: null } : { problem: answer.error };
-  const schema = kind === 'pots' ? keptSchema(potSchema) : keptSchema(recipeSchema);
-  return { kept: schema.parse(answer.data) };
+  return { kept: keptSchema(schemas[kind]).parse(answer.data) };
 }

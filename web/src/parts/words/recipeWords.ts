@@ -1,5 +1,6 @@
 import { mixWords, type Mix, type Pot, type Recipe } from '@yellow-ledger/core';
-import type { Prediction } from '../../workers/ledger.worker';
+import type { Prediction } from '../../workers/work/predictWork';
+import { potHexesOf, unknownHex } from './potHexes';
 
 /** How the page speaks of a recipe's pots and lines. */
 export interface RecipeWords {
@@ -11,23 +12,26 @@ export interface RecipeWords {
   mix: (mix: Mix) => string;
 }
 
-const unknownHex = '#777777';
-
 export function recipeWordsOf(
   recipe: Recipe,
   pots: readonly Pot[],
   prediction: Prediction | null,
 ): RecipeWords {
-  const byId = new Map(pots.map((pot) => [pot.id, pot]));
-  const potName = (potId: string) => byId.get(potId)?.name ?? 'a pot that is gone';
+  const potName = potNamesOf(pots);
   const lineNumber = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
   return {
     potName,
     lineNumber,
-    potHex: (potId) => byId.get(potId)?.swatch ?? unknownHex,
+    potHex: potHexesOf(pots),
     stepHex: (stepId) =>
       prediction?.buildUp.steps.find((step) => step.stepId === stepId)?.mix.colour.hex ??
       unknownHex,
     mix: (mix) => mixWords(mix, potName, lineNumber),
   };
+}
+
+/** Names of pots by id. */
+export function potNamesOf(pots: readonly Pot[]): (potId: string) => string {
+  const names = new Map(pots.map(({ id, name }) => [id, name]));
+  return (potId) => names.get(potId) ?? 'a pot that is gone';
 }

@@ -1,0 +1,59 @@
+import type { AdviceContext } from './adviceContext';
+import type { Remark } from './remark';
+
+/** L* by which the crown may lie below the mid tone before it looks upside down. */
+const allowed = 3;
+
+/** The finished surface is darker where it faces the light than at its middle. */
+export function darkUpward({ finished, lines, stop }: AdviceContext): Remark[] {
+  const last = lines.at(-1);
+  if (!last) return [];
+  const mid = finished[stop('mid')].value;
+  const places = (['crown', 'edge'] as const).map((place) => ({
+    place,
+    short: mid - finished[stop(place)].value,
+  }));
+  const worst = places.reduce((most, each) => (each.short > most.short ? each : most));
+  if (worst.short <= allowed) return [];
+  const lightest = lines
+    .filter(({ build }) => build.coverage !== null)
+    .reduce<(typeof lines)[number] | null>(
+      (best, line) =>
+        !best || line.build.mix.colour.value > best.build.mix.colour.value ? line : best,
+      null,
+    );
+  const isLight = lightest && lightest.build.mix.colour.value > mid;
+  return [
+    {
+      rule: 'darkUpward',
+      stepId: null,
+      sentence: `The ${worst.place} ends ${Math.round(worst.short)} L* darker than the mid tone, so the form reads upside down.`,
+      figure: { value: worst.short, unit: 'L*' },
+      fixes: isLight
+        ? [
+            {
+              label: `Bring line ${lightest.number} back on top`,
+              changes: [
+                {
+                  do: 'insertAfter',
+                  stepId: last.step.id,
+                  step: {
+                    ...lightest.written,
+                    id: `light-${lightest.step.id}`,
+                    stage: 'highlight',
+                    technique: 'layer',
+                    note: '',
+                    placement: { from: 0.66, to: 1, softness: 0.1, pull: 'up' },
+                    mix: {
+                      ...lightest.written.mix,
+                      parts: [{ from: 'step', stepId: lightest.step.id, parts: 1 }],
+                    },
+                  },
+                },
+              ],
+            },
+          ]
+        : [],
+    },
+  ];
+}

@@ -1,0 +1,44 @@
+import { mostSteps, type Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+
+export type RecipeChange =
+  | { do: 'replace'; step: Step }
+  | { do: 'insertBefore' | 'insertAfter'; stepId: string; step: Step }
+  | { do: 'ground'; potId: string };
+
+/** A mend: what its button says, and what it changes. */
+export interface Fix {
+  label: string;
+  changes: RecipeChange[];
+}
+
+/** A recipe with a mend put in. Lines to be replaced that are gone by now are passed over. */
+export function applyFix(recipe: Recipe, { changes }: Fix): Recipe {
+  return changes.reduce<Recipe>((current, change) => {
+    if (change.do === 'ground') return { ...current, groundPotId: change.potId };
+    if (change.do === 'replace')
+      return {
+        ...current,
+        steps: current.steps.map((step) => (step.id === change.step.id ? change.step : step)),
+      };
+    if (current.steps.length >= mostSteps) return current;
+    const found = current.steps.findIndex(({ id }) => id === change.stepId);
+    if (found < 0) return current;
+    const steps = [...current.steps];
+    steps.splice(change.do === 'insertAfter' ? found + 1 : found, 0, {
+      ...change.step,
+      id: freshId(current, change.step.id),
+    });
+    return { ...current, steps };
+  }, recipe);
+}
+
+/** An identifier no line of the recipe has, made from the one wished for. */
+function freshId({ steps }: Recipe, wished: string): string {
+  const used = new Set(steps.map(({ id }) => id));
+  const base = wished.slice(0, 58);
+  for (let count = 1; ; count++) {
+    const id = count === 1 ? base : `${base}-${count}`;
+    if (!used.has(id)) return id;
+  }
+}

@@ -1,0 +1,30 @@
+import { identityLosses } from '../form/identityLimit';
+import type { AdviceContext } from './adviceContext';
+import type { Remark } from './remark';
+
+/** A black that reads grey, a white that reads flat, a tint that reads as a second light. */
+export function identity({ lines, finished, build, form, stop }: AdviceContext): Remark[] {
+  const base = lines.findLast(({ step }) => step.stage === 'base');
+  if (!base || lines.at(-1) === base) return [];
+  const meant = base.build.surface[stop('mid')];
+  return identityLosses(meant, finished, build.stops, form).map((loss): Remark => {
+    const common = { rule: 'identity' as const, stepId: null, fixes: [] };
+    if (loss.kind === 'black reads grey')
+      return {
+        ...common,
+        sentence: `At arm’s length this black reads as grey: L* ${Math.round(loss.readsValue)}, and black ends at ${loss.limit}. Its lights cover too much.`,
+        figure: { value: loss.readsValue, unit: 'L* at arm’s length' },
+      };
+    if (loss.kind === 'white reads flat')
+      return {
+        ...common,
+        sentence: `This white reads flat: ${Math.round(loss.spread)} L* between its dark and light tenth, and it takes ${loss.limit} to show a form.`,
+        figure: { value: loss.spread, unit: 'L* from dark to light' },
+      };
+    return {
+      ...common,
+      sentence: `The tint is on ${Math.round(loss.share * 100)} % of the surface and reads as a second light; up to ${Math.round(loss.limit * 100)} % it reads as a tint.`,
+      figure: { value: Math.round(loss.share * 100), unit: '% of the surface' },
+    };
+  });
+}

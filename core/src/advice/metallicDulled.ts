@@ -1,0 +1,58 @@
+import { isAtHand } from '../paint/stock';
+import { tints } from '../recipe/filterEffect';
+import { potsOf, type AdviceContext, type PaintedLine } from './adviceContext';
+import type { Fix } from './fix';
+import { recessFix } from './recessFix';
+import type { Remark } from './remark';
+
+/** From this share of metallic pots on a mix shines. */
+const shines = 0.5;
+
+/** A matt wash, filter or varnish over metal, and no metal after it. */
+export function metallicDulled({ lines, shelf }: AdviceContext): Remark[] {
+  const isMetal = (line: PaintedLine) =>
+    line.build.coverage !== null &&
+    potsOf(line, shelf).reduce(
+      (sum, { pot, share }) => sum + (pot.finish === 'metallic' ? share : 0),
+      0,
+    ) >= shines;
+  return lines.flatMap((line, index): Remark[] => {
+    const metal = lines.slice(0, index).findLast(isMetal);
+    if (!metal || lines.slice(index + 1).some(isMetal)) return [];
+    const isOverAll = tints(line.step)
+      ? line.step.technique !== 'recessWash'
+      : line.build.mix.isClear;
+    const matt = potsOf(line, shelf).reduce(
+      (sum, { pot, share }) => sum + (pot.finish === 'matt' && pot.kind !== 'medium' ? share : 0),
+      0,
+    );
+    if (!isOverAll || line.step.placement.to < 0.75 || matt < shines) return [];
+    return [
+      {
+        rule: 'metallicDulled',
+        stepId: line.step.id,
+        sentence: `A matt ${line.build.mix.isClear ? 'varnish' : 'wash'} takes the shine off the metal of line ${metal.number}.`,
+        figure: { value: Math.round(matt * 100), unit: '% matt' },
+        fixes: fixesOf(line),
+      },
+    ];
+  });
+
+  function fixesOf(line: PaintedLine): Fix[] {
+    if (!line.build.mix.isClear) return [recessFix(line.written)];
+    const glossy = [...shelf.values()].find(
+      (pot) => pot.kind === 'varnish' && pot.finish !== 'matt' && isAtHand(pot),
+    );
+    if (!glossy) return [];
+    const mix = {
+      ...line.written.mix,
+      parts: [{ from: 'pot' as const, potId: glossy.id, parts: 1 }],
+    };
+    return [
+      {
+        label: `Use ${glossy.name}`,
+        changes: [{ do: 'replace', step: { ...line.written, mix } }],
+      },
+    ];
+  }
+}

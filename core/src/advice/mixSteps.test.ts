@@ -1,0 +1,108 @@
+import fc from 'fast-check';
+import { surfaceColour } from '../colour/surfaceColour';
+import { masstoneOf } from '../paint/masstone';
+import { bridgeInRungs } from '../recipe/bridgeMixes';
+import { flattenMix } from '../recipe/flattenMix';
+import { mixedPaint } from '../recipe/mixedPaint';
+import { mixBetween } from '../recipe/mixBetween';
+import { predictBuildUp } from '../recipe/predictBuildUp';
+import { recipeSchema, type Recipe } from '../recipe/recipe';
+import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { bridgeFix, evenedFix } from './bridgeFix';
+import { applyFix } from './fix';
+import { mixSteps } from './mixSteps';
+
+const stepsOf = (recipe: Recipe) => mixSteps(recipe, predictBuildUp(recipe, shelf), shelf);
+const layer = (id: string, mix: Record<string, number>, from: number) =>
+  stepWith({
+    id,
+    technique: 'layer',
+    mix: mixOf(mix),
+    coats: 3,
+    placement: { from, to: 1, softness: 0.1, pull: 'up' },
+  });
+const base = stepWith({ id: 'base', mix: mixOf({ red: 1 }), coats: 3 });
+const valueOf = (recipe: Recipe, id: string) => {
+  const index = recipe.steps.findIndex((step) => step.id === id);
+  const shares = flattenMix(recipe.steps[index].mix, recipe.steps.slice(0, index));
+  return surfaceColour(masstoneOf(mixedPaint(shares, shelf))).value;
+};
+
+test('from red to white is stark, and the half-mix makes two steps of it', () => {
+  const recipe = recipeWith([base, layer('white', { white: 1 }, 0.7)]);
+  const [step] = stepsOf(recipe);
+  expect(step.verdict).toBe('stark');
+  const mended = applyFix(recipe, step.fix!);
+  const after = stepsOf(mended);
+  expect(after).toHaveLength(2);
+  expect(Math.max(...after.map(({ change }) => Math.abs(change)))).toBeLessThan(step.change);
+});
+
+test('a little tan in a red is a step nobody sees', () => {
+  const recipe = recipeWith([base, layer('tan', { red: 30, brown: 1 }, 0.6)]);
+  expect(stepsOf(recipe)).toMatchObject([{ verdict: 'unseen', fix: null }]);
+});
+
+test('darks laid into the recesses are no step of the lights', () => {
+  const dark = stepWith({
+    id: 'dark',
+    technique: 'layer',
+    mix: mixOf({ black: 1 }),
+    placement: { from: 0, to: 0.3, softness: 0.1, pull: 'down' },
+  });
+  const recipe = recipeWith([base, dark, layer('light', { red: 1, bone: 1 }, 0.7)]);
+  expect(stepsOf(recipe).map(({ fromStepId, toStepId }) => [fromStepId, toStepId])).toEqual([
+    ['base', 'light'],
+  ]);
+});
+
+test('a mix between two is what its parts say, whatever the two are made of', () => {
+  const parts = fc.integer({ min: 1, max: 6 });
+  fc.assert(
+    fc.property(parts, parts, parts, parts, (red, bone, fromParts, toParts) => {
+      const upper = layer('upper', { red, bone }, 0.7);
+      const mix = mixBetween(base, upper, { fromParts, toParts });
+      const shares = flattenMix(mix, [base]);
+      const shareOf = (potId: string) => shares.find((each) => each.potId === potId)!.share;
+      expect(shareOf('bone')).toBeCloseTo(
+        (toParts / (fromParts + toParts)) * (bone / (red + bone)),
+        9,
+      );
+      expect(mix.parts.every((part) => Number.isInteger(part.parts))).toBe(true);
+    }),
+  );
+});
+
+test('more parts than anybody counts out are refused', () => {
+  const upper = layer('upper', { red: 97, bone: 2 }, 0.7);
+  expect(() => mixBetween(base, upper, { fromParts: 7, toParts: 1 })).toThrow(
+    'no mix takes more than 100 parts',
+  );
+});
+
+test('a bridge goes in as lines that rise in place and in value', () => {
+  const white = layer('white', { white: 1 }, 0.8);
+  const recipe = recipeWith([base, white]);
+  const paint = (id: string) => mixedPaint([{ potId: id, share: 1 }], shelf);
+  const { rungs } = bridgeInRungs(paint('red'), paint('white'), 3);
+  const bridged = applyFix(recipe, bridgeFix(base, white, rungs, ''));
+  expect(recipeSchema.safeParse(bridged).success).toBe(true);
+  const ids = bridged.steps.map(({ id }) => id);
+  expect(ids).toHaveLength(5);
+  const values = ids.map((id) => valueOf(bridged, id));
+  expect([...values].sort((one, other) => one - other)).toEqual(values);
+  expect(bridged.steps.map(({ placement }) => placement.from)).toEqual([0, 0.2, 0.4, 0.6, 0.8]);
+});
+
+test('lines that are there already keep all but their mixes', () => {
+  const between = layer('between', { red: 2, white: 1 }, 0.5);
+  const white = layer('white', { white: 1 }, 0.8);
+  const recipe = recipeWith([base, between, white]);
+  const fix = evenedFix(base, white, [between], [{ fromParts: 1, toParts: 3 }], '');
+  const [, evened] = applyFix(recipe, fix).steps;
+  expect(evened.placement).toEqual(between.placement);
+  expect(evened.mix.parts).toEqual([
+    { from: 'step', stepId: 'base', parts: 1 },
+    { from: 'pot', potId: 'white', parts: 3 },
+  ]);
+});

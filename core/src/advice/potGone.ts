@@ -1,0 +1,82 @@
+import { colourDifference } from '../colour/colourDifference';
+import { colourOfHex } from '../colour/colourOfHex';
+import type { Pot } from '../paint/pot';
+import { isAtHand } from '../paint/stock';
+import { potOn } from '../recipe/mixedPaint';
+import type { AdviceContext } from './adviceContext';
+import type { Fix, RecipeChange } from './fix';
+import type { Remark } from './remark';
+
+/** A stand-in further off than this is no stand-in, ΔE00. */
+const standsInUpTo = 8;
+
+/** A pot the recipe draws from is empty or retired. */
+export function potGone({ recipe, shelf, lines }: AdviceContext): Remark[] {
+  const pots = [...shelf.values()];
+  const ofLines = lines.flatMap(({ written, number }): Remark[] =>
+    written.mix.parts.flatMap((part): Remark[] => {
+      if (part.from !== 'pot') return [];
+      const pot = potOn(shelf, part.potId);
+      return found(pot, written.id, `Line ${number}`, (standIn) => ({
+        do: 'replace',
+        step: {
+          ...written,
+          mix: {
+            ...written.mix,
+            parts: written.mix.parts.map((each) =>
+              each === part ? { ...part, potId: standIn.id } : each,
+            ),
+          },
+        },
+      }));
+    }),
+  );
+  const ground = found(potOn(shelf, recipe.groundPotId), null, 'The ground', ({ id }) => ({
+    do: 'ground',
+    potId: id,
+  }));
+  return [...ground, ...ofLines];
+
+  function found(
+    pot: Pot,
+    stepId: string | null,
+    who: string,
+    changeTo: (standIn: Pot) => RecipeChange,
+  ): Remark[] {
+    if (isAtHand(pot)) return [];
+    const nearest = nearestTo(pot, pots);
+    const fixes: Fix[] = nearest
+      ? [
+          {
+            label: `Use ${nearest.pot.name} (ΔE00 ${nearest.apart.toFixed(1)})`,
+            changes: [changeTo(nearest.pot)],
+          },
+        ]
+      : [];
+    return [
+      {
+        rule: 'potGone',
+        stepId,
+        potId: pot.id,
+        sentence: `${stepId === null ? `${who}, ` : ''}${pot.name}${stepId === null ? ',' : ''} is ${pot.retired ? 'retired' : 'empty'}.`,
+        figure: nearest
+          ? { value: nearest.apart, unit: 'ΔE00 to the nearest' }
+          : { value: 0, unit: 'pots near it' },
+        fixes,
+      },
+    ];
+  }
+}
+
+function nearestTo(gone: Pot, pots: readonly Pot[]): { pot: Pot; apart: number } | null {
+  const colour = colourOfHex(gone.swatch);
+  let nearest: { pot: Pot; apart: number } | null = null;
+  for (const pot of pots) {
+    const isAlike =
+      pot.kind === gone.kind && (pot.finish === 'metallic') === (gone.finish === 'metallic');
+    if (pot.id === gone.id || !isAlike || !isAtHand(pot)) continue;
+    const apart = colourDifference(colour, colourOfHex(pot.swatch));
+    if (apart <= standsInUpTo && (!nearest || apart < nearest.apart)) nearest = { pot, apart };
+  }
+  return nearest;
+}

@@ -1,0 +1,59 @@
+import { tints } from '../recipe/filterEffect';
+import { depositAt } from '../recipe/predictBuildUp';
+import type { AdviceContext, PaintedLine } from './adviceContext';
+import type { Fix } from './fix';
+import { halfMixFix } from './halfMix';
+import type { Remark } from './remark';
+
+/** L* a layer may stand above or below what it borders on, by how hard its end is. */
+const starkFrom = 16;
+const edgeLineFrom = 32;
+const hardUpTo = 0.06;
+
+/** A layer with a hard end that is much lighter or darker than what it borders on. */
+export function starkJump(context: AdviceContext): Remark[] {
+  const { lines, build } = context;
+  return lines.flatMap((line, index): Remark[] => {
+    const { technique, placement, stage } = line.step;
+    if (!['layer', 'brushCoat', 'edgeLine'].includes(technique) || stage === 'finish') return [];
+    if (placement.from <= 0 || placement.softness >= hardUpTo || line.build.mix.isClear) return [];
+    if (isTiedTogether(line, lines.slice(index + 1))) return [];
+    const border = build.stops.findIndex((at) => at >= placement.from - 1e-9);
+    const jump = line.build.surface[border].value - line.below[Math.max(0, border - 1)].value;
+    const limit = technique === 'edgeLine' ? edgeLineFrom : starkFrom;
+    if (Math.abs(jump) <= limit) return [];
+    return [
+      {
+        rule: 'starkJump',
+        stepId: line.step.id,
+        sentence: `A jump of ${Math.round(Math.abs(jump))} L* with a hard end shows as a line.`,
+        figure: { value: Math.abs(jump), unit: 'L*' },
+        fixes: fixesOf(line, lines.slice(0, index)),
+      },
+    ];
+  });
+}
+
+function fixesOf(line: PaintedLine, above: readonly PaintedLine[]): Fix[] {
+  const lower = above.findLast(
+    ({ step, build }) => build.coverage !== null && step.placement.from < line.step.placement.from,
+  );
+  const half = lower && halfMixFix(lower, line, 'Put a half-mix between');
+  const softened = {
+    ...line.written,
+    placement: { ...line.written.placement, softness: 0.12 },
+  };
+  return [
+    ...(half ? [half] : []),
+    { label: 'Soften its end', changes: [{ do: 'replace', step: softened }] },
+  ];
+}
+
+/** A filter over the whole border to come: the stark sketch is meant, and will be unified. */
+function isTiedTogether({ step }: PaintedLine, above: readonly PaintedLine[]): boolean {
+  const { from } = step.placement;
+  return above.some(
+    ({ step: later }) =>
+      tints(later) && later.technique !== 'recessWash' && depositAt(later, from) > 0.5,
+  );
+}

@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import type { Recipe } from '../recipe/recipe';
+import { anyRecipe } from '../testing/anyRecipe';
+import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { shelfOf } from '../recipe/mixedPaint';
+import {
+  armySchema,
+  evenedOut,
+  pinOf,
+  sharesOf,
+  sharesWithin,
+  type Army,
+  type Unit,
+  type UnitSurface,
+} from './army';
+import { paintNeeded } from './paintNeeded';
+
+const surface = (part: Partial<UnitSurface> = {}): UnitSurface => ({
+  id: 'cloak',
+  name: 'Cloak',
+  surface: 'cloth',
+  share: 0.5,
+  ...part,
+});
+const unit = (part: Partial<Unit> = {}): Unit => ({
+  id: 'watch',
+  name: 'Dike Watch',
+  models: 10,
+  size: 'foot',
+  areaCm2: 24,
+  surfaces: [surface()],
+  parts: [],
+  ...part,
+});
+const army = (units: Unit[], scheme: Army['scheme'] = []): Army => ({
+  id: 'levy',
+  name: 'Levy',
+  scheme,
+  units,
+  notes: '',
+});
+const pin = (recipeId: string) => ({ recipeId, version: null });
+const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' as const };
+
+describe('a scheme', () => {
+  test('a surface is painted by its own recipe, else by the army’s for its kind', () => {
+    const levy = army([], [{ surface: 'cloth', recipe: pin('oilskin') }]);
+    expect(pinOf(levy, surface())).toEqual(pin('oilskin'));
+    expect(pinOf(levy, surface({ recipe: pin('reed') }))).toEqual(pin('reed'));
+    expect(pinOf(levy, surface({ surface: 'skin' }))).toBeNull();
+  });
+
+  test.each([
+    ['no models', { models: 0 }, 'a whole number from 1 to 2,000'],
+    ['10,000 models', { models: 10_000 }, 'a whole number from 1 to 2,000'],
+    ['half a model', { models: 1.5 }, 'a whole number from 1 to 2,000'],
+    ['no area', { areaCm2: 0 }, 'a number from 0.5 to 5,000'],
+  ])('a unit of %s is refused, and it is said what would be right', (_what, part, message) => {
+    const read = armySchema.safeParse(army([unit(part)]));
+    expect(read.error?.issues[0].message).toBe(message);
+  });
+
+  test('shares that do not add up are kept and can be evened out, in their proportions', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 1, maxLength: 8 }),
+        (shares) => {
+          const odd = unit({ surfaces: shares.map((share, i) => surface({ id: `s${i}`, share })) });
+          expect(armySchema.safeParse(army([odd])).success).toBe(true);
+          const even = evenedOut(odd);
+          expect(Math.abs(sharesOf(even) - 1)).toBeLessThan(sharesWithin);
+          if (shares[0] > 0.01)
+            expect(even.surfaces.at(-1)?.share).toBeCloseTo(
+              ((shares.at(-1) ?? 0) / shares[0]) * even.surfaces[0].share,
+              6,
+            );
+        },
+      ),
+    );
+  });
+});
+
+describe('paint needed', () => {
+  const recipe = recipeWith([
+    stepWith({ id: 'a', mix: mixOf({ brown: 3, yellow: 1 }), coats: 2, placement: everywhere }),
+    stepWith({
+      id: 'b',
+      placement: everywhere,
+      mix: {
+        parts: [
+          { from: 'step', stepId: 'a', parts: 1 },
+          { from: 'pot', potId: 'bone', parts: 1 },
+        ],
+        waterParts: 1,
+        mediumParts: 0,
+      },
+    }),
+  ]);
+  const levy = army([unit({ surfaces: [surface({ recipe: pin('recipe') })] })]);
+  const recipeOf = () => recipe;
+
+  test('the example worked by hand in docs/paint-model.md', () => {
+    const { mixes, pots: needs } = paintNeeded(levy, recipeOf, shelf);
+    const [a, b] = mixes;
+    expect(a).toMatchObject({ stepId: 'a', waterMl: 0 });
+    expect(a.ownMl).toBeCloseTo(1.44, 9);
+    expect(a.carriedMl).toBeCloseTo(0.18, 9);
+    expect(b.ownMl).toBeCloseTo(0.36, 9);
+    expect(b.waterMl).toBeCloseTo(0.36, 9);
+    const ml = Object.fromEntries(needs.map((need) => [need.potId, need.ml]));
+    expect(ml.brown).toBeCloseTo(1.215, 9);
+    expect(ml.yellow).toBeCloseTo(0.405, 9);
+    expect(ml.bone).toBeCloseTo(0.18, 9);
+    expect(needs.map(({ potId }) => potId)).toEqual(['brown', 'yellow', 'bone']);
+  });
+
+  test('no paint is lost or made: the pots give what the lines take', () => {
+    fc.assert(
+      fc.property(anyRecipe, fc.integer({ min: 1, max: 200 }), (any, models) => {
+        const one = army([unit({ models, surfaces: [surface({ recipe: pin('any') })] })]);
+        const { mixes, pots: needs } = paintNeeded(one, () => any, shelf);
+        const taken = mixes.reduce((sum, { ownMl }) => sum + ownMl, 0);
+        const given = needs.reduce((sum, { ml }) => sum + ml, 0);
+        expect(given).toBeCloseTo(taken, 6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('twice the models take twice the paint, and a second unit adds its own', () => {
+    const one = paintNeeded(levy, recipeOf, shelf).pots[0].ml;
+    const [watch] = levy.units;
+    const twice = army([{ ...watch, models: 20 }]);
+    const two = army([watch, { ...watch, id: 'second' }]);
+    expect(paintNeeded(twice, recipeOf, shelf).pots[0].ml).toBeCloseTo(2 * one, 9);
+    expect(paintNeeded(two, recipeOf, shelf).pots[0].ml).toBeCloseTo(2 * one, 9);
+  });
+
+  test('what is left decides what is to be bought, and nobody buys what nobody has looked for', () => {
+    const stocked = shelfOf([
+      { ...pots.brown, volumeMl: 1 },
+      { ...pots.yellow, volumeMl: 17 },
+      { ...pots.bone, volumeMl: null },
+      pots.black,
+    ]);
+    const { pots: needs } = paintNeeded(levy, recipeOf, stocked);
+    const short = Object.fromEntries(needs.map(({ potId, shortMl }) => [potId, shortMl]));
+    expect(short.brown).toBeCloseTo(0.215, 9);
+    expect(short.yellow).toBe(0);
+    expect(short.bone).toBe(0);
+  });
+
+  test('a surface without a recipe, or whose recipe is gone, is named and not counted', () => {
+    const bare = army([unit({ surfaces: [surface(), surface({ id: 'x', recipe: pin('gone') })] })]);
+    const gone = (): Recipe | undefined => undefined;
+    expect(paintNeeded(bare, gone, shelf)).toEqual({
+      mixes: [],
+      pots: [],
+      without: [
+        { unitId: 'watch', surfaceId: 'cloak' },
+        { unitId: 'watch', surfaceId: 'x' },
+      ],
+    });
+  });
+});

@@ -1,0 +1,60 @@
+import { consistencyWord, stiffnessOf } from '../recipe/consistency';
+import { flattenMix } from '../recipe/flattenMix';
+import { includedSteps } from '../recipe/includedSteps';
+import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { loadWords, mixWords, thinningWords } from '../recipe/mixWords';
+import type { Recipe } from '../recipe/recipe';
+import { techniqueOf } from '../recipe/techniques';
+import { nearestStop } from '../recipe/toneAxis';
+
+/**
+ * A recipe as Markdown: what is painted at its finish level, line by line, for pasting elsewhere.
+ *
+ * @throws UnknownPotError
+ */
+export function recipeMarkdown(recipe: Recipe, shelf: Shelf): string {
+  const painted = includedSteps(recipe);
+  const numberOf = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
+  const potName = (potId: string) => potOn(shelf, potId).name;
+  const rows = painted.map((step) => {
+    const { counts, label } = techniqueOf(step.technique);
+    const earlier = recipe.steps.slice(0, numberOf(step.id) - 1);
+    const stiffness = stiffnessOf(flattenMix(step.mix, earlier), shelf);
+    const amount = [loadWords(step.mix), consistencyWord(step.mix, stiffness)].filter(Boolean);
+    const { from, to } = step.placement;
+    return [
+      numberOf(step.id),
+      `${step.stage}, ${label}`,
+      mixWords(step.mix, potName, numberOf),
+      `${thinningWords(step.mix)} (${amount.join(', ')})`,
+      `${step.coats} ${counts}${step.coats === 1 ? '' : counts === 'pass' ? 'es' : 's'}`,
+      `${nearestStop(from).name} to ${nearestStop(to).name}`,
+      `${step.dryMinutes} min`,
+      step.note,
+    ];
+  });
+  const head = ['Line', 'Step', 'Mix', 'Thinned', 'Coats', 'Where', 'Drying, each', 'Note'];
+  const cautions = [
+    ...new Set(painted.flatMap(({ technique }) => techniqueOf(technique).caution ?? [])),
+  ];
+  return [
+    `# ${inline(recipe.name)}`,
+    '',
+    `${recipe.surface}, ${recipe.finishLevel} level, over ${inline(potName(recipe.groundPotId))}`,
+    '',
+    row(head),
+    row(head.map(() => '---')),
+    ...rows.map(row),
+    '',
+    ...cautions.map((caution) => `Caution: ${caution}\n`),
+    ...(recipe.notes ? [recipe.notes.trim(), ''] : []),
+  ].join('\n');
+}
+
+const row = (cells: readonly (string | number)[]) =>
+  `| ${cells.map((cell) => inline(String(cell))).join(' | ')} |`;
+
+/** Text that stays on its line and in its cell, and is no markup. */
+function inline(text: string): string {
+  return text.replace(/[\\|<>*_`[\]#]/g, '\\$&').replace(/\s+/g, ' ');
+}

@@ -1,0 +1,33 @@
+import type { FormName } from '../recipe/formNames';
+import type { Recipe } from '../recipe/recipe';
+import { includedSteps } from '../recipe/includedSteps';
+import { toneAtShare } from './formField';
+import { reliefs } from './relief';
+
+/** A layer of a gradient: which share of the surface it covers, counted from the light end. */
+export interface GradientBand {
+  stepId: string;
+  /** 0–1 */
+  covers: number;
+  /** where it starts on the tone axis to cover that much of this form */
+  from: number;
+}
+
+/**
+ * Bands that add up to a gradient: the layers of a recipe, each on less of the surface than the
+ * one before, the shares falling evenly. Four layers cover 80, 60, 40 and 20 %.
+ *
+ * @returns none where fewer than two layers are painted
+ */
+export function gradientBands(recipe: Recipe, form: FormName): GradientBand[] {
+  const layers = includedSteps(recipe).filter(
+    ({ technique, placement }) =>
+      (technique === 'layer' || technique === 'wetBlend') && placement.from > 0,
+  );
+  if (layers.length < 2) return [];
+  return layers.map(({ id }, index) => {
+    const covers = (layers.length - index) / (layers.length + 1);
+    const from = toneAtShare(1 - covers, reliefs[form].areaBelow);
+    return { stepId: id, covers, from: Math.round(from * 100) / 100 };
+  });
+}

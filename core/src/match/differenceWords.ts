@@ -1,0 +1,12 @@
+/**
+ * What a colour difference means to somebody with two models in their hands.
+ *
+ * @param difference ΔE00, 0 or more
+ * @example differenceWords(0.6) // → 'nobody will see it'
+ */
+export function differenceWords(difference: number): string {
+  if (difference < 1) return 'nobody will see it';
+  if (difference < 2.5) return 'seen only side by side, by who looks for it';
+  if (difference < 5) return 'you would see it side by side';
+  return difference < 10 ? 'anybody sees it' : 'another colour';
+}

@@ -1,0 +1,142 @@
+import { colourOfHex } from '../colour/colourOfHex';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { masstoneOf } from '../paint/masstone';
+import { opticsOfPot } from '../paint/opticsOfPot';
+import type { Optics } from '../paint/optics';
+import type { MixPart, Thinning } from '../recipe/mix';
+import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import type { Step } from '../recipe/step';
+import { lightPot, nearestMix, paintsAtHand, shadePot, type ChosenPot } from './choosePots';
+import { DraftLines } from './draftLines';
+import type { ProgressionOptions } from './progressionOptions';
+import { lightenChoices, shadeChoices, type SchoolName } from './schools';
+import type { Tones } from './tones';
+import { ways } from './ways';
+import { tonalLadder, type LadderRung } from './tonalLadder';
+
+/** A drafted recipe: its lines, its ground, and what had to be done otherwise than asked. */
+export interface Progression {
+  school: SchoolName;
+  steps: Step[];
+  groundPotId: string;
+  notes: string[];
+}
+
+/** There is not a single paint to draft with. */
+export class NothingToPaintWith extends Error {
+  constructor() {
+    super('There is no paint at hand to draft with: put one on the shelf first.');
+    this.name = 'NothingToPaintWith';
+  }
+}
+
+const darkestBy = -30;
+const lightestBy = 34;
+
+/**
+ * Drafts whole lines in the manner of a school, from the painter's own shelf: L* steps as even as
+ * whole parts allow, and coats that cover.
+ *
+ * @throws NothingToPaintWith when there is no paint at hand; UnknownPotError when the mid pot or
+ *   the ground is not on the shelf
+ */
+export function buildProgression(options: ProgressionOptions, shelf: Shelf): Progression {
+  potOn(shelf, options.groundPotId);
+  const notes: string[] = [];
+  const midParts = midOf(options, shelf, notes);
+  const midTotal = midParts.reduce((sum, { parts }) => sum + parts, 0);
+  const mid = mixedPaint(
+    midParts.flatMap((part) =>
+      part.from === 'pot' ? [{ potId: part.potId, share: part.parts / midTotal }] : [],
+    ),
+    shelf,
+  );
+  const midColour = surfaceColour(masstoneOf(mid));
+  const dark = options.darks > 0 ? shadePot(midColour, options.shadeWith, shelf) : null;
+  const light = options.lights > 0 ? lightPot(midColour, options.lightenWith, shelf) : null;
+  tellWhatIsMissing(options, dark, light, notes);
+  const tones: Tones = {
+    midParts,
+    midTotal,
+    darkPot: dark?.pot ?? null,
+    isWash: dark?.pot.kind === 'wash',
+    lightPot: light?.pot ?? null,
+    darks: rungsTo(dark, mid, midColour, options.darks, darkestBy),
+    lights: rungsTo(light, mid, midColour, options.lights, lightestBy),
+    ...thinnings(options),
+  };
+  const way = ways[options.school];
+  const lines = new DraftLines(options, shelf, way.groundFor(options, shelf));
+  if (lines.groundPotId !== options.groundPotId)
+    notes.push(
+      `Primed with ${potOn(shelf, lines.groundPotId).name}: this way needs a pale ground.`,
+    );
+  way.write(tones, lines);
+  return {
+    school: options.school,
+    steps: lines.steps,
+    groundPotId: lines.groundPotId,
+    notes: [...notes, ...lines.notes],
+  };
+}
+
+function midOf({ mid }: ProgressionOptions, shelf: Shelf, notes: string[]): MixPart[] {
+  const paints = paintsAtHand(shelf);
+  if (mid.from === 'pot') {
+    const pot = potOn(shelf, mid.potId);
+    return [{ from: 'pot', potId: pot.id, parts: 1 }];
+  }
+  const found = nearestMix(mid.hex, paints);
+  if (!found) throw new NothingToPaintWith();
+  if (found.error > 2)
+    notes.push(`The nearest the shelf comes to ${mid.hex} is ${found.error.toFixed(1)} ΔE00 away.`);
+  return found.parts;
+}
+
+function tellWhatIsMissing(
+  options: ProgressionOptions,
+  dark: ChosenPot | null,
+  light: ChosenPot | null,
+  notes: string[],
+): void {
+  if (options.darks > 0 && !dark)
+    notes.push('Nothing on the shelf is darker than the mid tone, so there are no darks.');
+  if (options.lights > 0 && !light)
+    notes.push('Nothing on the shelf is lighter than the mid tone, so there are no lights.');
+  if (dark && !dark.isAsAsked)
+    notes.push(
+      `There is no ${shadeChoices[options.shadeWith]} at hand: ${dark.pot.name} stands in.`,
+    );
+  if (light && !light.isAsAsked)
+    notes.push(
+      `There is no ${lightenChoices[options.lightenWith]} at hand: ${light.pot.name} stands in.`,
+    );
+}
+
+function rungsTo(
+  chosen: ChosenPot | null,
+  mid: Optics,
+  midColour: SurfaceColour,
+  count: number,
+  furthest: number,
+): LadderRung[] {
+  if (!chosen || chosen.pot.kind === 'wash') return [];
+  const reach = furthest * Math.min(1, 0.4 + 0.3 * count);
+  const isRoom = furthest < 0 ? midColour.value : 100 - midColour.value;
+  if (isRoom < 3 || colourOfHex(chosen.pot.swatch).value === midColour.value) return [];
+  return tonalLadder(mid, opticsOfPot(chosen.pot.swatch, chosen.pot.hiding), count, reach);
+}
+
+function thinnings({ thinWith }: ProgressionOptions) {
+  const thinned = (parts: number): Thinning => ({
+    waterParts: thinWith === 'medium' ? 0 : thinWith === 'both' ? parts / 2 : parts,
+    mediumParts: thinWith === 'water' ? 0 : thinWith === 'both' ? parts / 2 : parts,
+  });
+  return {
+    layerThinning: thinned(0.5),
+    glazeThinning: thinned(2),
+    // Past three parts water alone lets the pigment go, so a filter always has medium in it.
+    filterThinning:
+      thinWith === 'water' ? { waterParts: 3, mediumParts: 1 } : { waterParts: 0, mediumParts: 4 },
+  };
+}

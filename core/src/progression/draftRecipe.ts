@@ -1,0 +1,18 @@
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+
+/** Drafted lines as a recipe to be predicted, before it has a name and a size of its own. */
+export function draftRecipe(steps: Step[], groundPotId: string): Recipe {
+  return {
+    id: 'draft',
+    name: 'Draft',
+    surface: 'other',
+    groundPotId,
+    finishLevel: 'display',
+    models: 1,
+    areaCm2: 8,
+    steps,
+    notes: '',
+    archived: false,
+  };
+}

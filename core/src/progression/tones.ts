@@ -1,0 +1,21 @@
+import type { Pot } from '../paint/pot';
+import type { MixPart, Thinning } from '../recipe/mix';
+import type { LadderRung } from './tonalLadder';
+
+/** What a school's way is written from. */
+export interface Tones {
+  /** the mid tone in pots, as parts that add up to `midTotal` */
+  midParts: MixPart[];
+  midTotal: number;
+  darkPot: Pot | null;
+  /** shade with a wash rather than a mix */
+  isWash: boolean;
+  lightPot: Pot | null;
+  /** away from the mid tone */
+  darks: LadderRung[];
+  lights: LadderRung[];
+  /** for layers, and for glazes and filters */
+  layerThinning: Thinning;
+  glazeThinning: Thinning;
+  filterThinning: Thinning;
+}

@@ -1,0 +1,86 @@
+import { colourOfHex } from '../../colour/colourOfHex';
+import type { MixPart } from '../../recipe/mix';
+import { potOn, type Shelf } from '../../recipe/mixedPaint';
+import type { FinishLevel } from '../../recipe/step';
+import type { Tones } from '../tones';
+import type { DraftLines } from '../draftLines';
+import type { ProgressionOptions } from '../progressionOptions';
+import type { LadderRung } from '../tonalLadder';
+
+/** How a school goes about a surface. */
+export interface Way {
+  groundFor: (options: ProgressionOptions, shelf: Shelf) => string;
+  write: (tones: Tones, lines: DraftLines) => void;
+}
+
+export const asAsked = ({ groundPotId }: ProgressionOptions) => groundPotId;
+const paleFrom = 62;
+
+/** The ground asked for where it is pale, else the palest primer at hand. */
+export function palest({ groundPotId }: ProgressionOptions, shelf: Shelf): string {
+  if (colourOfHex(potOn(shelf, groundPotId).swatch).value >= paleFrom) return groundPotId;
+  const primers = [...shelf.values()].filter(({ kind, retired }) => kind === 'primer' && !retired);
+  return primers.reduce(
+    (best, pot) => (colourOfHex(pot.swatch).value > colourOfHex(best.swatch).value ? pot : best),
+    potOn(shelf, groundPotId),
+  ).id;
+}
+
+/** A rung as a mix: with the mid tone carried forward where it has been mixed already. */
+export function mixOf(
+  { midParts, midTotal }: Tones,
+  rung: LadderRung,
+  otherPotId: string,
+  midStepId: string | null,
+): MixPart[] {
+  const scale = midStepId ? 1 : midTotal;
+  const mid: MixPart[] = midStepId
+    ? [{ from: 'step', stepId: midStepId, parts: rung.midParts }]
+    : midParts.map((part) => ({ ...part, parts: part.parts * rung.midParts }));
+  return [
+    ...(rung.midParts > 0 ? mid : []),
+    { from: 'pot', potId: otherPotId, parts: rung.midParts > 0 ? rung.otherParts * scale : 1 },
+  ];
+}
+
+/** Where the lights start: evenly from just above the mid to just above the crown. */
+export function lightFrom(index: number, count: number): number {
+  const along = count > 1 ? index / (count - 1) : 0.5;
+  return Math.round((0.54 + 0.32 * along) * 100) / 100;
+}
+
+/** The first two lights belong to every finish; the finer ones to the more careful. */
+export function lightLevel(index: number): FinishLevel {
+  return index < 2 ? 'field' : index < 3 ? 'table' : 'display';
+}
+
+export function addLights(
+  tones: Tones,
+  lines: DraftLines,
+  midStepId: string | null,
+  softness = 0.1,
+) {
+  const { lightPot, lights, layerThinning } = tones;
+  if (!lightPot) return;
+  lights.forEach((rung, index) =>
+    lines.add({
+      stage: 'highlight',
+      technique: 'layer',
+      parts: mixOf(tones, rung, lightPot.id, midStepId),
+      thinning: layerThinning,
+      placement: { from: lightFrom(index, lights.length), softness },
+      level: lightLevel(index),
+    }),
+  );
+}
+
+export function addWash(tones: Tones, lines: DraftLines, technique: 'allOverWash' | 'recessWash') {
+  if (!tones.darkPot) return;
+  lines.add({
+    stage: 'shade',
+    technique,
+    parts: [{ from: 'pot', potId: tones.darkPot.id, parts: 1 }],
+    thinning: { waterParts: 0, mediumParts: 1 },
+    dryMinutes: 40,
+  });
+}

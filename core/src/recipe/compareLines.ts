@@ -1,0 +1,81 @@
+import { colourDifference } from '../colour/colourDifference';
+import { isSameContent } from '../record/sameContent';
+import type { BuildUp } from './buildUp';
+import type { Recipe } from './recipe';
+import type { Step } from './step';
+import { toneStops, type ToneStopName } from './toneAxis';
+
+/** A recipe with its prediction. */
+export interface Predicted {
+  recipe: Recipe;
+  build: BuildUp;
+}
+
+/** Two lines that stand for each other, or one that has no counterpart. */
+export interface LinePair {
+  left: Step | null;
+  right: Step | null;
+  /** index of each in its recipe */
+  leftIndex: number | null;
+  rightIndex: number | null;
+  isSame: boolean;
+}
+
+/** Where two finished surfaces differ most. */
+export interface WorstPlace {
+  place: ToneStopName;
+  /** ΔE00 */
+  difference: number;
+}
+
+/**
+ * Lines of two recipes side by side: by identity where they began as one recipe, else by place.
+ *
+ * @returns in the left recipe's order, lines only the right one has after the line they follow
+ */
+export function pairLines(left: Recipe, right: Recipe): LinePair[] {
+  const shareIds = left.steps.some(({ id }) => right.steps.some((step) => step.id === id));
+  const partnerOf = (index: number) =>
+    shareIds
+      ? right.steps.findIndex(({ id }) => id === left.steps[index].id)
+      : index < right.steps.length
+        ? index
+        : -1;
+  const pairs: LinePair[] = left.steps.map((step, index) => {
+    const partner = partnerOf(index);
+    const other = partner < 0 ? null : right.steps[partner];
+    return {
+      left: step,
+      right: other,
+      leftIndex: index,
+      rightIndex: partner < 0 ? null : partner,
+      isSame: other !== null && isSameContent({ ...step, id: '' }, { ...other, id: '' }),
+    };
+  });
+  right.steps.forEach((step, index) => {
+    if (pairs.some(({ rightIndex }) => rightIndex === index)) return;
+    const after = pairs.findIndex(({ rightIndex }) => rightIndex === index - 1);
+    pairs.splice(index === 0 ? 0 : after + 1, 0, {
+      left: null,
+      right: step,
+      leftIndex: null,
+      rightIndex: index,
+      isSame: false,
+    });
+  });
+  return pairs;
+}
+
+/** Where the finished surfaces of two recipes differ most to the eye. */
+export function worstPlace(left: BuildUp, right: BuildUp): WorstPlace {
+  const finished = ({ steps, ground }: BuildUp) => steps.at(-1)?.surface ?? ground;
+  return toneStops
+    .map(({ name, at }) => ({
+      place: name,
+      difference: colourDifference(
+        finished(left)[left.stops.indexOf(at)],
+        finished(right)[right.stops.indexOf(at)],
+      ),
+    }))
+    .reduce((worst, each) => (each.difference > worst.difference ? each : worst));
+}

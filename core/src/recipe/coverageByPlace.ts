@@ -1,0 +1,54 @@
+import type { Spectrum } from '../colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { filmOver } from '../paint/filmOver';
+import { masstoneOf } from '../paint/masstone';
+import type { Optics } from '../paint/optics';
+import { coatsToCover, coveredWithin, groundShowing } from './coatsToCover';
+import { loadOf } from './mix';
+import { depositAt, meantToCover } from './predictBuildUp';
+import { mostCoats, type Step } from './step';
+import { techniqueOf } from './techniques';
+import { toneStops, type ToneStopName } from './toneAxis';
+
+/** How a covering step fares at one named place. */
+export interface PlaceCoverage {
+  place: ToneStopName;
+  /** coats needed here; null when the ground still shows after the most anybody paints */
+  coats: number | null;
+  /** the surface after coat 1, 2, 3 …, dry, up to what is needed or written */
+  after: SurfaceColour[];
+  /** what is missing to the paint's own colour with the coats written, ΔE00 */
+  missing: number;
+  isCovered: boolean;
+}
+
+/**
+ * Coats a covering step needs on what lies below it, place by place, and what each coat looks like.
+ *
+ * @param below reflectance at each stop before the step
+ * @param stops places on the tone axis that hold every named stop
+ * @returns the places the step is meant to cover; none for a technique that tints
+ */
+export function coverageByPlace(
+  step: Step,
+  paint: Optics,
+  below: readonly Spectrum[],
+  stops: readonly number[],
+): PlaceCoverage[] {
+  const { covers, film } = techniqueOf(step.technique);
+  if (!covers || paint.scattering.every((s) => s === 0)) return [];
+  const masstone = surfaceColour(masstoneOf(paint));
+  return toneStops.flatMap(({ name, at }) => {
+    const deposit = depositAt(step, at);
+    if (deposit < meantToCover) return [];
+    const ground = below[stops.indexOf(at)];
+    const filmHere = film * loadOf(step.mix) * deposit;
+    const { coats } = coatsToCover(paint, ground, filmHere);
+    const shown = Math.min(mostCoats, Math.max(coats ?? mostCoats, step.coats));
+    const after = Array.from({ length: shown }, (_, i) =>
+      surfaceColour(filmOver(ground, paint, filmHere * (i + 1))),
+    );
+    const missing = groundShowing(after[step.coats - 1], masstone);
+    return [{ place: name, coats, after, missing, isCovered: missing <= coveredWithin }];
+  });
+}

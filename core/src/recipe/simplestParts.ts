@@ -1,0 +1,28 @@
+import { greatestDivisor } from './greatestDivisor';
+import { mostParts, type MixPart } from './mix';
+
+/** Parts of the same source added up, in order of first mention. */
+export function sameTogether(parts: readonly MixPart[]): MixPart[] {
+  const bySource = new Map<string, MixPart>();
+  for (const part of parts) {
+    const source = part.from === 'pot' ? `pot ${part.potId}` : `step ${part.stepId}`;
+    const so = bySource.get(source);
+    bySource.set(source, so ? { ...so, parts: so.parts + part.parts } : part);
+  }
+  return [...bySource.values()];
+}
+
+/** The same proportions in the smallest whole numbers; parts that are not whole stay as they are. */
+export function simplestParts(parts: readonly MixPart[]): MixPart[] {
+  const figures = parts.map((part) => part.parts);
+  const divisor = figures.every(Number.isInteger) ? figures.reduce(greatestDivisor) : 1;
+  return parts.map((part) => ({ ...part, parts: part.parts / divisor }));
+}
+
+/** As `simplestParts`, scaled down where a mix could not be written otherwise: at most 100 parts. */
+export function fittingParts(parts: readonly MixPart[]): MixPart[] {
+  const simplest = simplestParts(parts);
+  const largest = Math.max(...simplest.map((part) => part.parts));
+  if (largest <= mostParts) return simplest;
+  return simplest.map((part) => ({ ...part, parts: (part.parts * mostParts) / largest }));
+}

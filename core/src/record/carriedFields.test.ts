@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+import { recipeSchema } from '../recipe/recipe';
+import { potSchema } from '../paint/pot';
+import { anyRecipe } from '../testing/anyRecipe';
+import { pots } from '../testing/sampleRecipe';
+import { withCarriedBack, withUnknownCarried } from './carriedFields';
+
+const anyName = fc.stringMatching(/^new[A-Z][a-z]{1,8}$/);
+
+test('fields nobody knows, anywhere in a recipe, come back where they were', () => {
+  fc.assert(
+    fc.property(
+      anyRecipe,
+      fc.array(fc.tuple(fc.nat(), anyName, fc.jsonValue()), { minLength: 1, maxLength: 5 }),
+      (recipe, added) => {
+        const newer = structuredClone(recipe);
+        const holders = objectsIn(newer);
+        for (const [pick, name, value] of added) holders[pick % holders.length][name] = value;
+        const written = JSON.parse(JSON.stringify(newer)) as unknown;
+        const kept = recipeSchema.parse(withUnknownCarried(written, recipeSchema, 1));
+        expect(JSON.parse(JSON.stringify(withCarriedBack(kept)))).toEqual(written);
+      },
+    ),
+    { numRuns: 100 },
+  );
+});
+
+test('what is known stays untouched, and what is wrong stays wrong', () => {
+  expect(withUnknownCarried(pots.red, potSchema, 1)).toBe(pots.red);
+  const wrong = withUnknownCarried({ ...pots.red, hiding: 3, shine: 1 }, potSchema, 1);
+  expect(potSchema.safeParse(wrong).error?.issues.map(({ path }) => path.join('.'))).toEqual([
+    'hiding',
+  ]);
+});
+
+test('a line moved keeps its field; a line deleted takes it along', () => {
+  const [one, other] = fc.sample(
+    anyRecipe.filter(({ steps }) => steps.length > 1),
+    1,
+  )[0].steps;
+  const plain = { mix: { parts: [{ from: 'pot' as const, potId: 'red', parts: 1 }] } };
+  const step = (id: string) => ({ ...one, ...other, id, mix: { ...one.mix, ...plain.mix } });
+  const recipe = { steps: [step('a'), { ...step('b'), glow: 'faint' }] };
+  const carried = {
+    steps: [step('b'), step('a')],
+    more: [{ at: ['steps', 'b', 'glow'], value: 'faint', since: 1 }],
+  };
+  expect(withCarriedBack(carried)).toEqual({ steps: [recipe.steps[1], recipe.steps[0]] });
+  expect(withCarriedBack({ ...carried, steps: [step('a')] })).toEqual({ steps: [step('a')] });
+});
+
+test('a carried field writes over nothing and reaches nothing it should not', () => {
+  const back = withCarriedBack({
+    name: 'Peat',
+    more: [
+      { at: ['name'], value: 'Mud', since: 1 },
+      { at: ['__proto__', 'bad'], value: true, since: 1 },
+    ],
+  });
+  expect(back).toEqual({ name: 'Peat' });
+  expect(({} as { bad?: unknown }).bad).toBeUndefined();
+});
+
+/** Every object in a record, the record first; not what is inside a field called `more`. */
+function objectsIn(thing: unknown): Record<string, unknown>[] {
+  if (Array.isArray(thing)) return thing.flatMap(objectsIn);
+  if (typeof thing !== 'object' || thing === null) return [];
+  return [thing as Record<string, unknown>, ...Object.values(thing).flatMap(objectsIn)];
+}

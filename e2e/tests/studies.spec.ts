@@ -1,0 +1,115 @@
+import { expect, isSaved, pictureOf, test } from '../support/test';
+
+const lines = /^Line \d+ /;
+
+test('coverage is told coat by coat, and an under-colour goes in with one press and out with one', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes/oilskin-restored`);
+  await page.getByLabel('Ground', { exact: true }).selectOption('Lampsoot Primer');
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByRole('tab', { name: 'Coverage' }).click();
+  await expect(page.getByText(/what is below still shows at pit/)).toBeVisible();
+  const grounds = page.getByRole('row').filter({ hasText: 'Primer' });
+  await expect(grounds).toHaveCount(4);
+  await expect(grounds.first()).toContainText('Chalkbank Primer');
+  await page
+    .getByRole('tabpanel')
+    .getByRole('button', { name: /^Put .* under it$/ })
+    .click();
+  await expect(page.getByRole('button', { name: lines })).toHaveCount(9);
+  await expect(page.getByText(/everything it is meant to cover is covered/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('button', { name: lines })).toHaveCount(8);
+});
+
+test('another primer is chosen from the comparison of grounds', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByRole('tab', { name: 'Coverage' }).click();
+  const bogoak = page.getByRole('row').filter({ hasText: 'Bogoak Primer' });
+  await bogoak.getByRole('button', { name: 'Prime with it' }).click();
+  await expect(page.getByText('Ground: Bogoak Primer')).toBeVisible();
+  await expect(bogoak).toContainText('the ground now');
+});
+
+test('a consistency is chosen by its word, and remembered for the pot', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByRole('tab', { name: 'Thinning' }).click();
+  const thinning = page.getByRole('tabpanel');
+  await expect(thinning.getByText('On the brush: smooth', { exact: false })).toBeVisible();
+  await thinning.getByRole('button', { name: 'Make it runny: 1 paint : 3 water' }).click();
+  await expect(thinning.getByText('On the brush: runny', { exact: false })).toBeVisible();
+  await expect(page.getByLabel('Water parts')).toHaveValue('3');
+  await thinning.getByRole('button', { name: 'Remember 1 paint : 3 water for Fen Umber' }).click();
+  await thinning.getByRole('button', { name: 'Make it stiff: neat' }).first().click();
+  await thinning.getByRole('button', { name: /As you usually thin Fen Umber/ }).click();
+  await expect(page.getByLabel('Water parts')).toHaveValue('3');
+  await isSaved(page);
+  await page.reload();
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByRole('tab', { name: 'Thinning' }).click();
+  await expect(page.getByRole('button', { name: /As you usually thin Fen Umber/ })).toBeVisible();
+});
+
+test('a mix is followed back to its pots, and told until when it stays wet', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByRole('button', { name: /^Line 5 / }).click();
+  await page.getByRole('tab', { name: 'Where the mix comes from' }).click();
+  const lineage = page.getByRole('tabpanel');
+  await expect(lineage.getByText('1 part of the mix of line 4')).toBeVisible();
+  await expect(lineage.getByText('3 parts of Marigold Clay')).toBeVisible();
+  await expect(lineage.getByText('Marigold Clay 15 %', { exact: true })).toBeVisible();
+  await expect(lineage.getByText(/To make it again from pots: 2 Marigold Clay/)).toBeVisible();
+  await expect(lineage.getByText(/Keep this mix wet until line 6, which carries it/)).toBeVisible();
+});
+
+test('a filter switched out takes its repair out, and both come back', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/reed-cloak`);
+  const finished = await pictureOf(page, /The finished surface/);
+  await page.getByRole('button', { name: /^Line 7 / }).click();
+  await page.getByRole('tab', { name: 'What the filter does' }).click();
+  await expect(page.getByRole('row', { name: /^ΔE00/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Switch it out, with line 8 that repairs it' }).click();
+  await expect(page.getByText('Left out: it is switched out.')).toBeVisible();
+  await expect(page.getByText('Left out, with the line it repairs.')).toBeVisible();
+  await expect(page.getByText(/^6 steps/)).toBeVisible();
+  await page.getByRole('button', { name: /^Switch it in/ }).click();
+  await expect.poll(() => pictureOf(page, /The finished surface/)).toBe(finished);
+});
+
+test('a highlight is pushed so that it lands on target after the filter', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes/oilskin-restored`);
+  await page.getByRole('button', { name: /^Line 8 / }).click();
+  await page.getByLabel('Technique').selectOption('filter');
+  await page.getByRole('tab', { name: 'What the filter does' }).click();
+  await expect(page.getByText(/the filters to come .* move it by/)).toBeVisible();
+  await page.getByRole('button', { name: /^Push line \d so$/ }).click();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeEnabled();
+  await isSaved(page);
+});
+
+test('the studies are walked with the arrow keys', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByRole('button', { name: /^Line 2 / }).press('Enter');
+  const first = page.getByRole('tab', { name: 'Where it goes' });
+  await first.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('tab', { name: 'Thinning' })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  );
+  await page.keyboard.press('End');
+  await expect(page.getByRole('tab', { name: 'What it does' })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  );
+});

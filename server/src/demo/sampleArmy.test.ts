@@ -1,0 +1,44 @@
+import { sampleArmy } from './sampleArmy';
+import { testApp } from '../testApp';
+
+let server: Awaited<ReturnType<typeof testApp>>;
+beforeEach(async () => {
+  server = await testApp();
+});
+afterEach(() => server.close());
+
+const put = (content: object, revision = 0) =>
+  server.put('/api/armies/lanternfen-levy', { content, revision });
+
+test('an army is kept, and a stale write is refused with what is there', async () => {
+  await put(sampleArmy).expect(200);
+  const stale = await put({ ...sampleArmy, name: 'Mine' }).expect(409);
+  expect(stale.body.error.current.content).toEqual(sampleArmy);
+});
+
+test.each([0, 10_000, 1.5])(
+  'a unit of %d models is refused, and the field is named',
+  async (models) => {
+    const [first, ...others] = sampleArmy.units;
+    const refused = await put({ ...sampleArmy, units: [{ ...first, models }, ...others] }).expect(
+      400,
+    );
+    expect(refused.body.error.message).toBe(
+      `content.units.0.models is ${models}; it should be a whole number from 1 to 2,000.`,
+    );
+  },
+);
+
+test('a recipe may be deleted under a scheme: the army is still there', async () => {
+  await server.post('/api/demo/sample', {}).expect(204);
+  await server.remove('/api/recipes/reed-cloak?revision=1').expect(204);
+  const kept = await server.get('/api/armies/lanternfen-levy').expect(200);
+  expect(kept.body.content).toEqual(sampleArmy);
+});
+
+test('the sample army has at least five units and 60 models, each surface with a share', () => {
+  expect(sampleArmy.units.length).toBeGreaterThanOrEqual(5);
+  expect(sampleArmy.units.reduce((sum, { models }) => sum + models, 0)).toBeGreaterThanOrEqual(60);
+  for (const { surfaces } of sampleArmy.units)
+    expect(surfaces.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+});

@@ -1,0 +1,139 @@
+import { sizeClasses, type Army, type Unit, type UnitSurface } from '@yellow-ledger/core';
+
+/** The Lanternfen Levy: seven units, 64 models. */
+
+type WrittenSurface = [name: string, kind: UnitSurface['surface'], share: number, recipe?: string];
+
+function unit(
+  id: string,
+  name: string,
+  models: number,
+  size: Unit['size'],
+  surfaces: WrittenSurface[],
+  parts: Record<string, number | null> = {},
+): Unit {
+  return {
+    id,
+    name,
+    models,
+    size,
+    areaCm2: sizeClasses.find((each) => each.name === size)?.areaCm2 ?? 24,
+    surfaces: surfaces.map(([surfaceName, surface, share, recipeId], index) => ({
+      id: `${id}-${index + 1}`,
+      name: surfaceName,
+      surface,
+      share,
+      ...(recipeId && { recipe: { recipeId, version: null } }),
+    })),
+    parts: Object.entries(parts).map(([partName, count], index) => ({
+      id: `${id}-part-${index + 1}`,
+      name: partName,
+      count,
+    })),
+  };
+}
+
+const byKind = (surface: UnitSurface['surface'], recipeId: string) => ({
+  surface,
+  recipe: { recipeId, version: null },
+});
+
+export const sampleArmy: Army = {
+  id: 'lanternfen-levy',
+  name: 'Lanternfen Levy',
+  scheme: [
+    byKind('cloth', 'oilskin-shadow'),
+    byKind('skin', 'weathered-skin'),
+    byKind('metal', 'copper-helm'),
+    byKind('glass', 'lantern-glass'),
+  ],
+  units: [
+    unit(
+      'dike-watch',
+      'Dike Watch',
+      20,
+      'foot',
+      [
+        ['Oiled coat', 'cloth', 0.55],
+        ['Face and hands', 'skin', 0.1],
+        ['Helm', 'metal', 0.15],
+        ['Reed mantle', 'other', 0.2, 'reed-cloak'],
+      ],
+      { straps: 6, rivets: null, 'belt buckle': 1 },
+    ),
+    unit(
+      'lantern-bearers',
+      'Lantern Bearers',
+      10,
+      'foot',
+      [
+        ['Oiled coat', 'cloth', 0.5, 'oilskin-restored'],
+        ['Face and hands', 'skin', 0.1],
+        ['Lantern frame', 'metal', 0.15],
+        ['Lantern panes', 'glass', 0.25],
+      ],
+      { panes: 14, straps: 4 },
+    ),
+    unit(
+      'reed-cutters',
+      'Reed Cutters',
+      12,
+      'foot',
+      [
+        ['Reed cloak', 'other', 0.6, 'reed-cloak'],
+        ['Face and arms', 'skin', 0.25],
+        ['Sickle fittings', 'metal', 0.15],
+      ],
+      { bundles: 3 },
+    ),
+    unit(
+      'sluice-divers',
+      'Sluice Divers',
+      8,
+      'large foot',
+      [
+        ['Diving helm', 'metal', 0.35],
+        ['Diving dress', 'cloth', 0.55],
+        ['Hands', 'skin', 0.1],
+      ],
+      { 'helm bolts': 12, 'glass ports': 3 },
+    ),
+    unit(
+      'heron-riders',
+      'Heron Riders',
+      6,
+      'mounted',
+      [
+        ['Oiled cape', 'cloth', 0.3],
+        ['Face', 'skin', 0.05],
+        ['Harness plates', 'metal', 0.1],
+        ['Reed saddle', 'other', 0.55, 'reed-cloak'],
+      ],
+      { reins: 2, 'harness rings': 8 },
+    ),
+    unit(
+      'ferry-crew',
+      'Ferry Crew',
+      7,
+      'foot',
+      [
+        ['Oiled smock', 'cloth', 0.7],
+        ['Face and arms', 'skin', 0.3],
+      ],
+      { 'pole bands': 5 },
+    ),
+    unit(
+      'bog-lamp',
+      'Bog Lamp',
+      1,
+      'beast',
+      [
+        ['Great lantern', 'glass', 0.35],
+        ['Frame', 'metal', 0.35],
+        ['Awning', 'cloth', 0.3],
+      ],
+      { panes: 28 },
+    ),
+  ],
+  notes: 'Painted for the winter muster.',
+};

@@ -1,0 +1,36 @@
+import { pageOfText, recipeSchema, revisionSchema } from '@yellow-ledger/core';
+import { Router } from 'express';
+import { z } from 'zod';
+import type { Ledger } from '../db/ledger';
+import { StaleWrite } from '../db/recordStore';
+import { accept } from '../http/accept';
+import { Problem } from '../http/problem';
+import { replaceInRecipes } from './replaceInRecipes';
+
+const replacementSchema = z.strictObject({
+  note: pageOfText,
+  recipes: z
+    .array(z.strictObject({ content: recipeSchema, revision: revisionSchema }))
+    .min(1, 'at least one recipe')
+    .max(1000, 'at most 1,000 recipes'),
+});
+
+/** Writes recipes in which a pot was replaced, each as a new version; all of them or none. */
+export function replacementRoutes(ledger: Ledger): Router {
+  const router = Router();
+  router.post('/', async (request, response) => {
+    const replacement = accept(replacementSchema, request.body);
+    try {
+      response.json({ items: await replaceInRecipes(replacement, ledger) });
+    } catch (error) {
+      if (!(error instanceof StaleWrite)) throw error;
+      throw new Problem(
+        409,
+        'stale',
+        'One of these recipes was changed elsewhere since you looked at it. Nothing was replaced; look again and choose anew.',
+        { current: error.current },
+      );
+    }
+  });
+  return router;
+}

@@ -1,0 +1,23 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pino from 'pino';
+import request from 'supertest';
+import { createApp } from './app';
+import { openDatabase } from './db/openDatabase';
+
+/** A server over a new database file, for tests; closed by the test that opened it. */
+export async function testApp() {
+  const file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-')), 'ledger.sqlite');
+  const db = await openDatabase(file);
+  const app = createApp({ db, log: pino({ level: 'silent' }) });
+  const local = (asked: request.Test) => asked.set('Host', 'localhost');
+  return {
+    file,
+    get: (path: string) => local(request(app).get(path)),
+    put: (path: string, body: object) => local(request(app).put(path)).send(body),
+    post: (path: string, body: object) => local(request(app).post(path)).send(body),
+    remove: (path: string) => local(request(app).delete(path)),
+    close: () => db.destroy(),
+  };
+}

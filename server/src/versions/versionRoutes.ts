@@ -1,0 +1,50 @@
+import { freezeSchema, idSchema, wholeNumberWithin } from '@yellow-ledger/core';
+import { Router } from 'express';
+import { z } from 'zod';
+import { StaleWrite } from '../db/recordStore';
+import { accept } from '../http/accept';
+import { Problem } from '../http/problem';
+import { NothingChanged, type VersionStore } from './versionStore';
+
+const addressSchema = z.object({
+  id: idSchema,
+  number: z
+    .string()
+    .regex(/^\d+$/, 'a whole number')
+    .transform(Number)
+    .pipe(wholeNumberWithin(1, 9999)),
+});
+
+/** The frozen versions of a recipe: read, and freeze the next. They are never written over. */
+export function versionRoutes(store: VersionStore): Router {
+  const router = Router();
+
+  router.get('/:id/versions', async (request, response) => {
+    response.json({ items: await store.list(request.params.id) });
+  });
+
+  router.put('/:id/versions/:number', async (request, response) => {
+    const { id, number } = accept(addressSchema, request.params);
+    try {
+      response.json(await store.freeze(id, number, accept(freezeSchema, request.body)));
+    } catch (error) {
+      if (error instanceof NothingChanged)
+        throw new Problem(
+          409,
+          'nothing-changed',
+          `Nothing has changed since version ${error.number}, so there is nothing to freeze.`,
+        );
+      if (!(error instanceof StaleWrite)) throw error;
+      throw new Problem(
+        409,
+        'stale',
+        error.current
+          ? 'This recipe or its versions were changed elsewhere since you opened it; load it again and freeze then.'
+          : 'This recipe was deleted elsewhere since you opened it.',
+        { current: error.current },
+      );
+    }
+  });
+
+  return router;
+}

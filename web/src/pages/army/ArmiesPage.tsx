@@ -1,0 +1,71 @@
+import { useNavigate, Link } from 'react-router';
+import { FetchProblem } from '../../parts/FetchProblem';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { SampleButton } from '../../parts/SampleButton';
+import { useNotice } from '../../parts/shell/notices';
+import { doDeed } from '../../store/deeds/doDeeds';
+import { useArmiesQuery } from '../../store/ledgerApi';
+import { useAppDispatch } from '../../store/store';
+import { newArmy } from './newArmy';
+import './army.scss';
+
+/** The armies, each with its units. */
+export default function ArmiesPage() {
+  const { data, isLoading, error, refetch } = useArmiesQuery();
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const write = async () => {
+    const army = newArmy();
+    const problem = await dispatch(
+      doDeed({
+        kind: 'armies',
+        label: 'write a new army',
+        of: crypto.randomUUID(),
+        before: null,
+        after: army,
+      }),
+    );
+    if (problem) notify(problem.message);
+    else await navigate(`/armies/${army.id}`);
+  };
+  useShortcut('n', () => void write());
+  if (isLoading) return <p className="page-wait">Fetching the armies …</p>;
+  const armies = data ?? [];
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Armies</h1>
+        <button type="button" className="next-button" onClick={() => void write()}>
+          Write a new army
+        </button>
+      </div>
+      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
+      {armies.length === 0 && !error && (
+        <div className="empty-page">
+          <p>
+            An army holds its units, what each figure is made of, and the recipes its surfaces are
+            painted by. From that the ledger reckons the paint it takes.
+          </p>
+          <div className="empty-actions">
+            <SampleButton />
+          </div>
+        </div>
+      )}
+      <ul className="army-list">
+        {armies.map(({ content: { id, name, units } }) => (
+          <li key={id}>
+            <Link to={`/armies/${id}`} dir="auto">
+              {name}
+            </Link>
+            <span>
+              {units.length} {units.length === 1 ? 'unit' : 'units'},{' '}
+              {units.reduce((sum, { models }) => sum + models, 0)} models
+            </span>
+            <small dir="auto">{units.map((unit) => unit.name).join(', ')}</small>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import type { Army, Pot } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { Swatch } from '../../parts/Swatch';
+import { dropsWords } from '../../parts/words/dropsWords';
+import { mlWords } from '../../parts/words/mlWords';
+import { potHexesOf } from '../../parts/words/potHexes';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { useAnswer } from '../../workers/useAnswer';
+import type { ArmyPaint } from '../../workers/work/armyWork';
+
+/** Past so many drops a mix is poured and not counted out. */
+const countedUpTo = 60;
+
+/** The paint an army takes: by pot against what is left, and by mix. */
+export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
+  const { answer, problem } = useAnswer(pots, [army], (worker) => worker.armyPaint(army));
+  const potName = useMemo(() => potNamesOf(pots), [pots]);
+  const potHex = useMemo(() => potHexesOf(pots), [pots]);
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <p>Reckoning the paint …</p>;
+  const { needed } = answer;
+  const short = needed.pots.filter(({ shortMl }) => shortMl > 0);
+  return (
+    <div className="army-paint">
+      {needed.without.length > 0 && (
+        <p className="problem">
+          Not counted, as they have no recipe or it is gone:{' '}
+          {needed.without.map((each) => surfaceWords(army, each)).join('; ')}.
+        </p>
+      )}
+      {needed.pots.length > 0 && (
+        <>
+          <p role="status">
+            {short.length === 0
+              ? 'What is left is enough, where anybody has looked.'
+              : `Short of ${short.map(({ potId, shortMl }) => `${potName(potId)} (${mlWords(shortMl)})`).join(', ')}.`}{' '}
+            <small>
+              Area × share × film × coats, half as much again for brush and palette; the ground from
+              the can is not counted.
+            </small>
+          </p>
+          <table className="paint-table">
+            <thead>
+              <tr>
+                <th scope="col">Pot</th>
+                <th scope="col">Needed</th>
+                <th scope="col">Left</th>
+                <th scope="col">To buy</th>
+              </tr>
+            </thead>
+            <tbody>
+              {needed.pots.map(({ potId, ml, leftMl, shortMl }) => (
+                <tr key={potId}>
+                  <th scope="row">
+                    <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>
+                  </th>
+                  <td>{mlWords(ml)}</td>
+                  <td>{leftMl === null ? 'not known' : mlWords(leftMl)}</td>
+                  <td>
+                    {shortMl > 0 ? (
+                      <>
+                        <b>{mlWords(shortMl)}</b>{' '}
+                        <Link
+                          to={`/shelf/replace/${potId}`}
+                          aria-label={`What stands in for ${potName(potId)}`}
+                        >
+                          What stands in
+                        </Link>
+                      </>
+                    ) : (
+                      '–'
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <MixNeeds army={army} answer={answer} potName={potName} />
+        </>
+      )}
+    </div>
+  );
+}
+
+function MixNeeds({
+  army,
+  answer: { needed, recipeNames, lineNumbers },
+  potName,
+}: {
+  army: Army;
+  answer: ArmyPaint;
+  potName: (potId: string) => string;
+}) {
+  return (
+    <>
+      {army.units.map((unit) => {
+        const mixes = needed.mixes.filter(({ unitId }) => unitId === unit.id);
+        if (mixes.length === 0) return null;
+        return (
+          <details key={unit.id} className="mix-needs">
+            <summary>
+              <span dir="auto">{unit.name}</span>, {unit.models}{' '}
+              {unit.models === 1 ? 'model' : 'models'}: {mixes.length} mixes
+            </summary>
+            <ul>
+              {mixes.map((mix) => {
+                const surface = unit.surfaces.find(({ id }) => id === mix.surfaceId);
+                const drops = mix.drops.pots.reduce((total, pot) => total + pot.drops, 0);
+                return (
+                  <li key={mix.surfaceId + mix.stepId}>
+                    <b dir="auto">{surface?.name}</b>, line{' '}
+                    {lineNumbers[`${mix.recipeId} ${mix.stepId}`]} of{' '}
+                    <span dir="auto">{recipeNames[mix.recipeId]}</span>: {mlWords(mix.ownMl)}
+                    {mix.carriedMl > 0 && ` and ${mlWords(mix.carriedMl)} for later lines`} of paint
+                    {mix.waterMl > 0 && `, ${mlWords(mix.waterMl)} water`}
+                    {mix.mediumMl > 0 && `, ${mlWords(mix.mediumMl)} medium`}
+                    {drops <= countedUpTo && <small> · {dropsWords(mix.drops, potName)}</small>}
+                  </li>
+                );
+              })}
+            </ul>
+          </details>
+        );
+      })}
+    </>
+  );
+}
+
+function surfaceWords(army: Army, { unitId, surfaceId }: { unitId: string; surfaceId: string }) {
+  const unit = army.units.find(({ id }) => id === unitId);
+  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+  return `${surface?.name ?? 'a surface'} of ${unit?.name ?? 'a unit'}`;
+}

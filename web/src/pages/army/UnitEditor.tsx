@@ -1,0 +1,181 @@
+import {
+  evenedOut,
+  sharesOf,
+  sharesWithin,
+  sizeClasses,
+  surfaces,
+  unitSchema,
+  type Army,
+  type Unit,
+} from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
+import { Field } from '../../parts/Field';
+import { NumberField } from '../../parts/NumberField';
+import { asFigure } from '../../parts/OptionalField';
+import { SelectField } from '../../parts/SelectField';
+import { useLiveForm } from '../../parts/useLiveForm';
+import { percent } from '../../parts/words/percent';
+import { newPart, newSurface } from './newArmy';
+import { RecipePinChoice } from './RecipePinChoice';
+
+export interface UnitEditorProps {
+  army: Army;
+  unit: Unit;
+  onPut: (unit: Unit) => void;
+  onClose: () => void;
+  onDelete: () => void;
+}
+
+/** A unit opened in its place. What is right counts as it is typed. */
+export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorProps) {
+  const form = useLiveForm<Unit>({
+    schema: unitSchema,
+    value: unit,
+    onValid: onPut,
+    onUnfinished: () => undefined,
+  });
+  const { register, control, setValue } = form;
+  const listed = useFieldArray({ control, name: 'surfaces', keyName: 'key' });
+  const counted = useFieldArray({ control, name: 'parts', keyName: 'key' });
+  const written = useWatch({ control, name: 'surfaces' });
+  const sum = sharesOf({ surfaces: written });
+  const text = (
+    name: `surfaces.${number}.name` | `parts.${number}.name` | 'name',
+    label: string,
+  ) => (
+    <Field name={name} label={label}>
+      {(attributes) => (
+        <Form.Control size="sm" dir="auto" autoComplete="off" {...attributes} {...register(name)} />
+      )}
+    </Field>
+  );
+  return (
+    <FormProvider {...form}>
+      <form
+        className="unit-editor"
+        aria-label={`Edit ${unit.name}`}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void form.trigger().then((isRight) => isRight && onClose());
+        }}
+      >
+        <div className="unit-row">
+          {text('name', 'Unit')}
+          <NumberField name="models" label="Models" step={1} />
+          <SelectField
+            name="size"
+            label="Size"
+            options={sizeClasses.map(({ name, tells }) => ({
+              value: name,
+              label: `${name}: ${tells}`,
+            }))}
+            onChosen={(name) => {
+              const chosen = sizeClasses.find((each) => each.name === name);
+              if (chosen) setValue('areaCm2', chosen.areaCm2, { shouldValidate: true });
+            }}
+          />
+          <NumberField name="areaCm2" label="Area of a model" unit="cm²" />
+        </div>
+        <h2>Surfaces</h2>
+        {listed.fields.map((field, index) => (
+          <div className="unit-row" key={field.key}>
+            {text(`surfaces.${index}.name`, 'Surface')}
+            <SelectField name={`surfaces.${index}.surface`} label="Kind" options={surfaces} />
+            <NumberField name={`surfaces.${index}.share`} label="Share" unit="0–1" />
+            <RecipePinChoice
+              label="Recipe"
+              pin={written[index]?.recipe}
+              noneMeans={armyHas(army, written[index]?.surface)}
+              onPin={(recipe) => setValue(`surfaces.${index}.recipe`, recipe)}
+            />
+            <button
+              type="button"
+              className="plain-button"
+              aria-label={`Take out ${written[index]?.name ?? 'the surface'}`}
+              onClick={() => listed.remove(index)}
+            >
+              Take out
+            </button>
+          </div>
+        ))}
+        <p className="unit-sum" role="status">
+          The shares add up to {percent(sum)}
+          {Math.abs(sum - 1) > sharesWithin ? ', not to the whole model.' : '.'}{' '}
+          {written.length > 0 && Math.abs(sum - 1) > sharesWithin && (
+            <button
+              type="button"
+              className="plain-button"
+              onClick={() =>
+                evenedOut({ ...unit, surfaces: written }).surfaces.forEach(({ share }, index) =>
+                  setValue(`surfaces.${index}.share`, Math.round(share * 1000) / 1000, {
+                    shouldValidate: true,
+                  }),
+                )
+              }
+            >
+              Even them out
+            </button>
+          )}
+        </p>
+        <h2>To count on every model</h2>
+        {counted.fields.map((field, index) => (
+          <div className="unit-row" key={field.key}>
+            {text(`parts.${index}.name`, 'Part')}
+            <Field name={`parts.${index}.count`} label="How many">
+              {(attributes) => (
+                <Form.Control
+                  size="sm"
+                  inputMode="numeric"
+                  placeholder="many"
+                  {...attributes}
+                  {...register(`parts.${index}.count`, {
+                    setValueAs: (typed: unknown) => asFigure(typed) ?? null,
+                  })}
+                />
+              )}
+            </Field>
+            <button
+              type="button"
+              className="plain-button"
+              aria-label={`Take out ${field.name}`}
+              onClick={() => counted.remove(index)}
+            >
+              Take out
+            </button>
+          </div>
+        ))}
+        <div className="pot-actions">
+          <button type="submit" className="next-button">
+            Done
+          </button>
+          <button
+            type="button"
+            className="outline-button"
+            onClick={() =>
+              listed.append(newSurface(Math.max(0, Math.round((1 - sum) * 100) / 100)))
+            }
+          >
+            Add a surface
+          </button>
+          <button
+            type="button"
+            className="outline-button"
+            onClick={() => counted.append(newPart())}
+          >
+            Add a part
+          </button>
+          <button type="button" className="plain-button" onClick={onDelete}>
+            Delete the unit
+          </button>
+        </div>
+      </form>
+    </FormProvider>
+  );
+}
+
+function armyHas({ scheme }: Army, kind: Unit['surfaces'][number]['surface'] | undefined): string {
+  return scheme.some(({ surface }) => surface === kind)
+    ? 'as the army has it'
+    : 'none yet, nor has the army';
+}

@@ -1,0 +1,95 @@
+import { finishTotals, schools, techniqueOf, thinningWords, type Pot } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { Ribbon } from '../../parts/Ribbon';
+import { useNotice } from '../../parts/shell/notices';
+import { doDeed } from '../../store/deeds/doDeeds';
+import { useAppDispatch } from '../../store/store';
+import type { DraftedProgression } from '../../workers/work/draftWork';
+import { minutesInWords } from '../../parts/words/minutesInWords';
+import { recipeWordsOf } from '../../parts/words/recipeWords';
+import { recipeFromDraft } from './recipeFromDraft';
+
+export interface DraftColumnProps {
+  drafted: DraftedProgression;
+  pots: Pot[];
+}
+
+/** One way's draft: its ribbons under each other, what it takes, and the button that takes it. */
+export function DraftColumn({ drafted, pots }: DraftColumnProps) {
+  const { asked } = drafted;
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const { label, tells } = schools[asked.school];
+  const recipe = useMemo(
+    () => ('problem' in drafted ? null : recipeFromDraft(drafted.progression, asked, pots)),
+    [drafted, asked, pots],
+  );
+  const words = useMemo(() => recipe && recipeWordsOf(recipe, pots, null), [recipe, pots]);
+  if ('problem' in drafted || !recipe || !words)
+    return (
+      <section className="draft-column" aria-label={label}>
+        <h2>{label}</h2>
+        <p role="alert">{'problem' in drafted ? drafted.problem : ''}</p>
+      </section>
+    );
+  const { build, progression } = drafted;
+  const totals = finishTotals(recipe);
+  const last = build.steps.at(-1);
+  const choose = async () => {
+    const problem = await dispatch(
+      doDeed({
+        kind: 'recipes',
+        label: `draft ${recipe.name}`,
+        of: recipe.id,
+        before: null,
+        after: recipe,
+      }),
+    );
+    if (problem) return notify(problem.message);
+    await navigate(`/recipes/${recipe.id}`);
+  };
+  return (
+    <section className="draft-column" aria-label={label}>
+      <h2>{label}</h2>
+      <p>{tells}</p>
+      <div className="draft-result">
+        <Ribbon
+          stops={build.stops}
+          hexes={(last?.surface ?? build.ground).map(({ hex }) => hex)}
+          label={`Finished, ${label}`}
+          isEstimate={last?.isEstimate}
+        />
+      </div>
+      <p className="draft-totals">
+        {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.dryMinutes)} drying ·{' '}
+        {totals.pots} pots at {recipe.finishLevel} level
+      </p>
+      <button type="button" className="outline-button" onClick={() => void choose()}>
+        Take this draft
+      </button>
+      <ol className="draft-lines">
+        {recipe.steps.map((step, index) => (
+          <li key={step.id}>
+            <Ribbon
+              stops={build.stops}
+              hexes={build.steps[index].surface.map(({ hex }) => hex)}
+              label={`${label}, after line ${index + 1}`}
+            />
+            <span>
+              <b>{index + 1}</b> {techniqueOf(step.technique).label} ·{' '}
+              <b dir="auto">{words.mix(step.mix)}</b> · {thinningWords(step.mix)} · {step.coats}×
+              {step.level !== 'field' && ` · from ${step.level}`}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {progression.notes.map((note) => (
+        <p key={note} className="draft-note">
+          {note}
+        </p>
+      ))}
+    </section>
+  );
+}

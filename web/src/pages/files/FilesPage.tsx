@@ -1,0 +1,23 @@
+import { ShelfTabs } from '../../parts/ShelfTabs';
+import { useShelf } from '../../workers/useShelf';
+import { TakeIn } from './TakeIn';
+import { TakeOut } from './TakeOut';
+import './files.scss';
+
+/** Pots and whole ledgers, in and out of files anybody can read. */
+export default function FilesPage() {
+  const { kept, pots } = useShelf();
+  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>In and out</h1>
+      </div>
+      <ShelfTabs />
+      <div className="files">
+        <TakeIn kept={kept} />
+        <TakeOut pots={pots} />
+      </div>
+    </div>
+  );
+}

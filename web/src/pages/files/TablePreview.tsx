@@ -1,0 +1,192 @@
+import {
+  potColumns,
+  type BadRow,
+  type ColumnMapping,
+  type Kept,
+  type Pot,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice';
+import { Swatch } from '../../parts/Swatch';
+import { asProblem, usePutPotsMutation } from '../../store/ledgerApi';
+import { ledgerWorker } from '../../workers/ledgerWorker';
+import type { OpenedTable } from '../../workers/work/tableWork';
+import { usePreview } from './usePreview';
+
+export interface TablePreviewProps {
+  fileName: string;
+  table: Exclude<OpenedTable, { problem: string }>;
+  kept: Kept<Pot>[];
+  /** with what was done, in a sentence */
+  onDone: (words: string) => void;
+}
+
+/** As many pots as go in at once. */
+const mostAtOnce = 5000;
+const delimiterNames: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs' };
+
+/** Which column is which, and what the table would do to the shelf. */
+export function TablePreview(props: TablePreviewProps) {
+  const { fileName, table } = props;
+  const [mapping, setMapping] = useState<ColumnMapping>(table.mapping);
+  // Unfolded only where the headings did not tell what matters most.
+  const [isOpen, setIsOpen] = useState(
+    table.mapping.name === undefined || table.mapping.swatch === undefined,
+  );
+  return (
+    <div className="table-preview">
+      <h3 dir="auto">{fileName}</h3>
+      <p>
+        {table.rowCount.toLocaleString('en')} rows set apart by{' '}
+        {delimiterNames[table.delimiter] ?? `“${table.delimiter}”`}, {table.encoding}.
+      </p>
+      <details open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
+        <summary>Which column is which</summary>
+        <div className="column-choice">
+          {potColumns.map(({ field, heading }) => (
+            <Choice
+              key={field}
+              label={heading}
+              value={mapping[field] ?? ''}
+              onChoose={(index) => {
+                const { [field]: _before, ...others } = mapping;
+                setMapping(index === '' ? others : { ...others, [field]: Number(index) });
+              }}
+            >
+              <option value="">not in the file</option>
+              {table.header.map((name, index) => (
+                <option key={index} value={index}>
+                  {`${name || `column ${index + 1}`} (${table.sample[0]?.[index] ?? ''})`}
+                </option>
+              ))}
+            </Choice>
+          ))}
+        </div>
+      </details>
+      <TableOutcomeView key={JSON.stringify(mapping)} {...props} mapping={mapping} />
+    </div>
+  );
+}
+
+/** What a table would add and change, its bad rows by name, and the press that takes it in. */
+function TableOutcomeView({
+  fileName,
+  table,
+  kept,
+  mapping,
+  onDone,
+}: TablePreviewProps & { mapping: ColumnMapping }) {
+  const { done, preview, problem, stop } = usePreview(table.rowCount, mapping, kept);
+  const [putPots, { isLoading }] = usePutPotsMutation();
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const toWrite = preview ? preview.fresh + preview.changed : 0;
+
+  const take = async () => {
+    if (!preview) return;
+    const result = await putPots(await ledgerWorker.tableWrites());
+    if (result.error) return setRefusal(asProblem(result.error).message);
+    onDone(`${preview.fresh} pots added and ${preview.changed} changed from ${fileName}.`);
+  };
+
+  return (
+    <>
+      {problem && <p role="alert">{problem}</p>}
+      {!preview && !problem && (
+        <p className="preview-progress">
+          <progress aria-label="Rows looked at" max={table.rowCount} value={done} />{' '}
+          {done.toLocaleString('en')} of {table.rowCount.toLocaleString('en')} rows{' '}
+          <button type="button" className="plain-button" onClick={stop}>
+            Stop
+          </button>
+        </p>
+      )}
+      {preview && (
+        <>
+          <p role="status">
+            <b>{preview.fresh.toLocaleString('en')}</b> new,{' '}
+            <b>{preview.changed.toLocaleString('en')}</b> changed,{' '}
+            <b>{preview.same.toLocaleString('en')}</b> as they are here,{' '}
+            <b>{preview.bad.toLocaleString('en')}</b> bad.
+          </p>
+          {toWrite > mostAtOnce && (
+            <p className="problem">
+              {toWrite.toLocaleString('en')} pots at once are too many: up to{' '}
+              {mostAtOnce.toLocaleString('en')} go in. Split the file and take its parts in one
+              after the other.
+            </p>
+          )}
+          {preview.bad > 0 && <BadRows count={preview.bad} bad={preview.shownBad} />}
+          {toWrite > 0 && <PotRows count={toWrite} pots={preview.shown} />}
+          {refusal && (
+            <p className="problem" role="alert">
+              {refusal}
+            </p>
+          )}
+          <button
+            type="button"
+            className="next-button"
+            disabled={toWrite === 0 || toWrite > mostAtOnce || isLoading}
+            onClick={() => void take()}
+          >
+            {isLoading
+              ? 'Taking them in …'
+              : `Take in ${toWrite.toLocaleString('en')} ${toWrite === 1 ? 'pot' : 'pots'}`}
+          </button>
+          {preview.bad > 0 && toWrite > 0 && (
+            <small> The bad rows are left out; mend them in the file and take it in again.</small>
+          )}
+        </>
+      )}
+    </>
+  );
+}
+
+function BadRows({ count, bad }: { count: number; bad: readonly BadRow[] }) {
+  return (
+    <ul className="bad-rows" aria-label="Bad rows">
+      {bad.map(({ row, reasons }) => (
+        <li key={row}>
+          <b>Row {row}:</b> {reasons.join(' ')}
+        </li>
+      ))}
+      {count > bad.length && <li>and {(count - bad.length).toLocaleString('en')} more rows.</li>}
+    </ul>
+  );
+}
+
+function PotRows({ count, pots }: { count: number; pots: readonly Pot[] }) {
+  return (
+    <table className="pot-rows">
+      <thead>
+        <tr>
+          <th scope="col">Swatch</th>
+          <th scope="col">Name</th>
+          <th scope="col">Kind</th>
+          <th scope="col">Hiding</th>
+          <th scope="col">Left, ml</th>
+        </tr>
+      </thead>
+      <tbody>
+        {pots.map((pot) => (
+          <tr key={pot.id}>
+            <td>
+              <Swatch hex={pot.swatch} />
+            </td>
+            <td dir="auto">{pot.name}</td>
+            <td>{pot.kind}</td>
+            <td>
+              {pot.hidingIsGuess && '≈ '}
+              {pot.hiding.toFixed(2)}
+            </td>
+            <td>{pot.volumeMl ?? '–'}</td>
+          </tr>
+        ))}
+        {count > pots.length && (
+          <tr>
+            <td colSpan={5}>and {(count - pots.length).toLocaleString('en')} more.</td>
+          </tr>
+        )}
+      </tbody>
+    </table>
+  );
+}

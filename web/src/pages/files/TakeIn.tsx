@@ -1,0 +1,78 @@
+import { largestFileBytes, type Kept, type Pot } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { FileButton } from '../../parts/FileButton';
+import { useNotice } from '../../parts/shell/notices';
+import { importedWords } from '../../parts/words/importedWords';
+import { asProblem, useImportFileMutation } from '../../store/ledgerApi';
+import { ledgerWorker } from '../../workers/ledgerWorker';
+import type { OpenedTable } from '../../workers/work/tableWork';
+import { TablePreview } from './TablePreview';
+
+interface Opened {
+  fileName: string;
+  table: Exclude<OpenedTable, { problem: string }>;
+}
+
+/** Tables may be longer than a ledger file: what is taken in of them is counted in pots. */
+const largestTableBytes = 60_000_000;
+
+/** Takes a file in: a table and a palette are looked at first, a ledger file overwrites nothing. */
+export function TakeIn({ kept }: { kept: Kept<Pot>[] }) {
+  const notify = useNotice();
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [importFile, { isLoading }] = useImportFileMutation();
+
+  const open = async (file: File) => {
+    setOpened(null);
+    setProblem(null);
+    const isLedger = /\.json$/i.test(file.name);
+    const limit = isLedger ? largestFileBytes : largestTableBytes;
+    if (file.size > limit)
+      return setProblem(
+        `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; up to ${limit / 1e6} MB are taken in. Nothing was changed.`,
+      );
+    if (isLedger) {
+      const result = await importFile(await file.text());
+      if (result.error) return setProblem(`${file.name}: ${asProblem(result.error).message}`);
+      return notify(importedWords(result.data));
+    }
+    const table = await ledgerWorker.openTable(await file.arrayBuffer(), /\.gpl$/i.test(file.name));
+    if ('problem' in table) setProblem(`${file.name}: ${table.problem}`);
+    else setOpened({ fileName: file.name, table });
+  };
+
+  return (
+    <section aria-labelledby="take-in-head">
+      <h2 id="take-in-head">Take in</h2>
+      <p>
+        A table of pots (.csv), a palette (.gpl) or a ledger file (.json). A table or a palette is
+        shown first: nothing is written until you say so.
+      </p>
+      <FileButton
+        words="Choose a file"
+        className={opened ? 'outline-button' : 'next-button'}
+        isBusy={isLoading}
+        label="File to take in"
+        accept=".csv,.tsv,.txt,.gpl,.json,text/csv,application/json"
+        onFile={(file) => void open(file)}
+      />
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      {opened && (
+        <TablePreview
+          key={opened.fileName + opened.table.rowCount}
+          {...opened}
+          kept={kept}
+          onDone={(words) => {
+            setOpened(null);
+            notify(words);
+          }}
+        />
+      )}
+    </section>
+  );
+}

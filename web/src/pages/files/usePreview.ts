@@ -1,0 +1,49 @@
+import type { ColumnMapping, Kept, Pot } from '@yellow-ledger/core';
+import { useEffect, useRef, useState } from 'react';
+import { ledgerWorker } from '../../workers/ledgerWorker';
+import type { TableOutcome } from '../../workers/work/tableWork';
+
+export interface PreviewProgress {
+  /** rows looked at */
+  done: number;
+  preview: TableOutcome | null;
+  problem: string | null;
+}
+
+/** Rows looked at before it is shown how far it is. */
+const stretch = 2500;
+
+/** What a table would do to the shelf, looked at in the worker; mounted anew for other columns. */
+export function usePreview(
+  rowCount: number,
+  mapping: ColumnMapping,
+  kept: Kept<Pot>[],
+): PreviewProgress & { stop: () => void } {
+  const [progress, setProgress] = useState<PreviewProgress>(nothingYet);
+  const controller = useRef<AbortController>(null);
+  useEffect(() => {
+    const running = new AbortController();
+    controller.current = running;
+    const look = async () => {
+      await ledgerWorker.beginPreview(mapping, kept);
+      for (let from = 0; from < rowCount; from += stretch) {
+        await ledgerWorker.previewRows(from, from + stretch);
+        if (running.signal.aborted) return;
+        setProgress({ ...nothingYet, done: Math.min(rowCount, from + stretch) });
+      }
+      const preview = await ledgerWorker.previewed();
+      if (!running.signal.aborted) setProgress({ done: rowCount, preview, problem: null });
+    };
+    look().catch((error: unknown) => {
+      if (!running.signal.aborted)
+        setProgress({
+          ...nothingYet,
+          problem: error instanceof Error ? error.message : String(error),
+        });
+    });
+    return () => running.abort();
+  }, [rowCount, mapping, kept]);
+  return { ...progress, stop: () => controller.current?.abort() };
+}
+
+const nothingYet: PreviewProgress = { done: 0, preview: null, problem: null };

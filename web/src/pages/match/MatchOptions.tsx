@@ -1,0 +1,99 @@
+import { mostCoats, type Pot } from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { Choice } from '../../parts/Choice';
+
+export interface Options {
+  mostPots: 1 | 2 | 3;
+  atHandOnly: boolean;
+  withMetallics: boolean;
+  prefersFewer: boolean;
+  /** empty looks at the mix when thick */
+  overPotId: string;
+  coats: number;
+  models: number;
+}
+
+export const firstOptions: Options = {
+  mostPots: 3,
+  atHandOnly: true,
+  withMetallics: false,
+  prefersFewer: true,
+  overPotId: '',
+  coats: 2,
+  models: 6,
+};
+
+export interface MatchOptionsProps {
+  pots: Pot[];
+  options: Options;
+  onChange: (options: Options) => void;
+}
+
+const modelCounts = [1, 3, 6, 10, 20, 40];
+
+/** How the mix may be made, and how it is looked at. */
+export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
+  const set = (part: Partial<Options>) => onChange({ ...options, ...part });
+  const primers = pots.filter(({ kind, retired }) => kind === 'primer' && !retired);
+  return (
+    <div className="match-options">
+      <Choice
+        label="Pots in the mix, up to"
+        value={options.mostPots}
+        onChoose={(count) => set({ mostPots: count === '1' ? 1 : count === '2' ? 2 : 3 })}
+      >
+        <option>1</option>
+        <option>2</option>
+        <option>3</option>
+      </Choice>
+      <Choice
+        label="Looked at"
+        value={options.overPotId}
+        onChoose={(overPotId) => set({ overPotId })}
+      >
+        <option value="">thick and dry</option>
+        {primers.map(({ id, name }) => (
+          <option key={id} value={id}>
+            over {name}
+          </option>
+        ))}
+      </Choice>
+      {options.overPotId && (
+        <Choice
+          label="Neat coats"
+          value={options.coats}
+          onChoose={(coats) => set({ coats: Number(coats) })}
+        >
+          {Array.from({ length: mostCoats }, (_, i) => (
+            <option key={i}>{i + 1}</option>
+          ))}
+        </Choice>
+      )}
+      <Choice
+        label="Drops for models"
+        value={options.models}
+        onChoose={(models) => set({ models: Number(models) })}
+      >
+        {modelCounts.map((count) => (
+          <option key={count}>{count}</option>
+        ))}
+      </Choice>
+      {(
+        [
+          ['atHandOnly', 'only what is at hand'],
+          ['withMetallics', 'metallics too'],
+          ['prefersFewer', 'rather fewer pots'],
+        ] as const
+      ).map(([key, label]) => (
+        <Form.Check
+          key={key}
+          type="switch"
+          id={`match-${key}`}
+          label={label}
+          checked={options[key]}
+          onChange={(event) => set({ [key]: event.target.checked })}
+        />
+      ))}
+    </div>
+  );
+}

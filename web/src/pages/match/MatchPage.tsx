@@ -1,0 +1,125 @@
+import type { SurfaceColour } from '@yellow-ledger/core';
+import { useEffect, useRef, useState } from 'react';
+import { SampleButton } from '../../parts/SampleButton';
+import { prepareMatch, searchMatch, type MatchProgress } from '../../workers/matchSearch';
+import { useShelf } from '../../workers/useShelf';
+import type { MatchQuestion } from '../../workers/work/matchWork';
+import { MatchOptions, firstOptions, type Options } from './MatchOptions';
+import { MatchResults } from './MatchResults';
+import { TargetChoice } from './TargetChoice';
+import './match.scss';
+
+/** Finds the mixes from the shelf that come nearest to a colour. */
+export default function MatchPage() {
+  const { pots } = useShelf();
+  const [target, setTarget] = useState<SurfaceColour | null>(null);
+  const [options, setOptions] = useState<Options>(firstOptions);
+  const [progress, setProgress] = useState<(MatchProgress & { target: SurfaceColour }) | null>(
+    null,
+  );
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isSearching, setIsSearching] = useState(false);
+  const running = useRef<AbortController | null>(null);
+  useEffect(() => () => running.current?.abort(), []);
+  useEffect(() => {
+    // What fails here fails again in the search, and is said there.
+    if (pots) prepareMatch(pots).catch(() => undefined);
+  }, [pots]);
+  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  const canMix = pots.some(({ kind }) => kind === 'paint' || kind === 'ink');
+  if (!canMix)
+    return (
+      <div className="page">
+        <h1>Match a colour</h1>
+        <div className="empty-page">
+          <p>
+            Here you find which mix from your shelf comes nearest to a colour. There is no paint on
+            the shelf yet to mix from.
+          </p>
+          <div className="empty-actions">
+            <SampleButton />
+          </div>
+        </div>
+      </div>
+    );
+
+  const search = async (wanted: SurfaceColour) => {
+    running.current?.abort();
+    const controller = new AbortController();
+    running.current = controller;
+    const question: MatchQuestion = {
+      target: wanted,
+      mostPots: options.mostPots,
+      mostParts: 6,
+      atHandOnly: options.atHandOnly,
+      withMetallics: options.withMetallics,
+      over: options.overPotId ? { potId: options.overPotId, coats: options.coats } : null,
+    };
+    setProblem(null);
+    setProgress(null);
+    setIsSearching(true);
+    try {
+      await searchMatch(
+        question,
+        pots,
+        (now) => setProgress({ ...now, target: wanted }),
+        controller.signal,
+      );
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    if (running.current === controller) setIsSearching(false);
+  };
+
+  return (
+    <div className="page match-page">
+      <div className="page-head">
+        <h1>Match a colour</h1>
+      </div>
+      <TargetChoice pots={pots} target={target} onTarget={setTarget} />
+      <MatchOptions pots={pots} options={options} onChange={setOptions} />
+      <div className="match-actions">
+        <button
+          type="button"
+          className="next-button"
+          disabled={!target}
+          onClick={() => target && void search(target)}
+        >
+          Find the nearest mixes
+        </button>
+        {isSearching && (
+          <button
+            type="button"
+            className="outline-button"
+            onClick={() => {
+              running.current?.abort();
+              setIsSearching(false);
+            }}
+          >
+            Stop
+          </button>
+        )}
+        <progress
+          aria-label="Search"
+          max={1}
+          value={isSearching ? (progress?.done ?? 0) : progress ? progress.done : 0}
+        />
+      </div>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      {progress && (
+        <MatchResults
+          target={progress.target}
+          mixes={progress.mixes}
+          prefersFewer={options.prefersFewer}
+          models={options.models}
+          pots={pots}
+          isDone={!isSearching}
+        />
+      )}
+    </div>
+  );
+}

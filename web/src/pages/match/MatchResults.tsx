@@ -1,0 +1,130 @@
+import {
+  differenceWords,
+  dropsFor,
+  mixWords,
+  potCosts,
+  shelfOf,
+  wetVolumeMl,
+  techniqueOf,
+  type MatchedMix,
+  type Mix,
+  type Pot,
+  type SurfaceColour,
+  type WantedMix,
+} from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { dropsWords } from '../../parts/words/dropsWords';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { signed } from '../../parts/words/signed';
+
+export interface MatchResultsProps {
+  target: SurfaceColour;
+  mixes: readonly MatchedMix[];
+  prefersFewer: boolean;
+  models: number;
+  pots: Pot[];
+  isDone: boolean;
+}
+
+/** From here on a colour is out of reach. */
+const outOfReach = 5;
+const shown = 8;
+/** A cloak or a coat on one figure, cm². */
+const areaCm2 = 8;
+
+/** The nearest mixes, each beside the colour it is to match. */
+export function MatchResults(props: MatchResultsProps) {
+  const { target, mixes, prefersFewer, models, pots, isDone } = props;
+  const shelf = useMemo(() => shelfOf(pots), [pots]);
+  const potName = useMemo(() => potNamesOf(pots), [pots]);
+  const costOf = ({ error, parts }: MatchedMix) =>
+    error + (prefersFewer ? potCosts * (parts.length - 1) : 0);
+  const sorted = [...mixes].sort((one, other) => costOf(one) - costOf(other)).slice(0, shown);
+  const nearest = mixes[0];
+  if (!nearest) return <p>{isDone ? 'No pot on the shelf fits these wishes.' : 'Searching …'}</p>;
+  return (
+    <section aria-label="Nearest mixes" aria-live="polite">
+      {isDone && nearest.error > outOfReach && (
+        <p className="problem">
+          No mix from this shelf reaches {target.hex}. The nearest is {missWords(nearest)}.
+        </p>
+      )}
+      <ol className="match-list">
+        {sorted.map((found) => {
+          const mix: Mix = {
+            parts: found.parts.map((part) => ({ from: 'pot', ...part })),
+            waterParts: 0,
+            mediumParts: 0,
+          };
+          const volume = volumeFor(models);
+          const drops = dropsFor(mix, [], shelf, volume);
+          return (
+            <li key={JSON.stringify(found.parts)}>
+              <span
+                className="match-pair"
+                role="img"
+                aria-label={`Target ${target.hex} beside ${found.colour.hex}`}
+              >
+                <span style={{ background: target.hex }} />
+                <span style={{ background: found.colour.hex }} />
+              </span>
+              <div>
+                <b dir="auto">{mixWords(mix, potName, () => 0)}</b>
+                <br />
+                ΔE00 {found.error.toFixed(1)}: {differenceWords(found.error)}.{' '}
+                {signed(found.valueError)} L*
+                {found.hueError !== 0 && `, ${signed(found.hueError)}° in hue`}
+                <br />
+                <small>
+                  Drops for {models} {models === 1 ? 'model' : 'models'}:{' '}
+                  {dropsWords(drops, potName)}
+                </small>{' '}
+                <Link to="/palette" state={{ wanted: wantedFrom(found.parts) }}>
+                  Mix it on the palette
+                </Link>
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+/** The mix, neat, as what a well is meant to be. */
+function wantedFrom(parts: MatchedMix['parts']): WantedMix {
+  const total = parts.reduce((sum, part) => sum + part.parts, 0);
+  return {
+    pots: parts.map(({ potId, parts: count }) => ({ potId, share: count / total })),
+    load: 1,
+  };
+}
+
+/** Paint for a coat of a middling surface on so many models. */
+function volumeFor(models: number): number {
+  return wetVolumeMl(
+    {
+      id: 'coat',
+      stage: 'base',
+      technique: 'brushCoat',
+      mix: { parts: [{ from: 'pot', potId: 'any', parts: 1 }], waterParts: 0, mediumParts: 0 },
+      coats: 1,
+      placement: techniqueOf('brushCoat').usualPlacement,
+      dryMinutes: 0,
+      level: 'field',
+      note: '',
+    },
+    { areaCm2, models },
+  );
+}
+
+/** @example missWords({ valueError: -22, … }) // → '22 L* too dark, ΔE00 24.1' */
+function missWords({ valueError, hueError, error }: MatchedMix): string {
+  const misses = [
+    Math.abs(valueError) >= 1 &&
+      `${Math.abs(valueError).toFixed(0)} L* too ${valueError < 0 ? 'dark' : 'light'}`,
+    Math.abs(hueError) >= 3 && `${Math.abs(hueError).toFixed(0)}° off in hue`,
+  ].filter(Boolean);
+  return [...(misses.length > 0 ? misses : ['too dull']), `ΔE00 ${error.toFixed(1)}`].join(', ');
+}

@@ -1,0 +1,69 @@
+import { toneStops, type Pot, type SurfaceColour } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice';
+import { useRecipeQuery } from '../../store/ledgerApi';
+import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { useAnswer } from '../../workers/useAnswer';
+
+export interface RecipeColourProps {
+  pots: Pot[];
+  onColour: (colour: SurfaceColour | null) => void;
+}
+
+/** The mix of a line, or the finished colour at a place, of a recipe in the ledger. */
+export function RecipeColour({ pots, onColour }: RecipeColourProps) {
+  const [recipeId, setRecipeId] = useState('');
+  const [what, setWhat] = useState('');
+  const { data: rows } = useRecipeRowsQuery();
+  const { data: kept } = useRecipeQuery(recipeId, { skip: recipeId === '' });
+  const recipe = kept?.content.id === recipeId ? kept.content : null;
+  const { answer: build } = useAnswer(
+    pots,
+    [recipe],
+    (worker) => worker.finished(recipe),
+    recipe !== null,
+  );
+  const choose = (chosen: string) => {
+    setWhat(chosen);
+    if (!build) return onColour(null);
+    const line = build.steps.find(({ stepId }) => `line ${stepId}` === chosen);
+    const place = toneStops.find(({ name }) => `place ${name}` === chosen);
+    const surface = build.steps.at(-1)?.surface ?? build.ground;
+    onColour(line?.mix.colour ?? (place ? surface[build.stops.indexOf(place.at)] : null));
+  };
+  return (
+    <span className="recipe-colour">
+      <Choice
+        label="Recipe"
+        value={recipeId}
+        onChoose={(id) => {
+          setRecipeId(id);
+          setWhat('');
+          onColour(null);
+        }}
+      >
+        <option value="">choose …</option>
+        {(rows ?? []).map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      {recipe && build && (
+        <Choice label="Colour in it" value={what} onChoose={choose}>
+          <option value="">choose …</option>
+          {toneStops.map(({ name }) => (
+            <option key={name} value={`place ${name}`}>
+              finished, at the {name}
+            </option>
+          ))}
+          {recipe.steps.map(({ id }, index) => (
+            <option key={id} value={`line ${id}`}>
+              the mix of line {index + 1}
+            </option>
+          ))}
+        </Choice>
+      )}
+    </span>
+  );
+}

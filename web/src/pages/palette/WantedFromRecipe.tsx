@@ -1,0 +1,62 @@
+import { flattenMix, loadOf, waterShareOf, type WantedMix } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice';
+import { useRecipeQuery } from '../../store/ledgerApi';
+import { useRecipeRowsQuery } from '../../workers/recipeRows';
+
+/** The mix of a line of a recipe, as what a well is meant to be. */
+export function WantedFromRecipe({
+  onWanted,
+}: {
+  /** with what it is called */
+  onWanted: (wanted: WantedMix, words: string) => void;
+}) {
+  const { data: rows = [] } = useRecipeRowsQuery();
+  const [recipeId, setRecipeId] = useState<string | null>(null);
+  const [lineId, setLineId] = useState<string | null>(null);
+  const id = recipeId ?? rows.at(0)?.id;
+  const { data: kept } = useRecipeQuery(id ?? '', { skip: id === undefined });
+  if (rows.length === 0) return <p>There is no recipe yet.</p>;
+  const steps = kept?.content.id === id ? (kept?.content.steps ?? []) : [];
+  const index = Math.max(
+    0,
+    steps.findIndex((step) => step.id === lineId),
+  );
+  const step = steps.at(index);
+  return (
+    <div className="well-deed">
+      <Choice label="Recipe" value={id ?? ''} onChoose={setRecipeId}>
+        {rows.map((row) => (
+          <option key={row.id} value={row.id}>
+            {row.name}
+          </option>
+        ))}
+      </Choice>
+      <Choice label="Line" value={step?.id ?? ''} onChoose={setLineId}>
+        {steps.map((each, number) => (
+          <option key={each.id} value={each.id}>
+            {number + 1}, {each.stage}
+          </option>
+        ))}
+      </Choice>
+      <button
+        type="button"
+        className="outline-button"
+        disabled={!step}
+        onClick={() =>
+          step &&
+          onWanted(
+            {
+              pots: flattenMix(step.mix, steps.slice(0, index)),
+              load: loadOf(step.mix),
+              mediumShare: 1 - waterShareOf(step.mix),
+            },
+            `line ${index + 1} of ${kept?.content.name ?? 'a recipe'}`,
+          )
+        }
+      >
+        This is what it should be
+      </button>
+    </div>
+  );
+}

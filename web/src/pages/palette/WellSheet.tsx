@@ -1,0 +1,115 @@
+import type { Palette, Pot, Room, Well } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { MixBar } from '../../parts/MixBar';
+import { NameField } from '../../parts/NameField';
+import { StripePicture } from '../../parts/StripePicture';
+import { Swatch } from '../../parts/Swatch';
+import { dropsWords } from '../../parts/words/dropsWords';
+import { mlWords } from '../../parts/words/mlWords';
+import { potHexesOf } from '../../parts/words/potHexes';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { useAnswer } from '../../workers/useAnswer';
+import { BringBack } from './BringBack';
+import { KeepInRecipe } from './KeepInRecipe';
+import { Usable } from './Usable';
+import type { PaletteAct } from './usePalette';
+import { WellDeeds } from './WellDeeds';
+
+export interface WellSheetProps {
+  well: Well;
+  palette: Palette;
+  room: Room;
+  pots: Pot[];
+  act: PaletteAct;
+  /** changes this well */
+  change: (label: string, next: (well: Well) => Well) => boolean;
+}
+
+/** Everything about one well: what it is, what to do with it, how to make it again or bring it back. */
+export function WellSheet({ well, palette, room, pots, act, change }: WellSheetProps) {
+  const potName = useMemo(() => potNamesOf(pots), [pots]);
+  const potHex = useMemo(() => potHexesOf(pots), [pots]);
+  const { keeping } = palette;
+  const { answer, problem } = useAnswer(pots, [well, keeping, room], (worker) =>
+    worker.wellStudy({ well, keeping, room }),
+  );
+  const study = answer?.wellId === well.id ? answer : null;
+  return (
+    <section className="well-sheet" aria-label={well.name}>
+      <div className="well-head">
+        <h2 className="visually-hidden">{well.name}</h2>
+        <NameField
+          label="Name"
+          name={well.name}
+          onName={(name) => change(`call ${well.name} ${name}`, (now) => ({ ...now, name }))}
+        />
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() =>
+            act(`wipe ${well.name}`, (now) => ({
+              ...now,
+              wells: now.wells.filter(({ id }) => id !== well.id),
+            }))
+          }
+        >
+          Wipe this well
+        </button>
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      {study && study.hex && (
+        <>
+          <div className="well-look">
+            <Swatch hex={study.hex} size="large" />
+            <StripePicture
+              stripe={study.stripe ?? undefined}
+              label="One coat of it over black and white"
+            />
+            <p>
+              <b>{mlWords(study.volumeMl)}</b>, {(study.load * 100).toFixed(0)} % paint,{' '}
+              {study.consistency}
+              {study.isEstimate && ' · ≈ estimate'}
+              <small>Thick and dry; one coat as thin as it is, over black and white.</small>
+            </p>
+          </div>
+          <MixBar
+            mix={{
+              parts: study.shares.map(({ potId, share }) => ({
+                from: 'pot',
+                potId,
+                parts: share,
+              })),
+              ...study.thinning,
+            }}
+            hexOfPot={potHex}
+            hexOfStep={potHex}
+            lineNumber={() => 0}
+          />
+          <ul className="share-list">
+            {study.shares.map(({ potId, share }) => (
+              <li key={potId}>
+                <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>{' '}
+                <b>{(share * 100).toFixed(share < 0.1 ? 1 : 0)} %</b>
+              </li>
+            ))}
+          </ul>
+          <Usable freshAt={well.freshAt} minutes={study.usableMinutes} />
+          {study.again && (
+            <p>
+              To make it again: <b>{dropsWords(study.again, potName)}</b>
+              <small>
+                {' '}
+                · colour error {study.again.colourError.toFixed(1)} ΔE00
+                {!study.again.isWithin && ', the nearest found'}
+              </small>
+            </p>
+          )}
+        </>
+      )}
+      {study && !study.hex && <p>There is no paint in it yet: put in the first drops.</p>}
+      <WellDeeds well={well} palette={palette} pots={pots} act={act} change={change} />
+      <BringBack well={well} pots={pots} change={change} />
+      {study?.hex && <KeepInRecipe well={well} pots={pots} />}
+    </section>
+  );
+}

@@ -1,0 +1,34 @@
+import { NavLink, useNavigate } from 'react-router';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+
+/** The leaves of a recipe's page: its lines first, and what the ledger knows about them. */
+export const leaves = [
+  { path: '', label: 'Lines' },
+  { path: 'form', label: 'On a form' },
+  { path: 'values', label: 'Light steps' },
+  { path: 'levels', label: 'Finish levels' },
+  { path: 'versions', label: 'Versions' },
+  { path: 'card', label: 'Card' },
+] as const;
+
+export type LeafPath = (typeof leaves)[number]['path'];
+
+export function RecipeLeaves({ recipeId, leaf }: { recipeId: string; leaf: LeafPath }) {
+  const navigate = useNavigate();
+  const addressOf = (path: LeafPath) => `/recipes/${recipeId}${path && `/${path}`}`;
+  const turn = (by: number) => {
+    const at = leaves.findIndex(({ path }) => path === leaf);
+    void navigate(addressOf(leaves[(at + by + leaves.length) % leaves.length].path));
+  };
+  useShortcut('[', () => turn(-1));
+  useShortcut(']', () => turn(1));
+  return (
+    <nav className="recipe-leaves" aria-label="Leaves of the recipe">
+      {leaves.map(({ path, label }) => (
+        <NavLink key={label} end to={addressOf(path)}>
+          {label}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,65 @@
+import { finishTotals, formOf, type Pot, type Recipe } from '@yellow-ledger/core';
+import { FormCanvas } from '../../parts/form/FormCanvas';
+import { figuresOf, Ribbon } from '../../parts/Ribbon';
+import type { Prediction } from '../../workers/work/predictWork';
+import { minutesInWords } from '../../parts/words/minutesInWords';
+import type { RecipeWords } from '../../parts/words/recipeWords';
+
+const smallSize = 64;
+
+export interface RecipeResultProps {
+  recipe: Recipe;
+  prediction: Prediction | null;
+  words: RecipeWords;
+  pots: Pot[];
+}
+
+/** What the recipe ends in: the last ribbon, the form, the colour at arm's length, the totals. */
+export function RecipeResult({ recipe, prediction, words, pots }: RecipeResultProps) {
+  const { steps, coats, dryMinutes, pots: potCount } = finishTotals(recipe);
+  const build = prediction?.buildUp;
+  const last = build?.steps.at(-1);
+  const surface = last?.surface ?? build?.ground;
+  const ribbon = build &&
+    surface && { stops: [...build.stops], hexes: surface.map(({ hex }) => hex) };
+  return (
+    <div className="recipe-result">
+      {build && surface && (
+        <Ribbon
+          stops={build.stops}
+          hexes={surface.map(({ hex }) => hex)}
+          surface={surface}
+          label={`The finished surface over ${words.potName(recipe.groundPotId)}, from pit to point`}
+          isEstimate={last?.isEstimate}
+        />
+      )}
+      <div className="result-row">
+        {ribbon &&
+          (['above', 'front', 'below'] as const).map((view) => (
+            <FormCanvas
+              key={view}
+              pots={pots}
+              picture={{ form: formOf(recipe), view, size: smallSize, ribbon, light: 'above' }}
+              label={`The form seen from ${view === 'front' ? 'the front' : `straight ${view}`}`}
+            />
+          ))}
+        {prediction && (
+          <span
+            className="arms-length"
+            role="img"
+            aria-label={`At arm’s length: ${figuresOf(prediction.readsAs)}`}
+            title={`At arm’s length: ${figuresOf(prediction.readsAs)}`}
+          >
+            <span style={{ background: prediction.readsAs.hex }} />
+          </span>
+        )}
+        <p className="recipe-totals">
+          {steps} {steps === 1 ? 'step' : 'steps'} · {coats} {coats === 1 ? 'coat' : 'coats'} ·{' '}
+          {minutesInWords(dryMinutes)} drying · {potCount} {potCount === 1 ? 'pot' : 'pots'}
+          {last?.isEstimate && ' · ≈ estimate'}
+          <small>Seen from above, front, below; at arm’s length.</small>
+        </p>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,12 @@
+import type { Pot } from '@yellow-ledger/core';
+import type { Draft } from '../../store/draft/draftSlice';
+import type { Prediction } from '../../workers/work/predictWork';
+import type { RecipeWords } from '../../parts/words/recipeWords';
+
+/** What every leaf of a recipe's page is given. */
+export interface LeafProps {
+  draft: Draft;
+  words: RecipeWords;
+  prediction: Prediction | null;
+  pots: Pot[];
+}

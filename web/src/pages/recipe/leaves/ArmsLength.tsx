@@ -1,0 +1,66 @@
+import {
+  formNames,
+  placeOf,
+  reliefs,
+  type BuildUp,
+  type FormName,
+  type Pot,
+  type SurfaceColour,
+} from '@yellow-ledger/core';
+import { figuresOf } from '../../../parts/Ribbon';
+import { Swatch } from '../../../parts/Swatch';
+import { useAnswer } from '../../../workers/useAnswer';
+
+export interface ArmsLengthProps {
+  pots: Pot[];
+  form: FormName;
+  build: BuildUp;
+  surface: readonly SurfaceColour[];
+}
+
+/** What an eye sees at arm's length, on this form and the others, and how the area is spread. */
+export function ArmsLength({ pots, form, build, surface }: ArmsLengthProps) {
+  const { answer: areas } = useAnswer(pots, [form], (worker) => worker.toneAreas(form));
+  const { answer: reads } = useAnswer(pots, [surface], (worker) =>
+    worker.readsOnForms([...surface], [...build.stops]),
+  );
+  return (
+    <div className="arms-length-study">
+      <div>
+        <h2>At arm’s length</h2>
+        <ul className="reads-list">
+          {reads &&
+            formNames.map((name) => (
+              <li key={name} className={name === form ? 'reads-here' : undefined}>
+                <Swatch hex={reads[name].hex} />
+                <span>
+                  <b>{reliefs[name].label}</b> {figuresOf(reads[name])}
+                </span>
+              </li>
+            ))}
+        </ul>
+      </div>
+      <div>
+        <h2>How much of it lies where</h2>
+        <table className="area-table">
+          <tbody>
+            {areas?.map(({ place, share }) => {
+              const colour = surface[build.stops.indexOf(placeOf(place))];
+              return (
+                <tr key={place}>
+                  <th scope="row">{place}</th>
+                  <td className="area-figure">{Math.round(share * 100)} %</td>
+                  <td className="area-cell">
+                    <span className="area-well" style={{ width: `${Math.max(2, share * 300)}%` }}>
+                      <span style={{ background: colour.hex }} />
+                    </span>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+    </div>
+  );
+}

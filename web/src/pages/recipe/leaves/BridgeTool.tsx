@@ -1,0 +1,113 @@
+import { techniqueOf, type Fix, type Pot, type Recipe } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../../parts/Choice';
+import { Swatch } from '../../../parts/Swatch';
+import { useAnswer } from '../../../workers/useAnswer';
+import type { RecipeWords } from '../../../parts/words/recipeWords';
+import { StaircaseChart } from './StaircaseChart';
+
+export interface BridgeToolProps {
+  recipe: Recipe;
+  pots: Pot[];
+  words: RecipeWords;
+  onMend: (fix: Fix) => void;
+}
+
+/** A ladder between the mixes of two lines, with even steps of light, in whole parts. */
+export function BridgeTool({ recipe, pots, words, onMend }: BridgeToolProps) {
+  const covering = recipe.steps.filter(({ technique }) => techniqueOf(technique).covers);
+  const [ends, setEnds] = useState<{ from?: string; to?: string }>({});
+  const [wanted, setWanted] = useState<number | null>(null);
+  const there = (id: string | undefined) => covering.find((step) => step.id === id);
+  const from = there(ends.from) ?? covering[0];
+  const above = covering.slice(covering.indexOf(from) + 1);
+  const to = above.find(({ id }) => id === ends.to) ?? above.at(-1);
+  // As many as there are lines between, so that these can take the mixes over.
+  const between = recipe.steps.indexOf(to ?? from) - recipe.steps.indexOf(from) - 1;
+  const count = wanted ?? Math.min(6, Math.max(1, between));
+  const { answer, problem } = useAnswer(
+    pots,
+    [recipe, from?.id, to?.id, count],
+    (worker) => worker.bridge(recipe, from.id, to?.id, count),
+    from !== undefined && to !== undefined,
+  );
+  if (!from || !to) return null;
+  const option = ({ id, mix }: (typeof covering)[number]) => (
+    <option key={id} value={id}>
+      line {words.lineNumber(id)}: {words.mix(mix)}
+    </option>
+  );
+  return (
+    <div className="bridge-tool">
+      <h2>Even steps between two mixes</h2>
+      <div className="bridge-choices">
+        <Choice
+          label="From"
+          value={from.id}
+          onChoose={(chosen) => setEnds({ ...ends, from: chosen })}
+        >
+          {covering.slice(0, -1).map(option)}
+        </Choice>
+        <Choice label="To" value={to.id} onChoose={(chosen) => setEnds({ ...ends, to: chosen })}>
+          {above.map(option)}
+        </Choice>
+        <Choice
+          label="Mixes between"
+          value={count}
+          onChoose={(chosen) => setWanted(Number(chosen))}
+        >
+          {[1, 2, 3, 4, 5, 6].map((figure) => (
+            <option key={figure}>{figure}</option>
+          ))}
+        </Choice>
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      {answer && (
+        <>
+          <StaircaseChart
+            label="Value of the mixes at equal parts and as evened"
+            height={190}
+            xLabel="mix"
+            series={['evened', 'equal parts']}
+            points={answer.evened.map((value, index) => ({
+              name:
+                index === 0 ? 'from' : index === answer.evened.length - 1 ? 'to' : String(index),
+              evened: value,
+              'equal parts': answer.byParts[index] ?? value,
+            }))}
+          />
+          <p>
+            Largest step {answer.bridge.largestStep.toFixed(1)} L*; all alike would be{' '}
+            {answer.bridge.evenStep.toFixed(1)}.
+          </p>
+          <ol className="rung-list">
+            {answer.bridge.rungs.map(({ fromParts, toParts, colour }) => (
+              <li key={`${fromParts}:${toParts}`}>
+                <Swatch hex={colour.hex} />
+                <span>
+                  {fromParts} of line {words.lineNumber(from.id)} + {toParts} of what line{' '}
+                  {words.lineNumber(to.id)} is mixed from · L* {colour.value.toFixed(0)}
+                </span>
+              </li>
+            ))}
+          </ol>
+          <div className="line-actions">
+            {[answer.useBetween, answer.insert].map(
+              (fix) =>
+                fix && (
+                  <button
+                    key={fix.label}
+                    type="button"
+                    className="outline-button"
+                    onClick={() => onMend(fix)}
+                  >
+                    {fix.label}
+                  </button>
+                ),
+            )}
+          </div>
+        </>
+      )}
+    </div>
+  );
+}

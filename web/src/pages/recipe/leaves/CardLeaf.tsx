@@ -1,0 +1,67 @@
+import { includedSteps } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { useNotice } from '../../../parts/shell/notices';
+import { withShelf } from '../../../workers/ledgerWorker';
+import type { LeafProps } from '../leafProps';
+import { RecipeCard } from './RecipeCard';
+import { saveText } from '../../../parts/saveText';
+import './cardLeaf.scss';
+
+const papers = ['A6', 'A4'] as const;
+
+/** The recipe as a card to lay beside the water pot: printed, as Markdown, as a strip of ribbons. */
+export default function CardLeaf({ draft, words, prediction, pots }: LeafProps) {
+  const notify = useNotice();
+  const [paper, setPaper] = useState<(typeof papers)[number]>('A6');
+  const recipe = draft.history.present;
+  const worker = withShelf(pots);
+  const save = async (text: Promise<string>, ending: string, type: string) => {
+    try {
+      saveText(await text, `${recipe.name}${ending}`, type);
+    } catch (error) {
+      notify(error instanceof Error ? error.message : 'The file could not be written.');
+    }
+  };
+  if (!prediction) return <p className="page-wait">Writing the card …</p>;
+  return (
+    <section className="card-leaf" aria-label="Card">
+      <div className="card-choices">
+        <div role="radiogroup" aria-label="Paper">
+          {papers.map((name) => (
+            <label key={name}>
+              <input
+                type="radio"
+                name="paper"
+                checked={paper === name}
+                onChange={() => setPaper(name)}
+              />{' '}
+              {name}
+            </label>
+          ))}
+        </div>
+        <button type="button" className="next-button" onClick={() => window.print()}>
+          Print the card
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          onClick={() => void save(worker.markdown(recipe), '.md', 'text/markdown')}
+        >
+          Save as Markdown
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          onClick={() => void save(worker.strip(recipe), '.svg', 'image/svg+xml')}
+        >
+          Save the strip as SVG
+        </button>
+        <p>
+          {includedSteps(recipe).length} of {recipe.steps.length} lines: those of the{' '}
+          {recipe.finishLevel} level.
+        </p>
+      </div>
+      <RecipeCard recipe={recipe} words={words} prediction={prediction} paper={paper} />
+    </section>
+  );
+}

@@ -1,0 +1,157 @@
+import { differenceWords, type Pot, type Recipe, type Version } from '@yellow-ledger/core';
+import { useMemo, useState } from 'react';
+import { Choice } from '../../../parts/Choice';
+import { Ribbon } from '../../../parts/Ribbon';
+import { useRecipeQuery, useVersionsQuery } from '../../../store/ledgerApi';
+import { useRecipeRowsQuery } from '../../../workers/recipeRows';
+import { useAnswer } from '../../../workers/useAnswer';
+import { lineOf } from '../DifferenceTable';
+import { recipeWordsOf } from '../../../parts/words/recipeWords';
+
+export interface CompareVersionsProps {
+  recipe: Recipe;
+  versions: readonly Version[];
+  pots: Pot[];
+}
+
+/** A state of a recipe: a version, or the page as it is now. */
+interface Side {
+  recipeId: string;
+  version: number | null;
+}
+
+/** Any two versions or recipes, line by line and ribbon by ribbon. */
+export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps) {
+  const now: Side = { recipeId: recipe.id, version: null };
+  const [left, setLeft] = useState<Side | null>(null);
+  const [right, setRight] = useState<Side>(now);
+  const leftSide = left ?? { ...now, version: versions.at(-1)?.number ?? null };
+  const one = useContent(leftSide, recipe);
+  const other = useContent(right, recipe);
+  const { answer, problem } = useAnswer(
+    pots,
+    [one, other],
+    (worker) => worker.compare(one, other),
+    one !== null && other !== null,
+  );
+  const oneWords = useMemo(() => one && recipeWordsOf(one, pots, null), [one, pots]);
+  const otherWords = useMemo(() => other && recipeWordsOf(other, pots, null), [other, pots]);
+  return (
+    <div className="compare">
+      <h2>Compare</h2>
+      <div className="bridge-choices">
+        <SidePicker label="Left" side={leftSide} onChoose={setLeft} recipe={recipe} />
+        <SidePicker label="Right" side={right} onChoose={setRight} recipe={recipe} />
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      {answer && oneWords && otherWords && (
+        <>
+          <p>
+            {answer.worst.difference < 0.05
+              ? 'The finished surfaces are the same.'
+              : `They differ most at the ${answer.worst.place}: ${answer.worst.difference.toFixed(1)} ΔE00, ${differenceWords(answer.worst.difference)}.`}
+          </p>
+          <div className="leaf-scroll" tabIndex={0} role="region" aria-label="Lines compared">
+            <table>
+              <tbody>
+                {answer.pairs.map(({ left: l, right: r, leftIndex, rightIndex, isSame }, index) => (
+                  <tr key={index} className={isSame ? 'pair-same' : 'pair-differs'}>
+                    {(
+                      [
+                        [l, leftIndex, answer.left, oneWords],
+                        [r, rightIndex, answer.right, otherWords],
+                      ] as const
+                    ).map(([step, at, build, words], side) => (
+                      <td key={side}>
+                        {step && at !== null ? (
+                          <>
+                            <Ribbon
+                              stops={build.stops}
+                              hexes={build.steps[at].surface.map(({ hex }) => hex)}
+                              label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}
+                              isEstimate={build.steps[at].isEstimate}
+                            />
+                            <span dir="auto">
+                              <b>{at + 1}</b> {lineOf(step, words)}
+                            </span>
+                          </>
+                        ) : (
+                          'not there'
+                        )}
+                      </td>
+                    ))}
+                    <td>{isSame ? 'same' : <b>differs</b>}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+function useContent({ recipeId, version }: Side, own: Recipe): Recipe | null {
+  const isOwn = recipeId === own.id;
+  const { data: versions } = useVersionsQuery(recipeId, { skip: version === null });
+  const { data: kept } = useRecipeQuery(recipeId, { skip: isOwn || version !== null });
+  if (version !== null)
+    return (
+      versions?.find(({ number, content }) => number === version && content.id === recipeId)
+        ?.content ?? null
+    );
+  if (isOwn) return own;
+  return kept?.content.id === recipeId ? kept.content : null;
+}
+
+function SidePicker({
+  label,
+  side,
+  onChoose,
+  recipe,
+}: {
+  label: string;
+  side: Side;
+  onChoose: (side: Side) => void;
+  recipe: Recipe;
+}) {
+  const { data: rows } = useRecipeRowsQuery();
+  const { data: versions } = useVersionsQuery(side.recipeId);
+  return (
+    <>
+      <Choice
+        label={`${label}: recipe`}
+        value={side.recipeId}
+        onChoose={(chosen) => onChoose({ recipeId: chosen, version: null })}
+      >
+        <option value={recipe.id}>this recipe</option>
+        {(rows ?? [])
+          .filter(({ id }) => id !== recipe.id)
+          .map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+      </Choice>
+      <Choice
+        label={`${label}: version`}
+        value={side.version ?? ''}
+        onChoose={(chosen) =>
+          onChoose({
+            ...side,
+            version: chosen === '' ? null : Number(chosen),
+          })
+        }
+      >
+        <option value="">as it is now</option>
+        {(versions ?? []).map(({ number, note }) => (
+          <option key={number} value={number}>
+            {number}
+            {note && `: ${note.slice(0, 40)}`}
+          </option>
+        ))}
+      </Choice>
+    </>
+  );
+}

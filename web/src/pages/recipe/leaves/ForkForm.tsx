@@ -1,0 +1,76 @@
+import { isSameContent, lineLimit, lineOfText, type Version } from '@yellow-ledger/core';
+import { zodResolver } from '@hookform/resolvers/zod';
+import Form from 'react-bootstrap/Form';
+import { FormProvider, useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { z } from 'zod';
+import { Field } from '../../../parts/Field';
+import { useNotice } from '../../../parts/shell/notices';
+import { doDeed } from '../../../store/deeds/doDeeds';
+import type { Draft } from '../../../store/draft/draftSlice';
+import { asProblem, useFreezeMutation } from '../../../store/ledgerApi';
+import { useAppDispatch } from '../../../store/store';
+
+const forkSchema = z.strictObject({ name: lineOfText });
+
+/** Forks a variant off the page. What it was forked from is frozen first, so that it can be told apart. */
+export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly Version[] }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const [freeze] = useFreezeMutation();
+  const recipe = draft.history.present;
+  const form = useForm({
+    defaultValues: { name: `${recipe.name.slice(0, lineLimit - 6)}, worn` },
+    resolver: zodResolver(forkSchema),
+    mode: 'onChange',
+  });
+  const isSaved = draft.saveState.is === 'saved' && draft.base.revision > 0;
+
+  const submit = form.handleSubmit(async ({ name }) => {
+    const last = versions.at(-1);
+    let version = last?.number ?? 0;
+    if (!last || !isSameContent(last.content, recipe)) {
+      version += 1;
+      const frozen = await freeze({
+        recipeId: recipe.id,
+        number: version,
+        note: `Forked as ${name}`,
+        revision: draft.base.revision,
+      });
+      if (frozen.error) return notify(asProblem(frozen.error).message);
+    }
+    const variant = {
+      ...recipe,
+      id: crypto.randomUUID(),
+      name,
+      parent: { recipeId: recipe.id, name: recipe.name, version },
+    };
+    const problem = await dispatch(
+      doDeed({
+        kind: 'recipes',
+        label: `fork ${name}`,
+        of: variant.id,
+        before: null,
+        after: variant,
+      }),
+    );
+    if (problem) return notify(problem.message);
+    await navigate(`/recipes/${variant.id}`);
+  });
+
+  return (
+    <FormProvider {...form}>
+      <form className="freeze-form" onSubmit={(event) => void submit(event)}>
+        <Field name="name" label="Name of a new variant">
+          {(attributes) => (
+            <Form.Control size="sm" dir="auto" {...attributes} {...form.register('name')} />
+          )}
+        </Field>
+        <button type="submit" className="outline-button" disabled={!isSaved}>
+          Fork a variant
+        </button>
+      </form>
+    </FormProvider>
+  );
+}

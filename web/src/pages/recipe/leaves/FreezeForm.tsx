@@ -1,0 +1,49 @@
+import { isSameContent, pageOfText, type Version } from '@yellow-ledger/core';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { FormProvider, useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { NoteField } from '../../../parts/NoteField';
+import { useNotice } from '../../../parts/shell/notices';
+import type { Draft } from '../../../store/draft/draftSlice';
+import { asProblem, useFreezeMutation } from '../../../store/ledgerApi';
+
+const noteSchema = z.strictObject({ note: pageOfText });
+
+/** Freezes the page as the next version, with a word on what it is. */
+export function FreezeForm({ draft, versions }: { draft: Draft; versions: readonly Version[] }) {
+  const notify = useNotice();
+  const [freeze, { isLoading }] = useFreezeMutation();
+  const form = useForm({ defaultValues: { note: '' }, resolver: zodResolver(noteSchema) });
+  const recipe = draft.history.present;
+  const last = versions.at(-1);
+  const isSame = last !== undefined && isSameContent(last.content, recipe);
+  const isSaved = draft.saveState.is === 'saved';
+  const number = (last?.number ?? 0) + 1;
+  const submit = form.handleSubmit(async ({ note }) => {
+    const result = await freeze({
+      recipeId: recipe.id,
+      number,
+      note: note.trim(),
+      revision: draft.base.revision,
+    });
+    if (result.error) return notify(asProblem(result.error).message);
+    form.reset({ note: '' });
+    notify(`Version ${number} is frozen.`);
+  });
+  return (
+    <FormProvider {...form}>
+      <form className="freeze-form" onSubmit={(event) => void submit(event)}>
+        <NoteField name="note" label="What this version is" rows={1} />
+        <button
+          type="submit"
+          className="next-button"
+          disabled={isSame || !isSaved || isLoading || draft.base.revision === 0}
+        >
+          Freeze as version {number}
+        </button>
+        {isSame && <p>Nothing has changed since version {last.number}.</p>}
+        {!isSaved && !isSame && <p>It can be frozen as soon as it is saved.</p>}
+      </form>
+    </FormProvider>
+  );
+}

@@ -1,0 +1,195 @@
+import {
+  coatsOf,
+  mostCoats,
+  reaches,
+  techniqueOf,
+  type FinishLevel,
+  type Step,
+} from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { Ribbon } from '../../../parts/Ribbon';
+import { draftActions } from '../../../store/draft/draftSlice';
+import { useAppDispatch } from '../../../store/store';
+import { useAnswer } from '../../../workers/useAnswer';
+import type { LevelStudy } from '../../../workers/work/draftWork';
+import { minutesInWords } from '../../../parts/words/minutesInWords';
+import type { LeafProps } from '../leafProps';
+import { useLineDeeds } from '../useLineDeeds';
+import { PassesField } from './PassesField';
+import './levelsLeaf.scss';
+
+const levelWords: Record<FinishLevel, string> = {
+  field: 'for the rank and file',
+  table: 'for what is looked at in play',
+  display: 'for what is picked up and turned',
+};
+
+/** Which lines and how many passes each finish level has, what it adds up to, where one may stop. */
+export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
+  const dispatch = useAppDispatch();
+  const recipe = draft.history.present;
+  const deeds = useLineDeeds(recipe, pots);
+  const { answer } = useAnswer(pots, [recipe], (worker) => worker.levels(recipe));
+  if (recipe.steps.length === 0)
+    return <p className="page-wait">There is no line to finish yet.</p>;
+  if (!answer) return <p className="page-wait">Adding up …</p>;
+  return (
+    <section className="levels-leaf" aria-label="Finish levels">
+      <p>
+        The same recipe at three finishes. Passes can differ by level; ▪ marks where you may stop:
+        all is covered, light and dark stand right, nothing waits to be repaired.
+      </p>
+      <div className="leaf-scroll" tabIndex={0} role="region" aria-label="Lines by finish level">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              <th scope="col">In</th>
+              {answer.map(({ level }) => (
+                <th scope="col" key={level}>
+                  {level}
+                  <small>{levelWords[level]}</small>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {recipe.steps.map((step, index) => (
+              <tr key={step.id}>
+                <th scope="row">
+                  <b>{index + 1}</b> {step.stage}, {techniqueOf(step.technique).label}{' '}
+                  <small dir="auto">{words.mix(step.mix)}</small>
+                  {step.restores !== undefined && (
+                    <small> · repairs line {words.lineNumber(step.restores)}</small>
+                  )}
+                </th>
+                <td>
+                  <Form.Check
+                    aria-label={`Line ${index + 1} is in`}
+                    checked={!step.isOut}
+                    onChange={(event) => deeds.edit(withIn(step, event.target.checked))}
+                  />
+                </td>
+                {answer.map((study) => (
+                  <td key={study.level}>
+                    <Cell step={step} number={index + 1} study={study} onEdit={deeds.edit} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row">Adds up to</th>
+              <td />
+              {answer.map(({ level, totals }) => (
+                <td key={level}>
+                  {totals.steps} {totals.steps === 1 ? 'step' : 'steps'}, {totals.coats}{' '}
+                  {totals.coats === 1 ? 'coat' : 'coats'}
+                  <br />
+                  {minutesInWords(totals.dryMinutes)} drying, {totals.pots}{' '}
+                  {totals.pots === 1 ? 'pot' : 'pots'}
+                </td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">Ends as</th>
+              <td />
+              {answer.map(({ level, build }) => (
+                <td key={level}>
+                  <Ribbon
+                    stops={build.stops}
+                    hexes={(build.steps.at(-1)?.surface ?? build.ground).map(({ hex }) => hex)}
+                    label={`The finished surface at ${level} level`}
+                    isEstimate={build.steps.at(-1)?.isEstimate}
+                  />
+                </td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">This recipe is at</th>
+              <td />
+              {answer.map(({ level }) => (
+                <td key={level}>
+                  <Form.Check
+                    type="radio"
+                    name="finish-level"
+                    id={`level-${level}`}
+                    label={level}
+                    checked={recipe.finishLevel === level}
+                    onChange={() =>
+                      dispatch(
+                        draftActions.edited({ ...recipe, finishLevel: level }, 'finish level'),
+                      )
+                    }
+                  />
+                </td>
+              ))}
+            </tr>
+          </tfoot>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Cell({
+  step,
+  number,
+  study,
+  onEdit,
+}: {
+  step: Step;
+  number: number;
+  study: LevelStudy;
+  onEdit: (step: Step) => void;
+}) {
+  const { level, build, stoppingPoints } = study;
+  const isPainted = build.steps[number - 1]?.isIncluded;
+  if (!isPainted) {
+    if (reaches(step, level)) return <span className="level-out">out</span>;
+    return (
+      <button
+        type="button"
+        className="plain-button level-out"
+        aria-label={`take in line ${number} from ${level} level`}
+        onClick={() => onEdit({ ...step, level })}
+      >
+        take in
+      </button>
+    );
+  }
+  return (
+    <span className="level-cell">
+      <PassesField
+        label={`${techniqueOf(step.technique).counts === 'coat' ? 'Coats' : 'Passes'} of line ${number} at ${level} level`}
+        value={coatsOf(step, level)}
+        most={mostCoats}
+        onChange={(coats) => onEdit(withCoatsAt(step, level, coats))}
+      />
+      {stoppingPoints.includes(step.id) && (
+        <span
+          className="may-stop"
+          title="You may stop here"
+          role="img"
+          aria-label="You may stop here"
+        >
+          ▪
+        </span>
+      )}
+    </span>
+  );
+}
+
+function withIn(step: Step, isIn: boolean): Step {
+  const { isOut: _was, ...rest } = step;
+  return isIn ? rest : { ...rest, isOut: true };
+}
+
+/** The usual figure of the line needs no saying at a level. */
+function withCoatsAt(step: Step, level: FinishLevel, coats: number): Step {
+  const { [level]: _was, ...others } = step.coatsAt ?? {};
+  const coatsAt = coats === step.coats ? others : { ...others, [level]: coats };
+  const { coatsAt: _before, ...rest } = step;
+  return Object.keys(coatsAt).length === 0 ? rest : { ...rest, coatsAt };
+}

@@ -1,0 +1,130 @@
+import {
+  includedSteps,
+  loadWords,
+  nearestStop,
+  staysWetUntil,
+  techniqueOf,
+  thinningWords,
+  type Recipe,
+} from '@yellow-ledger/core';
+import { MixBar } from '../../../parts/MixBar';
+import { PlacementMark } from '../../../parts/PlacementMark';
+import { Ribbon } from '../../../parts/Ribbon';
+import type { Prediction } from '../../../workers/work/predictWork';
+import { dropsWords } from '../../../parts/words/dropsWords';
+import { minutesInWords } from '../../../parts/words/minutesInWords';
+import type { RecipeWords } from '../../../parts/words/recipeWords';
+
+export interface RecipeCardProps {
+  recipe: Recipe;
+  words: RecipeWords;
+  prediction: Prediction;
+  paper: 'A6' | 'A4';
+}
+
+/** The card itself. The small one has what the hand needs, the large one the drops and notes too. */
+export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps) {
+  const painted = includedSteps(recipe);
+  const { buildUp, drops, consistency } = prediction;
+  const staysWet = staysWetUntil(recipe);
+  const cautions = [
+    ...new Set(painted.flatMap(({ technique }) => techniqueOf(technique).caution ?? [])),
+  ];
+  const last = buildUp.steps.at(-1);
+  const isLarge = paper === 'A4';
+  return (
+    <article
+      className={`recipe-card card-${paper.toLowerCase()}`}
+      style={isLarge ? undefined : { fontSize: `${smallTypeFor(painted.length)}pt` }}
+      aria-label={`Card on ${paper}`}
+    >
+      <h2 dir="auto">{recipe.name}</h2>
+      <p className="card-head">
+        {recipe.surface} · {recipe.finishLevel} level · over {words.potName(recipe.groundPotId)}
+        {isLarge && ` · drops for ${recipe.models} ${recipe.models === 1 ? 'model' : 'models'}`}
+        {last?.isEstimate && ' · ≈ estimate'}
+      </p>
+      <Ribbon
+        stops={buildUp.stops}
+        hexes={(last?.surface ?? buildUp.ground).map(({ hex }) => hex)}
+        label="The finished surface on the card"
+      />
+      <ol className="card-lines">
+        {painted.map((step) => {
+          const number = words.lineNumber(step.id);
+          const { counts, label } = techniqueOf(step.technique);
+          const { from, to } = step.placement;
+          const wet = staysWet.find(({ stepId }) => stepId === step.id);
+          const needed = drops[number - 1];
+          // The prediction may still be of the draft before.
+          const surface =
+            buildUp.steps.find(({ stepId }) => stepId === step.id)?.surface ?? buildUp.ground;
+          return (
+            <li key={step.id}>
+              <b className="card-number">{number}</b>
+              <div className="card-ribbon">
+                <Ribbon
+                  stops={buildUp.stops}
+                  hexes={surface.map(({ hex }) => hex)}
+                  label={`On the card, after line ${number}`}
+                />
+                <PlacementMark {...step.placement} />
+              </div>
+              <div className="card-words">
+                {isLarge && (
+                  <MixBar
+                    mix={step.mix}
+                    hexOfPot={words.potHex}
+                    hexOfStep={words.stepHex}
+                    lineNumber={words.lineNumber}
+                  />
+                )}
+                <b dir="auto">{words.mix(step.mix)}</b> {thinningWords(step.mix)} (
+                {[loadWords(step.mix), consistency[number - 1]].filter(Boolean).join(', ')})
+                <br />
+                {label}, {step.coats}{' '}
+                {step.coats === 1 ? counts : counts === 'pass' ? 'passes' : 'coats'},{' '}
+                {nearestStop(from).name} to {nearestStop(to).name}
+                {step.dryMinutes > 0 && `, dry ${minutesInWords(step.dryMinutes)} each`}
+                {isLarge && (
+                  <>
+                    {needed && (
+                      <>
+                        <br />
+                        Drops: {dropsWords(needed, words.potName)}
+                      </>
+                    )}
+                    {wet?.untilStepId &&
+                      ` · keep wet until line ${words.lineNumber(wet.untilStepId)}`}
+                    {step.note && (
+                      <>
+                        <br />
+                        <i dir="auto">{step.note}</i>
+                      </>
+                    )}
+                  </>
+                )}
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+      {cautions.map((caution) => (
+        <p key={caution} className="card-caution">
+          <b>Caution.</b> {caution}
+        </p>
+      ))}
+      {isLarge && recipe.notes && <p dir="auto">{recipe.notes}</p>}
+      <p className="card-foot">
+        Colours are of dry paint in daylight, as the ledger predicts them.
+      </p>
+    </article>
+  );
+}
+
+/** Type size on the small card, points: what lets that many lines stand on one page. */
+function smallTypeFor(lines: number): number {
+  if (lines <= 6) return 9;
+  if (lines <= 8) return 7.4;
+  return lines <= 10 ? 7 : 6.2;
+}

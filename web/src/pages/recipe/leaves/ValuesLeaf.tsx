@@ -1,0 +1,61 @@
+import { useAnswer } from '../../../workers/useAnswer';
+import type { LeafProps } from '../leafProps';
+import { signed } from '../../../parts/words/signed';
+import { useLineDeeds } from '../useLineDeeds';
+import { BridgeTool } from './BridgeTool';
+import { StaircaseChart } from './StaircaseChart';
+import './valuesLeaf.scss';
+
+const verdictWords = {
+  stark: 'stark: it shows as a line',
+  unseen: 'too small to see',
+  seen: 'seen, and soft',
+};
+
+/** Light and dark, line by line: where a jump is stark, where a step is lost, and the rung between. */
+export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
+  const recipe = draft.history.present;
+  const deeds = useLineDeeds(recipe, pots);
+  const { answer, problem } = useAnswer(pots, [recipe], (worker) => worker.staircase(recipe));
+  if (problem) return <p className="problem">{problem}</p>;
+  if (!answer) return <p className="page-wait">Measuring the steps …</p>;
+  const { stairs, mixSteps } = answer;
+  if (recipe.steps.length === 0)
+    return <p className="page-wait">There is no line yet, and so no step of light to see.</p>;
+  return (
+    <section className="values-leaf" aria-label="Light steps">
+      <h2>Value after each line</h2>
+      <StaircaseChart
+        label="Value of the surface at mid, crown and edge after each line"
+        points={stairs.map(({ stepId, mid, crown, edge }) => ({
+          name: stepId === null ? 'ground' : String(words.lineNumber(stepId)),
+          mid,
+          crown,
+          edge,
+        }))}
+        series={['mid', 'crown', 'edge']}
+        xLabel="line"
+      />
+      <div className="values-columns">
+        <div>
+          <h2>From mix to mix</h2>
+          {mixSteps.length === 0 && <p>It takes two covering lines to make a step.</p>}
+          <ul className="mix-steps">
+            {mixSteps.map(({ fromStepId, toStepId, change, verdict, fix }) => (
+              <li key={toStepId}>
+                Line {words.lineNumber(fromStepId)} to {words.lineNumber(toStepId)}:{' '}
+                <b>{signed(change)} L*</b>, {verdictWords[verdict]}.{' '}
+                {fix && (
+                  <button type="button" className="plain-button" onClick={() => deeds.mend(fix)}>
+                    {fix.label}
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </div>
+        <BridgeTool recipe={recipe} pots={pots} words={words} onMend={deeds.mend} />
+      </div>
+    </section>
+  );
+}

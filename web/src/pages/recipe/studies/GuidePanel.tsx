@@ -1,0 +1,125 @@
+import { formOf, reliefs, techniqueOf, type GuideMark } from '@yellow-ledger/core';
+import { Pixels } from '../../../parts/form/FormCanvas';
+import { useAnswer } from '../../../workers/useAnswer';
+import type { RecipeLineProps } from '../recipeLineProps';
+
+const size = 280;
+
+/** Where the line goes on the form, how its strokes run and where they end. */
+export function GuidePanel({ step, number, draft, pots, words, deeds }: RecipeLineProps) {
+  const recipe = draft.history.present;
+  const form = formOf(recipe);
+  const hex = words.stepHex(step.id);
+  const { answer, problem } = useAnswer(pots, [recipe, step, form, hex], (worker) =>
+    worker.guide(recipe, step, form, hex, size),
+  );
+  const { softness, pull, from } = step.placement;
+  const bands = answer?.bands ?? [];
+  const own = bands.find(({ stepId }) => stepId === step.id);
+  const canSpread =
+    form === 'blade' &&
+    bands.some(({ stepId, from: at }) => {
+      const line = recipe.steps.find(({ id }) => id === stepId);
+      return line && Math.abs(line.placement.from - at) > 0.005;
+    });
+  if (problem) return <p role="alert">{problem}</p>;
+  return (
+    <div className="guide-study">
+      <span
+        className="form-well guide-well"
+        role="img"
+        aria-label={`Line ${number} on ${reliefs[form].label}: ${answer ? Math.round(answer.painted * 100) : 0} % of it`}
+      >
+        <Pixels pixels={answer?.pixels ?? null} size={size} />
+        <svg viewBox="0 0 100 100" aria-hidden="true">
+          {answer?.marks.map((mark, index) => (
+            <Mark key={index} mark={mark} />
+          ))}
+        </svg>
+      </span>
+      <div className="guide-words">
+        <p>
+          On {reliefs[form].label}, the figure’s own left is on the right. It goes on about{' '}
+          <b>{answer ? Math.round(answer.painted * 100) : '…'} %</b> of the surface,{' '}
+          {softness < 0.03 ? 'with hard ends' : 'with soft ends, drawn broken'}
+          {from > 0 && ', inside the layers before it, drawn as faint lines'}.
+        </p>
+        <p>{strokeWords(step.technique, pull, form)}</p>
+        {form === 'gem' && (
+          <p>Each crescent is half the one before; the sparkle stands across from it.</p>
+        )}
+        {own && (
+          <p>
+            As one band of a gradient it would cover {Math.round(own.covers * 100)} %: the layers of
+            this recipe at {bands.map(({ covers }) => `${Math.round(covers * 100)}`).join(', ')} %
+            add up to a gradient.{' '}
+            {canSpread && (
+              <button
+                type="button"
+                className="plain-button"
+                onClick={() =>
+                  deeds.mend({
+                    label: '',
+                    changes: bands.flatMap(({ stepId, from: at }) => {
+                      const line = recipe.steps.find(({ id }) => id === stepId);
+                      return line
+                        ? [
+                            {
+                              do: 'replace' as const,
+                              step: { ...line, placement: { ...line.placement, from: at, to: 1 } },
+                            },
+                          ]
+                        : [];
+                    }),
+                  })
+                }
+              >
+                Spread the layers so
+              </button>
+            )}
+          </p>
+        )}
+        <p>The form is chosen on the leaf “On a form”.</p>
+      </div>
+    </div>
+  );
+}
+
+function Mark({ mark }: { mark: GuideMark }) {
+  if (mark.kind === 'dot')
+    return <circle cx={mark.at[0] * 100} cy={mark.at[1] * 100} r="1.4" className="guide-dot" />;
+  const points = mark.points.map(([x, y]) => [x * 100, y * 100] as const);
+  const drawn = mark.hasArrow ? [...points, ...tipOf(points)] : points;
+  return (
+    <polyline
+      points={drawn.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
+      className="guide-stroke"
+    />
+  );
+}
+
+/** The two barbs of an arrow, drawn on from its end: back, to the tip again, and back the other way. */
+function tipOf(points: readonly (readonly [number, number])[]): (readonly [number, number])[] {
+  const end = points[points.length - 1];
+  const before = points[Math.max(0, points.length - 4)];
+  const angle = Math.atan2(end[1] - before[1], end[0] - before[0]);
+  const barb = (turn: number) =>
+    [end[0] - 3.5 * Math.cos(angle + turn), end[1] - 3.5 * Math.sin(angle + turn)] as const;
+  return [barb(0.6), end, barb(-0.6)];
+}
+
+function strokeWords(
+  technique: RecipeLineProps['step']['technique'],
+  pull: 'up' | 'down' | 'even',
+  form: string,
+): string {
+  if (technique === 'point') return 'Dots, at the corners and the sharpest places only.';
+  if (technique === 'lineWork')
+    return form === 'hair'
+      ? 'Lines along the grain, thinner towards the light.'
+      : 'Short, crooked scratches at every angle, thickest at edges and folds.';
+  if (pull === 'even') return `${techniqueOf(technique).label}: strokes may end anywhere.`;
+  return pull === 'up'
+    ? 'Strokes end towards the light: the pigment collects at the arrow’s tip.'
+    : 'Strokes end towards the dark: the pigment collects at the arrow’s tip.';
+}

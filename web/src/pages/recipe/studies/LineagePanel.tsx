@@ -1,0 +1,85 @@
+import type { MixOrigin } from '@yellow-ledger/core';
+import { Swatch } from '../../../parts/Swatch';
+import { useAnswer } from '../../../workers/useAnswer';
+import { dropsWords } from '../../../parts/words/dropsWords';
+import type { RecipeLineProps } from '../recipeLineProps';
+
+/** The mixes a mix came from, its true shares, how to make it again, and until when it stays wet. */
+export function LineagePanel({ step, number, draft, pots, words }: RecipeLineProps) {
+  const recipe = draft.history.present;
+  const { answer, problem } = useAnswer(pots, [recipe, step.id], (worker) =>
+    worker.lineage(recipe, step.id),
+  );
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <p>Following the mixes …</p>;
+  const { origins, shares, drops, staysWet } = answer;
+  const wet = staysWet.find(({ stepId }) => stepId === step.id);
+  const needed = staysWet.filter(
+    ({ untilStepId, stepId }) =>
+      untilStepId !== null &&
+      words.lineNumber(stepId) < number &&
+      words.lineNumber(untilStepId) >= number,
+  );
+  return (
+    <div className="lineage-study">
+      <div>
+        <h2>Line {number} is</h2>
+        <Origins origins={origins} words={words} />
+      </div>
+      <div>
+        <h2>In pots</h2>
+        <ul className="share-list">
+          {shares.map(({ potId, share }) => (
+            <li key={potId}>
+              <Swatch hex={words.potHex(potId)} /> <span dir="auto">{words.potName(potId)}</span>{' '}
+              <b>{(share * 100).toFixed(share < 0.1 ? 1 : 0)} %</b>
+            </li>
+          ))}
+        </ul>
+        <p>
+          To make it again from pots: <b>{dropsWords(drops, words.potName)}</b>
+          <small>
+            {' '}
+            · colour error {drops.colourError.toFixed(1)} ΔE00
+            {!drops.isWithin && ', the nearest found'}
+          </small>
+        </p>
+        <p>
+          {wet?.untilStepId
+            ? `Keep this mix wet until line ${words.lineNumber(wet.untilStepId)}, which ${wet.because === 'carried' ? 'carries it forward' : 'is blended into it'}.`
+            : 'This mix may dry when the line is done: no later line needs it.'}
+          {needed.length > 0 &&
+            ` Wet beside it: the ${needed.length === 1 ? 'mix' : 'mixes'} of line ${needed.map(({ stepId }) => words.lineNumber(stepId)).join(', ')}.`}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+function Origins({
+  origins,
+  words,
+}: {
+  origins: readonly MixOrigin[];
+  words: RecipeLineProps['words'];
+}) {
+  return (
+    <ul className="origin-list">
+      {origins.map(({ source, parts, share, from }, index) => (
+        <li key={index}>
+          <Swatch
+            hex={source.from === 'pot' ? words.potHex(source.potId) : words.stepHex(source.stepId)}
+          />{' '}
+          {parts} {parts === 1 ? 'part' : 'parts'} of{' '}
+          {source.from === 'pot' ? (
+            <b dir="auto">{words.potName(source.potId)}</b>
+          ) : (
+            <b>the mix of line {words.lineNumber(source.stepId)}</b>
+          )}{' '}
+          <small>{(share * 100).toFixed(0)} % of the whole</small>
+          {from.length > 0 && <Origins origins={from} words={words} />}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,141 @@
+import {
+  consistencies,
+  consistencyOf,
+  flattenMix,
+  loadWords,
+  shelfOf,
+  stiffnessOf,
+  thinnerEffect,
+  waterHeldBy,
+  thinnerFor,
+  thinningWords,
+  type Step,
+  type Thinning,
+} from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { useNotice } from '../../../parts/shell/notices';
+import { doDeed } from '../../../store/deeds/doDeeds';
+import { useAppDispatch } from '../../../store/store';
+import type { RecipeLineProps } from '../recipeLineProps';
+
+/** How stiff or runny the mix is, what water and medium make of it, and the painter's own habit. */
+export function ThinningPanel({ step, draft, number, pots, words, deeds }: RecipeLineProps) {
+  const dispatch = useAppDispatch();
+  const notify = useNotice();
+  const { steps } = draft.history.present;
+  const shelf = useMemo(() => shelfOf(pots), [pots]);
+  const shares = flattenMix(step.mix, steps.slice(0, number - 1));
+  const stiffness = stiffnessOf(shares, shelf);
+  const waterHeld = waterHeldBy(shares, shelf);
+  const now = consistencyOf(step.mix, stiffness);
+  const effect = thinnerEffect(step.mix, waterHeld);
+  const [only] = step.mix.parts;
+  const pot =
+    step.mix.parts.length === 1 && only.from === 'pot' ? shelf.get(only.potId) : undefined;
+  const thin = (thinning: Thinning) => deeds.edit(withThinning(step, thinning));
+
+  const remember = async () => {
+    if (!pot) return;
+    const { waterParts, mediumParts } = step.mix;
+    const after = { ...pot, usualThinner: { waterParts, mediumParts } };
+    const problem = await dispatch(
+      doDeed({
+        kind: 'pots',
+        label: `thin ${pot.name} so`,
+        of: crypto.randomUUID(),
+        before: pot,
+        after,
+      }),
+    );
+    notify(problem ? problem.message : `${pot.name} is thinned so from now on, where it is new.`);
+  };
+
+  return (
+    <div className="thinning-study">
+      <p>
+        On the brush: <b>{now.name}</b>, it {now.tells}. {thinningWords(step.mix)},{' '}
+        {loadWords(step.mix)}.
+      </p>
+      <table className="thinning-scale">
+        <thead>
+          <tr>
+            <th scope="col">Consistency</th>
+            <th scope="col">What it does</th>
+            <th scope="col">With water</th>
+            <th scope="col">With medium</th>
+          </tr>
+        </thead>
+        <tbody>
+          {consistencies.map(({ name, tells }) => {
+            const thinner = thinnerFor(name, stiffness);
+            const isReached =
+              consistencyOf({ waterParts: thinner, mediumParts: 0 }, stiffness).name === name;
+            return (
+              <tr key={name} className={name === now.name ? 'scale-here' : undefined}>
+                <th scope="row">{name}</th>
+                <td>{tells}</td>
+                {(['waterParts', 'mediumParts'] as const).map((kind) => {
+                  const thinning = { waterParts: 0, mediumParts: 0, [kind]: thinner };
+                  return (
+                    <td key={kind}>
+                      {isReached ? (
+                        <button
+                          type="button"
+                          className="plain-button"
+                          aria-label={`Make it ${name}: ${thinningWords(thinning)}`}
+                          onClick={() => thin(thinning)}
+                        >
+                          {thinningWords(thinning)}
+                        </button>
+                      ) : (
+                        'comes thinner than that'
+                      )}
+                      {thinnerEffect(thinning, waterHeld).breaksUp && isReached && ' breaks up'}
+                    </td>
+                  );
+                })}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p>
+        It runs {effect.runs.toFixed(1)} times as far as it would neat and {poolWords(effect.pools)}
+        . {effect.breaksUp ? 'Its pigment breaks up: past' : 'It holds together up to'}{' '}
+        {effect.breaksUpAt.toFixed(1)} parts of water
+        {step.mix.mediumParts > 0
+          ? ' with the medium in it'
+          : '; each part of medium holds two more'}
+        . Water pools and runs; medium thins as much and stays where it is put.
+      </p>
+      {pot && (
+        <p>
+          {pot.usualThinner && (
+            <button
+              type="button"
+              className="outline-button"
+              onClick={() => pot.usualThinner && thin(pot.usualThinner)}
+            >
+              As you usually thin {words.potName(pot.id)}: {thinningWords(pot.usualThinner)}
+            </button>
+          )}{' '}
+          <button type="button" className="outline-button" onClick={() => void remember()}>
+            Remember {thinningWords(step.mix)} for {words.potName(pot.id)}
+          </button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+const withThinning = (step: Step, thinning: Thinning): Step => ({
+  ...step,
+  mix: { ...step.mix, ...thinning },
+});
+
+/** @example poolWords(0.7) // → 'pools strongly' */
+function poolWords(pools: number): string {
+  if (pools < 0.1) return 'does not pool';
+  if (pools < 0.35) return 'hardly pools';
+  return pools < 0.6 ? 'pools in recesses' : 'pools strongly';
+}

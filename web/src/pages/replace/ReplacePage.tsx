@@ -1,0 +1,109 @@
+import { standings, type Pot, type Standing, type Substitute } from '@yellow-ledger/core';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Choice } from '../../parts/Choice';
+import { ShelfTabs } from '../../parts/ShelfTabs';
+import { Swatch } from '../../parts/Swatch';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
+import { useAnswer } from '../../workers/useAnswer';
+import { useShelf } from '../../workers/useShelf';
+import { ReplacedRecipes } from './ReplacedRecipes';
+import './replace.scss';
+
+/** What stands in for a pot that is missing, and what that does to every recipe that draws from it. */
+export default function ReplacePage() {
+  const { potId = '' } = useParams();
+  const { pots } = useShelf();
+  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  const pot = pots.find(({ id }) => id === potId);
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>{pot ? `Replace ${pot.name}` : 'Replace a pot'}</h1>
+      </div>
+      <ShelfTabs />
+      {pot ? (
+        <Replacing key={pot.id} pot={pot} pots={pots} />
+      ) : (
+        <p>
+          There is no such pot on the shelf. <Link to="/shelf">To the shelf</Link>
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
+  const [chosen, setChosen] = useState<Substitute | null>(null);
+  const [standing, setStanding] = useState<Standing>('beside');
+  const potName = useMemo(() => potNamesOf(pots), [pots]);
+  const { answer, problem } = useAnswer(pots, [pot.id], (worker) => worker.substitutes(pot.id));
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <p>Trying pots and mixes …</p>;
+  if (answer.length === 0)
+    return (
+      <p>
+        Nothing on the shelf that is at hand is of the kind of {pot.name}: a {pot.kind}
+        {pot.finish === 'metallic' && ', metallic'}. <Link to="/shelf">To the shelf</Link>
+      </p>
+    );
+  const standIn = chosen ?? answer[0];
+  return (
+    <div className="replacing">
+      <section aria-labelledby="stand-ins-head">
+        <h2 id="stand-ins-head">Stands in</h2>
+        <ul className="stand-in-choice">
+          {answer.map((each) => {
+            const words = standInWords(each.parts, potName);
+            return (
+              <li key={words}>
+                <label>
+                  <input
+                    type="radio"
+                    name="stand-in"
+                    checked={each === standIn}
+                    onChange={() => setChosen(each)}
+                  />
+                  <span
+                    className="stand-in-pair"
+                    role="img"
+                    aria-label={`${pot.name} beside ${words}`}
+                  >
+                    <span style={{ background: answer && pot.swatch }} />
+                    <span style={{ background: each.colour.hex }} />
+                  </span>
+                  <span>
+                    <b dir="auto">{words}</b>
+                    <small>{nearnessWords(each)}</small>
+                  </span>
+                </label>
+              </li>
+            );
+          })}
+        </ul>
+        <p>
+          <Swatch hex={pot.swatch} /> {pot.name}, thick and dry
+          {(pot.kind === 'wash' || pot.kind === 'ink') &&
+            '; what is compared is one neat coat over white'}
+          .
+        </p>
+      </section>
+      <section aria-labelledby="effect-head">
+        <h2 id="effect-head">In the recipes</h2>
+        <Choice
+          label="The figures will stand"
+          value={standing}
+          onChoose={(name) => setStanding(name as Standing)}
+        >
+          {standings.map(({ name, tells }) => (
+            <option key={name} value={name}>
+              {tells}
+            </option>
+          ))}
+        </Choice>
+        <ReplacedRecipes pot={pot} pots={pots} standIn={standIn} standing={standing} />
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,138 @@
+import {
+  differenceWords,
+  replacementVerdict,
+  type Pot,
+  type Recipe,
+  type Standing,
+  type Substitute,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Ribbon } from '../../parts/Ribbon';
+import { useNotice } from '../../parts/shell/notices';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { standInWords } from '../../parts/words/substituteWords';
+import { asProblem, useReplaceInRecipesMutation } from '../../store/ledgerApi';
+import { useAnswer } from '../../workers/useAnswer';
+import type { ReplacedRecipe } from '../../workers/work/replaceWork';
+
+export interface ReplacedRecipesProps {
+  pot: Pot;
+  pots: Pot[];
+  standIn: Substitute;
+  standing: Standing;
+}
+
+type Effected = ReplacedRecipe & { effect: { recipe: Recipe } };
+
+/** Every recipe that draws from the pot, before and after, and the one press that replaces it. */
+export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipesProps) {
+  const notify = useNotice();
+  const [choices, setChoices] = useState<Readonly<Record<string, boolean>>>({});
+  const [written, setWritten] = useState(0);
+  const [replace, { isLoading }] = useReplaceInRecipesMutation();
+  const { answer, problem } = useAnswer(pots, [pot.id, standIn, written], async (worker) => ({
+    standIn,
+    recipes: await worker.replaced(pot.id, standIn.parts),
+  }));
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <p>Painting the recipes with it …</p>;
+  const { recipes } = answer;
+  if (recipes.length === 0) return <p>No recipe draws from {pot.name}.</p>;
+  const words = standInWords(answer.standIn.parts, potNamesOf(pots));
+  // Where nothing was chosen by hand, what passes is chosen.
+  const isChosen = (each: ReplacedRecipe): each is Effected =>
+    'recipe' in each.effect &&
+    (choices[each.recipeId] ?? replacementVerdict(each.effect.worst.difference, standing).passes);
+  const chosen = recipes.filter(isChosen);
+
+  const write = async () => {
+    const result = await replace({
+      note: `${pot.name} replaced by ${words}.`,
+      recipes: chosen.map(({ effect, revision }) => ({ content: effect.recipe, revision })),
+    });
+    if (result.error) notify(asProblem(result.error).message);
+    else
+      notify(
+        `${pot.name} is replaced in ${countWords(chosen.length)}. What stood there is kept as the version before.`,
+      );
+    setWritten(written + 1);
+  };
+
+  return (
+    <>
+      <ul className="replaced-list">
+        {recipes.map((each) => (
+          <ReplacedLine
+            key={each.recipeId}
+            replaced={each}
+            words={words}
+            standing={standing}
+            isChosen={isChosen(each)}
+            onChoose={(is) => setChoices({ ...choices, [each.recipeId]: is })}
+          />
+        ))}
+      </ul>
+      <p>
+        Each recipe chosen becomes a new version; what stands there now is frozen first, so models
+        painted after it keep what they point to.
+      </p>
+      <button
+        type="button"
+        className="next-button"
+        disabled={isLoading || chosen.length === 0 || answer.standIn !== standIn}
+        onClick={() => void write()}
+      >
+        Replace in {countWords(chosen.length)}
+      </button>
+    </>
+  );
+}
+
+const countWords = (count: number) => (count === 1 ? '1 recipe' : `${count} recipes`);
+
+function ReplacedLine({
+  replaced: { recipeId, name, archived, before, effect },
+  words,
+  standing,
+  isChosen,
+  onChoose,
+}: {
+  replaced: ReplacedRecipe;
+  words: string;
+  standing: Standing;
+  isChosen: boolean;
+  onChoose: (isChosen: boolean) => void;
+}) {
+  const verdict = 'worst' in effect ? replacementVerdict(effect.worst.difference, standing) : null;
+  return (
+    <li>
+      <div className="replaced-head">
+        <input
+          type="checkbox"
+          aria-label={`Replace in ${name}`}
+          checked={isChosen}
+          disabled={verdict === null}
+          onChange={(event) => onChoose(event.target.checked)}
+        />
+        <Link to={`/recipes/${recipeId}`} dir="auto">
+          {name}
+        </Link>
+        {archived && <small>archived</small>}
+      </div>
+      <div className="replaced-ribbons">
+        <Ribbon {...before} label={`${name} as it is`} />
+        {'after' in effect && <Ribbon {...effect.after} label={`${name} with ${words}`} />}
+      </div>
+      {'worst' in effect && verdict ? (
+        <p>
+          <b>{verdict.passes ? 'Passes.' : 'Does not pass.'}</b> Differs most at the{' '}
+          {effect.worst.place}: ΔE00 {effect.worst.difference.toFixed(1)},{' '}
+          {differenceWords(effect.worst.difference)}. {verdict.sentence}
+        </p>
+      ) : (
+        'problem' in effect && <p>Cannot stand in here: {effect.problem}.</p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,73 @@
+import {
+  colourDifference,
+  colourOfHex,
+  driesAsNames,
+  ownShelf,
+  readHex,
+  thinsAsNames,
+  usuallyLowMl,
+  type Pot,
+} from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { asFigure, OptionalField, OptionalSelect } from '../../parts/OptionalField';
+import { Swatch } from '../../parts/Swatch';
+import { signed } from '../../parts/words/signed';
+
+/** What is known of this one bottle: where it stands, how much is left in it, how it behaves. */
+export default function BottleFields() {
+  const { register, control } = useFormContext<Pot>();
+  const [swatch, wet, drops] = useWatch({ control, name: ['swatch', 'wetSwatch', 'dropsPerMl'] });
+  return (
+    <div className="bottle-fields">
+      <div className="pot-row">
+        <OptionalField name="owner" label="Whose shelf" placeholder={ownShelf} />
+        <OptionalField name="openedOn" label="Opened on" type="date" />
+        <OptionalField
+          name="lowMl"
+          label="Low from"
+          unit="ml"
+          placeholder={String(usuallyLowMl)}
+          read={asFigure}
+        />
+        <Form.Check
+          id="is-wanted"
+          className="bottle-wish"
+          label="on the list to buy"
+          {...register('isWanted')}
+        />
+      </div>
+      <div className="pot-row">
+        <OptionalField name="dropsPerMl" label="Drops in a ml" placeholder="20" read={asFigure} />
+        <OptionalField name="brushfulDrops" label="Drops in my brushful" read={asFigure} />
+        <OptionalSelect name="thinsAs" label="Takes water" names={thinsAsNames} />
+        <OptionalSelect name="driesAs" label="Dries" names={driesAsNames} />
+      </div>
+      <div className="pot-row">
+        <OptionalField
+          name="wetSwatch"
+          label="Colour while wet"
+          placeholder="as #b07a18"
+          read={(typed) => (typed ? (readHex(String(typed)) ?? typed) : undefined)}
+        />
+        {drops !== undefined && drops > 0 && (
+          <p>One drop is {(1 / drops).toFixed(3)} ml, and drops of it are counted by that.</p>
+        )}
+      </div>
+      <WetShift dry={readHex(swatch)} wet={wet === undefined ? null : readHex(wet)} />
+    </div>
+  );
+}
+
+/** How far the paint moves in drying. */
+function WetShift({ dry, wet }: { dry: string | null; wet: string | null }) {
+  if (!dry || !wet) return null;
+  const before = colourOfHex(wet);
+  const after = colourOfHex(dry);
+  return (
+    <p>
+      Wet <Swatch hex={wet} />, dry <Swatch hex={dry} />: drying moves it by{' '}
+      {signed(after.value - before.value)} L*, ΔE00 {colourDifference(before, after).toFixed(1)}.
+    </p>
+  );
+}

@@ -1,0 +1,109 @@
+import type { Pot } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { Swatch } from '../../parts/Swatch';
+import { ledgerWorker } from '../../workers/ledgerWorker';
+import type { CardAnswer, CardPlace, CardPlaces } from '../../workers/work/potWork';
+import { cardPlaces } from './cardPlaces';
+import { ReaderPanel } from './ReaderPanel';
+
+/** What a printed card looks like; the coat begins as something to be corrected. */
+const usualCard: Record<CardPlace, string> = {
+  black: '#363636',
+  white: '#f3f3f3',
+  overBlack: '#808080',
+  overWhite: '#a0a0a0',
+};
+
+/** Works a pot's swatch and hiding out from one neat coat across a black and white card. */
+export default function CardMeasure() {
+  const [colours, setColours] = useState(usualCard);
+  const [isRead, setIsRead] = useState(false);
+  const [answer, setAnswer] = useState<CardAnswer | null>(null);
+  const solve = (places: CardPlaces) => void ledgerWorker.solveCard(places).then(setAnswer);
+  return (
+    <div className="card-measure">
+      <p>
+        Brush one neat coat across a card that is half black and half white, let it dry, and take
+        the four colours from a colour reader or from one evenly lit picture.
+      </p>
+      <fieldset className="card-ways">
+        <legend className="visually-hidden">Where the colours come from</legend>
+        {[false, true].map((byReader) => (
+          <label key={String(byReader)}>
+            <input
+              type="radio"
+              name="card-way"
+              checked={isRead === byReader}
+              onChange={() => {
+                setIsRead(byReader);
+                setAnswer(null);
+              }}
+            />{' '}
+            {byReader ? 'simulated reader, for practice' : 'typed in'}
+          </label>
+        ))}
+      </fieldset>
+      {isRead ? (
+        <ReaderPanel onRead={solve} onChange={() => setAnswer(null)} />
+      ) : (
+        <>
+          <div className="card-colours">
+            {cardPlaces.map(([key, label]) => (
+              <label key={key}>
+                <span>{label}</span>
+                <input
+                  type="color"
+                  value={colours[key]}
+                  onChange={(event) => {
+                    setColours({ ...colours, [key]: event.target.value });
+                    setAnswer(null);
+                  }}
+                />{' '}
+                {colours[key]}
+              </label>
+            ))}
+          </div>
+          <button type="button" className="outline-button" onClick={() => solve(colours)}>
+            Work it out
+          </button>
+        </>
+      )}
+      {answer && <CardResult answer={answer} isPractice={isRead} />}
+    </div>
+  );
+}
+
+function CardResult({ answer, isPractice }: { answer: CardAnswer; isPractice: boolean }) {
+  const { setValue } = useFormContext<Pot>();
+  if ('problem' in answer)
+    return (
+      <p className="field-error" role="alert">
+        {answer.problem}
+      </p>
+    );
+  const { swatch, hiding, playedForward } = answer;
+  return (
+    <div role="status">
+      <p>
+        Thick and dry <Swatch hex={swatch} /> {swatch}, hiding {hiding.toFixed(2)}. Laid over the
+        card again it comes within {playedForward.toFixed(1)} ΔE00 of what was read
+        {playedForward > 2 && ': the readings do not go together, so read them again'}.
+        {isPractice &&
+          ' The card was a made-up one: take the figures only to see what a measured pot changes.'}
+      </p>
+      <button
+        type="button"
+        className="outline-button"
+        onClick={() => {
+          const figures = { shouldValidate: true, shouldDirty: true };
+          setValue('swatch', swatch, figures);
+          setValue('hiding', Math.round(hiding * 1000) / 1000, figures);
+          setValue('hidingIsGuess', false, figures);
+        }}
+      >
+        Take this for the pot
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { pairReasons, readHex, type Pair, type Pot } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { useAnswer } from '../../workers/useAnswer';
+import { useShelf } from '../../workers/useShelf';
+
+const units: Record<Pair['reason'], (figure: number) => string> = {
+  opposite: (degrees) => `${degrees.toFixed(0)}° apart in hue`,
+  darker: (steps) => `${steps.toFixed(0)} L* darker`,
+  lighter: (steps) => `${steps.toFixed(0)} L* lighter`,
+  warmth: (degrees) => `${degrees.toFixed(0)}° apart in hue`,
+  grey: (chroma) => `chroma ${chroma.toFixed(0)} at its greyest`,
+};
+
+/** What goes with a pot from the shelf, each with the colours on the way to it. */
+export default function PairsPanel() {
+  const { pots } = useShelf();
+  const { control, getValues } = useFormContext<Pot>();
+  const [swatch, hiding] = useWatch({ control, name: ['swatch', 'hiding'] });
+  const hex = readHex(swatch);
+  const potName = useMemo(() => potNamesOf(pots ?? []), [pots]);
+  const { answer, problem } = useAnswer(
+    pots,
+    [hex, hiding],
+    (worker) => worker.pairs({ ...getValues(), name: 'this pot', swatch: hex }),
+    hex !== null && hiding >= 0 && hiding <= 1,
+  );
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <p>Looking along the shelf …</p>;
+  if (answer.length === 0)
+    return <p>Nothing on the shelf goes with it by hue or value: it is alone of its sort.</p>;
+  return (
+    <ul className="pair-list">
+      {answer.map(({ reason, potId, ladder, figure }) => (
+        <li key={reason + potId}>
+          <span
+            className="pair-ladder"
+            role="img"
+            aria-label={`From this pot to ${potName(potId)} in five mixes`}
+          >
+            {ladder.map((rung, index) => (
+              <span key={index} style={{ background: rung.hex }} />
+            ))}
+          </span>
+          <span>
+            <b dir="auto">{potName(potId)}</b>{' '}
+            {pairReasons.find(({ name }) => name === reason)?.tells}{' '}
+            <small>({units[reason](figure)})</small>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}

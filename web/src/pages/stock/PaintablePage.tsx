@@ -1,0 +1,108 @@
+import { ownerOf, type Paintable, type Pot } from '@yellow-ledger/core';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { ShelfTabs } from '../../parts/ShelfTabs';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
+import { useAnswer } from '../../workers/useAnswer';
+import { useShelf } from '../../workers/useShelf';
+import './stock.scss';
+
+/** Which recipes go with the pots that are here tonight, and what stands in for the rest. */
+export default function PaintablePage() {
+  const { pots } = useShelf();
+  const owners = useMemo(() => [...new Set((pots ?? []).map(ownerOf))].sort(), [pots]);
+  const [away, setAway] = useState<readonly string[]>([]);
+  const here = owners.filter((owner) => !away.includes(owner));
+  const { answer, problem } = useAnswer(pots, [here.join('\n')], (worker) =>
+    worker.paintable(here),
+  );
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>What can be painted</h1>
+      </div>
+      <ShelfTabs />
+      <fieldset className="owner-choice">
+        <legend>Shelves that are here</legend>
+        {owners.map((owner) => (
+          <label key={owner}>
+            <input
+              type="checkbox"
+              checked={!away.includes(owner)}
+              onChange={(event) =>
+                setAway(
+                  event.target.checked ? away.filter((each) => each !== owner) : [...away, owner],
+                )
+              }
+            />{' '}
+            <span dir="auto">{owner}</span>
+          </label>
+        ))}
+      </fieldset>
+      {problem && <p role="alert">{problem}</p>}
+      {!problem && (!pots || !answer) && <p>Going over the recipes …</p>}
+      {answer?.length === 0 && (
+        <div className="empty-page">
+          <p>Here stand your recipes with what each still lacks. There is none written yet.</p>
+          <Link className="outline-button" to="/recipes">
+            To the recipes
+          </Link>
+        </div>
+      )}
+      {pots && answer && answer.length > 0 && (
+        <ul className="stock-list">
+          {answer.map((each) => (
+            <PaintableLine key={each.recipeId} paintable={each} pots={pots} />
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readonly Pot[] }) {
+  const potName = potNamesOf(pots);
+  const { recipeId, name, missing, furthest } = paintable;
+  return (
+    <li className="paintable-line">
+      <h2>
+        <Link to={`/recipes/${recipeId}`} dir="auto">
+          {name}
+        </Link>
+      </h2>
+      <div>
+        <p>
+          {missing.length === 0
+            ? 'Everything it needs is here.'
+            : furthest === null
+              ? `Lacks ${missing.length === 1 ? 'a pot' : `${missing.length} pots`}, and not all have a stand-in.`
+              : `With stand-ins, at most ΔE00 ${furthest.toFixed(1)} off.`}
+        </p>
+        {missing.length > 0 && (
+          <ul className="stand-ins" aria-label={`Missing for ${name}`}>
+            {missing.map(({ potId, standIn }) => (
+              <li key={potId}>
+                <b dir="auto">{potName(potId)}</b>:{' '}
+                {standIn ? (
+                  <>
+                    <span dir="auto">{standInWords(standIn.parts, potName)}</span>{' '}
+                    <small>{nearnessWords(standIn)}</small>
+                  </>
+                ) : (
+                  'nothing here comes near it'
+                )}{' '}
+                <Link
+                  to={`/shelf/replace/${potId}`}
+                  aria-label={`Look closer at ${potName(potId)}`}
+                >
+                  Look closer
+                </Link>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,145 @@
+import type { Pot, ShoppingLine } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { saveText } from '../../parts/saveText';
+import { ShelfTabs } from '../../parts/ShelfTabs';
+import { useNotice } from '../../parts/shell/notices';
+import { Swatch } from '../../parts/Swatch';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
+import { doDeed } from '../../store/deeds/doDeeds';
+import { useAppDispatch } from '../../store/store';
+import { useAnswer } from '../../workers/useAnswer';
+import { useShelf } from '../../workers/useShelf';
+import './stock.scss';
+
+/** What to buy, why, and what would do instead. */
+export default function ShoppingPage() {
+  const { pots } = useShelf();
+  const { answer, problem } = useAnswer(pots, [], (worker) => worker.shoppingList());
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>To buy</h1>
+        {pots && answer && answer.length > 0 && (
+          <button
+            type="button"
+            className="outline-button"
+            onClick={() => saveText(listAsText(answer, pots), 'to-buy.txt', 'text/plain')}
+          >
+            Save as text
+          </button>
+        )}
+      </div>
+      <ShelfTabs />
+      {problem && <p role="alert">{problem}</p>}
+      {!problem && (!pots || !answer) && <p>Going over the shelf and the recipes …</p>}
+      {answer?.length === 0 && (
+        <div className="empty-page">
+          <p>
+            Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low,
+            empty or retired, or when you put it here from its place on the shelf.
+          </p>
+        </div>
+      )}
+      {pots && answer && answer.length > 0 && <ShoppingLines lines={answer} pots={pots} />}
+    </div>
+  );
+}
+
+function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: Pot[] }) {
+  const dispatch = useAppDispatch();
+  const notify = useNotice();
+  const potName = useMemo(() => potNamesOf(pots), [pots]);
+  const takeOff = async (before: Pot) => {
+    const { isWanted: _wish, ...after } = before;
+    const label = `take ${before.name} off the list`;
+    const problem = await dispatch(
+      doDeed({ kind: 'pots', label, of: crypto.randomUUID(), before, after }),
+    );
+    if (problem) notify(problem.message);
+  };
+  return (
+    <ul className="stock-list">
+      {lines.map((line) => {
+        const pot = pots.find(({ id }) => id === line.potId);
+        if (!pot) return null;
+        return (
+          <li key={pot.id}>
+            <Swatch hex={pot.swatch} size="large" />
+            <div>
+              <h2 dir="auto">{pot.name}</h2>
+              <p>
+                {stateWords(pot, line)}
+                {line.recipes.length > 0 && '. Drawn from by '}
+                {line.recipes.map(({ id, name }, index) => (
+                  <span key={id}>
+                    {index > 0 && ', '}
+                    <Link to={`/recipes/${id}`} dir="auto">
+                      {name}
+                    </Link>
+                  </span>
+                ))}
+                .
+              </p>
+              {line.alternatives.length > 0 ? (
+                <ul className="stand-ins" aria-label={`Instead of ${pot.name}`}>
+                  {line.alternatives.map((standIn) => (
+                    <li key={JSON.stringify(standIn.parts)}>
+                      <Swatch hex={standIn.colour.hex} />{' '}
+                      <span dir="auto">{standInWords(standIn.parts, potName)}</span>{' '}
+                      <small>{nearnessWords(standIn)}</small>
+                    </li>
+                  ))}
+                </ul>
+              ) : (
+                <p>Nothing at hand comes near it.</p>
+              )}
+              <p className="stock-deeds">
+                {line.recipes.length > 0 && (
+                  <Link to={`/shelf/replace/${pot.id}`}>Replace {pot.name} in its recipes</Link>
+                )}
+                {line.isWanted && (
+                  <button
+                    type="button"
+                    className="plain-button"
+                    onClick={() => void takeOff(pot)}
+                    aria-label={`Take off the list: ${pot.name}`}
+                  >
+                    Take off the list
+                  </button>
+                )}
+              </p>
+            </div>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** @example 'Low, 2 ml left' */
+function stateWords({ volumeMl }: Pot, { state, isWanted }: ShoppingLine): string {
+  if (state === 'low') return `Low, ${volumeMl} ml left`;
+  if (state === 'empty') return 'Empty';
+  if (state === 'retired') return 'Retired';
+  return isWanted ? 'On the list by hand' : 'Enough';
+}
+
+function listAsText(lines: readonly ShoppingLine[], pots: readonly Pot[]): string {
+  const potName = potNamesOf(pots);
+  return lines
+    .map((line) => {
+      const pot = pots.find(({ id }) => id === line.potId);
+      const instead = line.alternatives.at(0);
+      return [
+        `[ ] ${potName(line.potId)}: ${pot ? stateWords(pot, line) : line.state}`,
+        ...line.recipes.map(({ name }) => `      for ${name}`),
+        ...(instead
+          ? [`      or ${standInWords(instead.parts, potName)} (${nearnessWords(instead)})`]
+          : []),
+      ].join('\n');
+    })
+    .join('\n')
+    .concat('\n');
+}

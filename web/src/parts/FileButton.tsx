@@ -1,0 +1,41 @@
+import { useRef } from 'react';
+
+export interface FileButtonProps {
+  /** on the button */
+  words: string;
+  className: string;
+  isBusy: boolean;
+  /** what the file is, for who does not see the button */
+  label: string;
+  accept: string;
+  onFile: (file: File) => void;
+}
+
+/** A button that asks for one file; the same file can be chosen twice running. */
+export function FileButton({ words, className, isBusy, label, accept, onFile }: FileButtonProps) {
+  const chooser = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <button
+        type="button"
+        className={className}
+        disabled={isBusy}
+        onClick={() => chooser.current?.click()}
+      >
+        {isBusy ? 'Taking it in …' : words}
+      </button>
+      <input
+        ref={chooser}
+        type="file"
+        accept={accept}
+        hidden
+        aria-label={label}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) onFile(file);
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,71 @@
+import Form from 'react-bootstrap/Form';
+import { useFormContext } from 'react-hook-form';
+import { Field } from './Field';
+
+/** What an empty field stands for: nothing said. */
+const asTyped = (typed: unknown) => (typed === '' || typed === null ? undefined : typed);
+
+/** For `read`: a figure, with a decimal comma too. What is none stays as typed, and is said. */
+export const asFigure = (typed: unknown) => {
+  if (asTyped(typed) === undefined) return undefined;
+  const figure = Number(String(typed).replace(',', '.'));
+  return Number.isNaN(figure) ? typed : figure;
+};
+
+export interface OptionalFieldProps {
+  name: string;
+  label: string;
+  unit?: string;
+  type?: string;
+  placeholder?: string;
+  /** makes of what was typed what the form holds; undefined where nothing is said */
+  read?: (typed: unknown) => unknown;
+}
+
+/** A field that may be left empty, in the form it stands in. */
+export function OptionalField({
+  name,
+  label,
+  unit,
+  read = asTyped,
+  ...control
+}: OptionalFieldProps) {
+  const { register } = useFormContext();
+  return (
+    <Field name={name} label={label} unit={unit}>
+      {(attributes) => (
+        <Form.Control
+          size="sm"
+          {...control}
+          {...attributes}
+          {...register(name, { setValueAs: read })}
+        />
+      )}
+    </Field>
+  );
+}
+
+/** One of a few, or nothing said. */
+export function OptionalSelect({
+  name,
+  label,
+  names,
+}: {
+  name: string;
+  label: string;
+  names: readonly string[];
+}) {
+  const { register } = useFormContext();
+  return (
+    <Field name={name} label={label}>
+      {(attributes) => (
+        <Form.Select size="sm" {...attributes} {...register(name, { setValueAs: asTyped })}>
+          <option value="">not noted</option>
+          {names.map((each) => (
+            <option key={each}>{each}</option>
+          ))}
+        </Form.Select>
+      )}
+    </Field>
+  );
+}

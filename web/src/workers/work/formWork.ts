@@ -1,0 +1,106 @@
+import {
+  areaPainted,
+  areaShares,
+  drawForm,
+  drawGuide,
+  formNames,
+  gradientBands,
+  guideMarks,
+  hexSchema,
+  includedSteps,
+  lightNames,
+  readsAs,
+  recipeSchema,
+  stepSchema,
+  toneStops,
+  views,
+  wholeNumberWithin,
+  type FormName,
+  type GradientBand,
+  type GuideMark,
+  type SurfaceColour,
+  type ToneStopName,
+} from '@yellow-ledger/core';
+import * as Comlink from 'comlink';
+import { z } from 'zod';
+
+const ribbonSchema = z.object({ stops: z.array(z.number()), hexes: z.array(hexSchema) });
+
+const pictureSchema = z.object({
+  form: z.enum(formNames),
+  view: z.enum(views),
+  size: wholeNumberWithin(16, 640),
+  ribbon: ribbonSchema,
+  light: z.enum(lightNames),
+  second: z.object({ from: z.enum(lightNames), hex: hexSchema }).optional(),
+  greysOnly: z.boolean().optional(),
+  beside: ribbonSchema.optional(),
+  alone: z.boolean().optional(),
+});
+
+export type FormPictureAsked = z.infer<typeof pictureSchema>;
+
+export interface Guide {
+  size: number;
+  pixels: Uint8ClampedArray<ArrayBuffer>;
+  marks: GuideMark[];
+  /** share of the form the line goes on, 0–1 */
+  painted: number;
+  bands: GradientBand[];
+}
+
+export interface ToneArea {
+  place: ToneStopName;
+  /** share of the form's area nearest to the place, 0–1 */
+  share: number;
+}
+
+export const formWork = {
+  /** RGBA of a form, painted and lit. */
+  drawForm(asked: unknown): Uint8ClampedArray<ArrayBuffer> {
+    const pixels = drawForm(pictureSchema.parse(asked));
+    return Comlink.transfer(pixels, [pixels.buffer]);
+  },
+
+  /** Where a line goes on a form, how its strokes run, and how much of it that is. */
+  guide(draft: unknown, line: unknown, form: FormName, hex: unknown, size: number): Guide {
+    const recipe = recipeSchema.parse(draft);
+    const step = stepSchema.parse(line);
+    const before = includedSteps(recipe);
+    const nested = before
+      .slice(
+        0,
+        Math.max(
+          0,
+          before.findIndex(({ id }) => id === step.id),
+        ),
+      )
+      .filter(({ technique, placement }) => technique === 'layer' && placement.from > 0)
+      .map(({ placement }) => placement.from);
+    const pixels = drawGuide(form, step, hexSchema.parse(hex), nested, size);
+    const guide: Guide = {
+      size,
+      pixels,
+      marks: guideMarks(form, step),
+      painted: areaPainted(step, form),
+      bands: gradientBands(recipe, form),
+    };
+    return Comlink.transfer(guide, [pixels.buffer]);
+  },
+
+  /** How the area of a form is spread over the named places. */
+  toneAreas(form: FormName): ToneArea[] {
+    const shares = areaShares(
+      form,
+      toneStops.map(({ at }) => at),
+    );
+    return toneStops.map(({ name }, i) => ({ place: name, share: shares[i] }));
+  },
+
+  /** The arm's-length colour on every form there is. */
+  readsOnForms(surface: SurfaceColour[], stops: number[]): Record<FormName, SurfaceColour> {
+    return Object.fromEntries(
+      formNames.map((form) => [form, readsAs(surface, stops, form)]),
+    ) as Record<FormName, SurfaceColour>;
+  },
+};

@@ -1,0 +1,77 @@
+import {
+  bandCount,
+  CardError,
+  cardBlack,
+  cardWhite,
+  filmOver,
+  flatSpectrum,
+  hexSchema,
+  opticsOfPot,
+  pairsWith,
+  potSchema,
+  reflectanceFromHex,
+  solveCard,
+  surfaceColour,
+  type Pair,
+} from '@yellow-ledger/core';
+import { z } from 'zod';
+import { shelfInHand } from './shelfInHand';
+
+/** One place of a card: a colour somebody typed, or 38 bands a reader gave. */
+const cardPlaceSchema = z.union([hexSchema, z.array(z.number().min(0).max(1)).length(bandCount)]);
+
+export const cardPlacesSchema = z.object({
+  black: cardPlaceSchema,
+  white: cardPlaceSchema,
+  overBlack: cardPlaceSchema,
+  overWhite: cardPlaceSchema,
+});
+
+export type CardPlaces = z.infer<typeof cardPlacesSchema>;
+export type CardPlace = keyof CardPlaces;
+
+/** What a card says of a pot, or why it cannot be read. */
+export type CardAnswer =
+  { swatch: string; hiding: number; playedForward: number } | { problem: string };
+
+/** A band of paint across a card that is half black and half white. */
+export interface Stripe {
+  overBlack: string;
+  overWhite: string;
+}
+
+const spectrumOf = (place: CardPlaces[CardPlace]) =>
+  typeof place === 'string' ? reflectanceFromHex(place) : Float64Array.from(place);
+
+export const potWork = {
+  /** The pot behind one neat coat across a card. */
+  solveCard(places: unknown): CardAnswer {
+    const { black, white, overBlack, overWhite } = cardPlacesSchema.parse(places);
+    try {
+      const { swatch, hiding, playedForward } = solveCard({
+        black: spectrumOf(black),
+        white: spectrumOf(white),
+        overBlack: spectrumOf(overBlack),
+        overWhite: spectrumOf(overWhite),
+      });
+      return { swatch, hiding, playedForward };
+    } catch (error) {
+      if (error instanceof CardError) return { problem: error.message };
+      throw error;
+    }
+  },
+
+  /** What goes with a pot from the shelf, and why. */
+  pairs(pot: unknown): Pair[] {
+    return pairsWith(potSchema.parse(pot), shelfInHand());
+  },
+
+  /** One neat coat of each pot over the black and the white half of a card. */
+  stripes(pots: { swatch: string; hiding: number }[]): Stripe[] {
+    return pots.map(({ swatch, hiding }) => {
+      const paint = opticsOfPot(swatch, hiding);
+      const over = (card: number) => surfaceColour(filmOver(flatSpectrum(card), paint, 1)).hex;
+      return { overBlack: over(cardBlack), overWhite: over(cardWhite) };
+    });
+  },
+};

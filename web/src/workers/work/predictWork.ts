@@ -1,0 +1,76 @@
+import {
+  adviseRecipe,
+  BuildUpPredictor,
+  consistencyWord,
+  dropsFor,
+  flattenMix,
+  formOf,
+  includedSteps,
+  readsAs,
+  recipeSchema,
+  stiffnessOf,
+  stoppingPoints,
+  wetVolumeMl,
+  type BuildUp,
+  type Drops,
+  type Recipe,
+  type Remark,
+  type Step,
+  type SurfaceColour,
+} from '@yellow-ledger/core';
+import { shelfInHand, whenShelfChanges } from './shelfInHand';
+
+/** What the recipe page shows beside the lines themselves. */
+export interface Prediction {
+  buildUp: BuildUp;
+  /** by line; null where the line is left out at this finish level */
+  drops: (Drops | null)[];
+  /** by line, in a word; empty for what holds no paint */
+  consistency: string[];
+  remarks: Remark[];
+  /** colour of the finished surface at arm's length, on its form */
+  readsAs: SurfaceColour;
+  /** lines after which one may stop */
+  stoppingPoints: string[];
+}
+
+const predictor = new BuildUpPredictor();
+const dropsKnown = new Map<string, Drops>();
+const dropsKept = 2000;
+whenShelfChanges(() => dropsKnown.clear());
+
+export const predictWork = {
+  predict(draft: unknown): Prediction {
+    const recipe = recipeSchema.parse(draft);
+    const shelf = shelfInHand();
+    const buildUp = predictor.predict(recipe, shelf);
+    const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+    const finished = buildUp.steps.at(-1)?.surface ?? buildUp.ground;
+    return {
+      buildUp,
+      drops: recipe.steps.map(({ id }, index) => {
+        const step = painted.get(id);
+        return step ? dropsOf(recipe, step, index) : null;
+      }),
+      consistency: recipe.steps.map(({ mix }, index) => {
+        const shares = flattenMix(mix, recipe.steps.slice(0, index));
+        return consistencyWord(mix, stiffnessOf(shares, shelf));
+      }),
+      remarks: adviseRecipe(recipe, buildUp, shelf),
+      readsAs: readsAs(finished, buildUp.stops, formOf(recipe)),
+      stoppingPoints: stoppingPoints(recipe, buildUp, shelf),
+    };
+  },
+};
+
+function dropsOf(recipe: Recipe, step: Step, index: number): Drops | null {
+  const earlier = recipe.steps.slice(0, index);
+  const volumeMl = wetVolumeMl(step, recipe);
+  if (!(volumeMl > 0)) return null;
+  const shares = flattenMix(step.mix, earlier);
+  const key = JSON.stringify([shares, step.mix.waterParts, step.mix.mediumParts, volumeMl]);
+  const drops = dropsKnown.get(key) ?? dropsFor(step.mix, earlier, shelfInHand(), volumeMl);
+  if (dropsKnown.size > dropsKept) dropsKnown.clear();
+  dropsKnown.set(key, drops);
+  return drops;
+}

@@ -1,0 +1,80 @@
+import {
+  idSchema,
+  predictBuildUp,
+  ReplaceError,
+  replacePot,
+  substitutes,
+  potOn,
+  usesPot,
+  worstPlace,
+  type BuildUp,
+  type Recipe,
+  type Substitute,
+  type WorstPlace,
+} from '@yellow-ledger/core';
+import { z } from 'zod';
+import { fetchRecipes } from './listWork';
+import { shelfInHand } from './shelfInHand';
+
+const standInSchema = z
+  .array(z.object({ potId: idSchema, parts: z.number().gt(0) }))
+  .min(1)
+  .max(3);
+
+/** A finished surface, for its ribbon. */
+export interface FinishedRibbon {
+  stops: readonly number[];
+  hexes: string[];
+}
+
+/** What a stand-in does to one recipe, or why it cannot stand in there. */
+export interface ReplacedRecipe {
+  recipeId: string;
+  name: string;
+  archived: boolean;
+  revision: number;
+  before: FinishedRibbon;
+  effect: { recipe: Recipe; after: FinishedRibbon; worst: WorstPlace } | { problem: string };
+}
+
+export const replaceWork = {
+  /** Pots and mixes that may stand in for a pot, nearest first. */
+  substitutes(potId: unknown): Substitute[] {
+    const shelf = shelfInHand();
+    return substitutes(potOn(shelf, idSchema.parse(potId)), shelf, { count: 8 });
+  },
+
+  /** Every recipe that draws from a pot, as it is and with the stand-in. */
+  async replaced(askedPotId: unknown, askedStandIn: unknown): Promise<ReplacedRecipe[]> {
+    const potId = idSchema.parse(askedPotId);
+    const standIn = standInSchema.parse(askedStandIn);
+    const shelf = shelfInHand();
+    return (await fetchRecipes())
+      .filter(({ content }) => usesPot(content, potId))
+      .map(({ content, revision }): ReplacedRecipe => {
+        const before = predictBuildUp(content, shelf);
+        const head = {
+          recipeId: content.id,
+          name: content.name,
+          archived: content.archived,
+          revision,
+          before: finishedOf(before),
+        };
+        try {
+          const recipe = replacePot(content, potId, standIn);
+          const after = predictBuildUp(recipe, shelf);
+          return {
+            ...head,
+            effect: { recipe, after: finishedOf(after), worst: worstPlace(before, after) },
+          };
+        } catch (error) {
+          if (!(error instanceof ReplaceError)) throw error;
+          return { ...head, effect: { problem: error.message } };
+        }
+      });
+  },
+};
+
+function finishedOf({ stops, steps, ground }: BuildUp): FinishedRibbon {
+  return { stops, hexes: (steps.at(-1)?.surface ?? ground).map(({ hex }) => hex) };
+}

@@ -1,0 +1,180 @@
+import {
+  bridgeFix,
+  bridgeInRungs,
+  evenedFix,
+  changesAt,
+  compareGrounds,
+  coverageByPlace,
+  dropsFor,
+  flattenMix,
+  idSchema,
+  includedSteps,
+  loadOf,
+  mixedPaint,
+  mixLineage,
+  mixSteps,
+  placeOf,
+  potOn,
+  predictBuildUp,
+  pushHighlight,
+  recipeSchema,
+  repairFix,
+  ribbonStops,
+  rungsByParts,
+  staysWetUntil,
+  suggestUnderColour,
+  surfaceBelow,
+  surfaceColour,
+  techniqueOf,
+  tints,
+  underColourFix,
+  valueStaircase,
+  masstoneOf,
+  wholeNumberWithin,
+  type Bridge,
+  type Drops,
+  type Fix,
+  type HighlightPush,
+  type MixOrigin,
+  type MixStep,
+  type OverGround,
+  type PlaceChange,
+  type PlaceCoverage,
+  type PotShare,
+  type Stair,
+  type StaysWet,
+  type SurfaceColour,
+  type UnderColour,
+} from '@yellow-ledger/core';
+import { shelfInHand } from './shelfInHand';
+
+export interface CoverageStudy {
+  places: PlaceCoverage[];
+  grounds: OverGround[];
+  under: (UnderColour & { fix: Fix }) | null;
+}
+
+export interface LineageStudy {
+  origins: MixOrigin[];
+  shares: PotShare[];
+  /** the smallest whole drops that make the mix again from pots */
+  drops: Drops;
+  staysWet: StaysWet[];
+}
+
+export interface FilterStudy {
+  changes: PlaceChange[];
+  /** points and edges to paint again, where the filter has no repair yet */
+  repair: Fix | null;
+  /** the highlight before it that can be pushed, with how */
+  push: HighlightPush | null;
+}
+
+export interface BridgeStudy {
+  bridge: Bridge;
+  /** L* at equal parts, the ends included */
+  byParts: number[];
+  /** L* as evened, the ends included */
+  evened: number[];
+  from: SurfaceColour;
+  to: SurfaceColour;
+  /** puts the rungs in as lines; gives the lines between the ends the rungs' mixes */
+  insert: Fix | null;
+  useBetween: Fix | null;
+}
+
+/** One coat's worth of a mix made again, ml. */
+const madeAgainMl = 0.3;
+
+function lineOf(draft: unknown, stepId: unknown) {
+  const recipe = recipeSchema.parse(draft);
+  const id = idSchema.parse(stepId);
+  const index = recipe.steps.findIndex((step) => step.id === id);
+  const written = recipe.steps[index];
+  if (!written) throw new RangeError('This line is no longer in the recipe.');
+  const step = includedSteps(recipe).find((each) => each.id === id) ?? written;
+  const shares = flattenMix(written.mix, recipe.steps.slice(0, index));
+  return { recipe, step, written, index, shares, paint: mixedPaint(shares, shelfInHand()) };
+}
+
+/** What a line of a recipe tells when it is looked into. */
+export const studyWork = {
+  coverage(draft: unknown, stepId: unknown): CoverageStudy {
+    const { recipe, step, written, paint } = lineOf(draft, stepId);
+    const shelf = shelfInHand();
+    const below = surfaceBelow(recipe, shelf, step.id);
+    const places = coverageByPlace(step, paint, below, ribbonStops);
+    if (places.length === 0) return { places, grounds: [], under: null };
+    const film = techniqueOf(step.technique).film * loadOf(step.mix);
+    const worst = places.reduce((most, each) => (each.missing > most.missing ? each : most));
+    const ground = below[ribbonStops.indexOf(placeOf(worst.place))];
+    const under = suggestUnderColour(paint, ground, shelf, film, step.coats);
+    return {
+      places,
+      grounds: compareGrounds(paint, shelf, film, step.coats),
+      under: under && {
+        ...under,
+        fix: underColourFix(written, under, potOn(shelf, under.potId).name),
+      },
+    };
+  },
+
+  lineage(draft: unknown, stepId: unknown): LineageStudy {
+    const { recipe, written, index, shares } = lineOf(draft, stepId);
+    const earlier = recipe.steps.slice(0, index);
+    return {
+      origins: mixLineage(written.mix, earlier),
+      shares,
+      drops: dropsFor(written.mix, earlier, shelfInHand(), madeAgainMl),
+      staysWet: staysWetUntil(recipe),
+    };
+  },
+
+  filterStudy(draft: unknown, stepId: unknown): FilterStudy {
+    const { recipe, written } = lineOf(draft, stepId);
+    const build = predictBuildUp(recipe, shelfInHand());
+    return {
+      changes: changesAt(build, written.id),
+      repair: tints(written) ? repairFix(recipe, written.id) : null,
+      push: tints(written) ? pushHighlight(recipe, written.id, shelfInHand()) : null,
+    };
+  },
+
+  staircase(draft: unknown): { stairs: Stair[]; mixSteps: MixStep[] } {
+    const recipe = recipeSchema.parse(draft);
+    const build = predictBuildUp(recipe, shelfInHand());
+    return { stairs: valueStaircase(build), mixSteps: mixSteps(recipe, build, shelfInHand()) };
+  },
+
+  bridge(draft: unknown, fromId: unknown, toId: unknown, rungs: unknown): BridgeStudy {
+    const lower = lineOf(draft, fromId);
+    const upper = lineOf(draft, toId);
+    const [from, to] = [lower.paint, upper.paint];
+    const count = wholeNumberWithin(0, 6).parse(rungs);
+    const ends = [from, to].map((paint) => surfaceColour(masstoneOf(paint)));
+    const byParts = rungsByParts(from, to, count).map(({ colour }) => colour.value);
+    const bridge = bridgeInRungs(from, to, count);
+    const between = lower.recipe.steps.slice(lower.index + 1, upper.index);
+    return {
+      bridge,
+      byParts: [ends[0].value, ...byParts, ends[1].value],
+      evened: [ends[0].value, ...bridge.rungs.map(({ colour }) => colour.value), ends[1].value],
+      from: ends[0],
+      to: ends[1],
+      insert:
+        bridge.rungs.length > 0
+          ? bridgeFix(lower.written, upper.written, bridge.rungs, 'Put them in as lines')
+          : null,
+      useBetween:
+        between.length > 0 && between.length === bridge.rungs.length
+          ? evenedFix(
+              lower.written,
+              upper.written,
+              between,
+              bridge.rungs,
+              'Give the lines between these mixes',
+            )
+          : null,
+    };
+  },
+};

@@ -1,0 +1,122 @@
+import {
+  guessMapping,
+  keptSchema,
+  potColumns,
+  potSchema,
+  previewPots,
+  readGimpPalette,
+  readTable,
+  TableError,
+  writePotCsv,
+  type BadRow,
+  type ColumnMapping,
+  type Pot,
+  type PotsPreviewer,
+  type PotTable,
+} from '@yellow-ledger/core';
+import { z } from 'zod';
+import { shelfInHand } from './shelfInHand';
+
+const mappingSchema = z.partialRecord(z.enum(potColumns.map(({ field }) => field)), z.int().min(0));
+const shelfSchema = z.array(keptSchema(potSchema));
+
+/** A table as it was opened, or why it could not be. */
+export type OpenedTable =
+  | {
+      header: string[];
+      rowCount: number;
+      /** the first few rows, to tell the columns by */
+      sample: string[][];
+      mapping: ColumnMapping;
+      delimiter: string;
+      encoding: 'UTF-8' | 'Latin-1';
+    }
+  | { problem: string };
+
+/** What a table would do, counted; of long lists only the beginning. */
+export interface TableOutcome {
+  fresh: number;
+  changed: number;
+  same: number;
+  bad: number;
+  shown: Pot[];
+  shownBad: BadRow[];
+}
+
+const sampleRows = 3;
+const shownRows = 40;
+const shownBad = 200;
+
+let table: PotTable | null = null;
+let previewer: PotsPreviewer | null = null;
+
+/** Tables of pots, read away from the thread that takes the typing, a stretch of rows at a time. */
+export const tableWork = {
+  openTable(bytes: ArrayBuffer, isPalette: boolean): OpenedTable {
+    const { text, encoding } = decoded(bytes);
+    try {
+      table = isPalette ? readGimpPalette(text) : readTable(text);
+    } catch (error) {
+      if (!(error instanceof TableError)) throw error;
+      return { problem: error.message };
+    }
+    const { header, rows, delimiter } = table;
+    return {
+      header,
+      rowCount: rows.length,
+      sample: rows.slice(0, sampleRows),
+      mapping: guessMapping(header),
+      delimiter,
+      encoding,
+    };
+  },
+
+  beginPreview(mapping: unknown, shelf: unknown): void {
+    previewer =
+      table &&
+      previewPots(table, mappingSchema.parse(mapping), shelfSchema.parse(shelf), () =>
+        crypto.randomUUID(),
+      );
+  },
+
+  previewRows(from: number, to: number): void {
+    previewer?.look(from, to);
+  },
+
+  /** Counts, and as much of each list as a screen shows. */
+  previewed(): TableOutcome | null {
+    if (!previewer) return null;
+    const { fresh, changed, same, bad } = previewer.preview;
+    return {
+      fresh: fresh.length,
+      changed: changed.length,
+      same,
+      bad: bad.length,
+      shown: [...fresh.slice(0, shownRows), ...changed.slice(0, shownRows).map(({ pot }) => pot)],
+      shownBad: bad.slice(0, shownBad),
+    };
+  },
+
+  /** The whole shelf as a table going out. */
+  shelfAsTable(): string {
+    return writePotCsv([...shelfInHand().values()]);
+  },
+
+  /** What is to be written, once somebody has said so. */
+  tableWrites(): { content: Pot; revision: number }[] {
+    const { fresh = [], changed = [] } = previewer?.preview ?? {};
+    return [
+      ...fresh.map((content) => ({ content, revision: 0 })),
+      ...changed.map(({ pot, revision }) => ({ content: pot, revision })),
+    ];
+  },
+};
+
+/** UTF-8 where it is that, else Latin-1 as Windows writes it, in which every byte is a sign. */
+function decoded(bytes: ArrayBuffer): { text: string; encoding: 'UTF-8' | 'Latin-1' } {
+  try {
+    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'UTF-8' };
+  } catch {
+    return { text: new TextDecoder('windows-1252').decode(bytes), encoding: 'Latin-1' };
+  }
+}
