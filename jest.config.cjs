@@ -4,6 +4,7 @@ module.exports = {
   roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: { '^@yellow-ledger/core$': '<rootDir>/core/src/index.ts' },
+  setupFiles: ['<rootDir>/scripts/propertySeed.cjs'],
   transform: {
     '^.+\\.(t|j)sx?$': [
       '@swc/jest',

@@ -107,10 +107,13 @@ test('lines are moved, and undone, with the keyboard', async ({ page, demo }) =>
 test('the grip carries a line with Space and the arrows', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/lantern-glass`);
   await page.getByRole('button', { name: 'Move line 5' }).focus();
+  // Each key waits for what is said about the last: places are measured in between.
   await page.keyboard.press('Space');
-  await page.waitForTimeout(300);
-  await page.keyboard.press('ArrowUp');
-  await page.waitForTimeout(300);
+  await expect(page.getByText(/^Line 5 (is picked up|would stand at place 5)/)).toBeAttached();
+  await expect(async () => {
+    await page.keyboard.press('ArrowUp');
+    await expect(page.getByText('Line 5 would stand at place 4.')).toBeAttached({ timeout: 4000 });
+  }).toPass();
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: /^Line 4 detail point/ })).toBeVisible();
 });

@@ -49,7 +49,7 @@ function ArmySheet({
   refetch: () => Promise<Army | null>;
 }) {
   const { pots } = useShelf();
-  const { shown, act, now, isUnsaved, saveNow } = useDeedQueue<Army>('armies', kept, refetch);
+  const { shown, act, now, isUnsaved, saveNow } = useDeedQueue<Army>('armies', kept.id, kept, refetch);
   const army = shown ?? kept;
   const change: ChangeArmy = (label, next) => act(label, next(now() ?? kept));
   const models = army.units.reduce((sum, unit) => sum + unit.models, 0);

@@ -14,7 +14,8 @@ export function usePalette() {
   const { data, isLoading, error, refetch } = usePalettesQuery();
   const queue = useDeedQueue<Palette>(
     'palettes',
-    data?.[0]?.content ?? null,
+    data?.[0]?.content.id ?? bare.id,
+    data && (data[0]?.content ?? null),
     async () => (await refetch()).data?.[0]?.content ?? null,
   );
 

@@ -18,6 +18,7 @@ import type { Draft } from '../../store/draft/draftSlice';
 import type { Prediction } from '../../workers/work/predictWork';
 import { Ribbon } from '../../parts/Ribbon';
 import { RemarkWords } from './LineRemarks';
+import { carryingWords } from './carryingWords';
 import { RecipeLine } from './RecipeLine';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 import { ToneScale } from './ToneScale';
@@ -114,6 +115,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
+        accessibility={{ announcements: carryingWords(deeds.numberOf) }}
         onDragEnd={({ active, over }) => {
           if (!over || over.id === active.id) return;
           deeds.move(String(active.id), deeds.numberOf(String(over.id)) - 1);

@@ -34,6 +34,10 @@ export const deedsSlice = createSlice({
       const deed = state.done.pop();
       if (deed) state.undone.push(deed);
     },
+    /** Something that can be done, as if it had been undone. */
+    putBy(state, { payload }: PayloadAction<Deed>) {
+      state.undone.push(payload as (typeof state.undone)[number]);
+    },
     redone(state) {
       const deed = state.undone.pop();
       if (deed) state.done.push(deed);

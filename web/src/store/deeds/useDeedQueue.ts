@@ -3,7 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { useNotice } from '../../parts/shell/notices';
 import { useAppDispatch } from '../store';
 import { doDeed } from './doDeeds';
-import type { Deed } from './deedsSlice';
+import { deedsActions, type Deed } from './deedsSlice';
+import { unsavedDeed, type QueuedKind } from './unsavedDeed';
 
 export interface DeedQueue<Content> {
   /** what is on the page: what is kept, with the deeds that are still on their way */
@@ -20,13 +21,15 @@ export interface DeedQueue<Content> {
 /**
  * A record that is changed deed by deed. What is done shows at once and is written behind, in its
  * order; each deed can be undone. While the server is gone deeds pile up, and go with the next try.
+ * What was on its way when the page was closed goes on from where it was.
  *
- * @param kept as it is kept; null where it was never written
+ * @param kept as it is kept; null where it was never written, undefined while it is being fetched
  * @param refetch fetches it anew, after somebody else has changed it
  */
 export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
-  kind: Deed['kind'],
-  kept: Content | null,
+  kind: QueuedKind,
+  id: string,
+  kept: Content | null | undefined,
   refetch: () => Promise<Content | null>,
 ): DeedQueue<Content> {
   const dispatch = useAppDispatch();
@@ -40,6 +43,7 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
   const chain = useRef(Promise.resolve());
 
   useEffect(() => {
+    if (kept === undefined) return;
     // While deeds of ours are on their way, what is kept is older than what is shown.
     if (waiting.current > 0 || present.current !== acknowledged.current) return;
     // The echo of our own deeds: taking it would have everything worked out anew.
@@ -51,12 +55,14 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
 
   const write = (label: string, after: Content | null) => {
     waiting.current++;
+    if (after) unsavedDeed.keep(kind, id, { before: acknowledged.current, after });
     chain.current = chain.current.then(async () => {
       const before = acknowledged.current;
       const deed = { kind, label, of: crypto.randomUUID(), before, after } as Deed;
       const problem = await dispatch(doDeed(deed));
       waiting.current--;
       if (!problem) acknowledged.current = after;
+      if (waiting.current === 0 && problem?.status !== 0) unsavedDeed.forget(kind, id);
       setIsUnsaved(problem?.status === 0);
       if (!problem || problem.status === 0) return;
       notify(problem.message);
@@ -64,6 +70,28 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
       setShown(present.current);
     });
   };
+
+  const isFetched = kept !== undefined;
+  const goOn = useRef(() => {
+    const left = unsavedDeed.find(kind, id);
+    if (!left || isSameContent(left.after, present.current)) return unsavedDeed.forget(kind, id);
+    const deed = { kind, label: 'what was not saved yet', of: crypto.randomUUID(), ...left };
+    if (isSameContent(left.before, present.current)) {
+      present.current = left.after as Content;
+      setShown(present.current);
+      return write(deed.label, present.current);
+    }
+    unsavedDeed.forget(kind, id);
+    dispatch(deedsActions.putBy({ ...deed, before: present.current } as Deed));
+    notify(
+      'It was changed elsewhere before your last changes were saved. “Do again” puts yours in its place.',
+    );
+  });
+  useEffect(() => {
+    // After this turn, so that what is kept stands on the page before it is changed.
+    const timer = setTimeout(() => isFetched && goOn.current());
+    return () => clearTimeout(timer);
+  }, [isFetched]);
 
   return {
     shown,
