@@ -9,6 +9,9 @@ import {
 } from '../record/fields';
 import { formNames } from '../recipe/formNames';
 import { surfaces } from '../recipe/recipe';
+import { batchSchema } from './batch';
+import { figurePlaceNames } from './figurePlaces';
+import { pinKey, recipePinSchema, type RecipePin } from './recipePin';
 
 /** Sizes of figures with the area a brush goes over, cm². Starting points, to be overwritten. */
 export const sizeClasses = [
@@ -23,13 +26,10 @@ export type SizeClass = (typeof sizeClasses)[number]['name'];
 
 const sizeNames = sizeClasses.map(({ name }) => name);
 
-/** The recipe a surface is painted by, pinned to a version; null is the page as it is now. */
-export const recipePinSchema = z.strictObject({
-  recipeId: idSchema,
-  version: z.union([wholeNumberWithin(1, 9999), z.null()]),
-});
+export const mostModels = 2000;
 
-export type RecipePin = z.infer<typeof recipePinSchema>;
+/** What of a surface can wait until all else on the model is done. */
+export const holdsBack = ['details', 'the whole surface'] as const;
 
 /** One surface of every model of a unit. */
 export const unitSurfaceSchema = z.strictObject({
@@ -45,9 +45,35 @@ export const unitSurfaceSchema = z.strictObject({
     .boolean({ error: 'true or false' })
     .optional()
     .describe('nobody sees it once the model is put together'),
+  subAssembly: lineOfText
+    .optional()
+    .describe('painted apart from the rest, together with what says the same here'),
+  holdBack: z
+    .enum(holdsBack, { error: `one of ${holdsBack.join(', ')}` })
+    .optional()
+    .describe('what waits until all else on the model is done; varnish always does'),
+  places: z
+    .array(z.enum(figurePlaceNames, { error: `one of ${figurePlaceNames.join(', ')}` }))
+    .max(figurePlaceNames.length, 'each place once')
+    .optional()
+    .describe('where it lies on the figure; as its kind usually does where not said'),
+  variants: z
+    .array(recipePinSchema, { error: 'a list of recipes' })
+    .max(12, 'at most 12 variants')
+    .optional()
+    .describe('recipes dealt out over the models beside the one it has'),
 });
 
 export type UnitSurface = z.infer<typeof unitSurfaceSchema>;
+
+/** The recipe of one surface of one model, where it differs from its unit’s. */
+export const ownRecipeSchema = z.strictObject({
+  model: wholeNumberWithin(1, mostModels).describe('its place in the line of the unit, from 1'),
+  surfaceId: idSchema,
+  recipe: recipePinSchema,
+});
+
+export type OwnRecipe = z.infer<typeof ownRecipeSchema>;
 
 /** Something to be counted off on every model, so that none is missed. */
 export const partSchema = z.strictObject({
@@ -62,8 +88,6 @@ export const partSchema = z.strictObject({
 
 export type Part = z.infer<typeof partSchema>;
 
-export const mostModels = 2000;
-
 /** Models of one make, painted by one scheme. */
 export const unitSchema = z.strictObject({
   id: idSchema,
@@ -75,6 +99,13 @@ export const unitSchema = z.strictObject({
     .array(unitSurfaceSchema, { error: 'a list of surfaces' })
     .max(40, 'at most 40 surfaces'),
   parts: z.array(partSchema, { error: 'a list of parts' }).max(60, 'at most 60 parts'),
+  own: z
+    .array(ownRecipeSchema, { error: 'a list of recipes of single models' })
+    .max(40_000, 'at most 40,000 recipes of single models')
+    .optional(),
+  dealSeed: wholeNumberWithin(0, 999_999)
+    .optional()
+    .describe('what the variants were dealt by; the same number deals the same again'),
 });
 
 export type Unit = z.infer<typeof unitSchema>;
@@ -93,15 +124,52 @@ export const armySchema = z.strictObject({
     .max(surfaces.length, 'each kind of surface once')
     .describe('the recipe of each kind of surface, where a unit has none of its own'),
   units: z.array(unitSchema, { error: 'a list of units' }).max(100, 'at most 100 units'),
+  plans: z.array(batchSchema, { error: 'a list of plans' }).max(20, 'at most 20 plans').optional(),
   notes: pageOfText,
   more: carriedFields,
 });
 
 export type Army = z.infer<typeof armySchema>;
 
-/** The recipe a unit's surface is painted by: its own, else the army's; null where neither is said. */
-export function pinOf({ scheme }: Army, { surface, recipe }: UnitSurface): RecipePin | null {
-  return recipe ?? scheme.find((each) => each.surface === surface)?.recipe ?? null;
+/**
+ * The recipe a surface is painted by: the model's own, else the unit's, else the army's for its
+ * kind; null where none is said.
+ *
+ * @param model place in the line of the unit, from 1; the unit's own recipe where not said
+ */
+export function pinOf(
+  { scheme }: Pick<Army, 'scheme'>,
+  { id, surface, recipe }: UnitSurface,
+  { own }: Pick<Unit, 'own'> = {},
+  model?: number,
+): RecipePin | null {
+  const ofModel =
+    model === undefined
+      ? undefined
+      : own?.find((each) => each.model === model && each.surfaceId === id);
+  return (
+    ofModel?.recipe ?? recipe ?? scheme.find((each) => each.surface === surface)?.recipe ?? null
+  );
+}
+
+/** The models of a unit that paint a surface by the same recipe, by the recipe; the unit's first. */
+export function modelsByPin(
+  army: Pick<Army, 'scheme'>,
+  unit: Unit,
+  surface: UnitSurface,
+): { pin: RecipePin | null; models: number[] }[] {
+  const ofUnit = { pin: pinOf(army, surface), models: [] as number[] };
+  const groups = new Map([[pinKey(ofUnit.pin), ofUnit]]);
+  const own = new Map(
+    unit.own?.flatMap((each) => (each.surfaceId === surface.id ? [[each.model, each.recipe]] : [])),
+  );
+  for (let model = 1; model <= unit.models; model++) {
+    const pin = own.get(model) ?? ofUnit.pin;
+    const group = groups.get(pinKey(pin)) ?? { pin, models: [] };
+    groups.set(pinKey(pin), group);
+    group.models.push(model);
+  }
+  return [...groups.values()].filter(({ models }) => models.length > 0);
 }
 
 /** Share of the model that its surfaces name in all; 1 where nothing is left over. */

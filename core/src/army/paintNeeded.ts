@@ -1,11 +1,12 @@
 import { dropsFor, type Drops } from '../recipe/dropsFor';
 import { flattenMix } from '../recipe/flattenMix';
-import { includedSteps } from '../recipe/includedSteps';
 import { loadOf } from '../recipe/mix';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { wetVolumeMl } from '../recipe/wetVolume';
-import { pinOf, type Army, type RecipePin, type Unit, type UnitSurface } from './army';
+import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
+import type { RecipePin } from './recipePin';
+import { stepsFor } from './stepsFor';
 
 /** What one mix of one surface of a unit takes. */
 export interface MixNeed {
@@ -31,6 +32,8 @@ export interface PotNeed {
   leftMl: number | null;
   /** what is to be bought; 0 when enough is left, or nobody has looked */
   shortMl: number;
+  /** pots of the usual size that hold what is short */
+  potsToBuy: number;
 }
 
 export interface PaintNeeded {
@@ -59,22 +62,26 @@ export function paintNeeded(army: Army, recipeOf: RecipeOf, shelf: Shelf): Paint
   const mlOf = new Map<string, number>();
   for (const unit of army.units)
     for (const surface of unit.surfaces) {
-      const pin = pinOf(army, surface);
-      const recipe = pin && recipeOf(pin);
-      if (recipe) needOf(unit, surface, recipe);
-      else without.push({ unitId: unit.id, surfaceId: surface.id });
+      const groups = modelsByPin(army, unit, surface).map(({ pin, models }) => ({
+        recipe: pin && recipeOf(pin),
+        models: models.length,
+      }));
+      for (const { recipe, models } of groups) if (recipe) needOf(unit, surface, recipe, models);
+      if (groups.some(({ recipe }) => !recipe))
+        without.push({ unitId: unit.id, surfaceId: surface.id });
     }
   const pots = [...mlOf]
     .map(([potId, ml]): PotNeed => {
       const leftMl = potOn(shelf, potId).volumeMl;
-      return { potId, ml, leftMl, shortMl: leftMl === null ? 0 : Math.max(0, ml - leftMl) };
+      const shortMl = leftMl === null ? 0 : Math.max(0, ml - leftMl);
+      return { potId, ml, leftMl, shortMl, potsToBuy: Math.ceil(shortMl / usualPotMl) };
     })
     .sort((one, other) => other.ml - one.ml);
   return { mixes, pots, without };
 
-  function needOf(unit: Unit, surface: UnitSurface, recipe: Recipe): void {
-    const area = { areaCm2: unit.areaCm2 * surface.share, models: unit.models };
-    const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+  function needOf(unit: Unit, surface: UnitSurface, recipe: Recipe, models: number): void {
+    const area = { areaCm2: unit.areaCm2 * surface.share, models };
+    const painted = new Map(stepsFor(surface, recipe).map((step) => [step.id, step]));
     const carried = new Map<string, number>();
     const ofSurface: MixNeed[] = [];
     // From the last line up, so that what is carried of a carried mix is counted in as well.
@@ -109,6 +116,9 @@ export function paintNeeded(army: Army, recipeOf: RecipeOf, shelf: Shelf): Paint
     mixes.push(...ofSurface);
   }
 }
+
+/** What a new pot holds, ml, where nothing else is known. */
+export const usualPotMl = 17;
 
 /** Less than this is no amount, ml. */
 const leastMl = 1e-6;

@@ -44,7 +44,10 @@ export function readsAs(
 }
 
 /** Share of a form's area a step goes on, 0–1: places that get less than a full coat count less. */
-export function areaPainted(step: Step, form: FormName): number {
+export function areaPainted(
+  step: Pick<Step, 'technique' | 'placement' | 'mix'>,
+  form: FormName,
+): number {
   return areaShares(form, ribbonStops).reduce(
     (sum, share, i) => sum + share * Math.min(1, depositAt(step, ribbonStops[i])),
     0,

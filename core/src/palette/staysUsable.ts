@@ -8,9 +8,10 @@ export type Room = (typeof rooms)[number];
 
 /** A puddle on a dish stands about so deep, cm. */
 const puddleDepthCm = 0.1;
-/** Water an open surface loses in a usual room, ml per cm² and hour: 0.2 mm of depth. */
-const evaporates = 0.02;
-const roomFactor: Record<Room, number> = { 'cold and damp': 0.5, usual: 1, 'warm and dry': 1.8 };
+/** Water an open surface loses in a usual room, cm of depth (ml per cm²) an hour: 0.2 mm. */
+export const evaporatesCm = 0.02;
+/** How much faster or slower water goes in a room. */
+export const roomFactor: Record<Room, number> = { 'cold and damp': 0.5, usual: 1, 'warm and dry': 1.8 };
 /** A damp sheet below gives back most of what is lost; a lid keeps nearly all of it. */
 const keepingFactor: Record<Palette['keeping'], number> = { open: 1, damp: 0.12, covered: 0.015 };
 const dryingFactor: Record<NonNullable<Pot['driesAs']>, number> = {
@@ -19,7 +20,7 @@ const dryingFactor: Record<NonNullable<Pot['driesAs']>, number> = {
   quick: 1.6,
 };
 /** About half of a paint as it comes is water. */
-const waterInPaint = 0.5;
+export const waterInPaint = 0.5;
 /** Medium keeps hold of its water: so much of the loss is spared by a puddle that is all medium. */
 const mediumSpares = 0.5;
 /** Gone so far it drags on the brush and will not thin back evenly. */
@@ -48,7 +49,7 @@ export function staysUsableMinutes(
   );
   const lossPerHour =
     areaCm2 *
-    evaporates *
+    evaporatesCm *
     roomFactor[room] *
     keepingFactor[keeping] *
     (dries || 1) *

@@ -1,0 +1,286 @@
+import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/army';
+import { spanOf, type Batch } from '../army/batch';
+import type { RecipeOf } from '../army/paintNeeded';
+import { isHeldBack, stepsFor } from '../army/stepsFor';
+import { staysUsableMinutes } from '../palette/staysUsable';
+import { flattenMix, type PotShare } from '../recipe/flattenMix';
+import { formOf } from '../recipe/formOf';
+import { loadOf } from '../recipe/mix';
+import type { Shelf } from '../recipe/mixedPaint';
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+import { wetVolumeMl } from '../recipe/wetVolume';
+import { dryMinutesOf } from './dryingTime';
+import { handsOnMinutes } from './handsOn';
+import { orderOfWork } from './orderOfWork';
+import type { OrderedSurface } from './spillRisk';
+import type { Chain, Hand, Job, Sitting, Work } from './work';
+
+/** One coat of one line on one surface of a unit. */
+export interface RunName {
+  unitId: string;
+  surfaceId: string;
+  recipeId: string;
+  stepId: string;
+  coat: number;
+  /** wet paint one model takes, ml */
+  wetMl: number;
+}
+
+/** A colour on the palette: the pots of it, thinned as its lines say. */
+export interface MixName {
+  shares: PotShare[];
+  waterParts: number;
+  mediumParts: number;
+}
+
+/** What there is to paint of a batch, with the names of everything in it. */
+export interface BatchWork {
+  work: Work;
+  hands: Hand[];
+  sittings: Sitting[];
+  /** by sitting, earliest first */
+  sessionIds: string[];
+  models: { unitId: string; number: number }[];
+  runs: RunName[];
+  mixes: MixName[];
+  /** minute 0 of the clock, milliseconds since 1970 */
+  origin: number;
+  /** surfaces nobody has given a recipe, or whose recipe or version is gone */
+  without: { unitId: string; surfaceId: string }[];
+}
+
+/** More than this is not planned at once. */
+export const mostJobs = 40_000;
+
+/** There is more in a batch than can be planned at once. */
+export class BatchTooLargeError extends RangeError {
+  constructor(readonly jobs: number) {
+    super(
+      `${jobs.toLocaleString('en')} coats are more than the ${mostJobs.toLocaleString('en')} that can be planned at once`,
+    );
+    this.name = 'BatchTooLargeError';
+  }
+}
+
+/** Wet blends and washes over everything aside, what cannot be touched while it dries. */
+const blocking: readonly Step['technique'][] = ['allOverWash', 'spray', 'sprayFromAbove', 'filter'];
+/** Shaking a pot and putting out drops; each further pot, and thinner, on top. Minutes. */
+const onePotMinutes = 0.5;
+const eachPotMinutes = 0.5;
+const thinningMinutes = 0.25;
+
+/**
+ * What there is left to paint of a batch.
+ *
+ * @throws BatchTooLargeError, CarryError, UnknownPotError
+ */
+export function batchWork(
+  army: Army,
+  batch: Batch,
+  recipeOf: RecipeOf,
+  shelf: Shelf,
+): BatchWork {
+  const sessions = [...batch.sessions].sort((one, other) => spanOf(one).from - spanOf(other).from);
+  const origin = sessions.length > 0 ? spanOf(sessions[0]).from : 0;
+  const minuteOf = (moment: number) => (moment - origin) / 60_000;
+  const models: BatchWork['models'] = [];
+  const runs: RunName[] = [];
+  const mixes: MixName[] = [];
+  const chains: Chain[] = [];
+  const without: BatchWork['without'] = [];
+  const mixAt = new Map<string, number>();
+  const runAt = new Map<string, number>();
+  const workMixes: Work['mixes'] = [];
+  const done = doneCoats(batch);
+  let bodies = 0;
+  let jobCount = 0;
+  for (const unit of army.units) paintUnit(unit);
+
+  const modelIndex = new Map(models.map(({ unitId, number }, i) => [`${unitId} ${number}`, i]));
+  const hands = batch.painters.map(({ speed, claims }): Hand => ({
+    speed,
+    claims: new Set(
+      claims.flatMap(({ unitId, from, to }) =>
+        numbers(from, to).flatMap((number) => modelIndex.get(`${unitId} ${number}`) ?? []),
+      ),
+    ),
+  }));
+  const sittings = sessions.map((session): Sitting => {
+    const { from, to } = spanOf(session);
+    const here = batch.painters.flatMap(({ id }, hand) =>
+      session.without?.includes(id) ? [] : [hand],
+    );
+    return { from: minuteOf(from), to: minuteOf(to), hands: here };
+  });
+  return {
+    work: { chains, mixes: workMixes, models: models.length, bodies, runs: runs.length },
+    hands,
+    sittings,
+    sessionIds: sessions.map(({ id }) => id),
+    models,
+    runs,
+    mixes,
+    origin,
+    without,
+  };
+
+  function paintUnit(unit: Unit): void {
+    const chosen = chosenModels(batch, unit);
+    if (chosen.length === 0) return;
+    const firstModel = models.length;
+    chosen.forEach((number) => models.push({ unitId: unit.id, number }));
+    const apart = [...new Set(unit.surfaces.map(({ subAssembly }) => subAssembly ?? ''))];
+    const firstBody = bodies;
+    bodies += chosen.length * apart.length;
+    const ranks = ranksOf(army, unit, recipeOf);
+    for (const surface of unit.surfaces)
+      for (const { pin, models: painted } of modelsByPin(army, unit, surface)) {
+        const recipe = pin && recipeOf(pin);
+        const here = painted.filter((number) => chosen.includes(number));
+        if (here.length === 0) continue;
+        if (!recipe) {
+          if (!without.some((each) => each.unitId === unit.id && each.surfaceId === surface.id))
+            without.push({ unitId: unit.id, surfaceId: surface.id });
+          continue;
+        }
+        const coats = coatsOf(unit, surface, recipe);
+        for (const number of here) {
+          const place = chosen.indexOf(number);
+          const body = firstBody + place * apart.length + apart.indexOf(surface.subAssembly ?? '');
+          chains.push(
+            chainOf(coats, number, {
+              model: firstModel + place,
+              body,
+              rank: ranks.get(surface.id) ?? 0,
+            }),
+          );
+        }
+      }
+  }
+
+  function chainOf(
+    coats: { job: Job; key: string }[],
+    number: number,
+    place: Pick<Chain, 'model' | 'body' | 'rank'>,
+  ): Chain {
+    let readyAt = 0;
+    const jobs = coats.flatMap(({ job, key }) => {
+      const at = done.get(`${key} ${number}`);
+      if (at === undefined) return [job];
+      readyAt = Math.max(readyAt, minuteOf(at) + job.dry);
+      return [];
+    });
+    jobCount += jobs.length;
+    if (jobCount > mostJobs) throw new BatchTooLargeError(jobCount);
+    return { ...place, jobs, readyAt };
+  }
+
+  function coatsOf(unit: Unit, surface: UnitSurface, recipe: Recipe) {
+    const areaCm2 = unit.areaCm2 * surface.share;
+    const form = surface.form ?? formOf(recipe);
+    let heldBack = false;
+    return stepsFor(surface, recipe).flatMap((step) => {
+      heldBack ||= isHeldBack(surface, step);
+      const mix = mixOf(step, recipe);
+      const handsOn = handsOnMinutes(step, areaCm2, form);
+      const dry = dryMinutesOf(step, batch);
+      const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 });
+      return Array.from({ length: step.coats }, (_, i) => {
+        const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };
+        const run = runOf({ ...name, recipeId: recipe.id, wetMl });
+        const blocks = blocking.includes(step.technique);
+        return { key: coatKey(name), job: { handsOn, dry, mix, blocks, isHeldBack: heldBack, run } };
+      });
+    });
+  }
+
+  function runOf(name: RunName): number {
+    const key = `${coatKey(name)} ${name.recipeId}`;
+    const known = runAt.get(key);
+    if (known !== undefined) return known;
+    runAt.set(key, runs.push(name) - 1);
+    return runs.length - 1;
+  }
+
+  function mixOf(step: Step, recipe: Recipe): number {
+    const earlier = recipe.steps.slice(0, recipe.steps.findIndex(({ id }) => id === step.id));
+    const shares = flattenMix(step.mix, earlier);
+    const { waterParts, mediumParts } = step.mix;
+    const key = JSON.stringify([
+      shares.map(({ potId, share }) => `${potId} ${share.toFixed(4)}`).sort(),
+      waterParts,
+      mediumParts,
+    ]);
+    const known = mixAt.get(key);
+    if (known !== undefined) return known;
+    const load = loadOf(step.mix);
+    const amounts = {
+      pots: shares.map(({ potId, share }) => ({ potId, ml: share * load })),
+      waterMl: load * waterParts,
+      mediumMl: load * mediumParts,
+    };
+    workMixes.push({
+      mixMinutes:
+        onePotMinutes +
+        eachPotMinutes * (shares.length - 1) +
+        (load < 1 ? thinningMinutes : 0),
+      usableMinutes: staysUsableMinutes(amounts, shelf, batch.keeping, batch.room),
+      isMixed: shares.length > 1,
+    });
+    mixes.push({ shares, waterParts, mediumParts });
+    mixAt.set(key, mixes.length - 1);
+    return mixes.length - 1;
+  }
+}
+
+const coatKey = ({ unitId, surfaceId, stepId, coat }: Omit<RunName, 'recipeId' | 'wetMl'>) =>
+  `${unitId} ${surfaceId} ${stepId} ${coat}`;
+
+/** When each coat was painted on each model, by coat and model. */
+function doneCoats({ done }: Batch): Map<string, number> {
+  return new Map(
+    done.flatMap((each) =>
+      each.models.map(
+        (number) => [`${coatKey(each)} ${number}`, Date.parse(each.at)] as const,
+      ),
+    ),
+  );
+}
+
+const numbers = (from: number, to: number) =>
+  Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);
+
+/** Models of a unit that are in a batch, by their place in its line. */
+export function chosenModels({ models }: Pick<Batch, 'models'>, unit: Unit): number[] {
+  if (models.length === 0) return numbers(1, unit.models);
+  const chosen = models.flatMap(({ unitId, from, to }) =>
+    unitId === unit.id ? numbers(from, Math.min(to, unit.models)) : [],
+  );
+  return [...new Set(chosen)].sort((one, other) => one - other);
+}
+
+/** The surfaces of a unit with their lines, as the order of work sees them; those with a recipe. */
+export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): OrderedSurface[] {
+  return unit.surfaces.flatMap((surface) => {
+    const [{ pin }] = modelsByPin(army, unit, surface);
+    const recipe = pin && recipeOf(pin);
+    if (!recipe) return [];
+    const areaCm2 = unit.areaCm2 * surface.share;
+    const form = surface.form ?? formOf(recipe);
+    const steps = stepsFor(surface, recipe).map((step) => ({
+      step,
+      minutes: step.coats * handsOnMinutes(step, areaCm2, form),
+    }));
+    return [{ surface, steps }];
+  });
+}
+
+/** The place of each surface in the surface-by-surface order with the least risk, from 0. */
+function ranksOf(army: Army, unit: Unit, recipeOf: RecipeOf): Map<string, number> {
+  const surfaces = orderedSurfaces(army, unit, recipeOf);
+  const { order } = orderOfWork(surfaces, 'surface by surface', () => false);
+  const ids = [...new Set(order.map(({ surface }) => surfaces[surface].surface.id))];
+  return new Map(ids.map((id, rank) => [id, rank]));
+}
+

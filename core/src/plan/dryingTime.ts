@@ -1,0 +1,53 @@
+import { evaporatesCm, roomFactor, waterInPaint, type Room } from '../palette/staysUsable';
+import { loadOf, waterShareOf } from '../recipe/mix';
+import { depositAt } from '../recipe/predictBuildUp';
+import type { Step } from '../recipe/step';
+import { techniqueOf } from '../recipe/techniques';
+import { ribbonStops } from '../recipe/toneAxis';
+import { filmCm } from '../recipe/wetVolume';
+
+/** Medium keeps hold of its water: all medium takes so much longer than all water. */
+const mediumHolds = 0.5;
+/** Moving warm air takes the water off about three times as fast. */
+const dryerFactor = 1 / 3;
+/** Even the thinnest film is left alone for a moment, minutes. */
+const shortest = 1;
+
+export interface DryingPlace {
+  room: Room;
+  /** a hair dryer is used between coats */
+  hairDryer: boolean;
+}
+
+/**
+ * How long one coat takes to dry where it lies thickest, from the depth of its water and what an
+ * open surface loses: film × deposit × (water of the paint and of the thinner), the same loss of
+ * 0.2 mm an hour that puddles are reckoned with. Real coats differ with draught and damp.
+ *
+ * @returns minutes in a usual room, without a hair dryer
+ */
+export function reckonedDryMinutes(step: Pick<Step, 'technique' | 'placement' | 'mix'>): number {
+  const { film, spreads } = techniqueOf(step.technique);
+  const deepest =
+    spreads === 'area' ? 1 : Math.max(...ribbonStops.map((at) => depositAt(step, at)));
+  const load = loadOf(step.mix);
+  const water = load * waterInPaint + (1 - load);
+  const medium = 1 - waterShareOf(step.mix);
+  const depthCm = film * filmCm * deepest * water;
+  return Math.max(shortest, (depthCm / evaporatesCm) * 60 * (1 + mediumHolds * medium));
+}
+
+/**
+ * The wait after one coat: what its line says, or what is reckoned where it says nothing, as the
+ * room and a hair dryer change it. A wet blend is painted into while wet and waits as written.
+ *
+ * @returns minutes
+ */
+export function dryMinutesOf(
+  step: Pick<Step, 'technique' | 'placement' | 'mix' | 'dryMinutes'>,
+  { room, hairDryer }: DryingPlace,
+): number {
+  const said = step.dryMinutes > 0 || step.technique === 'wetBlend';
+  const minutes = said ? step.dryMinutes : reckonedDryMinutes(step);
+  return (minutes / roomFactor[room]) * (hairDryer ? dryerFactor : 1);
+}

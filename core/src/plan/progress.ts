@@ -1,0 +1,122 @@
+import { remainders } from './remainders';
+import { claimantsOf, type Hand, type Work } from './work';
+
+/** How far every surface of every model is: what is next on it, and when it may begin. */
+export interface Progress {
+  /** for each paint the chains whose next coat is of it, in no order */
+  waiting: readonly (readonly number[])[];
+  left: () => number;
+  /** chains with something left to paint */
+  begun: () => readonly number[];
+  /** room for as many chains as there are */
+  openTo: (hand: number) => Int32Array;
+  mayTake: (chain: number, hand: number) => boolean;
+  /** nothing else on its model has to be done before */
+  mayBegin: (chain: number) => boolean;
+  /** when the next coat may begin: what lies below is dry, and nothing on the body is wet or in a hand */
+  dryAt: (chain: number) => number;
+  /** of the next coat of each chain: arrays, as they are looked up millions of times */
+  mixOf: Int32Array;
+  handsOn: Float64Array;
+  /** minutes from the start of the next coat to the end of its model, by the longest way */
+  tail: Float64Array;
+  rank: Int32Array;
+  /** minutes nothing else on its body can be held after it */
+  blocks: Float64Array;
+  /** paint of a chain’s next coat but so many; −1 where there are no more */
+  coming: (chain: number, further: number) => number;
+  /** The next coat of a chain has been painted. */
+  paint: (chain: number, ends: number) => { job: number; driesAt: number };
+}
+
+export function progressOf(work: Work, hands: readonly Hand[]): Progress {
+  const { chains, models, bodies } = work;
+  const tails = remainders(work);
+  const claimant = claimantsOf(hands);
+  const owner = Int32Array.from(chains, ({ model }) => claimant.get(model) ?? -1);
+  const modelOf = Int32Array.from(chains, ({ model }) => model);
+  const bodyOf = Int32Array.from(chains, ({ body }) => body);
+  const rankOf = Int32Array.from(chains, ({ rank }) => rank);
+  const at = new Int32Array(chains.length);
+  const ready = Float64Array.from(chains, ({ readyAt }) => readyAt);
+  const bodyFree = new Float64Array(bodies);
+  /** when what is not held back on a model is dry */
+  const modelDry = new Float64Array(models);
+  const openOnModel = new Int32Array(models);
+  const nextMix = new Int32Array(chains.length);
+  const nextHandsOn = new Float64Array(chains.length);
+  const nextTail = new Float64Array(chains.length);
+  const nextBlocks = new Float64Array(chains.length);
+  const nextIsHeldBack = new Uint8Array(chains.length);
+  const room = hands.map(() => new Int32Array(chains.length));
+  const waiting: number[][] = work.mixes.map(() => []);
+  /** where a chain stands in the list of its paint */
+  const place = new Int32Array(chains.length);
+  let begun = [...chains.keys()];
+  let left = 0;
+
+  chains.forEach(({ model, jobs, readyAt }, chain) => {
+    openOnModel[model] += jobs.filter(({ isHeldBack }) => !isHeldBack).length;
+    modelDry[model] = Math.max(modelDry[model], readyAt);
+    left += jobs.length;
+    lookAtNext(chain);
+  });
+
+  const mayBegin = (chain: number) => !(nextIsHeldBack[chain] && openOnModel[modelOf[chain]] > 0);
+
+  return {
+    waiting,
+    left: () => left,
+    begun: () => (begun = begun.filter((chain) => at[chain] < chains[chain].jobs.length)),
+    openTo: (hand) => room[hand],
+    mayTake: (chain, hand) =>
+      (owner[chain] < 0 || owner[chain] === hand) && mayBegin(chain),
+    mayBegin,
+    dryAt(chain) {
+      const from = Math.max(ready[chain], bodyFree[bodyOf[chain]]);
+      return nextIsHeldBack[chain] ? Math.max(from, modelDry[modelOf[chain]]) : from;
+    },
+    mixOf: nextMix,
+    handsOn: nextHandsOn,
+    tail: nextTail,
+    rank: rankOf,
+    blocks: nextBlocks,
+    coming: (chain, further) => chains[chain].jobs.at(at[chain] + further)?.mix ?? -1,
+    paint(chain, ends) {
+      const { jobs, model, body } = chains[chain];
+      const job = at[chain];
+      const { dry, blocks, isHeldBack } = jobs[job];
+      const driesAt = ends + dry;
+      ready[chain] = driesAt;
+      bodyFree[body] = blocks ? driesAt : ends;
+      if (!isHeldBack) {
+        openOnModel[model]--;
+        modelDry[model] = Math.max(modelDry[model], driesAt);
+      }
+      takeOut(chain);
+      at[chain]++;
+      left--;
+      lookAtNext(chain);
+      return { job, driesAt };
+    },
+  };
+
+  function takeOut(chain: number): void {
+    const list = waiting[nextMix[chain]];
+    const last = list.pop();
+    if (last === undefined || last === chain) return;
+    list[place[chain]] = last;
+    place[last] = place[chain];
+  }
+
+  function lookAtNext(chain: number): void {
+    const job = chains[chain].jobs.at(at[chain]);
+    if (!job) return;
+    place[chain] = waiting[job.mix].push(chain) - 1;
+    nextMix[chain] = job.mix;
+    nextHandsOn[chain] = job.handsOn;
+    nextTail[chain] = tails[chain][at[chain]];
+    nextBlocks[chain] = job.blocks ? job.dry : 0;
+    nextIsHeldBack[chain] = Number(job.isHeldBack);
+  }
+}

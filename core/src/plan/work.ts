@@ -1,0 +1,70 @@
+/** One coat of one line on one surface of one model: what a painter does in one go. */
+export interface Job {
+  /** minutes of a usual hand */
+  handsOn: number;
+  /** minutes until the next coat on the same surface may begin */
+  dry: number;
+  /** index into `Work.mixes` */
+  mix: number;
+  /** while it dries nothing else on the same body can be held: after a wash or a spray */
+  blocks: boolean;
+  /** waits until everything on its model that does not wait is done and dry */
+  isHeldBack: boolean;
+  /** index into `Work.runs`: the same coat of the same line on other models */
+  run: number;
+}
+
+/** The coats of one surface of one model, in their order. */
+export interface Chain {
+  /** index into `Work.models` */
+  model: number;
+  /** what is in the hand at once: the model, or one of its sub-assemblies */
+  body: number;
+  /** place of its surface in the order of work, from 0 */
+  rank: number;
+  jobs: Job[];
+  /** minute from which its first coat may begin; above 0 while something on it still dries */
+  readyAt: number;
+}
+
+/** A colour to be mixed before it can be used. */
+export interface WorkMix {
+  /** minutes to mix it */
+  mixMinutes: number;
+  /** minutes it can be used once mixed */
+  usableMinutes: number;
+  /** of more than one pot: hard to hit twice */
+  isMixed: boolean;
+}
+
+/** Everything there is to paint, without names: what the planner needs and no more. */
+export interface Work {
+  chains: Chain[];
+  mixes: WorkMix[];
+  models: number;
+  bodies: number;
+  runs: number;
+}
+
+/** Who paints. */
+export interface Hand {
+  speed: number;
+  /** models only this hand paints */
+  claims: ReadonlySet<number>;
+}
+
+/** A sitting, in minutes of one clock that does not stop in between. */
+export interface Sitting {
+  from: number;
+  to: number;
+  /** hands that are there */
+  hands: readonly number[];
+}
+
+/** Cleaning the brush and taking up another paint, minutes. */
+export const changeMinutes = 0.5;
+
+/** The model of each claimed model’s hand; models nobody claims are anybody’s. */
+export function claimantsOf(hands: readonly Hand[]): Map<number, number> {
+  return new Map(hands.flatMap(({ claims }, hand) => [...claims].map((model) => [model, hand])));
+}
