@@ -3,6 +3,7 @@ import { benchBuildUp } from './buildUpBench';
 import { benchBundle } from './bundleBench';
 import { benchForms } from './formBench';
 import { benchMatch } from './matchBench';
+import { benchPlans } from './planBench';
 import { benchRecipeList } from './recipeListBench';
 import { benchShelfWork, benchTables } from './tableBench';
 
@@ -14,6 +15,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   tables: benchTables,
   shelf: benchShelfWork,
   recipeList: benchRecipeList,
+  plan: benchPlans,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,
 };

@@ -3,51 +3,30 @@ import type { Recipe } from '../recipe/recipe';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { shelfOf } from '../recipe/mixedPaint';
-import {
-  armySchema,
-  evenedOut,
-  pinOf,
-  sharesOf,
-  sharesWithin,
-  type Army,
-  type Unit,
-  type UnitSurface,
-} from './army';
-import { paintNeeded } from './paintNeeded';
+import { armyOf, pinTo, surfaceOf, unitOf } from '../testing/sampleLevy';
+import { armySchema, evenedOut, modelsByPin, pinOf, sharesOf, sharesWithin } from './army';
+import { paintNeeded, usualPotMl } from './paintNeeded';
 
-const surface = (part: Partial<UnitSurface> = {}): UnitSurface => ({
-  id: 'cloak',
-  name: 'Cloak',
-  surface: 'cloth',
-  share: 0.5,
-  ...part,
-});
-const unit = (part: Partial<Unit> = {}): Unit => ({
-  id: 'watch',
-  name: 'Dike Watch',
-  models: 10,
-  size: 'foot',
-  areaCm2: 24,
-  surfaces: [surface()],
-  parts: [],
-  ...part,
-});
-const army = (units: Unit[], scheme: Army['scheme'] = []): Army => ({
-  id: 'levy',
-  name: 'Levy',
-  scheme,
-  units,
-  notes: '',
-});
-const pin = (recipeId: string) => ({ recipeId, version: null });
 const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' as const };
 
 describe('a scheme', () => {
   test('a surface is painted by its own recipe, else by the army’s for its kind', () => {
-    const levy = army([], [{ surface: 'cloth', recipe: pin('oilskin') }]);
-    expect(pinOf(levy, surface())).toEqual(pin('oilskin'));
-    expect(pinOf(levy, surface({ recipe: pin('reed') }))).toEqual(pin('reed'));
-    expect(pinOf(levy, surface({ surface: 'skin' }))).toBeNull();
+    const levy = armyOf([], [{ surface: 'cloth', recipe: pinTo('oilskin') }]);
+    expect(pinOf(levy, surfaceOf())).toEqual(pinTo('oilskin'));
+    expect(pinOf(levy, surfaceOf({ recipe: pinTo('reed') }))).toEqual(pinTo('reed'));
+    expect(pinOf(levy, surfaceOf({ surface: 'skin' }))).toBeNull();
+  });
+
+  test('one model may have a recipe of its own, and the rest keep the unit’s', () => {
+    const own = [{ model: 3, surfaceId: 'cloak', recipe: pinTo('reed') }];
+    const watch = unitOf({ models: 4, own });
+    const levy = armyOf([watch], [{ surface: 'cloth', recipe: pinTo('oilskin') }]);
+    expect(pinOf(levy, surfaceOf(), watch, 3)).toEqual(pinTo('reed'));
+    expect(pinOf(levy, surfaceOf(), watch, 2)).toEqual(pinTo('oilskin'));
+    expect(modelsByPin(levy, watch, surfaceOf())).toEqual([
+      { pin: pinTo('oilskin'), models: [1, 2, 4] },
+      { pin: pinTo('reed'), models: [3] },
+    ]);
   });
 
   test.each([
@@ -56,7 +35,7 @@ describe('a scheme', () => {
     ['half a model', { models: 1.5 }, 'a whole number from 1 to 2,000'],
     ['no area', { areaCm2: 0 }, 'a number from 0.5 to 5,000'],
   ])('a unit of %s is refused, and it is said what would be right', (_what, part, message) => {
-    const read = armySchema.safeParse(army([unit(part)]));
+    const read = armySchema.safeParse(armyOf([unitOf(part)]));
     expect(read.error?.issues[0].message).toBe(message);
   });
 
@@ -65,8 +44,10 @@ describe('a scheme', () => {
       fc.property(
         fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 1, maxLength: 8 }),
         (shares) => {
-          const odd = unit({ surfaces: shares.map((share, i) => surface({ id: `s${i}`, share })) });
-          expect(armySchema.safeParse(army([odd])).success).toBe(true);
+          const odd = unitOf({
+            surfaces: shares.map((share, i) => surfaceOf({ id: `s${i}`, share })),
+          });
+          expect(armySchema.safeParse(armyOf([odd])).success).toBe(true);
           const even = evenedOut(odd);
           expect(Math.abs(sharesOf(even) - 1)).toBeLessThan(sharesWithin);
           if (shares[0] > 0.01)
@@ -96,7 +77,7 @@ describe('paint needed', () => {
       },
     }),
   ]);
-  const levy = army([unit({ surfaces: [surface({ recipe: pin('recipe') })] })]);
+  const levy = armyOf([unitOf({ surfaces: [surfaceOf({ recipe: pinTo('recipe') })] })]);
   const recipeOf = () => recipe;
 
   test('the example worked by hand in docs/paint-model.md', () => {
@@ -117,7 +98,7 @@ describe('paint needed', () => {
   test('no paint is lost or made: the pots give what the lines take', () => {
     fc.assert(
       fc.property(anyRecipe, fc.integer({ min: 1, max: 200 }), (any, models) => {
-        const one = army([unit({ models, surfaces: [surface({ recipe: pin('any') })] })]);
+        const one = armyOf([unitOf({ models, surfaces: [surfaceOf({ recipe: pinTo('any') })] })]);
         const { mixes, pots: needs } = paintNeeded(one, () => any, shelf);
         const taken = mixes.reduce((sum, { ownMl }) => sum + ownMl, 0);
         const given = needs.reduce((sum, { ml }) => sum + ml, 0);
@@ -130,8 +111,8 @@ describe('paint needed', () => {
   test('twice the models take twice the paint, and a second unit adds its own', () => {
     const one = paintNeeded(levy, recipeOf, shelf).pots[0].ml;
     const [watch] = levy.units;
-    const twice = army([{ ...watch, models: 20 }]);
-    const two = army([watch, { ...watch, id: 'second' }]);
+    const twice = armyOf([{ ...watch, models: 20 }]);
+    const two = armyOf([watch, { ...watch, id: 'second' }]);
     expect(paintNeeded(twice, recipeOf, shelf).pots[0].ml).toBeCloseTo(2 * one, 9);
     expect(paintNeeded(two, recipeOf, shelf).pots[0].ml).toBeCloseTo(2 * one, 9);
   });
@@ -150,8 +131,51 @@ describe('paint needed', () => {
     expect(short.bone).toBe(0);
   });
 
+  test('what is short is bought in whole pots', () => {
+    const bare = shelfOf(Object.values(pots).map((pot) => ({ ...pot, volumeMl: 0 })));
+    const many = armyOf([
+      unitOf({ models: 300, surfaces: [surfaceOf({ recipe: pinTo('recipe') })] }),
+    ]);
+    for (const { shortMl, potsToBuy } of paintNeeded(many, recipeOf, bare).pots) {
+      expect(potsToBuy * usualPotMl).toBeGreaterThanOrEqual(shortMl);
+      expect((potsToBuy - 1) * usualPotMl).toBeLessThan(shortMl);
+    }
+  });
+
+  test('a surface nobody will see gets its base and no more', () => {
+    const highlit = recipeWith([
+      stepWith({ id: 'a', placement: everywhere }),
+      stepWith({ id: 'c', stage: 'highlight', placement: everywhere }),
+    ]);
+    const hidden = surfaceOf({ recipe: pinTo('recipe'), isHidden: true });
+    const { mixes } = paintNeeded(armyOf([unitOf({ surfaces: [hidden] })]), () => highlit, shelf);
+    expect(mixes.map(({ stepId }) => stepId)).toEqual(['a']);
+  });
+
+  test('models with a recipe of their own are counted by it', () => {
+    const own = [1, 2, 3].map((model) => ({ model, surfaceId: 'cloak', recipe: pinTo('other') }));
+    const cloak = surfaceOf({ recipe: pinTo('recipe') });
+    const mixed = armyOf([unitOf({ surfaces: [cloak], own })]);
+    const other = recipeWith(
+      [stepWith({ id: 'z', mix: mixOf({ green: 1 }), placement: everywhere })],
+      {
+        id: 'other',
+      },
+    );
+    const { pots: needs } = paintNeeded(
+      mixed,
+      ({ recipeId }) => (recipeId === 'other' ? other : recipe),
+      shelf,
+    );
+    const ml = Object.fromEntries(needs.map((need) => [need.potId, need.ml]));
+    expect(ml.green).toBeCloseTo(3 * 0.072, 9);
+    expect(ml.brown).toBeCloseTo(0.7 * 1.215, 9);
+  });
+
   test('a surface without a recipe, or whose recipe is gone, is named and not counted', () => {
-    const bare = army([unit({ surfaces: [surface(), surface({ id: 'x', recipe: pin('gone') })] })]);
+    const bare = armyOf([
+      unitOf({ surfaces: [surfaceOf(), surfaceOf({ id: 'x', recipe: pinTo('gone') })] }),
+    ]);
     const gone = (): Recipe | undefined => undefined;
     expect(paintNeeded(bare, gone, shelf)).toEqual({
       mixes: [],

@@ -24,7 +24,9 @@ const bordering: readonly (readonly [FigurePlace, FigurePlace])[] = [
   ['boots', 'ground'],
 ];
 
-const borders = new Set(bordering.flatMap(([one, other]) => [`${one} ${other}`, `${other} ${one}`]));
+const borders = new Set(
+  bordering.flatMap(([one, other]) => [`${one} ${other}`, `${other} ${one}`]),
+);
 
 const usualPlaces: Record<UnitSurface['surface'], readonly FigurePlace[]> = {
   skin: ['face', 'hands'],

@@ -11,7 +11,11 @@ const puddleDepthCm = 0.1;
 /** Water an open surface loses in a usual room, cm of depth (ml per cm²) an hour: 0.2 mm. */
 export const evaporatesCm = 0.02;
 /** How much faster or slower water goes in a room. */
-export const roomFactor: Record<Room, number> = { 'cold and damp': 0.5, usual: 1, 'warm and dry': 1.8 };
+export const roomFactor: Record<Room, number> = {
+  'cold and damp': 0.5,
+  usual: 1,
+  'warm and dry': 1.8,
+};
 /** A damp sheet below gives back most of what is lost; a lid keeps nearly all of it. */
 const keepingFactor: Record<Palette['keeping'], number> = { open: 1, damp: 0.12, covered: 0.015 };
 const dryingFactor: Record<NonNullable<Pot['driesAs']>, number> = {

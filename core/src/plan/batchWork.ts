@@ -75,12 +75,7 @@ const thinningMinutes = 0.25;
  *
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
-export function batchWork(
-  army: Army,
-  batch: Batch,
-  recipeOf: RecipeOf,
-  shelf: Shelf,
-): BatchWork {
+export function batchWork(army: Army, batch: Batch, recipeOf: RecipeOf, shelf: Shelf): BatchWork {
   const sessions = [...batch.sessions].sort((one, other) => spanOf(one).from - spanOf(other).from);
   const origin = sessions.length > 0 ? spanOf(sessions[0]).from : 0;
   const minuteOf = (moment: number) => (moment - origin) / 60_000;
@@ -190,7 +185,10 @@ export function batchWork(
         const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };
         const run = runOf({ ...name, recipeId: recipe.id, wetMl });
         const blocks = blocking.includes(step.technique);
-        return { key: coatKey(name), job: { handsOn, dry, mix, blocks, isHeldBack: heldBack, run } };
+        return {
+          key: coatKey(name),
+          job: { handsOn, dry, mix, blocks, isHeldBack: heldBack, run },
+        };
       });
     });
   }
@@ -204,7 +202,10 @@ export function batchWork(
   }
 
   function mixOf(step: Step, recipe: Recipe): number {
-    const earlier = recipe.steps.slice(0, recipe.steps.findIndex(({ id }) => id === step.id));
+    const earlier = recipe.steps.slice(
+      0,
+      recipe.steps.findIndex(({ id }) => id === step.id),
+    );
     const shares = flattenMix(step.mix, earlier);
     const { waterParts, mediumParts } = step.mix;
     const key = JSON.stringify([
@@ -222,9 +223,7 @@ export function batchWork(
     };
     workMixes.push({
       mixMinutes:
-        onePotMinutes +
-        eachPotMinutes * (shares.length - 1) +
-        (load < 1 ? thinningMinutes : 0),
+        onePotMinutes + eachPotMinutes * (shares.length - 1) + (load < 1 ? thinningMinutes : 0),
       usableMinutes: staysUsableMinutes(amounts, shelf, batch.keeping, batch.room),
       isMixed: shares.length > 1,
     });
@@ -241,9 +240,7 @@ const coatKey = ({ unitId, surfaceId, stepId, coat }: Omit<RunName, 'recipeId' |
 function doneCoats({ done }: Batch): Map<string, number> {
   return new Map(
     done.flatMap((each) =>
-      each.models.map(
-        (number) => [`${coatKey(each)} ${number}`, Date.parse(each.at)] as const,
-      ),
+      each.models.map((number) => [`${coatKey(each)} ${number}`, Date.parse(each.at)] as const),
     ),
   );
 }
@@ -283,4 +280,3 @@ function ranksOf(army: Army, unit: Unit, recipeOf: RecipeOf): Map<string, number
   const ids = [...new Set(order.map(({ surface }) => surfaces[surface].surface.id))];
   return new Map(ids.map((id, rank) => [id, rank]));
 }
-

@@ -101,7 +101,8 @@ export function dispatch(
     if (found.chain >= 0) {
       // What it waits for is as far off as ever when something has been mixed meanwhile.
       const dry = progress.dryAt(found.chain);
-      if (dry > time && rule.waits > 0 && mixAhead(hand, time, sitting, dry - changeMinutes)) continue;
+      if (dry > time && rule.waits > 0 && mixAhead(hand, time, sitting, dry - changeMinutes))
+        continue;
       take(found.chain, hand, time, sitting);
     } else if (mixAhead(hand, time, sitting, found.next)) continue;
     else if (found.next < sittings[sitting].to) clock[hand].time = found.next;

@@ -44,7 +44,7 @@ function moved(costAfter: readonly (readonly number[])[], things: readonly numbe
     );
   let order = [...things];
   let cost = costOf(order);
-  for (let better = true; better; ) {
+  for (let better = true; better;) {
     better = false;
     for (const thing of things)
       for (let place = 0; place < order.length; place++) {

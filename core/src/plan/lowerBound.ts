@@ -47,9 +47,14 @@ function handsOnBound(work: Work, hands: readonly Hand[], sittings: readonly Sit
     const ownWork = { chains: work.chains.filter(({ model }) => claims.has(model)) };
     const ownNeeded = handsOnOf(ownWork) + mixesOf(ownWork).length * changeMinutes * speed;
     // Before a hand paints in a sitting it mixes, or waits until somebody has.
-    const shortened = sittings.map((each) => ({ ...each, from: Math.min(each.to, each.from + quickest) }));
+    const shortened = sittings.map((each) => ({
+      ...each,
+      from: Math.min(each.to, each.from + quickest),
+    }));
     const minutes = whenPainted(ownNeeded, (hand) => (hand === own ? speed : 0), shortened);
-    const sat = shortened.findIndex((_, i) => minutes <= lengthOf(shortened.slice(0, i + 1)) + 1e-9);
+    const sat = shortened.findIndex(
+      (_, i) => minutes <= lengthOf(shortened.slice(0, i + 1)) + 1e-9,
+    );
     return ownNeeded > 0 ? minutes + (sat + 1) * quickest : 0;
   });
   return Math.max(everybody, ...claimed);
@@ -152,6 +157,9 @@ function bodyBound(
     }
   return waits.reduce((most, ofBody, body) => {
     const counted = ofBody.sort((one, other) => other - one).slice(sittings.length);
-    return Math.max(most, counted.reduce((sum, dry) => sum + dry, held[body]));
+    return Math.max(
+      most,
+      counted.reduce((sum, dry) => sum + dry, held[body]),
+    );
   }, 0);
 }

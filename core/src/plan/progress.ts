@@ -69,8 +69,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     left: () => left,
     begun: () => (begun = begun.filter((chain) => at[chain] < chains[chain].jobs.length)),
     openTo: (hand) => room[hand],
-    mayTake: (chain, hand) =>
-      (owner[chain] < 0 || owner[chain] === hand) && mayBegin(chain),
+    mayTake: (chain, hand) => (owner[chain] < 0 || owner[chain] === hand) && mayBegin(chain),
     mayBegin,
     dryAt(chain) {
       const from = Math.max(ready[chain], bodyFree[bodyOf[chain]]);

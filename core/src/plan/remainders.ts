@@ -8,7 +8,8 @@ export function remainders({ chains, models }: Work): Float64Array[] {
   const heldBack = new Float64Array(models);
   const tails = chains.map(({ model, jobs }) => {
     let sum = 0;
-    for (let i = jobs.length - 1; i >= 0 && jobs[i].isHeldBack; i--) sum += jobs[i].handsOn + jobs[i].dry;
+    for (let i = jobs.length - 1; i >= 0 && jobs[i].isHeldBack; i--)
+      sum += jobs[i].handsOn + jobs[i].dry;
     heldBack[model] = Math.max(heldBack[model], sum);
     return new Float64Array(jobs.length);
   });

@@ -88,7 +88,9 @@ export function neighboursOf(surfaces: readonly OrderedSurface[]): number[][] {
 
 /** Minutes of work a slip spoils on a surface with its first lines painted: what no base covers later. */
 export function spoiltMinutes({ steps }: OrderedSurface, painted: number): number {
-  const covering = steps.findLastIndex(({ step }) => step.stage === 'base' || step.stage === 'prime');
+  const covering = steps.findLastIndex(
+    ({ step }) => step.stage === 'base' || step.stage === 'prime',
+  );
   if (painted <= covering) return 0;
   return steps.slice(0, painted).reduce((sum, { minutes }) => sum + minutes, 0);
 }

@@ -1,6 +1,6 @@
 import { dispatch, type Dispatched, type Rule } from './dispatch';
 import { lowerBound, type LowerBound } from './lowerBound';
-import { randomFrom } from './randomFrom';
+import { randomFrom } from '../record/randomFrom';
 import type { Hand, Sitting, Work } from './work';
 
 /** The best way found so far to paint it all. */
@@ -19,10 +19,10 @@ export interface Trying {
 }
 
 /** Tries are measured in looks at a surface, so that every machine tries the same. */
-const looksInAll = 6e7;
+const looksInAll = 3e7;
 /** What a job costs beside the surfaces looked at for it, in such looks. */
 const looksApart = 100;
-const mostTries = 3000;
+const mostTries = 1500;
 /** A plan this near to the bound is not searched further. */
 const nearEnough = 1.005;
 /** A plan that splits fewer colours is taken if it takes at most so much longer. */
@@ -38,14 +38,15 @@ export function* tryRules(
   work: Work,
   hands: readonly Hand[],
   sittings: readonly Sitting[],
+  triesAtMost = mostTries,
 ): Generator<Trying, Schedule> {
   const bound = lowerBound(work, hands, sittings);
   const random = randomFrom(1);
   const jobs = work.chains.reduce((sum, chain) => sum + chain.jobs.length, 0);
   const looks = Math.max(1, jobs * (work.chains.length + looksApart));
   const mixer = mixerOf(hands);
-  const first = firstRules(mixer);
-  const tries = Math.max(first.length, Math.min(mostTries, Math.floor(looksInAll / looks)));
+  const first = firstRules(mixer).slice(0, triesAtMost);
+  const tries = Math.max(first.length, Math.min(triesAtMost, Math.floor(looksInAll / looks)));
   let best: Schedule | null = null;
   let bestRule = first[0];
   for (let i = 0; i < tries; i++) {

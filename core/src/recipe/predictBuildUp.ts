@@ -58,10 +58,7 @@ export function predictBuildUp(
 }
 
 /** How much a step lays on a place: a multiple of its film, or a share of the area. */
-export function depositAt(
-  step: Pick<Step, 'technique' | 'placement' | 'mix'>,
-  at: number,
-): number {
+export function depositAt(step: Pick<Step, 'technique' | 'placement' | 'mix'>, at: number): number {
   return techniqueOf(step.technique).deposit(at, step.placement, waterShareOf(step.mix));
 }
 

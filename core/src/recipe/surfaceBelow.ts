@@ -19,10 +19,33 @@ export function surfaceBelow(
   stops: readonly number[] = ribbonStops,
 ): Spectrum[] {
   const ground = groundOf(potOn(shelf, recipe.groundPotId));
-  let surface: Spectrum[] = stops.map(() => ground);
+  return laidOver(
+    recipe,
+    shelf,
+    stops.map(() => ground),
+    stops,
+    stepId,
+  );
+}
+
+/**
+ * What a recipe makes of a surface that is not its own ground.
+ *
+ * @param onto 38 bands a stop
+ * @param upTo the line to stop before; all of them where not said
+ * @throws CarryError, UnknownPotError
+ */
+export function laidOver(
+  recipe: Recipe,
+  shelf: Shelf,
+  onto: readonly Spectrum[],
+  stops: readonly number[] = ribbonStops,
+  upTo?: string,
+): Spectrum[] {
+  let surface = [...onto];
   const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
   for (const [index, { id }] of recipe.steps.entries()) {
-    if (id === stepId) break;
+    if (id === upTo) break;
     const step = painted.get(id);
     if (!step) continue;
     const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);

@@ -19,7 +19,10 @@ export function everyOrder(work: Work, atMost: number): number {
     jobs.map((_, from) =>
       jobs
         .slice(from)
-        .reduce((sum, { handsOn, dry }, i, rest) => sum + handsOn + (i < rest.length - 1 ? dry : 0), 0),
+        .reduce(
+          (sum, { handsOn, dry }, i, rest) => sum + handsOn + (i < rest.length - 1 ? dry : 0),
+          0,
+        ),
     ),
   );
   /** what was reached with the same coats painted and paints mixed: not gone on from when no better */

@@ -1,4 +1,4 @@
-import { randomFrom } from '../plan/randomFrom';
+import { randomFrom } from '../record/randomFrom';
 import type { Hand, Sitting, Work } from '../plan/work';
 
 /** A batch to be planned, from one model to sixty. */
@@ -33,12 +33,36 @@ export const planCases: PlanCase[] = [
   caseOf({ models: 2, surfaces: 1, steps: 4, painters: 1, sitting: 240, seed: 14 }),
   caseOf({ models: 1, surfaces: 8, steps: 6, painters: 1, sitting: 180, seed: 15 }),
   caseOf({ models: 5, surfaces: 4, steps: 5, painters: 1, sitting: 120, seed: 16 }),
-  caseOf({ models: 10, surfaces: 6, steps: 6, painters: 1, sitting: 120, seed: 17, holdsBack: true }),
+  caseOf({
+    models: 10,
+    surfaces: 6,
+    steps: 6,
+    painters: 1,
+    sitting: 120,
+    seed: 17,
+    holdsBack: true,
+  }),
   caseOf({ models: 20, surfaces: 5, steps: 6, painters: 2, sitting: 150, seed: 18 }),
   caseOf({ models: 30, surfaces: 8, steps: 6, painters: 3, sitting: 180, seed: 19, claims: true }),
-  caseOf({ models: 30, surfaces: 8, steps: 7, painters: 3, sitting: 180, seed: 20, speeds: [1, 1.25, 0.8] }),
+  caseOf({
+    models: 30,
+    surfaces: 8,
+    steps: 7,
+    painters: 3,
+    sitting: 180,
+    seed: 20,
+    speeds: [1, 1.25, 0.8],
+  }),
   caseOf({ models: 40, surfaces: 10, steps: 8, painters: 4, sitting: 120, seed: 21 }),
-  caseOf({ models: 60, surfaces: 12, steps: 8, painters: 4, sitting: 180, seed: 22, holdsBack: true }),
+  caseOf({
+    models: 60,
+    surfaces: 12,
+    steps: 8,
+    painters: 4,
+    sitting: 180,
+    seed: 22,
+    holdsBack: true,
+  }),
 ];
 
 function caseOf(shape: Shape): PlanCase {
@@ -70,7 +94,9 @@ function caseOf(shape: Shape): PlanCase {
   const hands = Array.from({ length: painters }, (_, hand): Hand => ({
     speed: speeds?.[hand] ?? 1,
     claims: new Set(
-      claims ? Array.from({ length: models }, (__, i) => i).filter((i) => i % painters === hand) : [],
+      claims
+        ? Array.from({ length: models }, (__, i) => i).filter((i) => i % painters === hand)
+        : [],
     ),
   }));
   const everybody = hands.map((_, hand) => hand);
@@ -80,5 +106,10 @@ function caseOf(shape: Shape): PlanCase {
     hands: everybody,
   }));
   const name = `${models} × ${surfaces} × ${steps}, ${painters} painting`;
-  return { name, work: { chains, mixes, models, bodies: models, runs: surfaces * steps }, hands, sittings };
+  return {
+    name,
+    work: { chains, mixes, models, bodies: models, runs: surfaces * steps },
+    hands,
+    sittings,
+  };
 }

@@ -1,0 +1,169 @@
+import { stepsFor } from '../army/stepsFor';
+import type { UnitSurface } from '../army/army';
+import { colourDifference } from '../colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { readsAs } from '../form/readsAs';
+import { coatsToCover } from '../recipe/coatsToCover';
+import { flattenMix } from '../recipe/flattenMix';
+import { formOf } from '../recipe/formOf';
+import { loadOf } from '../recipe/mix';
+import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+import { laidOver, surfaceBelow } from '../recipe/surfaceBelow';
+import { techniqueOf } from '../recipe/techniques';
+import { ribbonStops, toneStops, type ToneStopName } from '../recipe/toneAxis';
+import { wetVolumeMl } from '../recipe/wetVolume';
+import { isSameContent } from '../record/sameContent';
+import { handsOnMinutes } from './handsOn';
+
+/** The models a surface is repainted on. */
+export interface RepaintedOn {
+  surface: UnitSurface;
+  areaCm2: number;
+  models: number;
+}
+
+/** What it costs to bring models over to another recipe. */
+export interface RepaintCost {
+  /** lines to paint, in order */
+  stepIds: string[];
+  coats: number;
+  /** hands-on minutes of a usual hand, all models */
+  minutes: number;
+  /** wet, thinned paint, ml, all models */
+  ml: number;
+}
+
+/** How one painted state of a surface differs from another. */
+export interface Drift {
+  from: SurfaceColour[];
+  to: SurfaceColour[];
+  stops: readonly number[];
+  /** the named place where they differ most, and by how much, ΔE00 */
+  worst: { place: ToneStopName; difference: number };
+  /** at arm's length, ΔE00 */
+  reads: number;
+  cost: RepaintCost;
+}
+
+/**
+ * How models painted by one version differ from a newer one, and what it takes to bring them over:
+ * the lines from the first that differs on, as what lies below them is the same.
+ *
+ * @throws CarryError, UnknownPotError
+ */
+export function driftOf(painted: Recipe, newer: Recipe, shelf: Shelf, on: RepaintedOn): Drift {
+  const before = stepsFor(on.surface, painted);
+  const after = stepsFor(on.surface, newer);
+  const same = after.findIndex((step, i) => !isSamePainted(before.at(i), step));
+  const fewer = before.length > after.length ? 0 : after.length;
+  const from = painted.groundPotId === newer.groundPotId ? (same < 0 ? fewer : same) : 0;
+  return {
+    ...differenceOf(finished(painted, shelf), finished(newer, shelf), formOf(newer)),
+    cost: costOf(after.slice(from), newer, on),
+  };
+}
+
+/** What repainting a finished surface by another recipe comes to. */
+export interface Repaint extends Drift {
+  /** coats of the first covering line until what is there no longer shows; null: not in 20 */
+  coatsToCover: number | null;
+  /** that line; null where nothing in the recipe covers */
+  coveringStepId: string | null;
+  /** what is left showing when the recipe is painted as written, ΔE00 at the worst place */
+  showsThrough: number;
+}
+
+/**
+ * Repainting a finished surface by another recipe, over what stands there.
+ *
+ * @throws CarryError, UnknownPotError
+ */
+export function repaintOver(
+  painted: Recipe,
+  other: Recipe,
+  shelf: Shelf,
+  on: RepaintedOn,
+): Repaint {
+  const standing = surfaceBelow(painted, shelf, '');
+  const over = laidOver(other, shelf, standing).map(surfaceColour);
+  const meant = finished(other, shelf);
+  const steps = stepsFor(on.surface, other);
+  const covering = steps.find(
+    ({ technique, placement }) =>
+      techniqueOf(technique).covers && placement.from <= 0.1 && placement.to >= 0.9,
+  );
+  const needed = covering ? coatsOver(covering, other, standing, shelf) : null;
+  const more = needed === null ? 0 : Math.max(0, needed - (covering?.coats ?? 0));
+  const painting = steps.map((step) =>
+    step.id === covering?.id ? { ...step, coats: step.coats + more } : step,
+  );
+  return {
+    ...differenceOf(standing.map(surfaceColour), meant, formOf(other)),
+    cost: costOf(painting, other, on),
+    coatsToCover: needed,
+    coveringStepId: covering?.id ?? null,
+    showsThrough: Math.max(...over.map((surface, i) => colourDifference(surface, meant[i]))),
+  };
+}
+
+/** Coats of a line until none of what stands there shows, at the place that shows longest. */
+function coatsOver(
+  step: Step,
+  recipe: Recipe,
+  standing: ReturnType<typeof surfaceBelow>,
+  shelf: Shelf,
+): number | null {
+  const earlier = recipe.steps.slice(
+    0,
+    recipe.steps.findIndex(({ id }) => id === step.id),
+  );
+  const paint = mixedPaint(flattenMix(step.mix, earlier), shelf);
+  if (paint.scattering.every((each) => each === 0)) return null;
+  const film = techniqueOf(step.technique).film * loadOf(step.mix);
+  const named = toneStops.map(({ at }) => standing[ribbonStops.indexOf(at)]);
+  const coats = named.map((ground) => coatsToCover(paint, ground, film).coats);
+  return coats.every((each) => each !== null) ? Math.max(...coats) : null;
+}
+
+const finished = (recipe: Recipe, shelf: Shelf) =>
+  surfaceBelow(recipe, shelf, '').map(surfaceColour);
+
+function differenceOf(
+  from: SurfaceColour[],
+  to: SurfaceColour[],
+  form: ReturnType<typeof formOf>,
+): Omit<Drift, 'cost'> {
+  const places = toneStops.map(({ name, at }) => {
+    const index = ribbonStops.indexOf(at);
+    return { place: name, difference: colourDifference(from[index], to[index]) };
+  });
+  const worst = places.reduce((most, each) => (each.difference > most.difference ? each : most));
+  const reads = colourDifference(readsAs(from, ribbonStops, form), readsAs(to, ribbonStops, form));
+  return { from, to, stops: ribbonStops, worst, reads };
+}
+
+function costOf(steps: readonly Step[], recipe: Recipe, on: RepaintedOn): RepaintCost {
+  const form = on.surface.form ?? formOf(recipe);
+  return {
+    stepIds: steps.map(({ id }) => id),
+    coats: steps.reduce((sum, { coats }) => sum + coats, 0),
+    minutes: steps.reduce(
+      (sum, step) => sum + step.coats * on.models * handsOnMinutes(step, on.areaCm2, form),
+      0,
+    ),
+    ml: steps.reduce((sum, step) => sum + wetVolumeMl(step, on), 0),
+  };
+}
+
+/** Lines that leave the same paint: what they are called and how long they dry makes no odds. */
+function isSamePainted(one: Step | undefined, other: Step): boolean {
+  const painted = ({ technique, mix, coats, placement }: Step) => ({
+    technique,
+    mix,
+    coats,
+    placement,
+  });
+  return one !== undefined && isSameContent(painted(one), painted(other));
+}
