@@ -32,6 +32,10 @@ export const sessionSchema = z.strictObject({
   startsAt: z.iso.datetime({ offset: true, error: 'a moment, as 2026-03-01T18:00:00Z' }),
   minutes: wholeNumberWithin(1, 1440),
   without: z.array(idSchema).optional().describe('painters who do not come'),
+  isOver: z
+    .boolean({ error: 'true or false' })
+    .optional()
+    .describe('what was painted in it is noted, and nothing more is planned into it'),
 });
 
 export type Session = z.infer<typeof sessionSchema>;

@@ -12,8 +12,8 @@ import type { Step } from '../recipe/step';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { dryMinutesOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
-import { orderOfWork } from './orderOfWork';
-import type { OrderedSurface } from './spillRisk';
+import { chosenModels, numbers } from './chosenModels';
+import { ranksOf } from './unitOrder';
 import type { Chain, Hand, Job, Sitting, Work } from './work';
 
 /** One coat of one line on one surface of a unit. */
@@ -76,7 +76,8 @@ const thinningMinutes = 0.25;
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
 export function batchWork(army: Army, batch: Batch, recipeOf: RecipeOf, shelf: Shelf): BatchWork {
-  const sessions = [...batch.sessions].sort((one, other) => spanOf(one).from - spanOf(other).from);
+  const open = batch.sessions.filter(({ isOver }) => !isOver);
+  const sessions = open.sort((one, other) => spanOf(one).from - spanOf(other).from);
   const origin = sessions.length > 0 ? spanOf(sessions[0]).from : 0;
   const minuteOf = (moment: number) => (moment - origin) / 60_000;
   const models: BatchWork['models'] = [];
@@ -243,40 +244,4 @@ function doneCoats({ done }: Batch): Map<string, number> {
       each.models.map((number) => [`${coatKey(each)} ${number}`, Date.parse(each.at)] as const),
     ),
   );
-}
-
-const numbers = (from: number, to: number) =>
-  Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);
-
-/** Models of a unit that are in a batch, by their place in its line. */
-export function chosenModels({ models }: Pick<Batch, 'models'>, unit: Unit): number[] {
-  if (models.length === 0) return numbers(1, unit.models);
-  const chosen = models.flatMap(({ unitId, from, to }) =>
-    unitId === unit.id ? numbers(from, Math.min(to, unit.models)) : [],
-  );
-  return [...new Set(chosen)].sort((one, other) => one - other);
-}
-
-/** The surfaces of a unit with their lines, as the order of work sees them; those with a recipe. */
-export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): OrderedSurface[] {
-  return unit.surfaces.flatMap((surface) => {
-    const [{ pin }] = modelsByPin(army, unit, surface);
-    const recipe = pin && recipeOf(pin);
-    if (!recipe) return [];
-    const areaCm2 = unit.areaCm2 * surface.share;
-    const form = surface.form ?? formOf(recipe);
-    const steps = stepsFor(surface, recipe).map((step) => ({
-      step,
-      minutes: step.coats * handsOnMinutes(step, areaCm2, form),
-    }));
-    return [{ surface, steps }];
-  });
-}
-
-/** The place of each surface in the surface-by-surface order with the least risk, from 0. */
-function ranksOf(army: Army, unit: Unit, recipeOf: RecipeOf): Map<string, number> {
-  const surfaces = orderedSurfaces(army, unit, recipeOf);
-  const { order } = orderOfWork(surfaces, 'surface by surface', () => false);
-  const ids = [...new Set(order.map(({ surface }) => surfaces[surface].surface.id))];
-  return new Map(ids.map((id, rank) => [id, rank]));
 }

@@ -133,6 +133,9 @@ describe('a plan', () => {
     const { runs } = planned({ done });
     const base = runs.filter(({ stepId }) => stepId === 'base');
     expect(base.every((run) => run.coat === 2)).toBe(true);
+    expect(planned({ done, sessions: [{ ...evening('over', at), isOver: true }] }).runs).toEqual(
+      [],
+    );
     const dry = Date.parse(at) + 10 * 60_000;
     expect(Math.min(...base.map((run) => run.starts))).toBeGreaterThanOrEqual(dry - 1);
   });

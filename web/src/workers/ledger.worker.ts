@@ -1,10 +1,12 @@
 import * as Comlink from 'comlink';
 import { armyWork } from './work/armyWork';
+import { driftWork } from './work/driftWork';
 import { draftWork } from './work/draftWork';
 import { formWork } from './work/formWork';
 import { listWork } from './work/listWork';
 import { matchWork } from './work/matchWork';
 import { paletteWork } from './work/paletteWork';
+import { planWork } from './work/planWork';
 import { potWork } from './work/potWork';
 import { predictWork } from './work/predictWork';
 import { replaceWork } from './work/replaceWork';
@@ -12,11 +14,15 @@ import { takeShelf } from './work/shelfInHand';
 import { stockWork } from './work/stockWork';
 import { studyWork } from './work/studyWork';
 import { tableWork } from './work/tableWork';
+import { togetherWork } from './work/togetherWork';
 
 /** Everything that may take longer than a frame, away from the thread that takes the typing. */
 const ledgerWorker = {
   setShelf: takeShelf,
   ...armyWork,
+  ...driftWork,
+  ...planWork,
+  ...togetherWork,
   ...predictWork,
   ...listWork,
   ...potWork,

@@ -7,13 +7,18 @@ import { useDeedQueue } from '../../store/deeds/useDeedQueue';
 import { useArmiesQuery } from '../../store/ledgerApi';
 import { useShelf } from '../../workers/useShelf';
 import { ArmyPaintLeaf } from './ArmyPaintLeaf';
+import { ChangesLeaf } from './ChangesLeaf';
 import type { ChangeArmy } from './changeArmy';
+import { OrderLeaf } from './OrderLeaf';
+import { PlanLeaf } from './plan/PlanLeaf';
 import { SchemeTable } from './SchemeTable';
+import { TogetherLeaf } from './TogetherLeaf';
 import { UnitList } from './UnitList';
+import { VariantsLeaf } from './VariantsLeaf';
 import '../../parts/shelfTabs.scss';
 import './army.scss';
 
-/** One army: its units and their scheme, or the paint it takes. */
+/** One army: its units and their scheme, and on its leaves what follows from them. */
 export default function ArmyPage() {
   const { armyId = '', leaf } = useParams();
   const { data, isLoading, error, refetch } = useArmiesQuery();
@@ -49,7 +54,12 @@ function ArmySheet({
   refetch: () => Promise<Army | null>;
 }) {
   const { pots } = useShelf();
-  const { shown, act, now, isUnsaved, saveNow } = useDeedQueue<Army>('armies', kept.id, kept, refetch);
+  const { shown, act, now, isUnsaved, saveNow } = useDeedQueue<Army>(
+    'armies',
+    kept.id,
+    kept,
+    refetch,
+  );
   const army = shown ?? kept;
   const change: ChangeArmy = (label, next) => act(label, next(now() ?? kept));
   const models = army.units.reduce((sum, unit) => sum + unit.models, 0);
@@ -70,17 +80,34 @@ function ArmySheet({
         <NavLink end to={`/armies/${army.id}`}>
           Units
         </NavLink>
-        <NavLink to={`/armies/${army.id}/paint`}>Paint needed</NavLink>
+        {leaves.map(({ path, label }) => (
+          <NavLink key={path} to={`/armies/${army.id}/${path}`}>
+            {label}
+          </NavLink>
+        ))}
       </nav>
       <UnsavedMark isUnsaved={isUnsaved} onRetry={saveNow} />
-      {leaf === 'paint' ? (
-        pots && <ArmyPaintLeaf army={army} pots={pots} />
-      ) : (
+      {leaf === undefined && (
         <>
           <SchemeTable army={army} change={change} />
           <UnitList army={army} change={change} />
         </>
       )}
+      {pots && leaf === 'variants' && <VariantsLeaf army={army} pots={pots} change={change} />}
+      {pots && leaf === 'together' && <TogetherLeaf army={army} pots={pots} />}
+      {pots && leaf === 'order' && <OrderLeaf army={army} pots={pots} />}
+      {pots && leaf === 'paint' && <ArmyPaintLeaf army={army} pots={pots} />}
+      {pots && leaf === 'plan' && <PlanLeaf army={army} pots={pots} change={change} />}
+      {pots && leaf === 'changes' && <ChangesLeaf army={army} pots={pots} change={change} />}
     </div>
   );
 }
+
+const leaves = [
+  { path: 'variants', label: 'Variants' },
+  { path: 'together', label: 'Together' },
+  { path: 'order', label: 'Order of work' },
+  { path: 'paint', label: 'Paint needed' },
+  { path: 'plan', label: 'Plan' },
+  { path: 'changes', label: 'Changes' },
+];

@@ -1,4 +1,4 @@
-import type { Army, Pot } from '@yellow-ledger/core';
+import { usualPotMl, type Army, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Swatch } from '../../parts/Swatch';
@@ -37,7 +37,7 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
               : `Short of ${short.map(({ potId, shortMl }) => `${potName(potId)} (${mlWords(shortMl)})`).join(', ')}.`}{' '}
             <small>
               Area × share × film × coats, half as much again for brush and palette; the ground from
-              the can is not counted.
+              the can is not counted. To buy: pots of {usualPotMl} ml.
             </small>
           </p>
           <table className="paint-table">
@@ -50,7 +50,7 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
               </tr>
             </thead>
             <tbody>
-              {needed.pots.map(({ potId, ml, leftMl, shortMl }) => (
+              {needed.pots.map(({ potId, ml, leftMl, shortMl, potsToBuy }) => (
                 <tr key={potId}>
                   <th scope="row">
                     <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>
@@ -60,7 +60,10 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
                   <td>
                     {shortMl > 0 ? (
                       <>
-                        <b>{mlWords(shortMl)}</b>{' '}
+                        <b>
+                          {potsToBuy} {potsToBuy === 1 ? 'pot' : 'pots'}
+                        </b>{' '}
+                        ({mlWords(shortMl)}){' '}
                         <Link
                           to={`/shelf/replace/${potId}`}
                           aria-label={`What stands in for ${potName(potId)}`}
@@ -108,7 +111,7 @@ function MixNeeds({
                 const surface = unit.surfaces.find(({ id }) => id === mix.surfaceId);
                 const drops = mix.drops.pots.reduce((total, pot) => total + pot.drops, 0);
                 return (
-                  <li key={mix.surfaceId + mix.stepId}>
+                  <li key={`${mix.surfaceId} ${mix.recipeId} ${mix.stepId}`}>
                     <b dir="auto">{surface?.name}</b>, line{' '}
                     {lineNumbers[`${mix.recipeId} ${mix.stepId}`]} of{' '}
                     <span dir="auto">{recipeNames[mix.recipeId]}</span>: {mlWords(mix.ownMl)}

@@ -18,6 +18,7 @@ import { useLiveForm } from '../../parts/useLiveForm';
 import { percent } from '../../parts/words/percent';
 import { newPart, newSurface } from './newArmy';
 import { RecipePinChoice } from './RecipePinChoice';
+import { SurfaceMore } from './SurfaceMore';
 
 export interface UnitEditorProps {
   army: Army;
@@ -97,6 +98,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             >
               Take out
             </button>
+            <SurfaceMore index={index} surface={written[index]} />
           </div>
         ))}
         <p className="unit-sum" role="status">

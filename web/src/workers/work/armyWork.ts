@@ -1,14 +1,18 @@
 import {
   armySchema,
+  isHeldBack,
+  orderedSurfaces,
+  orderOfWork,
+  orderSchools,
   paintNeeded,
-  pinOf,
-  versionSchema,
+  type OrderEntry,
+  type OrderSchool,
   type PaintNeeded,
-  type Recipe,
-  type RecipePin,
+  type Stage,
+  type TechniqueName,
+  type Unit,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { fetchRecipes } from './listWork';
+import { fetchArmyRecipes } from './armyRecipes';
 import { shelfInHand } from './shelfInHand';
 
 /** Paint an army takes, with the names of the recipes it is reckoned from. */
@@ -19,54 +23,67 @@ export interface ArmyPaint {
   lineNumbers: Record<string, number>;
 }
 
-const versionsSchema = z.object({ items: z.array(versionSchema) });
+/** One line of a unit in the order it is painted. */
+export interface OrderedLine {
+  surfaceId: string;
+  stepId: string;
+  recipeId: string;
+  lineNumber: number;
+  stage: Stage;
+  technique: TechniqueName;
+  minutes: number;
+  isHeldBack: boolean;
+}
+
+/** How a unit is gone over by each school, with what mending that is likely to cost. */
+export interface UnitOrder {
+  schools: { name: OrderSchool; risk: number; lines: OrderedLine[] }[];
+}
 
 export const armyWork = {
   async armyPaint(asked: unknown): Promise<ArmyPaint> {
     const army = armySchema.parse(asked);
-    const recipes = new Map(
-      (await fetchRecipes()).map(({ content }) => [content.id, content] as const),
-    );
-    const pins = army.units.flatMap(({ surfaces }) =>
-      surfaces.flatMap((surface) => pinOf(army, surface) ?? []),
-    );
-    const frozen = await frozenOf(pins);
-    const recipeOf = (pin: RecipePin) => frozen.get(keyOf(pin)) ?? recipeNow(pin);
-    const recipeNow = ({ recipeId, version }: RecipePin) =>
-      version === null ? recipes.get(recipeId) : undefined;
-    const used = pins.flatMap((pin) => recipeOf(pin) ?? []);
-    return {
-      needed: paintNeeded(army, recipeOf, shelfInHand()),
-      recipeNames: Object.fromEntries(used.map(({ id, name }) => [id, name])),
-      lineNumbers: Object.fromEntries(
-        used.flatMap(({ id, steps }) =>
-          steps.map((step, index) => [`${id} ${step.id}`, index + 1] as const),
-        ),
-      ),
+    const { recipeOf, names, lineNumbers } = await fetchArmyRecipes(army);
+    return { needed: paintNeeded(army, recipeOf, shelfInHand()), recipeNames: names, lineNumbers };
+  },
+
+  async unitOrder(asked: unknown, unitId: string): Promise<UnitOrder> {
+    const army = armySchema.parse(asked);
+    const unit = army.units.find(({ id }) => id === unitId);
+    if (!unit) return { schools: [] };
+    const { recipeOf, lineNumbers } = await fetchArmyRecipes(army);
+    const surfaces = orderedSurfaces(army, unit, recipeOf);
+    const isLast = ({ surface, step }: OrderEntry) => {
+      const { surface: held, steps } = surfaces[surface];
+      // Once something of a surface waits, what comes after it waits too.
+      return steps.slice(0, step + 1).some((each) => isHeldBack(held, each.step));
     };
+    const lineOf = (entry: OrderEntry): OrderedLine => {
+      const { surface, steps } = surfaces[entry.surface];
+      const { step, minutes } = steps[entry.step];
+      const recipeId = recipeIdOf(unit, surface.id);
+      return {
+        surfaceId: surface.id,
+        stepId: step.id,
+        recipeId,
+        lineNumber: lineNumbers[`${recipeId} ${step.id}`],
+        stage: step.stage,
+        technique: step.technique,
+        minutes,
+        isHeldBack: isLast(entry),
+      };
+    };
+    return {
+      schools: orderSchools.map(({ name }) => {
+        const { order, risk } = orderOfWork(surfaces, name, isLast);
+        return { name, risk, lines: order.map(lineOf) };
+      }),
+    };
+
+    function recipeIdOf({ surfaces: all }: Unit, surfaceId: string): string {
+      const surface = all.find(({ id }) => id === surfaceId);
+      const kind = army.scheme.find((each) => each.surface === surface?.surface);
+      return (surface?.recipe ?? kind?.recipe)?.recipeId ?? '';
+    }
   },
 };
-
-const keyOf = ({ recipeId, version }: RecipePin) => `${recipeId} ${version}`;
-
-/** The pinned versions, each recipe's asked for once. */
-async function frozenOf(pins: readonly RecipePin[]): Promise<Map<string, Recipe>> {
-  const recipeIds = [
-    ...new Set(pins.filter(({ version }) => version !== null).map(({ recipeId }) => recipeId)),
-  ];
-  const lists = await Promise.all(
-    recipeIds.map(async (id) => {
-      const response = await fetch(`/api/recipes/${encodeURIComponent(id)}/versions`);
-      if (!response.ok) throw new Error('The ledger’s server did not give a recipe’s versions.');
-      return versionsSchema.parse(await response.json()).items;
-    }),
-  );
-  return new Map(
-    lists
-      .flat()
-      .map((version) => [
-        keyOf({ recipeId: version.recipeId, version: version.number }),
-        version.content,
-      ]),
-  );
-}

@@ -1,0 +1,137 @@
+import type { Army, Pot, RecipePin } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Ribbon } from '../../parts/Ribbon';
+import { mlWords } from '../../parts/words/mlWords';
+import { minutesInWords } from '../../parts/words/minutesInWords';
+import { useAnswer } from '../../workers/useAnswer';
+import type { DriftedSurface } from '../../workers/work/driftWork';
+import type { ChangeArmy } from './changeArmy';
+import { RepaintSheet } from './RepaintSheet';
+
+export interface ChangesLeafProps {
+  army: Army;
+  pots: Pot[];
+  change: ChangeArmy;
+}
+
+/** What newer versions would change on models that are painted, and repainting in another colour. */
+export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
+  const { answer, problem } = useAnswer(pots, [army], (worker) => worker.drifted(army));
+  return (
+    <div className="changes-leaf">
+      <h2>Older versions in use</h2>
+      {problem && <p role="alert">{problem}</p>}
+      {!problem && !answer && <p>Comparing versions …</p>}
+      {answer?.length === 0 && (
+        <p>
+          Nothing is pinned to a version that has a newer one. Pin a surface to a version when its
+          models are painted; what a later version would change then stands here.
+        </p>
+      )}
+      <ul className="drift-list">
+        {answer?.map((each) => (
+          <li key={`${each.unitId} ${each.surfaceId} ${each.pin.version}`}>
+            <DriftLine army={army} drifted={each} change={change} />
+          </li>
+        ))}
+      </ul>
+      <h2>A finished surface in another colour</h2>
+      <RepaintSheet army={army} pots={pots} />
+    </div>
+  );
+}
+
+/** Two colours nearer than this nobody tells apart across a table, ΔE00. */
+const nobodyTells = 2;
+
+function DriftLine({
+  army,
+  drifted,
+  change,
+}: {
+  army: Army;
+  drifted: DriftedSurface;
+  change: ChangeArmy;
+}) {
+  const { unitId, surfaceId, pin, newest, models, recipeName, drift } = drifted;
+  const unit = army.units.find(({ id }) => id === unitId);
+  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+  const { worst, reads, cost, stops } = drift;
+  const [isLeft, setIsLeft] = useState(false);
+  if (!unit || !surface) return null;
+  return (
+    <>
+      <h3 dir="auto">
+        {surface.name} of {unit.name}: {models.length} on version {pin.version} of {recipeName}
+      </h3>
+      <div className="drift-ribbons">
+        <span>version {pin.version}</span>
+        <Ribbon
+          stops={stops}
+          hexes={drift.from.map(({ hex }) => hex)}
+          surface={drift.from}
+          label={`${surface.name} by version ${pin.version}`}
+        />
+        <span>version {newest.version}</span>
+        <Ribbon
+          stops={stops}
+          hexes={drift.to.map(({ hex }) => hex)}
+          surface={drift.to}
+          label={`${surface.name} by version ${newest.version}`}
+        />
+      </div>
+      <p>
+        They differ most at the {worst.place}, ΔE00 {worst.difference.toFixed(1)}; at arm’s length{' '}
+        {reads.toFixed(1)}
+        {reads < nobodyTells && ', which nobody tells across a table'}. To repaint:{' '}
+        {cost.coats === 0
+          ? 'nothing.'
+          : `${cost.coats} ${cost.coats === 1 ? 'coat' : 'coats'} on ${models.length} ${models.length === 1 ? 'model' : 'models'}, ${minutesInWords(cost.minutes)} hands-on, ${mlWords(cost.ml)} of thinned paint.`}
+      </p>
+      {isLeft ? (
+        <p role="status">Left on version {pin.version}.</p>
+      ) : (
+        <div className="pot-actions">
+          <button
+            type="button"
+            className="outline-button"
+            onClick={() =>
+              change(
+                `bring ${surface.name} of ${unit.name} to version ${newest.version}`,
+                (before) => repinned(before, drifted),
+              )
+            }
+          >
+            Repaint: pin to version {newest.version}
+          </button>
+          <button type="button" className="plain-button" onClick={() => setIsLeft(true)}>
+            Leave it
+          </button>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The same pin anew for the models that had the old one. */
+function repinned(army: Army, { unitId, surfaceId, pin, newest, models }: DriftedSurface): Army {
+  const isOld = (recipe: RecipePin | undefined) =>
+    recipe?.recipeId === pin.recipeId && recipe.version === pin.version;
+  return {
+    ...army,
+    units: army.units.map((unit) => {
+      if (unit.id !== unitId) return unit;
+      const own = unit.own?.map((each) =>
+        each.surfaceId === surfaceId && isOld(each.recipe) ? { ...each, recipe: newest } : each,
+      );
+      const surfaces = unit.surfaces.map((surface) => {
+        const ofUnit =
+          surface.recipe ?? army.scheme.find((each) => each.surface === surface.surface)?.recipe;
+        return surface.id === surfaceId && isOld(ofUnit) && models.length > 0
+          ? { ...surface, recipe: newest }
+          : surface;
+      });
+      return { ...unit, surfaces, ...(own && { own }) };
+    }),
+  };
+}

@@ -1,0 +1,81 @@
+import {
+  messyTechniques,
+  orderSchools,
+  techniqueOf,
+  type Army,
+  type OrderSchool,
+  type Pot,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { useAnswer } from '../../workers/useAnswer';
+import type { OrderedLine } from '../../workers/work/armyWork';
+import { UnitChoice } from './UnitChoice';
+
+/** The order of work over one model of a unit, by school, and what slips are likely to cost. */
+export function OrderLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
+  const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
+  const [school, setSchool] = useState<OrderSchool>(orderSchools[0].name);
+  const unit = army.units.find(({ id }) => id === unitId);
+  const { answer, problem } = useAnswer(pots, [army, unitId], (worker) =>
+    worker.unitOrder(army, unitId),
+  );
+  if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <p>Working out the order …</p>;
+  const least = Math.min(...answer.schools.map(({ risk }) => risk));
+  const shown = answer.schools.find(({ name }) => name === school);
+  const surfaceName = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? '';
+  return (
+    <div className="order-leaf">
+      <div className="leaf-choices">
+        <UnitChoice army={army} unitId={unitId} onUnit={setUnitId} />
+      </div>
+      <fieldset className="order-schools">
+        <legend>Way over a model, and minutes of mending slips are likely to cost on each</legend>
+        {answer.schools.map(({ name, risk }) => (
+          <label key={name}>
+            <input
+              type="radio"
+              name="school"
+              checked={school === name}
+              onChange={() => setSchool(name)}
+            />{' '}
+            <b>{name}</b>, {risk.toFixed(1)} min{risk === least && ' (least)'}
+            <small>{orderSchools.find((each) => each.name === name)?.tells}</small>
+          </label>
+        ))}
+      </fieldset>
+      {shown && <OrderedLines lines={shown.lines} surfaceName={surfaceName} />}
+      {unit.parts.length > 0 && (
+        <p dir="auto">
+          To count on every model:{' '}
+          {unit.parts.map(({ name, count }) => `${name} ${count ?? 'many'}`).join(', ')}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function OrderedLines({
+  lines,
+  surfaceName,
+}: {
+  lines: readonly OrderedLine[];
+  surfaceName: (id: string) => string;
+}) {
+  if (lines.length === 0) return <p>No surface of this unit has a recipe yet.</p>;
+  const first = lines.findIndex(({ isHeldBack }) => isHeldBack);
+  return (
+    <ol className="order-lines" aria-label="Order of work">
+      {lines.map((line, index) => (
+        <li key={`${line.surfaceId} ${line.stepId}`}>
+          {index === first && <p className="held-back">Held back until all else is done</p>}
+          <b dir="auto">{surfaceName(line.surfaceId)}</b>, line {line.lineNumber}: {line.stage},{' '}
+          {techniqueOf(line.technique).label}
+          {messyTechniques.includes(line.technique) && ' (goes onto neighbours)'}
+          <small> {line.minutes.toFixed(1)} min a model</small>
+        </li>
+      ))}
+    </ol>
+  );
+}

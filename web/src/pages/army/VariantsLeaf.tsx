@@ -1,0 +1,165 @@
+import {
+  dealtRecipes,
+  likeNeighbours,
+  pinKey,
+  pinOf,
+  variedSurfaces,
+  withOwnRecipe,
+  type Army,
+  type Pot,
+  type Unit,
+  type UnitSurface,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { useNotice } from '../../parts/shell/notices';
+import { Swatch } from '../../parts/Swatch';
+import { withShelf } from '../../workers/ledgerWorker';
+import { useAnswer } from '../../workers/useAnswer';
+import type { ChangeArmy } from './changeArmy';
+import { UnitChoice } from './UnitChoice';
+
+export interface VariantsLeafProps {
+  army: Army;
+  pots: Pot[];
+  change: ChangeArmy;
+}
+
+/** What each model of a unit was dealt, to be dealt anew or edited. */
+export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
+  const dealt = army.units.filter((unit) => variedSurfaces(unit).length > 0);
+  const [chosenId, setUnitId] = useState('');
+  const unit = dealt.find(({ id }) => id === chosenId) ?? dealt.at(0);
+  if (!unit)
+    return (
+      <p>
+        Nothing varies yet. Open a unit, go to one of its surfaces, and give it variants under “More
+        about …”: several cloaks, say. They are dealt out here so that neighbours in the line
+        differ.
+      </p>
+    );
+  return (
+    <div>
+      <div className="leaf-choices">
+        <UnitChoice army={{ ...army, units: dealt }} unitId={unit.id} onUnit={setUnitId} />
+      </div>
+      <DealSheet key={unit.id} unit={unit} army={army} pots={pots} change={change} />
+    </div>
+  );
+}
+
+function DealSheet({ unit, army, pots, change }: VariantsLeafProps & { unit: Unit }) {
+  const notify = useNotice();
+  const [isDealing, setIsDealing] = useState(false);
+  const { answer, problem } = useAnswer(pots, [army, unit.id], (worker) =>
+    worker.dealtUnit(army, unit.id),
+  );
+  const varied = variedSurfaces(unit);
+  const alike = likeNeighbours(army, unit);
+  const seed = unit.dealSeed ?? 1;
+  const put = (label: string, part: Partial<Unit>) =>
+    change(label, (before) => ({
+      ...before,
+      units: before.units.map((each) => (each.id === unit.id ? { ...each, ...part } : each)),
+    }));
+  const deal = async (dealSeed: number) => {
+    setIsDealing(true);
+    try {
+      const own = await withShelf(pots).deal(army, unit.id, dealSeed);
+      put(`deal the variants of ${unit.name}`, { own, dealSeed });
+    } catch (error) {
+      notify(error instanceof Error ? error.message : 'The deal did not come off.');
+    }
+    setIsDealing(false);
+  };
+  return (
+    <>
+      <p role="status">
+        {alike.length === 0
+          ? 'No model is like the one before it in the line.'
+          : `Like the one before it: ${alike.map(({ model }) => `model ${model}`).join(', ')}.`}{' '}
+        <small>The same number deals the same again.</small>
+      </p>
+      <div className="pot-actions">
+        <button
+          type="button"
+          className="next-button"
+          disabled={isDealing}
+          onClick={() => void deal(seed)}
+        >
+          Deal by number {seed}
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={isDealing}
+          onClick={() => void deal((seed % 999_999) + 1)}
+        >
+          Deal otherwise
+        </button>
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      <ol className="deal-list" aria-label={`Models of ${unit.name}`}>
+        {Array.from({ length: unit.models }, (_, i) => i + 1).map((model) => (
+          <li key={model}>
+            <b>{model}</b>
+            {varied.map((surface) => (
+              <ModelPick
+                key={surface.id}
+                army={army}
+                unit={unit}
+                surface={surface}
+                model={model}
+                names={answer?.names ?? {}}
+                hexOf={(key) => answer?.reads[key]?.hex}
+                onPick={(own) => put(`choose for model ${model} of ${unit.name}`, { own })}
+              />
+            ))}
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+interface ModelPickProps {
+  army: Army;
+  unit: Unit;
+  surface: UnitSurface;
+  model: number;
+  names: Readonly<Record<string, string>>;
+  hexOf: (pin: string) => string | undefined;
+  onPick: (own: Unit['own']) => void;
+}
+
+function ModelPick({ army, unit, surface, model, names, hexOf, onPick }: ModelPickProps) {
+  const has = pinOf(army, surface, unit, model);
+  const choices = dealtRecipes(army, surface);
+  // A recipe given by hand that is not among those dealt stays choosable.
+  const all =
+    has && !choices.some((pin) => pinKey(pin) === pinKey(has)) ? [...choices, has] : choices;
+  const hex = hexOf(pinKey(has));
+  return (
+    <label className="model-pick">
+      {hex && <Swatch hex={hex} />}
+      <span className="visually-hidden">
+        {surface.name} of model {model}
+      </span>
+      <select
+        className="form-select form-select-sm"
+        value={pinKey(has)}
+        onChange={(event) => {
+          const chosen = all.find((pin) => pinKey(pin) === event.target.value) ?? null;
+          const isUnits = pinKey(chosen) === pinKey(pinOf(army, surface));
+          onPick(withOwnRecipe(unit.own ?? [], model, surface.id, isUnits ? null : chosen));
+        }}
+      >
+        {all.map((pin) => (
+          <option key={pinKey(pin)} value={pinKey(pin)}>
+            {names[pin.recipeId] ?? 'a recipe that was deleted'}
+            {pin.version === null ? '' : `, version ${pin.version}`}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

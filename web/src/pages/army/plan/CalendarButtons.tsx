@@ -1,0 +1,31 @@
+import type { Batch, BatchPlan } from '@yellow-ledger/core';
+import { saveText } from '../../../parts/saveText';
+import type { PlanWords } from './planWords';
+
+export interface CalendarButtonsProps {
+  batch: Batch;
+  plan: BatchPlan;
+  words: PlanWords;
+}
+
+/** The timetable on paper, or for the calendar everybody has. */
+export function CalendarButtons({ batch, plan, words }: CalendarButtonsProps) {
+  const save = async (detail: 'sessions' | 'jobs') => {
+    // Only who asks for a calendar fetches what writes one.
+    const { calendarText } = await import('./calendarText');
+    saveText(calendarText(batch, plan, words, detail), `${batch.name}.ics`, 'text/calendar');
+  };
+  return (
+    <div className="pot-actions no-print">
+      <button type="button" className="outline-button" onClick={() => window.print()}>
+        Print the timetable
+      </button>
+      <button type="button" className="outline-button" onClick={() => void save('sessions')}>
+        Calendar of sessions
+      </button>
+      <button type="button" className="outline-button" onClick={() => void save('jobs')}>
+        Calendar of every job
+      </button>
+    </div>
+  );
+}

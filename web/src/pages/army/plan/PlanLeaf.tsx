@@ -1,0 +1,91 @@
+import type { Army, Batch, Pot } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../../parts/Choice';
+import type { ChangeArmy } from '../changeArmy';
+import { newBatch } from './newBatch';
+import { PlanEditor } from './PlanEditor';
+import { PlanResult } from './PlanResult';
+import './plan.scss';
+
+export interface PlanLeafProps {
+  army: Army;
+  pots: Pot[];
+  change: ChangeArmy;
+}
+
+/** Plans of an army: which models, who, when, and what comes of it. */
+export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
+  const plans = army.plans ?? [];
+  const [chosenId, setChosenId] = useState('');
+  const batch = plans.find(({ id }) => id === chosenId) ?? plans.at(-1);
+  const put = (label: string, next: Batch[]) =>
+    change(label, (before) => ({ ...before, plans: next }));
+  const add = () => {
+    const fresh = newBatch(plans.length, new Date());
+    put(`begin ${fresh.name}`, [...plans, fresh]);
+    setChosenId(fresh.id);
+  };
+  if (!batch)
+    return (
+      <div className="empty-page">
+        <p>
+          A plan takes models, painters and evenings, and says who paints what when: what dries
+          while something else is painted, what to prepare, and what will be left wet.
+        </p>
+        <div className="empty-actions">
+          <button type="button" className="next-button" onClick={add}>
+            Begin a plan
+          </button>
+        </div>
+      </div>
+    );
+  return (
+    <div className="plan-leaf">
+      <div className="leaf-choices no-print">
+        <Choice label="Plan" value={batch.id} onChoose={setChosenId}>
+          {plans.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Choice>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={plans.length >= 20}
+          onClick={add}
+        >
+          Begin another plan
+        </button>
+      </div>
+      <PlanEditor
+        key={batch.id}
+        army={army}
+        batch={batch}
+        onPut={(next) =>
+          change(`edit ${next.name}`, (before) => ({
+            ...before,
+            plans: (before.plans ?? []).map((each) => (each.id === next.id ? next : each)),
+          }))
+        }
+        onDelete={() =>
+          put(
+            `delete ${batch.name}`,
+            plans.filter(({ id }) => id !== batch.id),
+          )
+        }
+      />
+      <PlanResult
+        army={army}
+        batch={batch}
+        pots={pots}
+        onDone={(next) =>
+          put(
+            `note what was painted`,
+            plans.map((each) => (each.id === next.id ? next : each)),
+          )
+        }
+      />
+    </div>
+  );
+}

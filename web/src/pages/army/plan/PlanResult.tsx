@@ -1,0 +1,135 @@
+import type { Army, Batch, BatchPlan, Pot } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { minutesInWords } from '../../../parts/words/minutesInWords';
+import { percent } from '../../../parts/words/percent';
+import { useAnswer } from '../../../workers/useAnswer';
+import { CalendarButtons } from './CalendarButtons';
+import { PlannedEvening } from './PlannedEvening';
+import { planWords } from './planWords';
+import { usePlan } from './usePlan';
+
+export interface PlanResultProps {
+  army: Army;
+  batch: Batch;
+  pots: Pot[];
+  /** what was painted in a session has been noted */
+  onDone: (batch: Batch) => void;
+}
+
+/** What comes of a plan: how long it takes, and each session with who does what. */
+export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
+  const { planned, progress, problem, stop } = usePlan(army, batch, pots);
+  const plan = planned?.plan;
+  const words = useMemo(
+    () => planned && plan && planWords(army, batch.painters, pots, planned, plan),
+    [army, batch.painters, pots, planned, plan],
+  );
+  return (
+    <section aria-label="What comes of it" className="plan-result">
+      <div className="plan-progress" role="status">
+        {progress !== null && (
+          <>
+            <progress value={progress} aria-label="Planning" /> Planning …{' '}
+            <button type="button" className="plain-button" onClick={stop}>
+              Stop
+            </button>
+          </>
+        )}
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      {plan && words && (
+        <>
+          <PlanSummary army={army} batch={batch} plan={plan} pots={pots} words={words} />
+          {plan.runs.length > 0 && <CalendarButtons batch={batch} plan={plan} words={words} />}
+          {plan.sessions
+            .filter(({ sessionId }) => plan.runs.some((run) => run.sessionId === sessionId))
+            .map((session) => (
+              <PlannedEvening
+                key={session.sessionId}
+                planned={session}
+                batch={batch}
+                plan={plan}
+                pots={pots}
+                words={words}
+                onDone={onDone}
+              />
+            ))}
+        </>
+      )}
+    </section>
+  );
+}
+
+function PlanSummary({
+  army,
+  batch,
+  plan,
+  pots,
+  words,
+}: {
+  army: Army;
+  batch: Batch;
+  plan: BatchPlan;
+  pots: Pot[];
+  words: ReturnType<typeof planWords>;
+}) {
+  const { minutes, bound, left, split, without, sessions, runs } = plan;
+  const waiting = sessions.reduce(
+    (sum, each) => Object.values(each.waiting).reduce((all, one) => all + one, sum),
+    0,
+  );
+  const place = [batch.room, batch.keeping, batch.hairDryer];
+  const { answer: sizes } = useAnswer(pots, [army.units, ...place], (worker) =>
+    worker.batchSizes(army, { ...batch, models: [], done: [] }),
+  );
+  const planned = army.units.filter(({ id }) => runs.some((run) => run.unitId === id));
+  return (
+    <ul className="plan-summary" aria-label="Summary of the plan">
+      {left > 0 ? (
+        <li className="problem">
+          {left.toLocaleString('en')} coats have no room in these sessions: add time, or take models
+          out. By the bound it takes{' '}
+          {Number.isFinite(bound.minutes)
+            ? `at least ${minutesInWords(bound.minutes)} at the table.`
+            : 'more than all of them.'}
+        </li>
+      ) : runs.length === 0 ? (
+        <li>Nothing is left to paint here.</li>
+      ) : (
+        <li>
+          <b>{minutesInWords(minutes)}</b> at the table, {percent(minutes / bound.minutes - 1)}{' '}
+          above what no plan can beat ({minutesInWords(bound.minutes)}: hands-on{' '}
+          {minutesInWords(bound.handsOn)}, longest surface {minutesInWords(bound.surface)}, one
+          model in hand {minutesInWords(bound.body)}).
+        </li>
+      )}
+      <li>{minutesInWords(waiting)} of waiting in all, by everybody together.</li>
+      {planned.map(({ id, name, models }) => {
+        const size = sizes?.[id];
+        if (!size) return null;
+        return (
+          <li key={id} dir="auto">
+            {name}:{' '}
+            {size.waiting <= 0.03
+              ? `from ${size.models} models on`
+              : `even with ${Math.min(models, size.models)} models`}{' '}
+            one painter{' '}
+            {size.waiting <= 0.03 ? 'hardly waits' : `waits ${percent(size.waiting)} of the time`}.
+          </li>
+        );
+      })}
+      {split.length > 0 && (
+        <li className="problem" dir="auto">
+          Mixed colours that more than one session needs, so keep enough covered or mix them by
+          drops again: {split.map((mix) => words.mix(mix)).join('; ')}.
+        </li>
+      )}
+      {without.length > 0 && (
+        <li className="problem" dir="auto">
+          Not planned, as they have no recipe or it is gone:{' '}
+          {without.map((each) => words.surface(each)).join('; ')}.
+        </li>
+      )}
+    </ul>
+  );
+}

@@ -1,0 +1,86 @@
+import {
+  spanOf,
+  type Batch,
+  type BatchPlan,
+  type PlannedSession,
+  type Pot,
+} from '@yellow-ledger/core';
+import { format } from 'date-fns';
+import { dropsWords } from '../../../parts/words/dropsWords';
+import { minutesInWords } from '../../../parts/words/minutesInWords';
+import { JobList } from './JobList';
+import { WhatWasPainted } from './WhatWasPainted';
+import type { PlanWords } from './planWords';
+import { Timetable } from './Timetable';
+
+export interface PlannedEveningProps {
+  planned: PlannedSession;
+  batch: Batch;
+  plan: BatchPlan;
+  pots: Pot[];
+  words: PlanWords;
+  onDone: (batch: Batch) => void;
+}
+
+/** One session: what to prepare, the timetable, who does what, and what is left wet. */
+export function PlannedEvening(props: PlannedEveningProps) {
+  const { planned, batch, plan, pots, words, onDone } = props;
+  const session = batch.sessions.find(({ id }) => id === planned.sessionId);
+  if (!session) return null;
+  const { from, to } = spanOf(session);
+  const runs = plan.runs.filter((run) => run.sessionId === session.id);
+  const waiting = batch.painters.flatMap(({ id, name }) => {
+    const minutes = planned.waiting[id] ?? 0;
+    return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
+  });
+  return (
+    <section className="evening" aria-label={format(from, 'EEEE d MMMM, HH:mm')}>
+      <h2>
+        {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
+      </h2>
+      <Timetable
+        span={{ from, to }}
+        batch={batch}
+        runs={runs}
+        ahead={plan.ahead.filter((each) => each.sessionId === session.id)}
+        plan={plan}
+        pots={pots}
+        words={words}
+      />
+      {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
+      <JobList batch={batch} runs={runs} plan={plan} words={words} />
+      <details>
+        <summary>To prepare: {planned.mixes.length} paints</summary>
+        <ul className="prepare-list">
+          {planned.mixes.map(({ mix, ml, drops, alsoIn }) => (
+            <li key={mix} dir="auto">
+              {words.mix(mix)}: {ml.toFixed(1)} ml
+              {ml < pouredFrom && <> · {dropsWords(drops, words.potName)}</>}
+              {alsoIn.length > 0 && plan.split.includes(mix) && (
+                <b> · needed again in another session: keep some covered</b>
+              )}
+            </li>
+          ))}
+        </ul>
+      </details>
+      {planned.leftWet.length > 0 && (
+        <p dir="auto">
+          Left wet at {words.clock(to)}:{' '}
+          {planned.leftWet
+            .slice(-mostNamed)
+            .map(
+              (run) =>
+                `${words.surface(run)} (${words.models(run)}) until ${words.clock(run.driesAt)}`,
+            )
+            .join('; ')}
+          . Leave these standing where nobody touches them.
+        </p>
+      )}
+      <WhatWasPainted batch={batch} session={session} runs={runs} words={words} onDone={onDone} />
+    </section>
+  );
+}
+
+/** From this much on a mix is poured and not counted out in drops, ml. */
+const pouredFrom = 5;
+const mostNamed = 6;

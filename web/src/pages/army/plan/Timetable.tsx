@@ -1,0 +1,96 @@
+import type { Batch, BatchPlan, PlannedMixing, PlannedRun, Pot } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { potHexesOf } from '../../../parts/words/potHexes';
+import { useAnswer } from '../../../workers/useAnswer';
+import type { PlanWords } from './planWords';
+
+export interface TimetableProps {
+  span: { from: number; to: number };
+  batch: Batch;
+  runs: readonly PlannedRun[];
+  ahead: readonly PlannedMixing[];
+  plan: BatchPlan;
+  pots: Pot[];
+  words: PlanWords;
+}
+
+/** Who paints what when, on an axis of time; below each stretch its drying. */
+export function Timetable({ span, batch, runs, ahead, plan, pots, words }: TimetableProps) {
+  const potHex = useMemo(() => potHexesOf(pots), [pots]);
+  const { answer: hexes } = useAnswer(pots, [plan.mixes], (worker) =>
+    worker.mixHexes(plan.mixes.map(({ shares }) => shares)),
+  );
+  const minutes = (span.to - span.from) / 60_000;
+  const at = (moment: number) => ((moment - span.from) / (span.to - span.from)) * 100;
+  const until = (moment: number) => Math.min(100, at(moment));
+  const tick = minutes > 300 ? 60 : minutes > 100 ? 30 : 10;
+  const ticks = Array.from({ length: Math.floor(minutes / tick) + 1 }, (_, i) => i * tick);
+  const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
+  const hexOf = (mix: number) => hexes?.[mix] ?? potHex(plan.mixes[mix].shares[0]?.potId ?? '');
+  return (
+    <div className="timetable" role="img" aria-label="Timetable; the same stands in the list below">
+      <div className="time-axis">
+        {ticks.map((minute) => (
+          <span key={minute} style={{ insetInlineStart: `${(minute / minutes) * 100}%` }}>
+            {words.clock(span.from + minute * 60_000)}
+          </span>
+        ))}
+      </div>
+      {here.map(({ id, name }) => (
+        <div className="time-lane" key={id}>
+          <b dir="auto">{name}</b>
+          <div className="time-track">
+            {ahead
+              .filter((each) => each.painterId === id)
+              .map(({ from, to, mix }) => (
+                <span
+                  key={`${mix} ${from}`}
+                  className="time-mixing"
+                  style={{ left: `${at(from)}%`, width: `${until(to) - at(from)}%` }}
+                />
+              ))}
+            {runs
+              .filter((run) => run.painterId === id)
+              .map((run, index) => (
+                <span key={`${run.from}`} className="time-run">
+                  <span
+                    className="time-mixing"
+                    style={{ left: `${at(run.from)}%`, width: `${at(run.starts) - at(run.from)}%` }}
+                  />
+                  <span
+                    className="time-paint"
+                    style={{
+                      left: `${at(run.starts)}%`,
+                      width: `${until(run.to) - at(run.starts)}%`,
+                      background: hexOf(run.mix),
+                    }}
+                  />
+                  <span
+                    className="time-number"
+                    style={{
+                      left: `${at(run.starts)}%`,
+                      width: `${until(run.to) - at(run.starts)}%`,
+                    }}
+                  >
+                    {until(run.to) - at(run.starts) > 2.2 && index + 1}
+                  </span>
+                  <span
+                    className="time-drying"
+                    style={{
+                      left: `${until(run.to)}%`,
+                      width: `${until(run.driesAt) - until(run.to)}%`,
+                      top: `${3.35 + (index % 3) * 0.3}rem`,
+                    }}
+                  />
+                </span>
+              ))}
+          </div>
+        </div>
+      ))}
+      <p className="time-key">
+        <span className="time-key-paint" /> painting <span className="time-key-mixing" /> mixing and
+        changing paint <span className="time-key-drying" /> the last model dries
+      </p>
+    </div>
+  );
+}

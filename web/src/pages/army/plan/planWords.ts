@@ -1,0 +1,55 @@
+import type { Army, BatchPlan, PlannedRun, Pot } from '@yellow-ledger/core';
+import { format } from 'date-fns';
+import { potNamesOf } from '../../../parts/words/recipeWords';
+import type { Planned } from '../../../workers/work/planWork';
+import { numbersInWords } from './modelRanges';
+
+/** The names a plan is told in. */
+export interface PlanWords {
+  surface: (run: Pick<PlannedRun, 'unitId' | 'surfaceId'>) => string;
+  /** @example 'line 3, coat 2' */
+  line: (run: PlannedRun) => string;
+  /** @example 'models 1–10' */
+  models: (run: PlannedRun) => string;
+  /** @example '3 Marigold Clay + 1 Fen Umber' */
+  mix: (mix: number) => string;
+  painter: (id: string) => string;
+  potName: (potId: string) => string;
+  clock: (moment: number) => string;
+}
+
+export function planWords(
+  army: Army,
+  painters: readonly { id: string; name: string }[],
+  pots: Pot[],
+  { recipeNames, lineNumbers }: Planned,
+  plan: BatchPlan,
+): PlanWords {
+  const potName = potNamesOf(pots);
+  return {
+    surface: ({ unitId, surfaceId }) => {
+      const unit = army.units.find(({ id }) => id === unitId);
+      const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+      return `${surface?.name ?? 'a surface'}, ${unit?.name ?? 'a unit'}`;
+    },
+    line: ({ recipeId, stepId, coat }) =>
+      `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'} of ${recipeNames[recipeId] ?? 'its recipe'}, coat ${coat}`,
+    models: ({ models }) => `${models.length === 1 ? 'model' : 'models'} ${numbersInWords(models)}`,
+    mix: (mix) => {
+      const { shares, waterParts, mediumParts } = plan.mixes[mix];
+      const named = shares
+        .map(({ potId, share }) =>
+          shares.length > 1 ? `${Math.round(share * 100)} % ${potName(potId)}` : potName(potId),
+        )
+        .join(' + ');
+      const thinner = [
+        ...(waterParts > 0 ? [`${waterParts} water`] : []),
+        ...(mediumParts > 0 ? [`${mediumParts} medium`] : []),
+      ];
+      return thinner.length > 0 ? `${named} · 1 paint : ${thinner.join(' : ')}` : named;
+    },
+    painter: (id) => painters.find((each) => each.id === id)?.name ?? 'a painter',
+    potName,
+    clock: (moment) => format(moment, 'HH:mm'),
+  };
+}

@@ -1,0 +1,113 @@
+import {
+  areNeighbours,
+  armySchema,
+  driftOf,
+  modelsByPin,
+  pinKey,
+  recipePinSchema,
+  repaintOver,
+  type Army,
+  type Drift,
+  type Recipe,
+  type RecipePin,
+  type Repaint,
+  type Unit,
+  type UnitSurface,
+} from '@yellow-ledger/core';
+import { fetchArmyRecipes, type ArmyRecipes } from './armyRecipes';
+import { fetchRecipes } from './listWork';
+import { shelfInHand } from './shelfInHand';
+
+/** Models of a unit whose surface was painted by a version there is a newer one of. */
+export interface DriftedSurface {
+  unitId: string;
+  surfaceId: string;
+  recipeName: string;
+  pin: RecipePin;
+  newest: RecipePin;
+  models: number[];
+  drift: Drift;
+}
+
+export interface RepaintAnswer {
+  repaint: Repaint;
+  /** surfaces beside it, finished, that a slip would spoil */
+  neighbours: string[];
+}
+
+export const driftWork = {
+  /** Which units are on which version, and what differs from the newest. */
+  async drifted(asked: unknown): Promise<DriftedSurface[]> {
+    const army = armySchema.parse(asked);
+    const recipes = await fetchArmyRecipes(army);
+    return army.units.flatMap((unit) =>
+      unit.surfaces.flatMap((surface) => driftedSurface(army, unit, surface, recipes)),
+    );
+  },
+
+  /** A finished surface painted over by another recipe. */
+  async repaint(
+    asked: unknown,
+    unitId: string,
+    surfaceId: string,
+    askedPin: unknown,
+  ): Promise<RepaintAnswer | null> {
+    const army = armySchema.parse(asked);
+    const other = recipePinSchema.parse(askedPin);
+    const unit = army.units.find(({ id }) => id === unitId);
+    const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+    if (!unit || !surface) return null;
+    const { recipeOf } = await fetchArmyRecipes(army);
+    const [{ pin }] = modelsByPin(army, unit, surface);
+    const painted = pin && recipeOf(pin);
+    const newer = (await fetchRecipes()).find(({ content }) => content.id === other.recipeId);
+    if (!painted || !newer) return null;
+    return {
+      repaint: repaintOver(painted, newer.content, shelfInHand(), {
+        surface,
+        areaCm2: unit.areaCm2 * surface.share,
+        models: unit.models,
+      }),
+      neighbours: unit.surfaces
+        .filter((each) => each.id !== surfaceId && areNeighbours(each, surface))
+        .filter((each) => each.subAssembly === surface.subAssembly)
+        .map(({ name }) => name),
+    };
+  },
+};
+
+function driftedSurface(
+  army: Army,
+  unit: Unit,
+  surface: UnitSurface,
+  { recipeOf, versions }: ArmyRecipes,
+): DriftedSurface[] {
+  return modelsByPin(army, unit, surface).flatMap(({ pin, models }) => {
+    if (!pin || pin.version === null) return [];
+    const painted = recipeOf(pin);
+    const newest = newestOf(pin, versions);
+    if (!painted || !newest || pinKey(newest.pin) === pinKey(pin)) return [];
+    const on = { surface, areaCm2: unit.areaCm2 * surface.share, models: models.length };
+    return [
+      {
+        unitId: unit.id,
+        surfaceId: surface.id,
+        recipeName: newest.recipe.name,
+        pin,
+        newest: newest.pin,
+        models,
+        drift: driftOf(painted, newest.recipe, shelfInHand(), on),
+      },
+    ];
+  });
+}
+
+function newestOf(
+  { recipeId }: RecipePin,
+  versions: ArmyRecipes['versions'],
+): { pin: RecipePin; recipe: Recipe } | null {
+  const own = versions.filter((version) => version.recipeId === recipeId);
+  const last = own.reduce((most, each) => Math.max(most, each.number), 0);
+  const found = own.find(({ number }) => number === last);
+  return found ? { pin: { recipeId, version: found.number }, recipe: found.content } : null;
+}

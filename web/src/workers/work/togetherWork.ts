@@ -1,0 +1,140 @@
+import {
+  armySchema,
+  belonging,
+  dealVariants,
+  formOf,
+  includedSteps,
+  pinKey,
+  pinOf,
+  potIdsOf,
+  predictBuildUp,
+  readsAs,
+  variedSurfaces,
+  type Army,
+  type Belonging,
+  type JudgedSurface,
+  type OwnRecipe,
+  type RecipePin,
+  type SurfaceColour,
+  type Unit,
+  type UnitSurface,
+} from '@yellow-ledger/core';
+import { fetchArmyRecipes, type ArmyRecipes } from './armyRecipes';
+import { shelfInHand } from './shelfInHand';
+
+/** A model as it stands there painted. */
+export interface Together {
+  /** by surface; those with a recipe */
+  reads: Record<string, SurfaceColour>;
+  belonging: Belonging;
+  without: string[];
+}
+
+/** What the variants of a unit look like, and what each model was dealt. */
+export interface DealtUnit {
+  /** by recipe pin */
+  reads: Record<string, SurfaceColour>;
+  names: Record<string, string>;
+}
+
+const judgedBy = new Map<string, Omit<JudgedSurface, 'surface'>>();
+
+export const togetherWork = {
+  /** One model of a unit: what it reads as, and whether its surfaces belong together. */
+  async together(asked: unknown, unitId: string, model: number): Promise<Together | null> {
+    const army = armySchema.parse(asked);
+    const unit = army.units.find(({ id }) => id === unitId);
+    if (!unit) return null;
+    const recipes = await fetchArmyRecipes(army);
+    judgedBy.clear();
+    const judged = judgedSurfaces(unit, (surface) => pinOf(army, surface, unit, model), recipes);
+    return {
+      reads: Object.fromEntries(judged.map(({ surface, reads }) => [surface.id, reads])),
+      belonging: belonging(judged),
+      without: unit.surfaces
+        .filter(({ id }) => !judged.some(({ surface }) => surface.id === id))
+        .map(({ id }) => id),
+    };
+  },
+
+  /** Deals the variants of a unit anew; what clashes on one model is left out where it can be. */
+  async deal(asked: unknown, unitId: string, seed: number): Promise<OwnRecipe[]> {
+    const army = armySchema.parse(asked);
+    const unit = army.units.find(({ id }) => id === unitId);
+    if (!unit) return [];
+    const recipes = await fetchArmyRecipes(army);
+    judgedBy.clear();
+    const varied = variedSurfaces(unit);
+    const rest = unit.own?.filter(({ surfaceId }) => !varied.some(({ id }) => id === surfaceId));
+    const dealt = dealVariants(army, unit, seed, (pins) => fits(army, unit, pins, recipes));
+    return [...(rest ?? []), ...dealt];
+  },
+
+  async dealtUnit(asked: unknown, unitId: string): Promise<DealtUnit> {
+    const army = armySchema.parse(asked);
+    const unit = army.units.find(({ id }) => id === unitId);
+    const recipes = await fetchArmyRecipes(army);
+    judgedBy.clear();
+    const pins = (unit?.surfaces ?? []).flatMap((surface) => {
+      const own = (unit?.own ?? []).filter(({ surfaceId }) => surfaceId === surface.id);
+      return [
+        pinOf(army, surface),
+        ...(surface.variants ?? []),
+        ...own.map(({ recipe }) => recipe),
+      ];
+    });
+    const known = pins.flatMap((pin) => {
+      const judged = pin && judgedOf(pin, recipes);
+      return judged ? [[pinKey(pin), judged.reads] as const] : [];
+    });
+    return { reads: Object.fromEntries(known), names: recipes.names };
+  },
+};
+
+function fits(army: Army, unit: Unit, pins: readonly RecipePin[], recipes: ArmyRecipes): boolean {
+  const varied = variedSurfaces(unit);
+  const judged = judgedSurfaces(
+    unit,
+    (surface) => {
+      const place = varied.findIndex(({ id }) => id === surface.id);
+      return place < 0 ? pinOf(army, surface) : pins[place];
+    },
+    recipes,
+  );
+  return belonging(judged).remarks.every(({ kind }) => kind !== 'warning stripe');
+}
+
+function judgedSurfaces(
+  unit: Unit,
+  pinFor: (surface: UnitSurface) => RecipePin | null,
+  recipes: ArmyRecipes,
+): JudgedSurface[] {
+  return unit.surfaces.flatMap((surface) => {
+    const pin = pinFor(surface);
+    const judged = pin && judgedOf(pin, recipes);
+    return judged ? [{ surface, ...judged }] : [];
+  });
+}
+
+/** What a recipe comes to, worked out once for all the surfaces and models that have it. */
+function judgedOf(
+  pin: RecipePin,
+  { recipeOf }: ArmyRecipes,
+): Omit<JudgedSurface, 'surface'> | null {
+  const known = judgedBy.get(pinKey(pin));
+  if (known) return known;
+  const recipe = recipeOf(pin);
+  if (!recipe) return null;
+  const { stops, ground, steps } = predictBuildUp(recipe, shelfInHand());
+  const surface = steps.findLast(({ isIncluded }) => isIncluded)?.surface ?? ground;
+  const at = (place: number) => surface[stops.findIndex((stop) => stop >= place)];
+  const judged = {
+    reads: readsAs(surface, stops, formOf(recipe)),
+    light: at(0.8),
+    mid: at(0.5),
+    shadow: at(0.15),
+    potIds: includedSteps(recipe).length > 0 ? potIdsOf(recipe) : [],
+  };
+  judgedBy.set(pinKey(pin), judged);
+  return judged;
+}
