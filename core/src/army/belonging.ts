@@ -147,7 +147,7 @@ function otherLight(seen: readonly JudgedSurface[], turns: readonly number[]): B
     {
       kind: 'other light',
       surfaceIds: few.map(({ surface }) => surface.id),
-      sentence: `${few.map(({ surface }) => surface.name).join(', ')} ${few.length === 1 ? 'goes' : 'go'} ${way} towards the light, the rest ${most}: two lights on one model.`,
+      sentence: `Two lights on one model: ${way} towards the light on ${few.map(({ surface }) => surface.name).join(', ')}, ${most} on the rest.`,
       figure: { value: round(strongest), unit: 'b* from middle to light' },
     },
   ];

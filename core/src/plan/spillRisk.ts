@@ -25,6 +25,9 @@ const slips: Record<TechniqueName, number> = {
   point: 0.02,
 };
 
+/** A slip spoils a spot: mending it takes so much of what the painting took. */
+const mendShare = 0.1;
+
 /** Techniques that leave something on neighbours more often than not worth the risk beside finished work. */
 export const messyTechniques: readonly TechniqueName[] = [
   'spray',
@@ -50,7 +53,7 @@ export interface OrderEntry {
 
 /**
  * Minutes of mending an order is likely to cost on one model. A slip onto a neighbour that is still
- * to be painted over is free; onto what stands there finished it costs the painting of it again.
+ * to be painted over is free; onto what stands there finished it costs a tenth of the painting again.
  * It depends on nothing but the order and on who lies beside whom.
  *
  * @param order every line of every surface once, each surface’s in their order
@@ -86,11 +89,11 @@ export function neighboursOf(surfaces: readonly OrderedSurface[]): number[][] {
   );
 }
 
-/** Minutes of work a slip spoils on a surface with its first lines painted: what no base covers later. */
+/** Minutes of mending one slip costs on a surface with its first lines painted, and no base to come. */
 export function spoiltMinutes({ steps }: OrderedSurface, painted: number): number {
   const covering = steps.findLastIndex(
     ({ step }) => step.stage === 'base' || step.stage === 'prime',
   );
   if (painted <= covering) return 0;
-  return steps.slice(0, painted).reduce((sum, { minutes }) => sum + minutes, 0);
+  return steps.slice(0, painted).reduce((sum, { minutes }) => sum + mendShare * minutes, 0);
 }

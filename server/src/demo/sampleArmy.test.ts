@@ -1,4 +1,7 @@
+import { likeNeighbours, pinOf, planBatch, shelfOf } from '@yellow-ledger/core';
 import { sampleArmy } from './sampleArmy';
+import { samplePots } from './samplePots';
+import { sampleRecipes } from './sampleRecipes';
 import { testApp } from '../testApp';
 
 let server: Awaited<ReturnType<typeof testApp>>;
@@ -41,4 +44,26 @@ test('the sample army has at least five units and 60 models, each surface with a
   expect(sampleArmy.units.reduce((sum, { models }) => sum + models, 0)).toBeGreaterThanOrEqual(60);
   for (const { surfaces } of sampleArmy.units)
     expect(surfaces.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+});
+
+test('the twenty cloaks of the watch are dealt: four kinds, no neighbours alike', () => {
+  const [watch] = sampleArmy.units;
+  expect(watch.models).toBe(20);
+  expect(likeNeighbours(sampleArmy, watch)).toEqual([]);
+  const mantle = watch.surfaces.find(({ variants }) => variants)!;
+  const dealt = Array.from(
+    { length: 20 },
+    (_, i) => pinOf(sampleArmy, mantle, watch, i + 1)!.recipeId,
+  );
+  expect(new Set(dealt).size).toBe(4);
+});
+
+test.each(sampleArmy.plans!)('the plan “$name” has room for all it plans', (batch) => {
+  const recipeOf = ({ recipeId }: { recipeId: string }) =>
+    sampleRecipes.find(({ id }) => id === recipeId);
+  const tries = planBatch(sampleArmy, batch, recipeOf, shelfOf(samplePots));
+  const first = tries.next();
+  const plan = first.done ? first.value : first.value.plan();
+  expect(plan.left).toBe(0);
+  expect(plan.without).toEqual([]);
 });

@@ -1,6 +1,13 @@
-import { sizeClasses, type Army, type Unit, type UnitSurface } from '@yellow-ledger/core';
+import {
+  dealVariants,
+  sizeClasses,
+  type Army,
+  type Unit,
+  type UnitSurface,
+} from '@yellow-ledger/core';
+import { samplePlans } from './samplePlans';
 
-/** The Lanternfen Levy: seven units, 64 models. */
+/** The Lanternfen Levy: seven units, 64 models, the watch in cloaks of four kinds. */
 
 type WrittenSurface = [name: string, kind: UnitSurface['surface'], share: number, recipe?: string];
 
@@ -38,7 +45,7 @@ const byKind = (surface: UnitSurface['surface'], recipeId: string) => ({
   recipe: { recipeId, version: null },
 });
 
-export const sampleArmy: Army = {
+const written: Army = {
   id: 'lanternfen-levy',
   name: 'Lanternfen Levy',
   scheme: [
@@ -136,4 +143,25 @@ export const sampleArmy: Army = {
     ),
   ],
   notes: 'Painted for the winter muster.',
+  plans: samplePlans,
 };
+
+const cloaks = ['reed-cloak-wet', 'reed-cloak-bleached', 'reed-cloak-mossy'];
+const dealSeed = 4;
+
+/** The watch with the cloaks it was dealt. */
+function withCloaks(unit: Unit): Unit {
+  if (unit.id !== 'dike-watch') return unit;
+  const varied: Unit = {
+    ...unit,
+    surfaces: unit.surfaces.map((surface) =>
+      surface.name === 'Reed mantle'
+        ? { ...surface, variants: cloaks.map((recipeId) => ({ recipeId, version: null })) }
+        : surface,
+    ),
+    dealSeed,
+  };
+  return { ...varied, own: dealVariants(written, varied, dealSeed) };
+}
+
+export const sampleArmy: Army = { ...written, units: written.units.map(withCloaks) };

@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import { deedsSlice } from './deeds/deedsSlice';
 import { draftListener } from './draft/draftAutosave';
 import { draftSlice } from './draft/draftSlice';
@@ -20,3 +20,4 @@ export function createStore() {
 export type Store = ReturnType<typeof createStore>;
 export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
 export const useAppSelector = useSelector.withTypes<RootState>();
+export const useAppStore = useStore.withTypes<Store>();

@@ -1,26 +1,27 @@
-import type { Army, Pot, RecipePin } from '@yellow-ledger/core';
+import type { Army, Pot, Repaint } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { mlWords } from '../../parts/words/mlWords';
+import { useRecipeRowsQuery } from '../../workers/recipeRows';
 import { useAnswer } from '../../workers/useAnswer';
 import type { RepaintAnswer } from '../../workers/work/driftWork';
-import { RecipePinChoice } from './RecipePinChoice';
 import { UnitChoice } from './UnitChoice';
 
 /** What it takes to paint a finished surface over by another recipe. */
 export function RepaintSheet({ army, pots }: { army: Army; pots: Pot[] }) {
   const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
   const [chosenId, setSurfaceId] = useState('');
-  const [pin, setPin] = useState<RecipePin>();
+  const [recipeId, setRecipeId] = useState('');
+  const { data: rows = [] } = useRecipeRowsQuery();
   const unit = army.units.find(({ id }) => id === unitId);
   const surface = unit?.surfaces.find(({ id }) => id === chosenId) ?? unit?.surfaces.at(0);
   const { answer, problem } = useAnswer(
     pots,
-    [army, unitId, surface?.id, pin?.recipeId],
-    (worker) => worker.repaint(army, unitId, surface?.id ?? '', pin),
-    pin !== undefined && surface !== undefined,
+    [army, unitId, surface?.id, recipeId],
+    (worker) => worker.repaint(army, unitId, surface?.id ?? '', { recipeId, version: null }),
+    recipeId !== '' && surface !== undefined,
   );
   if (!unit || !surface) return <p>No unit with a surface yet.</p>;
   return (
@@ -34,16 +35,26 @@ export function RepaintSheet({ army, pots }: { army: Army; pots: Pot[] }) {
             </option>
           ))}
         </Choice>
-        <RecipePinChoice
-          label="Painted over by"
-          pin={pin && { ...pin, version: null }}
-          noneMeans="choose a recipe"
-          onPin={setPin}
-        />
+        <Choice label="Painted over by" value={recipeId} onChoose={setRecipeId}>
+          <option value="">choose a recipe</option>
+          {rows
+            .filter(({ archived }) => !archived)
+            .map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+        </Choice>
       </div>
       {problem && <p role="alert">{problem}</p>}
-      {pin && answer && <RepaintWords answer={answer} models={unit.models} />}
-      {pin && answer === null && !problem && (
+      {recipeId && answer?.repaint && (
+        <RepaintWords
+          repaint={answer.repaint}
+          neighbours={answer.neighbours}
+          models={unit.models}
+        />
+      )}
+      {recipeId && answer?.repaint === null && (
         <p role="status">This surface has no recipe yet, so nobody knows what stands there.</p>
       )}
     </>
@@ -51,10 +62,12 @@ export function RepaintSheet({ army, pots }: { army: Army; pots: Pot[] }) {
 }
 
 function RepaintWords({
-  answer: { repaint, neighbours },
+  repaint,
+  neighbours,
   models,
 }: {
-  answer: RepaintAnswer;
+  repaint: Repaint;
+  neighbours: RepaintAnswer['neighbours'];
   models: number;
 }) {
   const { cost, coatsToCover, coveringStepId, showsThrough, worst, stops } = repaint;

@@ -8,6 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
+import { Field } from '../../parts/Field';
 import { OptionalField } from '../../parts/OptionalField';
 import { RecipePinChoice } from './RecipePinChoice';
 
@@ -32,19 +33,20 @@ export function SurfaceMore({
       <summary>More about {surface.name}</summary>
       <div className="unit-row">
         <OptionalField name={`${at}.subAssembly`} label="Painted apart, as" />
-        <div>
-          <Form.Label htmlFor={`${surface.id}-hold`}>Held back to the end</Form.Label>
-          <Form.Select
-            id={`${surface.id}-hold`}
-            size="sm"
-            {...register(`${at}.holdBack`, { setValueAs: (typed) => typed || undefined })}
-          >
-            <option value="">varnish only</option>
-            {holdsBack.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
-          </Form.Select>
-        </div>
+        <Field name={`${at}.holdBack`} label="Held back to the end">
+          {(attributes) => (
+            <Form.Select
+              size="sm"
+              {...attributes}
+              {...register(`${at}.holdBack`, { setValueAs: (typed) => typed || undefined })}
+            >
+              <option value="">varnish only</option>
+              {holdsBack.map((each) => (
+                <option key={each}>{each}</option>
+              ))}
+            </Form.Select>
+          )}
+        </Field>
         <Form.Check
           id={`${surface.id}-hidden`}
           label="Hidden once put together: base only"

@@ -1,6 +1,6 @@
 import { redoDeed, undoDeed } from '../../store/deeds/doDeeds';
 import { draftActions } from '../../store/draft/draftSlice';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { useNotice } from './notices';
 
 export interface Undo {
@@ -17,6 +17,7 @@ export interface Undo {
 export function useUndo(): Undo {
   const dispatch = useAppDispatch();
   const notify = useNotice();
+  const store = useAppStore();
   const draft = useAppSelector((state) => state.draft.open);
   const deeds = useAppSelector((state) => state.deeds);
   if (draft)
@@ -31,14 +32,18 @@ export function useUndo(): Undo {
   const last = deeds.done.at(-1);
   const next = deeds.undone.at(-1);
   return {
-    canUndo: last !== undefined,
+    // What shows already can be undone, though it is still being written.
+    canUndo: last !== undefined || deeds.writing > 0,
     canRedo: next !== undefined,
     undoes: last?.label ?? '',
     redoes: next?.label ?? '',
     undo: () =>
-      void dispatch(undoDeed()).then((problem) =>
-        notify(problem ? problem.message : `Undone: ${last?.label}.`),
-      ),
+      void dispatch(undoDeed()).then((problem) => {
+        // Which one it was is known only once it is done: one may still have been on its way.
+        const undone = store.getState().deeds.undone.at(-1);
+        if (problem) notify(problem.message);
+        else if (undone) notify(`Undone: ${undone.label}.`);
+      }),
     redo: () =>
       void dispatch(redoDeed()).then((problem) =>
         notify(problem ? problem.message : `Done again: ${next?.label}.`),

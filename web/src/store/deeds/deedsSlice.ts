@@ -12,9 +12,11 @@ export type Deed = { label: string; of: string } & (
 export interface DeedsState {
   done: Deed[];
   undone: Deed[];
+  /** deeds that show already and are being written */
+  writing: number;
 }
 
-const initialState: DeedsState = { done: [], undone: [] };
+const initialState: DeedsState = { done: [], undone: [], writing: 0 };
 const mostKept = 100;
 
 /** What was done to pots, recipes, palettes and armies, for undoing it. */
@@ -29,6 +31,12 @@ export const deedsSlice = createSlice({
       if (last?.kind === payload.kind && last.of === payload.of)
         state.done[state.done.length - 1] = { ...last, after: payload.after } as Deed;
       else state.done = [...state.done, payload].slice(-mostKept);
+    },
+    began(state) {
+      state.writing++;
+    },
+    ended(state) {
+      state.writing--;
     },
     undone(state) {
       const deed = state.done.pop();

@@ -12,6 +12,7 @@ import { asProblem, ledgerApi } from '../ledgerApi';
 import { ask, type Problem } from '../problem';
 import type { RootState } from '../rootState';
 import { deedsActions, type Deed } from './deedsSlice';
+import { allWritten } from './turns';
 
 type Thunk<Result> = ThunkAction<Promise<Result>, RootState, unknown, UnknownAction>;
 
@@ -24,8 +25,10 @@ export function doDeed(deed: Deed): Thunk<Problem | null> {
   };
 }
 
+/** Undoes the last deed, which may still be on its way. */
 export function undoDeed(): Thunk<Problem | null> {
   return async (dispatch, getState) => {
+    await allWritten();
     const deed = getState().deeds.done.at(-1);
     if (!deed) return null;
     const problem = await dispatch(bring(deed, deed.after, deed.before));

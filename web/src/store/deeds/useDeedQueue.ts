@@ -4,6 +4,7 @@ import { useNotice } from '../../parts/shell/notices';
 import { useAppDispatch } from '../store';
 import { doDeed } from './doDeeds';
 import { deedsActions, type Deed } from './deedsSlice';
+import { waitsFor } from './turns';
 import { unsavedDeed, type QueuedKind } from './unsavedDeed';
 
 export interface DeedQueue<Content> {
@@ -55,12 +56,14 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
 
   const write = (label: string, after: Content | null) => {
     waiting.current++;
+    dispatch(deedsActions.began());
     if (after) unsavedDeed.keep(kind, id, { before: acknowledged.current, after });
     chain.current = chain.current.then(async () => {
       const before = acknowledged.current;
       const deed = { kind, label, of: crypto.randomUUID(), before, after } as Deed;
       const problem = await dispatch(doDeed(deed));
       waiting.current--;
+      dispatch(deedsActions.ended());
       if (!problem) acknowledged.current = after;
       if (waiting.current === 0 && problem?.status !== 0) unsavedDeed.forget(kind, id);
       setIsUnsaved(problem?.status === 0);
@@ -69,6 +72,7 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
       acknowledged.current = present.current = await refetch();
       setShown(present.current);
     });
+    waitsFor(chain.current);
   };
 
   const isFetched = kept !== undefined;

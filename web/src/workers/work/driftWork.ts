@@ -30,10 +30,13 @@ export interface DriftedSurface {
 }
 
 export interface RepaintAnswer {
-  repaint: Repaint;
+  /** null where nobody knows what stands there: the surface has no recipe, or it is gone */
+  repaint: Repaint | null;
   /** surfaces beside it, finished, that a slip would spoil */
   neighbours: string[];
 }
+
+const unknown: RepaintAnswer = { repaint: null, neighbours: [] };
 
 export const driftWork = {
   /** Which units are on which version, and what differs from the newest. */
@@ -51,17 +54,17 @@ export const driftWork = {
     unitId: string,
     surfaceId: string,
     askedPin: unknown,
-  ): Promise<RepaintAnswer | null> {
+  ): Promise<RepaintAnswer> {
     const army = armySchema.parse(asked);
     const other = recipePinSchema.parse(askedPin);
     const unit = army.units.find(({ id }) => id === unitId);
     const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
-    if (!unit || !surface) return null;
+    if (!unit || !surface) return unknown;
     const { recipeOf } = await fetchArmyRecipes(army);
     const [{ pin }] = modelsByPin(army, unit, surface);
     const painted = pin && recipeOf(pin);
     const newer = (await fetchRecipes()).find(({ content }) => content.id === other.recipeId);
-    if (!painted || !newer) return null;
+    if (!painted || !newer) return unknown;
     return {
       repaint: repaintOver(painted, newer.content, shelfInHand(), {
         surface,

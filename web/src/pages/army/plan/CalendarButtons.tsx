@@ -6,10 +6,11 @@ export interface CalendarButtonsProps {
   batch: Batch;
   plan: BatchPlan;
   words: PlanWords;
+  onPrint: () => void;
 }
 
 /** The timetable on paper, or for the calendar everybody has. */
-export function CalendarButtons({ batch, plan, words }: CalendarButtonsProps) {
+export function CalendarButtons({ batch, plan, words, onPrint }: CalendarButtonsProps) {
   const save = async (detail: 'sessions' | 'jobs') => {
     // Only who asks for a calendar fetches what writes one.
     const { calendarText } = await import('./calendarText');
@@ -17,7 +18,7 @@ export function CalendarButtons({ batch, plan, words }: CalendarButtonsProps) {
   };
   return (
     <div className="pot-actions no-print">
-      <button type="button" className="outline-button" onClick={() => window.print()}>
+      <button type="button" className="outline-button" onClick={onPrint}>
         Print the timetable
       </button>
       <button type="button" className="outline-button" onClick={() => void save('sessions')}>

@@ -5,6 +5,7 @@ import { Field } from '../../../parts/Field';
 import { SelectField } from '../../../parts/SelectField';
 import { useLiveForm } from '../../../parts/useLiveForm';
 import { ModelRanges } from './ModelRanges';
+import { rangesInWords } from './modelRanges';
 import { newPainter, newSession } from './newBatch';
 import { PainterFields } from './PainterFields';
 import { SessionFields } from './SessionFields';
@@ -12,12 +13,14 @@ import { SessionFields } from './SessionFields';
 export interface PlanEditorProps {
   army: Army;
   batch: Batch;
+  /** has just been begun, and wants to be said more of */
+  isFresh: boolean;
   onPut: (batch: Batch) => void;
   onDelete: () => void;
 }
 
 /** Which models, who and when. What is right counts as it is typed. */
-export function PlanEditor({ army, batch, onPut, onDelete }: PlanEditorProps) {
+export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditorProps) {
   const form = useLiveForm<Batch>({
     schema: batchSchema,
     value: batch,
@@ -32,92 +35,101 @@ export function PlanEditor({ army, batch, onPut, onDelete }: PlanEditorProps) {
   const sittings = (written.sessions ?? []) as Batch['sessions'];
   return (
     <FormProvider {...form}>
-      <form
-        className="plan-editor no-print"
-        aria-label={`Edit ${batch.name}`}
-        onSubmit={(event) => event.preventDefault()}
-      >
-        <div className="unit-row">
-          <Field name="name" label="Plan called">
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                dir="auto"
-                autoComplete="off"
-                {...attributes}
-                {...register('name')}
-              />
-            )}
-          </Field>
-          <SelectField name="room" label="Room" options={rooms} />
-          <SelectField name="keeping" label="Palette" options={keepings} />
-          <Form.Check
-            id="plan-dryer"
-            label="A hair dryer between coats"
-            checked={written.hairDryer ?? false}
-            onChange={(event) => setValue('hairDryer', event.target.checked)}
+      <details className="no-print" open={isFresh}>
+        <summary className="plan-said">
+          <span dir="auto">
+            {batch.models.length > 0 ? rangesInWords(batch.models, army.units) : 'The whole army'} ·{' '}
+            {people.map(({ name }) => name).join(', ')}
+          </span>{' '}
+          · {sittings.length} {sittings.length === 1 ? 'session' : 'sessions'}
+        </summary>
+        <form
+          className="plan-editor"
+          aria-label={`Edit ${batch.name}`}
+          onSubmit={(event) => event.preventDefault()}
+        >
+          <div className="unit-row">
+            <Field name="name" label="Plan called">
+              {(attributes) => (
+                <Form.Control
+                  size="sm"
+                  dir="auto"
+                  autoComplete="off"
+                  {...attributes}
+                  {...register('name')}
+                />
+              )}
+            </Field>
+            <SelectField name="room" label="Room" options={rooms} />
+            <SelectField name="keeping" label="Palette" options={keepings} />
+            <Form.Check
+              id="plan-dryer"
+              label="A hair dryer between coats"
+              checked={written.hairDryer ?? false}
+              onChange={(event) => setValue('hairDryer', event.target.checked)}
+            />
+          </div>
+          {written.hairDryer && (
+            <p className="caution" role="note">
+              Warm air only, at arm’s length: heat lifts paint and softens plastic. Never near
+              solvents, spray or anything that has just been sprayed, as the vapour catches fire.
+              Keep to the maker’s sheets and the local rules.
+            </p>
+          )}
+          <ModelRanges
+            legend="Models to paint"
+            noneMeans="the whole army"
+            army={army}
+            ranges={(written.models ?? []) as Batch['models']}
+            onRanges={(models) => setValue('models', models, { shouldValidate: true })}
           />
-        </div>
-        {written.hairDryer && (
-          <p className="caution" role="note">
-            Warm air only, at arm’s length: heat lifts paint and softens plastic. Never near
-            solvents, spray or anything that has just been sprayed, as the vapour catches fire. Keep
-            to the maker’s sheets and the local rules.
-          </p>
-        )}
-        <ModelRanges
-          legend="Models to paint"
-          noneMeans="the whole army"
-          army={army}
-          ranges={(written.models ?? []) as Batch['models']}
-          onRanges={(models) => setValue('models', models, { shouldValidate: true })}
-        />
-        <fieldset>
-          <legend>Who paints</legend>
-          {painters.fields.map((field, index) => (
-            <PainterFields
-              key={field.key}
-              index={index}
-              army={army}
-              painter={people[index]}
-              onOut={people.length > 1 ? () => painters.remove(index) : undefined}
-            />
-          ))}
-          <button
-            type="button"
-            className="outline-button"
-            disabled={people.length >= 8}
-            onClick={() => painters.append(newPainter(people.length))}
-          >
-            Add a painter
-          </button>
-        </fieldset>
-        <fieldset>
-          <legend>Sessions</legend>
-          {sessions.fields.map((field, index) => (
-            <SessionFields
-              key={field.key}
-              index={index}
-              session={sittings[index]}
-              painters={people}
-              onOut={() => sessions.remove(index)}
-            />
-          ))}
-          <button
-            type="button"
-            className="outline-button"
-            disabled={sittings.length >= 200}
-            onClick={() => sessions.append(newSession(sittings, new Date()))}
-          >
-            Add a session
-          </button>
-        </fieldset>
-        <div>
-          <button type="button" className="plain-button" onClick={onDelete}>
-            Delete the plan
-          </button>
-        </div>
-      </form>
+          <fieldset>
+            <legend>Who paints</legend>
+            {painters.fields.map((field, index) => (
+              <PainterFields
+                key={field.key}
+                index={index}
+                army={army}
+                painter={people[index]}
+                onOut={people.length > 1 ? () => painters.remove(index) : undefined}
+              />
+            ))}
+            <button
+              type="button"
+              className="outline-button"
+              disabled={people.length >= 8}
+              onClick={() => painters.append(newPainter(people.length))}
+            >
+              Add a painter
+            </button>
+          </fieldset>
+          <fieldset>
+            <legend>Sessions</legend>
+            {sessions.fields.map((field, index) => (
+              <SessionFields
+                key={field.key}
+                index={index}
+                session={sittings[index]}
+                painters={people}
+                onOut={() => sessions.remove(index)}
+              />
+            ))}
+            <button
+              type="button"
+              className="outline-button"
+              disabled={sittings.length >= 200}
+              onClick={() => sessions.append(newSession(sittings, new Date()))}
+            >
+              Add a session
+            </button>
+          </fieldset>
+          <div>
+            <button type="button" className="plain-button" onClick={onDelete}>
+              Delete the plan
+            </button>
+          </div>
+        </form>
+      </details>
     </FormProvider>
   );
 }

@@ -17,6 +17,7 @@ export interface PlanLeafProps {
 export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
   const plans = army.plans ?? [];
   const [chosenId, setChosenId] = useState('');
+  const [freshId, setFreshId] = useState('');
   const batch = plans.find(({ id }) => id === chosenId) ?? plans.at(-1);
   const put = (label: string, next: Batch[]) =>
     change(label, (before) => ({ ...before, plans: next }));
@@ -24,6 +25,7 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
     const fresh = newBatch(plans.length, new Date());
     put(`begin ${fresh.name}`, [...plans, fresh]);
     setChosenId(fresh.id);
+    setFreshId(fresh.id);
   };
   if (!batch)
     return (
@@ -62,6 +64,7 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
         key={batch.id}
         army={army}
         batch={batch}
+        isFresh={batch.id === freshId}
         onPut={(next) =>
           change(`edit ${next.name}`, (before) => ({
             ...before,

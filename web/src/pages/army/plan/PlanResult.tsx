@@ -1,5 +1,12 @@
-import type { Army, Batch, BatchPlan, Pot } from '@yellow-ledger/core';
-import { useMemo } from 'react';
+import {
+  waitingAllowed,
+  type Army,
+  type Batch,
+  type BatchPlan,
+  type Pot,
+} from '@yellow-ledger/core';
+import { useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import { percent } from '../../../parts/words/percent';
 import { useAnswer } from '../../../workers/useAnswer';
@@ -20,6 +27,7 @@ export interface PlanResultProps {
 export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
   const { planned, progress, problem, stop } = usePlan(army, batch, pots);
   const plan = planned?.plan;
+  const [isAllOpen, setIsAllOpen] = useState(false);
   const words = useMemo(
     () => planned && plan && planWords(army, batch.painters, pots, planned, plan),
     [army, batch.painters, pots, planned, plan],
@@ -40,13 +48,25 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
       {plan && words && (
         <>
           <PlanSummary army={army} batch={batch} plan={plan} pots={pots} words={words} />
-          {plan.runs.length > 0 && <CalendarButtons batch={batch} plan={plan} words={words} />}
+          {plan.runs.length > 0 && (
+            <CalendarButtons
+              batch={batch}
+              plan={plan}
+              words={words}
+              onPrint={() => {
+                // What is folded up would not be on the paper.
+                flushSync(() => setIsAllOpen(true));
+                window.print();
+              }}
+            />
+          )}
           {plan.sessions
             .filter(({ sessionId }) => plan.runs.some((run) => run.sessionId === sessionId))
-            .map((session) => (
+            .map((session, index) => (
               <PlannedEvening
                 key={session.sessionId}
                 planned={session}
+                isOpen={isAllOpen || index === 0}
                 batch={batch}
                 plan={plan}
                 pots={pots}
@@ -78,58 +98,89 @@ function PlanSummary({
     (sum, each) => Object.values(each.waiting).reduce((all, one) => all + one, sum),
     0,
   );
-  const place = [batch.room, batch.keeping, batch.hairDryer];
-  const { answer: sizes } = useAnswer(pots, [army.units, ...place], (worker) =>
-    worker.batchSizes(army, { ...batch, models: [], done: [] }),
-  );
-  const planned = army.units.filter(({ id }) => runs.some((run) => run.unitId === id));
   return (
-    <ul className="plan-summary" aria-label="Summary of the plan">
-      {left > 0 ? (
-        <li className="problem">
-          {left.toLocaleString('en')} coats have no room in these sessions: add time, or take models
-          out. By the bound it takes{' '}
-          {Number.isFinite(bound.minutes)
-            ? `at least ${minutesInWords(bound.minutes)} at the table.`
-            : 'more than all of them.'}
-        </li>
-      ) : runs.length === 0 ? (
-        <li>Nothing is left to paint here.</li>
-      ) : (
-        <li>
-          <b>{minutesInWords(minutes)}</b> at the table, {percent(minutes / bound.minutes - 1)}{' '}
-          above what no plan can beat ({minutesInWords(bound.minutes)}: hands-on{' '}
-          {minutesInWords(bound.handsOn)}, longest surface {minutesInWords(bound.surface)}, one
-          model in hand {minutesInWords(bound.body)}).
-        </li>
-      )}
-      <li>{minutesInWords(waiting)} of waiting in all, by everybody together.</li>
-      {planned.map(({ id, name, models }) => {
-        const size = sizes?.[id];
-        if (!size) return null;
-        return (
-          <li key={id} dir="auto">
-            {name}:{' '}
-            {size.waiting <= 0.03
-              ? `from ${size.models} models on`
-              : `even with ${Math.min(models, size.models)} models`}{' '}
-            one painter{' '}
-            {size.waiting <= 0.03 ? 'hardly waits' : `waits ${percent(size.waiting)} of the time`}.
+    <>
+      <ul className="plan-summary" aria-label="Summary of the plan">
+        {left > 0 ? (
+          <li className="problem">
+            {left.toLocaleString('en')} coats have no room in these sessions: add time, or take
+            models out. By the bound it takes{' '}
+            {Number.isFinite(bound.minutes)
+              ? `at least ${minutesInWords(bound.minutes)} at the table.`
+              : 'more than all of them.'}
           </li>
-        );
-      })}
+        ) : runs.length === 0 ? (
+          <li>Nothing is left to paint here.</li>
+        ) : (
+          <li>
+            <b>{minutesInWords(minutes)}</b> at the table, {percent(minutes / bound.minutes - 1)}{' '}
+            above what no plan can beat ({minutesInWords(bound.minutes)}: hands-on{' '}
+            {minutesInWords(bound.handsOn)}, longest surface {minutesInWords(bound.surface)}, one
+            model in hand {minutesInWords(bound.body)}).
+          </li>
+        )}
+        <li>{minutesInWords(waiting)} of waiting in all, by everybody together.</li>
+        {without.length > 0 && (
+          <li className="problem" dir="auto">
+            Not planned, as they have no recipe or it is gone:{' '}
+            {without.map((each) => words.surface(each)).join('; ')}.
+          </li>
+        )}
+      </ul>
       {split.length > 0 && (
-        <li className="problem" dir="auto">
-          Mixed colours that more than one session needs, so keep enough covered or mix them by
-          drops again: {split.map((mix) => words.mix(mix)).join('; ')}.
-        </li>
+        <details>
+          <summary>
+            {split.length === 1 ? 'One mixed colour is' : `${split.length} mixed colours are`}{' '}
+            needed in more than one session: keep enough covered, or count the drops again
+          </summary>
+          <ul>
+            {split.map((mix) => (
+              <li key={mix} dir="auto">
+                {words.mix(mix)}
+              </li>
+            ))}
+          </ul>
+        </details>
       )}
-      {without.length > 0 && (
-        <li className="problem" dir="auto">
-          Not planned, as they have no recipe or it is gone:{' '}
-          {without.map((each) => words.surface(each)).join('; ')}.
-        </li>
-      )}
-    </ul>
+      <BatchSizes army={army} batch={batch} plan={plan} pots={pots} />
+    </>
+  );
+}
+
+/** How many models of each unit keep one painter busy. */
+function BatchSizes({
+  army,
+  batch,
+  plan,
+  pots,
+}: Omit<PlanResultProps, 'onDone'> & { plan: BatchPlan }) {
+  const { room, keeping, hairDryer } = batch;
+  const { answer: sizes } = useAnswer(
+    pots,
+    [JSON.stringify(army.units), room, keeping, hairDryer],
+    (worker) => worker.batchSizes(army, { ...batch, models: [], done: [] }),
+  );
+  const planned = army.units.filter(({ id }) => plan.runs.some((run) => run.unitId === id));
+  return (
+    <details>
+      <summary>How many models one painter does best together</summary>
+      <ul>
+        {planned.map(({ id, name }) => {
+          const size = sizes?.[id];
+          if (!size) return null;
+          const isEnough = size.waiting <= waitingAllowed;
+          return (
+            <li key={id} dir="auto">
+              {name}: {isEnough ? 'from' : 'even with'} {size.models}{' '}
+              {size.models === 1 ? 'model' : 'models'}
+              {isEnough
+                ? ' on hardly anything is waited for'
+                : ` ${percent(size.waiting)} of the time is waiting; paint something else beside them`}
+              .
+            </li>
+          );
+        })}
+      </ul>
+    </details>
   );
 }

@@ -15,6 +15,7 @@ import { Timetable } from './Timetable';
 
 export interface PlannedEveningProps {
   planned: PlannedSession;
+  isOpen: boolean;
   batch: Batch;
   plan: BatchPlan;
   pots: Pot[];
@@ -24,7 +25,7 @@ export interface PlannedEveningProps {
 
 /** One session: what to prepare, the timetable, who does what, and what is left wet. */
 export function PlannedEvening(props: PlannedEveningProps) {
-  const { planned, batch, plan, pots, words, onDone } = props;
+  const { planned, isOpen, batch, plan, pots, words, onDone } = props;
   const session = batch.sessions.find(({ id }) => id === planned.sessionId);
   if (!session) return null;
   const { from, to } = spanOf(session);
@@ -34,10 +35,15 @@ export function PlannedEvening(props: PlannedEveningProps) {
     return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
   });
   return (
-    <section className="evening" aria-label={format(from, 'EEEE d MMMM, HH:mm')}>
-      <h2>
-        {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
-      </h2>
+    <details className="evening" open={isOpen}>
+      <summary>
+        <h2>
+          {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
+        </h2>{' '}
+        <small>
+          {planned.mixes.length} paints, {runs.length} jobs
+        </small>
+      </summary>
       <Timetable
         span={{ from, to }}
         batch={batch}
@@ -77,7 +83,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
         </p>
       )}
       <WhatWasPainted batch={batch} session={session} runs={runs} words={words} onDone={onDone} />
-    </section>
+    </details>
   );
 }
 

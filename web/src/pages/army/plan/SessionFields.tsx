@@ -1,8 +1,9 @@
 import type { Batch } from '@yellow-ledger/core';
 import { format, isValid } from 'date-fns';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
+import { Field } from '../../../parts/Field';
 import { NumberField } from '../../../parts/NumberField';
 
 export interface SessionFieldsProps {
@@ -14,41 +15,32 @@ export interface SessionFieldsProps {
 
 /** One sitting: by the clock on the wall here, kept as a moment that no change of clocks moves. */
 export function SessionFields({ index, session, painters, onOut }: SessionFieldsProps) {
-  const { setValue, formState } = useFormContext<Batch>();
-  const id = useId();
+  const { setValue } = useFormContext<Batch>();
   const kept = session ? localText(session.startsAt) : '';
   const [typed, setTyped] = useState<string | null>(null);
   if (!session) return null;
-  const problem = formState.errors.sessions?.[index]?.startsAt?.message;
-  const isBad = typed !== null && !isValid(new Date(typed));
-  const said = isBad ? 'a day and a time' : problem;
   return (
     <div className="unit-row session-row">
-      <div>
-        <Form.Label htmlFor={id}>Begins</Form.Label>
-        <Form.Control
-          id={id}
-          size="sm"
-          type="datetime-local"
-          value={typed ?? kept}
-          isInvalid={said !== undefined}
-          aria-describedby={said ? `${id}-problem` : undefined}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            const moment = new Date(event.target.value);
-            if (isValid(moment))
-              setValue(`sessions.${index}.startsAt`, moment.toISOString(), {
-                shouldValidate: true,
-              });
-          }}
-          onBlur={() => !isBad && setTyped(null)}
-        />
-        {said && (
-          <div id={`${id}-problem`} className="field-error">
-            Expected {said}.
-          </div>
+      <Field name={`sessions.${index}.startsAt`} label="Begins">
+        {(attributes) => (
+          <Form.Control
+            size="sm"
+            type="datetime-local"
+            {...attributes}
+            value={typed ?? kept}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              const moment = new Date(event.target.value);
+              setValue(
+                `sessions.${index}.startsAt`,
+                isValid(moment) ? moment.toISOString() : event.target.value,
+                { shouldValidate: true },
+              );
+            }}
+            onBlur={() => kept !== '' && setTyped(null)}
+          />
         )}
-      </div>
+      </Field>
       <NumberField name={`sessions.${index}.minutes`} label="Lasts" unit="min" step={1} />
       {painters.length > 1 && (
         <fieldset className="who-comes">

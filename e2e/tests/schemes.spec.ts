@@ -1,0 +1,163 @@
+import { expect, test } from '../support/test';
+
+const levy = '/armies/lanternfen-levy';
+
+test('twenty cloaks are dealt, dealt otherwise, edited and undone', async ({ page, demo }) => {
+  await page.goto(`${demo.url}${levy}/variants`);
+  const picks = page.getByRole('combobox', { name: /^Reed mantle of model/ });
+  await expect(picks).toHaveCount(20);
+  await expect(page.getByText('No model is like the one before it in the line.')).toBeVisible();
+  const dealt = () =>
+    picks.evaluateAll((all) => all.map((each) => (each as HTMLSelectElement).value));
+  const before = await dealt();
+  expect(new Set(before).size).toBe(4);
+  await page.getByRole('button', { name: 'Deal otherwise' }).click();
+  await expect(page.getByRole('button', { name: 'Deal by number 5' })).toBeVisible();
+  expect(await dealt()).not.toEqual(before);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'Deal by number 4' })).toBeVisible();
+  expect(await dealt()).toEqual(before);
+  await page.getByRole('button', { name: 'Deal by number 4' }).click();
+  await expect(picks.first()).toHaveValue(before[0]);
+  await picks.nth(1).selectOption(before[0]);
+  await expect(page.getByText('Like the one before it: model 2.')).toBeVisible();
+  await page.reload();
+  await expect(picks.nth(1)).toHaveValue(before[0]);
+});
+
+test('a surface is given variants, a place, a sub-assembly, and is held back', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}${levy}`);
+  await page.getByRole('button', { name: 'Ferry Crew' }).click();
+  const form = page.getByRole('form', { name: 'Edit Ferry Crew' });
+  await form.getByText('More about Oiled smock').click();
+  const more = form.getByRole('group').filter({ hasText: 'More about Oiled smock' });
+  await more.getByLabel('Another variant of Oiled smock').selectOption('Cloak of mossy reeds');
+  await expect(more.getByLabel('Variant 1 of Oiled smock', { exact: true })).toHaveValue(
+    'reed-cloak-mossy',
+  );
+  await more.getByLabel('boots').check();
+  await more.getByLabel('Painted apart, as').fill('body');
+  await more.getByLabel('Held back to the end').selectOption('the whole surface');
+  await form.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('link', { name: 'Order of work' }).click();
+  await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
+  await expect(page.getByText('Held back until all else is done')).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Order of work' }).getByRole('listitem').last(),
+  ).toContainText('Oiled smock');
+  await page.reload();
+  await page.getByRole('link', { name: 'Variants' }).click();
+  await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
+  await page.getByRole('button', { name: /^Deal by number/ }).click();
+  await expect(page.getByText('No model is like the one before it in the line.')).toBeVisible();
+});
+
+test('the order with the least risk is named, and another way can be looked at', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}${levy}/order`);
+  const risks = page.getByRole('radio');
+  await expect(risks).toHaveCount(3);
+  await expect(page.getByText(/min \(least\)/)).toBeVisible();
+  const lines = page.getByRole('list', { name: 'Order of work' }).getByRole('listitem');
+  const bySurface = await lines.allTextContents();
+  await page.getByRole('radio', { name: /stage by stage/ }).check();
+  await expect(lines.nth(1)).toContainText('base');
+  expect((await lines.allTextContents()).join()).not.toBe(bySurface.join());
+  await expect(page.getByText(/To count on every model: straps 6, rivets many/)).toBeVisible();
+});
+
+test('a model is judged on a figure: what runs together is named with its figure', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}${levy}/together`);
+  await expect(page.getByRole('img', { name: /The model\..*face: Face and hands/ })).toBeVisible();
+  const found = page.getByRole('list', { name: 'What was found' });
+  await expect(found).toContainText(/touch and read as one: \d+ L\* between them/);
+  const mantle = page.getByRole('row').filter({ hasText: 'Reed mantle' });
+  const first = await mantle.textContent();
+  await page.getByLabel('Model', { exact: true }).selectOption('4');
+  await expect(mantle).not.toHaveText(first ?? '');
+});
+
+test('a newer version is told to those painted by the older one, and can be taken or left', async ({
+  page,
+  demo,
+}) => {
+  const recipe = `${demo.url}/api/recipes/oilskin-shadow`;
+  const { content, revision } = await (await page.request.get(recipe)).json();
+  const freeze = (number: number, from: number) =>
+    page.request.put(`${recipe}/versions/${number}`, { data: { note: '', revision: from } });
+  expect((await freeze(1, revision)).ok()).toBe(true);
+  const steps = content.steps.map((step: { stage: string; mix: object }, index: number) =>
+    index === 6
+      ? { ...step, mix: { ...step.mix, parts: [{ from: 'pot', potId: 'heron', parts: 1 }] } }
+      : step,
+  );
+  const put = await page.request.put(recipe, {
+    data: { content: { ...content, steps }, revision },
+  });
+  expect((await freeze(2, (await put.json()).revision)).ok()).toBe(true);
+
+  await page.goto(`${demo.url}${levy}`);
+  await page.getByText('Recipes of the whole army').click();
+  await page.getByLabel('cloth, version').selectOption('1');
+  await page.getByRole('link', { name: 'Changes' }).click();
+  const drift = page.getByRole('listitem').filter({ hasText: 'Oiled coat of Dike Watch' });
+  await expect(drift).toContainText('20 on version 1 of Oilskin yellow');
+  await expect(drift).toContainText(/ΔE00 \d+\.\d; at arm’s length/);
+  await expect(drift).toContainText(/coats? on 20 models, .* hands-on, .* ml of thinned paint/);
+  await expect(drift.getByRole('img')).toHaveCount(2);
+  await drift.getByRole('button', { name: 'Repaint: pin to version 2' }).click();
+  await expect(drift).toBeHidden();
+  const diver = page.getByRole('listitem').filter({ hasText: 'Diving dress of Sluice Divers' });
+  await diver.getByRole('button', { name: 'Leave it' }).click();
+  await expect(diver).toContainText('Left on version 1.');
+});
+
+test('a finished surface in another colour: coats, neighbours, time and paint', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}${levy}/changes`);
+  await page.getByLabel('Painted over by').selectOption('Oilskin yellow, shaded and restored');
+  await expect(
+    page.getByText(/\d+ coats? of its base until what is there no longer shows/),
+  ).toBeVisible();
+  await expect(page.getByText(/A slip would spoil .*Face and hands/)).toBeVisible();
+  await expect(page.getByText(/20 models: \d+ coats each, .* hands-on in all/)).toBeVisible();
+});
+
+test('what is short is told in pots to buy', async ({ page, demo }) => {
+  await page.goto(`${demo.url}${levy}/paint`);
+  await expect(page.getByRole('row').filter({ hasText: 'Marigold Clay' })).toContainText(
+    /\d+ pots? \(/,
+  );
+});
+
+test('what was being written when the page was closed goes on where it was', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}${levy}`);
+  await page.route('**/api/armies/**', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  const name = page.getByLabel('Army', { exact: true });
+  await name.fill('Winter Levy');
+  await name.blur();
+  await page.waitForRequest((request) => request.method() === 'PUT');
+  await page.unroute('**/api/armies/**');
+  await page.reload();
+  await expect(name).toHaveValue('Winter Levy');
+  await expect
+    .poll(
+      async () => (await (await page.request.get(`${demo.url}/api${levy}`)).json()).content.name,
+    )
+    .toBe('Winter Levy');
+});

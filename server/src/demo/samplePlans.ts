@@ -1,0 +1,57 @@
+import type { Batch } from '@yellow-ledger/core';
+
+/** Thursdays at seven from the first of December on, two hours and a half each. */
+const firstEvening = Date.UTC(2026, 11, 3, 18);
+const week = 7 * 24 * 60 * 60_000;
+
+const evenings = (count: number): Batch['sessions'] =>
+  Array.from({ length: count }, (_, i) => ({
+    id: `evening-${i + 1}`,
+    startsAt: new Date(firstEvening + i * week).toISOString(),
+    minutes: 150,
+  }));
+
+const atTheTable = { room: 'usual', keeping: 'damp', hairDryer: false, done: [] } as const;
+
+/** The whole Levy over club evenings, for one painter and for three, and a box for the winter. */
+export const samplePlans: Batch[] = [
+  {
+    ...atTheTable,
+    id: 'alone',
+    name: 'All of it, alone',
+    models: [],
+    painters: [{ id: 'wil', name: 'Wil', speed: 1, claims: [] }],
+    sessions: evenings(30),
+    done: [],
+  },
+  {
+    ...atTheTable,
+    id: 'club',
+    name: 'All of it, three at the club',
+    models: [],
+    painters: [
+      { id: 'wil', name: 'Wil', speed: 1, claims: [] },
+      {
+        id: 'hesper',
+        name: 'Hesper',
+        speed: 1.2,
+        claims: [{ unitId: 'bog-lamp', from: 1, to: 1 }],
+      },
+      { id: 'odo', name: 'Odo', speed: 0.8, claims: [] },
+    ],
+    sessions: evenings(11),
+    done: [],
+  },
+  {
+    ...atTheTable,
+    id: 'ferry-evenings',
+    name: 'Ferry crew, three evenings',
+    models: [{ unitId: 'ferry-crew', from: 1, to: 7 }],
+    painters: [
+      { id: 'wil', name: 'Wil', speed: 1, claims: [] },
+      { id: 'hesper', name: 'Hesper', speed: 1.2, claims: [] },
+    ],
+    sessions: evenings(3),
+    done: [],
+  },
+];
