@@ -18,5 +18,5 @@ module.exports = {
     ],
   },
   // culori ships as ES modules only, which Jest must turn over.
-  transformIgnorePatterns: ['/node_modules/(?!culori/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator)/)'],
 };

@@ -27,16 +27,6 @@ const shots: {
     },
   },
   {
-    name: 'coverage',
-    path: '/recipes/oilskin-shadow',
-    async ready(page) {
-      await isPredicted(page);
-      await page.getByRole('button', { name: /^Line 5 / }).click();
-      await page.getByRole('tab', { name: 'Coverage' }).click();
-      await page.getByText('Over other grounds').scrollIntoViewIfNeeded();
-    },
-  },
-  {
     name: 'form',
     path: '/recipes/oilskin-shadow/form',
     async ready(page) {
@@ -51,11 +41,6 @@ const shots: {
     name: 'values',
     path: '/recipes/oilskin-shadow/values',
     ready: (page) => page.getByText(/Largest step/).waitFor(),
-  },
-  {
-    name: 'levels',
-    path: '/recipes/oilskin-shadow/levels',
-    ready: (page) => page.getByRole('radio', { name: 'table' }).waitFor(),
   },
   {
     name: 'card',
@@ -99,14 +84,6 @@ const shots: {
     ready: (page) => page.getByRole('button', { name: 'Peat', exact: true }).waitFor(),
   },
   {
-    name: 'shelf-pot-open',
-    path: '/shelf',
-    async ready(page) {
-      await page.getByRole('button', { name: 'Oilskin Yellow', exact: true }).click();
-      await page.getByRole('slider', { name: 'Hue' }).waitFor();
-    },
-  },
-  {
     name: 'replace',
     path: '/shelf/replace/marigold',
     ready: (page) => page.getByRole('button', { name: /^Replace in/ }).waitFor(),
@@ -130,6 +107,28 @@ const shots: {
     name: 'army',
     path: '/armies/lanternfen-levy/paint',
     ready: (page) => page.getByText(/^Short of/).waitFor(),
+  },
+  {
+    name: 'plan',
+    path: '/armies/lanternfen-levy/plan',
+    async ready(page) {
+      await page.getByLabel('Plan', { exact: true }).selectOption('All of it, three at the club');
+      await page
+        .getByRole('img', { name: /^Timetable/ })
+        .first()
+        .waitFor();
+      await page.getByText('Planning …').waitFor({ state: 'hidden' });
+    },
+  },
+  {
+    name: 'together',
+    path: '/armies/lanternfen-levy/together',
+    ready: (page) => page.getByRole('img', { name: /^The model/ }).waitFor(),
+  },
+  {
+    name: 'variants',
+    path: '/armies/lanternfen-levy/variants',
+    ready: (page) => page.getByText('No model is like the one before it').waitFor(),
   },
   // From here on they change what they picture.
   {

@@ -176,3 +176,25 @@ test('a plan is written with the keyboard alone', async ({ page, demo }) => {
     timeout: 30_000,
   });
 });
+
+test.describe('where clocks are put back', () => {
+  test.use({ timezoneId: 'Europe/Berlin' });
+
+  test('the club meets at seven before and after, and both moments are kept', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/armies/lanternfen-levy/plan`);
+    await page.getByRole('button', { name: 'Begin another plan' }).click();
+    const form = page.getByRole('form', { name: 'Edit Plan 4' });
+    await form.getByLabel('Begins').fill('2026-10-22T19:00');
+    await form.getByRole('button', { name: 'Add a session' }).click();
+    await expect(form.getByLabel('Begins').nth(1)).toHaveValue('2026-10-29T19:00');
+    const kept = async () => {
+      const army = await (await page.request.get(`${demo.url}/api/armies/lanternfen-levy`)).json();
+      const sessions = army.content.plans.at(-1).sessions as { startsAt: string }[];
+      return sessions.map(({ startsAt }) => startsAt);
+    };
+    await expect.poll(kept).toEqual(['2026-10-22T17:00:00.000Z', '2026-10-29T18:00:00.000Z']);
+  });
+});

@@ -1,0 +1,109 @@
+import type { Batch, BatchPlan, PlannedRun } from '@yellow-ledger/core';
+import { calendarText } from './calendarText';
+import { numbersInWords, rangesInWords } from './modelRanges';
+import { newBatch, newSession } from './newBatch';
+import { noted } from './noted';
+import type { PlanWords } from './planWords';
+
+const units = [
+  { id: 'watch', name: 'Dike Watch', models: 20 },
+  { id: 'crew', name: 'Ferry Crew', models: 7 },
+];
+const batch: Batch = { ...newBatch(0, new Date('2026-03-01T10:00:00Z')), id: 'b', name: 'Winter' };
+const run = (part: Partial<PlannedRun> = {}): PlannedRun => ({
+  unitId: 'crew',
+  surfaceId: 'smock',
+  recipeId: 'oilskin',
+  stepId: 'base',
+  coat: 1,
+  painterId: batch.painters[0].id,
+  sessionId: batch.sessions[0].id,
+  mix: 0,
+  models: [1, 2, 3],
+  mixing: 1,
+  changing: 0.5,
+  from: Date.parse('2026-03-02T19:00:00Z'),
+  starts: Date.parse('2026-03-02T19:01:30Z'),
+  to: Date.parse('2026-03-02T19:10:00Z'),
+  driesAt: Date.parse('2026-03-02T19:25:00Z'),
+  ...part,
+});
+const words = {
+  surface: () => 'Smock, Ferry Crew',
+  line: () => 'line 1 of Oilskin, coat 1',
+  models: () => 'models 1–3',
+  mix: () => 'Fen Umber; thin, as water',
+  painter: () => 'Wil',
+  potName: (id: string) => id,
+  clock: () => '19:25',
+} satisfies PlanWords;
+
+describe('words for models', () => {
+  test('runs of numbers are drawn together', () => {
+    expect(numbersInWords([3, 1, 2, 7])).toBe('1–3, 7');
+    expect(numbersInWords([])).toBe('');
+  });
+
+  test('a whole unit is called by its name, a part by its numbers, a gone one is said to be gone', () => {
+    const ranges = [
+      { unitId: 'crew', from: 1, to: 7 },
+      { unitId: 'watch', from: 2, to: 5 },
+      { unitId: 'watch', from: 9, to: 9 },
+      { unitId: 'gone', from: 1, to: 3 },
+    ];
+    expect(rangesInWords(ranges, units)).toBe(
+      'Ferry Crew, Dike Watch 2–5, Dike Watch 9, a unit that was deleted 1–3',
+    );
+  });
+});
+
+describe('sessions', () => {
+  test('the first one is tomorrow evening, each other a week after the last and as long', () => {
+    const now = new Date('2026-11-25T09:00:00Z');
+    const first = newSession([], now);
+    expect(new Date(first.startsAt).getHours()).toBe(19);
+    expect(new Date(first.startsAt).getDate()).toBe(26);
+    const early = { id: 'a', startsAt: '2026-03-02T18:00:00.000Z', minutes: 45 };
+    const late = { id: 'b', startsAt: '2026-03-09T18:00:00.000Z', minutes: 90 };
+    expect(newSession([late, early], now).minutes).toBe(90);
+    expect(newSession([late, early], now).startsAt).toContain('2026-03-16');
+  });
+});
+
+describe('what was painted', () => {
+  test('is noted for the models it came to, and its session is over', () => {
+    const after = noted(batch, batch.sessions[0].id, [
+      { run: run(), count: 2 },
+      { run: run({ stepId: 'wash' }), count: 0 },
+    ]);
+    expect(after.sessions[0].isOver).toBe(true);
+    expect(after.done).toEqual([
+      {
+        unitId: 'crew',
+        surfaceId: 'smock',
+        stepId: 'base',
+        coat: 1,
+        models: [1, 2],
+        at: '2026-03-02T19:10:00.000Z',
+      },
+    ]);
+  });
+});
+
+describe('the calendar', () => {
+  const plan = { runs: [run()] } as unknown as BatchPlan;
+
+  test('has each job in moments of UTC, its text escaped', () => {
+    const text = calendarText(batch, plan, words, 'jobs').replace(/\r\n /g, '');
+    expect(text).toContain('DTSTART:20260302T190000Z');
+    expect(text).toContain('DTEND:20260302T191000Z');
+    expect(text).toContain('SUMMARY:Wil: Smock\\, Ferry Crew\\, models 1–3');
+    expect(text).toContain('Fen Umber\\; thin\\, as water');
+  });
+
+  test('has one entry for each painter and session', () => {
+    const text = calendarText(batch, plan, words, 'sessions');
+    expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(1);
+    expect(text).toContain('SUMMARY:Winter: Painter 1');
+  });
+});
