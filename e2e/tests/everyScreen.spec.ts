@@ -192,7 +192,7 @@ const screens: Screen[] = [
     'changes of an army',
     '/armies/lanternfen-levy/changes',
     async (page) => {
-      await page.getByLabel('Painted over by').selectOption('Lantern glass');
+      await page.getByLabel('Painted over by').selectOption('Lantern glass, one coat over pale');
       await expect(page.getByText(/coats each/)).toBeVisible();
     },
   ],

@@ -44,6 +44,7 @@ test('a surface is given variants, a place, a sub-assembly, and is held back', a
   await form.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('link', { name: 'Order of work' }).click();
   await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
+  await expect(page.getByRole('radio', { name: /by sub-assembly/ })).toBeVisible();
   await expect(page.getByText('Held back until all else is done')).toBeVisible();
   await expect(
     page.getByRole('list', { name: 'Order of work' }).getByRole('listitem').last(),
@@ -53,6 +54,24 @@ test('a surface is given variants, a place, a sub-assembly, and is held back', a
   await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
   await page.getByRole('button', { name: /^Deal by number/ }).click();
   await expect(page.getByText('No model is like the one before it in the line.')).toBeVisible();
+});
+
+test('one model is painted otherwise than its unit', async ({ page, demo }) => {
+  await page.goto(`${demo.url}${levy}`);
+  await page.getByRole('button', { name: 'Ferry Crew' }).click();
+  await page.getByText('Single models painted otherwise').click();
+  await page.getByLabel('Model', { exact: true }).selectOption('3');
+  await page.getByLabel('is painted by').selectOption('Cloak of mossy reeds');
+  await expect(page.getByLabel('Oiled smock of model 3', { exact: true })).toHaveValue(
+    'reed-cloak-mossy',
+  );
+  await page.getByRole('form').getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('link', { name: 'Together' }).click();
+  await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
+  const smock = page.getByRole('row').filter({ hasText: 'Oiled smock' });
+  const asUnit = await smock.textContent();
+  await page.getByLabel('Model', { exact: true }).selectOption('3');
+  await expect(smock).not.toHaveText(asUnit ?? '');
 });
 
 test('the order with the least risk is named, and another way can be looked at', async ({
@@ -68,7 +87,12 @@ test('the order with the least risk is named, and another way can be looked at',
   await page.getByRole('radio', { name: /stage by stage/ }).check();
   await expect(lines.nth(1)).toContainText('base');
   expect((await lines.allTextContents()).join()).not.toBe(bySurface.join());
-  await expect(page.getByText(/To count on every model: straps 6, rivets many/)).toBeVisible();
+  const ticks = page.getByRole('region', { name: 'To count on every model' });
+  await expect(ticks).toContainText('rivets many');
+  await ticks.getByLabel(/^straps 6/).fill('19');
+  await expect(ticks).toContainText('6 still to do');
+  await page.reload();
+  await expect(ticks.getByLabel(/^straps 6/)).toHaveValue('19');
 });
 
 test('a model is judged on a figure: what runs together is named with its figure', async ({

@@ -62,6 +62,19 @@ describe('the order of work', () => {
     expect(order.map((entry) => entry.step)).toEqual([0, 0, 1, 1]);
   });
 
+  test('by sub-assembly finishes what is painted apart before the next', () => {
+    const apart = (each: OrderedSurface, subAssembly: string) => ({
+      ...each,
+      surface: { ...each.surface, subAssembly },
+    });
+    const surfaces = [apart(coat, 'body'), apart(face, 'head'), apart(coat, 'body')];
+    const { order } = orderOfWork(surfaces, 'by sub-assembly', () => false);
+    expect(order.map((entry) => surfaces[entry.surface].surface.subAssembly)).toEqual([
+      ...Array.from({ length: 4 }, () => 'body'),
+      ...Array.from({ length: 2 }, () => 'head'),
+    ]);
+  });
+
   test('the least order is the least of all orders', () => {
     const costs = fc.integer({ min: 2, max: 6 }).chain((count) =>
       fc.array(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: count, maxLength: count }), {

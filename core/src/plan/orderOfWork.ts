@@ -13,6 +13,7 @@ import {
 export const orderSchools = [
   { name: 'surface by surface', tells: 'each surface is finished before the next' },
   { name: 'stage by stage', tells: 'all bases, then all shades, then all layers' },
+  { name: 'by sub-assembly', tells: 'each part painted apart is finished, then the next' },
   { name: 'background first', tells: 'as the surfaces are listed, each tidying the last' },
 ] as const;
 
@@ -45,6 +46,15 @@ export function orderOfWork(
   function inSchool(entries: OrderEntry[]): OrderEntry[] {
     if (school === 'background first') return entries;
     if (school === 'surface by surface') return inBlocks(entries, new Map());
+    if (school === 'by sub-assembly') {
+      const apartOf = ({ surface }: OrderEntry) => surfaces[surface].surface.subAssembly ?? '';
+      return [...new Set(entries.map(apartOf))].flatMap((apart) =>
+        inBlocks(
+          entries.filter((entry) => apartOf(entry) === apart),
+          new Map(),
+        ),
+      );
+    }
     const painted = new Map<number, number>();
     return stages.flatMap((stage) => {
       const ofStage = inBlocks(

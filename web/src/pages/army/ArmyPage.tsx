@@ -95,7 +95,7 @@ function ArmySheet({
       )}
       {pots && leaf === 'variants' && <VariantsLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'together' && <TogetherLeaf army={army} pots={pots} />}
-      {pots && leaf === 'order' && <OrderLeaf army={army} pots={pots} />}
+      {pots && leaf === 'order' && <OrderLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'paint' && <ArmyPaintLeaf army={army} pots={pots} />}
       {pots && leaf === 'plan' && <PlanLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'changes' && <ChangesLeaf army={army} pots={pots} change={change} />}

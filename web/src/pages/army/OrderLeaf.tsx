@@ -9,10 +9,18 @@ import {
 import { useState } from 'react';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OrderedLine } from '../../workers/work/armyWork';
+import type { ChangeArmy } from './changeArmy';
+import { PartTicks } from './PartTicks';
 import { UnitChoice } from './UnitChoice';
 
+export interface OrderLeafProps {
+  army: Army;
+  pots: Pot[];
+  change: ChangeArmy;
+}
+
 /** The order of work over one model of a unit, by school, and what slips are likely to cost. */
-export function OrderLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
+export function OrderLeaf({ army, pots, change }: OrderLeafProps) {
   const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
   const [school, setSchool] = useState<OrderSchool>(orderSchools[0].name);
   const unit = army.units.find(({ id }) => id === unitId);
@@ -22,8 +30,11 @@ export function OrderLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p>Working out the order …</p>;
-  const least = Math.min(...answer.schools.map(({ risk }) => risk));
-  const shown = answer.schools.find(({ name }) => name === school);
+  // Where nothing is painted apart that way is the way over the surfaces.
+  const isApart = unit.surfaces.some(({ subAssembly }) => subAssembly);
+  const schools = answer.schools.filter(({ name }) => isApart || name !== 'by sub-assembly');
+  const least = Math.min(...schools.map(({ risk }) => risk));
+  const shown = schools.find(({ name }) => name === school);
   const surfaceName = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? '';
   return (
     <div className="order-leaf">
@@ -32,7 +43,7 @@ export function OrderLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
       </div>
       <fieldset className="order-schools">
         <legend>Way over a model, and minutes of mending slips are likely to cost on each</legend>
-        {answer.schools.map(({ name, risk }) => (
+        {schools.map(({ name, risk }) => (
           <label key={name}>
             <input
               type="radio"
@@ -46,12 +57,7 @@ export function OrderLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
         ))}
       </fieldset>
       {shown && <OrderedLines lines={shown.lines} surfaceName={surfaceName} />}
-      {unit.parts.length > 0 && (
-        <p dir="auto">
-          To count on every model:{' '}
-          {unit.parts.map(({ name, count }) => `${name} ${count ?? 'many'}`).join(', ')}.
-        </p>
-      )}
+      <PartTicks unit={unit} change={change} />
     </div>
   );
 }

@@ -17,6 +17,7 @@ import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { percent } from '../../parts/words/percent';
 import { newPart, newSurface } from './newArmy';
+import { OwnRecipes } from './OwnRecipes';
 import { RecipePinChoice } from './RecipePinChoice';
 import { SurfaceMore } from './SurfaceMore';
 
@@ -120,6 +121,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             </button>
           )}
         </p>
+        <OwnRecipes unit={unit} />
         <h2>To count on every model</h2>
         {counted.fields.map((field, index) => (
           <div className="unit-row" key={field.key}>

@@ -105,6 +105,7 @@ function DealSheet({ unit, army, pots, change }: VariantsLeafProps & { unit: Uni
             {varied.map((surface) => (
               <ModelPick
                 key={surface.id}
+                isDisabled={isDealing}
                 army={army}
                 unit={unit}
                 surface={surface}
@@ -122,6 +123,8 @@ function DealSheet({ unit, army, pots, change }: VariantsLeafProps & { unit: Uni
 }
 
 interface ModelPickProps {
+  /** what is chosen now would be dealt over in a moment */
+  isDisabled: boolean;
   army: Army;
   unit: Unit;
   surface: UnitSurface;
@@ -131,7 +134,16 @@ interface ModelPickProps {
   onPick: (own: Unit['own']) => void;
 }
 
-function ModelPick({ army, unit, surface, model, names, hexOf, onPick }: ModelPickProps) {
+function ModelPick({
+  isDisabled,
+  army,
+  unit,
+  surface,
+  model,
+  names,
+  hexOf,
+  onPick,
+}: ModelPickProps) {
   const has = pinOf(army, surface, unit, model);
   const choices = dealtRecipes(army, surface);
   // A recipe given by hand that is not among those dealt stays choosable.
@@ -146,6 +158,7 @@ function ModelPick({ army, unit, surface, model, names, hexOf, onPick }: ModelPi
       </span>
       <select
         className="form-select form-select-sm"
+        disabled={isDisabled}
         value={pinKey(has)}
         onChange={(event) => {
           const chosen = all.find((pin) => pinKey(pin) === event.target.value) ?? null;

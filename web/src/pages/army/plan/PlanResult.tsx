@@ -27,6 +27,13 @@ export interface PlanResultProps {
 export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
   const { planned, progress, problem, stop } = usePlan(army, batch, pots);
   const plan = planned?.plan;
+  const { answer: hexes } = useAnswer(
+    pots,
+    [plan?.mixes],
+    (worker) => worker.mixHexes(plan?.mixes.map(({ shares }) => shares) ?? []),
+    plan !== undefined && plan !== null,
+  );
+  const hexOf = (mix: number) => hexes?.[mix] ?? 'transparent';
   const [isAllOpen, setIsAllOpen] = useState(false);
   const words = useMemo(
     () => planned && plan && planWords(army, batch.painters, pots, planned, plan),
@@ -69,7 +76,7 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
                 isOpen={isAllOpen || index === 0}
                 batch={batch}
                 plan={plan}
-                pots={pots}
+                hexOf={hexOf}
                 words={words}
                 onDone={onDone}
               />

@@ -1,10 +1,4 @@
-import {
-  spanOf,
-  type Batch,
-  type BatchPlan,
-  type PlannedSession,
-  type Pot,
-} from '@yellow-ledger/core';
+import { spanOf, type Batch, type BatchPlan, type PlannedSession } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
@@ -18,14 +12,14 @@ export interface PlannedEveningProps {
   isOpen: boolean;
   batch: Batch;
   plan: BatchPlan;
-  pots: Pot[];
+  hexOf: (mix: number) => string;
   words: PlanWords;
   onDone: (batch: Batch) => void;
 }
 
 /** One session: what to prepare, the timetable, who does what, and what is left wet. */
 export function PlannedEvening(props: PlannedEveningProps) {
-  const { planned, isOpen, batch, plan, pots, words, onDone } = props;
+  const { planned, isOpen, batch, plan, hexOf, words, onDone } = props;
   const session = batch.sessions.find(({ id }) => id === planned.sessionId);
   if (!session) return null;
   const { from, to } = spanOf(session);
@@ -49,8 +43,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
         batch={batch}
         runs={runs}
         ahead={plan.ahead.filter((each) => each.sessionId === session.id)}
-        plan={plan}
-        pots={pots}
+        hexOf={hexOf}
         words={words}
       />
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}

@@ -1,7 +1,4 @@
-import type { Batch, BatchPlan, PlannedMixing, PlannedRun, Pot } from '@yellow-ledger/core';
-import { useMemo } from 'react';
-import { potHexesOf } from '../../../parts/words/potHexes';
-import { useAnswer } from '../../../workers/useAnswer';
+import type { Batch, PlannedMixing, PlannedRun } from '@yellow-ledger/core';
 import type { PlanWords } from './planWords';
 
 export interface TimetableProps {
@@ -9,24 +6,19 @@ export interface TimetableProps {
   batch: Batch;
   runs: readonly PlannedRun[];
   ahead: readonly PlannedMixing[];
-  plan: BatchPlan;
-  pots: Pot[];
+  /** what a paint looks like, by its place in the plan */
+  hexOf: (mix: number) => string;
   words: PlanWords;
 }
 
 /** Who paints what when, on an axis of time; below each stretch its drying. */
-export function Timetable({ span, batch, runs, ahead, plan, pots, words }: TimetableProps) {
-  const potHex = useMemo(() => potHexesOf(pots), [pots]);
-  const { answer: hexes } = useAnswer(pots, [plan.mixes], (worker) =>
-    worker.mixHexes(plan.mixes.map(({ shares }) => shares)),
-  );
+export function Timetable({ span, batch, runs, ahead, hexOf, words }: TimetableProps) {
   const minutes = (span.to - span.from) / 60_000;
   const at = (moment: number) => ((moment - span.from) / (span.to - span.from)) * 100;
   const until = (moment: number) => Math.min(100, at(moment));
   const tick = minutes > 300 ? 60 : minutes > 100 ? 30 : 10;
   const ticks = Array.from({ length: Math.floor(minutes / tick) + 1 }, (_, i) => i * tick);
   const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
-  const hexOf = (mix: number) => hexes?.[mix] ?? potHex(plan.mixes[mix].shares[0]?.potId ?? '');
   return (
     <div className="timetable" role="img" aria-label="Timetable; the same stands in the list below">
       <div className="time-axis">

@@ -1,0 +1,62 @@
+import { pinKey, variedSurfaces, withOwnRecipe, type Unit } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { Choice } from '../../parts/Choice';
+import { RecipePinChoice } from './RecipePinChoice';
+
+/** Single models that are painted otherwise than their unit; dealt variants stand on their own leaf. */
+export function OwnRecipes({ unit }: { unit: Unit }) {
+  const { setValue } = useFormContext<Unit>();
+  const [model, setModel] = useState(1);
+  const [chosenId, setSurfaceId] = useState('');
+  const dealt = new Set(variedSurfaces(unit).map(({ id }) => id));
+  const free = unit.surfaces.filter(({ id }) => !dealt.has(id));
+  const surface = free.find(({ id }) => id === chosenId) ?? free.at(0);
+  const own = (unit.own ?? []).filter(({ surfaceId }) => !dealt.has(surfaceId));
+  const put = (next: Unit['own']) =>
+    setValue('own', next && next.length > 0 ? next : undefined, { shouldValidate: true });
+  const nameOf = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? 'a surface';
+  if (!surface) return null;
+  return (
+    <details className="surface-more">
+      <summary>Single models painted otherwise{own.length > 0 && `: ${own.length}`}</summary>
+      <ul>
+        {own.map((each) => (
+          <li key={`${each.model} ${each.surfaceId}`}>
+            <RecipePinChoice
+              label={`${nameOf(each.surfaceId)} of model ${each.model}`}
+              pin={each.recipe}
+              noneMeans="as its unit"
+              onPin={(pin) =>
+                put(withOwnRecipe(unit.own ?? [], each.model, each.surfaceId, pin ?? null))
+              }
+            />
+          </li>
+        ))}
+      </ul>
+      <div className="leaf-choices">
+        <Choice label="Model" value={model} onChoose={(typed) => setModel(Number(typed))}>
+          {Array.from({ length: Math.min(unit.models, 200) }, (_, i) => (
+            <option key={i} value={i + 1}>
+              {i + 1}
+            </option>
+          ))}
+        </Choice>
+        <Choice label="Its" value={surface.id} onChoose={setSurfaceId}>
+          {free.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Choice>
+        <RecipePinChoice
+          key={own.map(({ model: each, recipe }) => `${each} ${pinKey(recipe)}`).join()}
+          label="is painted by"
+          pin={undefined}
+          noneMeans="choose a recipe"
+          onPin={(pin) => pin && put(withOwnRecipe(unit.own ?? [], model, surface.id, pin))}
+        />
+      </div>
+    </details>
+  );
+}
