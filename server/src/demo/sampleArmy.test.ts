@@ -67,3 +67,71 @@ test.each(sampleArmy.plans!)('the plan “$name” has room for all it plans', (
   expect(plan.left).toBe(0);
   expect(plan.without).toEqual([]);
 });
+
+describe('a plan that cannot be', () => {
+  const plan = sampleArmy.plans!.at(-1)!;
+  const [first, second] = plan.painters;
+  const claim = (from: number, to: number) => [{ unitId: 'dike-watch', from, to }];
+
+  test.each([
+    [
+      'a session of no minutes',
+      { sessions: [{ ...plan.sessions[0], minutes: 0 }] },
+      'sessions.0.minutes is 0; it should be a whole number from 1 to 1,440.',
+    ],
+    [
+      'a session at no time',
+      { sessions: [{ ...plan.sessions[0], startsAt: 'Thursday' }] },
+      'sessions.0.startsAt is "Thursday"; it should be a moment, as 2026-03-01T18:00:00Z.',
+    ],
+    [
+      'two who claim one model',
+      {
+        painters: [
+          { ...first, claims: claim(1, 9) },
+          { ...second, claims: claim(9, 20) },
+        ],
+      },
+      'model 9 would be painted by both',
+    ],
+    [
+      'models in the wrong order',
+      { painters: [{ ...first, claims: claim(9, 1) }] },
+      'it should be a model no earlier in the line than the first.',
+    ],
+    ['nobody painting', { painters: [] }, 'at least one painter'],
+    [
+      'a painter of no speed',
+      { painters: [{ ...first, speed: 0 }] },
+      'painters.0.speed is 0; it should be a number from 0.2 to 5.',
+    ],
+  ])('of %s is refused, and the field is named', async (_what, part, message) => {
+    await put(sampleArmy).expect(200);
+    const refused = await put({ ...sampleArmy, plans: [{ ...plan, ...part }] }, 1).expect(400);
+    expect(refused.body.error.message).toContain(message);
+    const kept = await server.get('/api/armies/lanternfen-levy').expect(200);
+    expect(kept.body).toMatchObject({ revision: 1, content: sampleArmy });
+  });
+});
+
+test('plans, deals and what was painted go through a file into another ledger', async () => {
+  const done = [
+    {
+      unitId: 'dike-watch',
+      surfaceId: 'dike-watch-1',
+      stepId: 'oilskin-shadow-1',
+      coat: 1,
+      models: [1, 2, 20],
+      at: '2026-12-03T19:00:00+01:00',
+    },
+  ];
+  const [plan, ...plans] = sampleArmy.plans!;
+  const painted = { ...sampleArmy, plans: [{ ...plan, done }, ...plans] };
+  await put(painted).expect(200);
+  const { text } = await server.get('/api/files/everything').expect(200);
+  const other = await testApp();
+  await other.post('/api/files', JSON.parse(text)).expect(200);
+  const there = await other.get('/api/armies/lanternfen-levy').expect(200);
+  expect(there.body.content).toEqual(painted);
+  await other.close();
+});

@@ -1,0 +1,85 @@
+import { black, coat, levy, levyWith, line, now, pots, skin } from '../../testing/levy';
+import { fakeLedger } from '../../testing/fakeLedger';
+import { driftWork } from './driftWork';
+import { takeShelf } from './shelfInHand';
+
+const [watch] = levy.units;
+const [cloth, face] = watch.surfaces;
+const lighter = {
+  ...coat,
+  steps: [coat.steps[0], line('edge', 'cheek', { ...coat.steps[1], id: 'edge' })],
+};
+const newer = {
+  ...coat,
+  steps: [coat.steps[0], { ...coat.steps[1], mix: lighter.steps[1].mix, coats: 3 }],
+};
+const on = (version: number | null) =>
+  levyWith({ surfaces: [{ ...cloth, recipe: now('coat', version) }, face] });
+
+beforeEach(() => takeShelf(pots));
+afterEach(() => jest.restoreAllMocks());
+
+describe('drift', () => {
+  test('who is painted by an older version is named with what differs and what it costs', async () => {
+    fakeLedger([newer, skin], { coat: [coat, newer] });
+    const [drifted, ...others] = await driftWork.drifted(on(1));
+    expect(others).toEqual([]);
+    expect(drifted).toMatchObject({
+      unitId: 'watch',
+      surfaceId: 'coat',
+      pin: now('coat', 1),
+      newest: now('coat', 2),
+      models: [1, 2, 3, 4],
+    });
+    expect(drifted.drift.cost.stepIds).toEqual(['edge']);
+    expect(drifted.drift.worst.difference).toBeGreaterThan(0);
+  });
+
+  test('on the newest version, or on the page as it is, nothing drifts', async () => {
+    fakeLedger([newer, skin], { coat: [coat, newer] });
+    expect(await driftWork.drifted(on(2))).toEqual([]);
+    expect(await driftWork.drifted(on(null))).toEqual([]);
+  });
+
+  test('models on two versions are told apart', async () => {
+    fakeLedger([newer, skin], { coat: [coat, newer, { ...newer, name: 'Third' }] });
+    const mixed = {
+      ...on(1),
+      units: on(1).units.map((unit) => ({
+        ...unit,
+        own: [{ model: 4, surfaceId: 'coat', recipe: now('coat', 2) }],
+      })),
+    };
+    const drifted = await driftWork.drifted(mixed);
+    expect(drifted.map(({ pin, models }) => [pin.version, models])).toEqual([
+      [1, [1, 2, 3]],
+      [2, [4]],
+    ]);
+    // The third version differs from the second in its name alone.
+    expect(drifted[1].drift.cost.coats).toBe(0);
+  });
+});
+
+describe('a finished surface in another colour', () => {
+  test('takes coats to cover, and names who lies beside it', async () => {
+    fakeLedger([coat, skin, black]);
+    const { repaint, neighbours } = await driftWork.repaint(levy, 'watch', 'coat', now('black'));
+    expect(repaint?.coatsToCover).toBeGreaterThan(0);
+    expect(repaint?.cost.minutes).toBeGreaterThan(0);
+    expect(neighbours).toEqual(['Face']);
+  });
+
+  test('on another sub-assembly nobody lies beside it', async () => {
+    fakeLedger([coat, skin, black]);
+    const apart = levyWith({ surfaces: [cloth, { ...face, subAssembly: 'head' }] });
+    expect((await driftWork.repaint(apart, 'watch', 'coat', now('black'))).neighbours).toEqual([]);
+  });
+
+  test('where nobody knows what stands there, nothing is reckoned', async () => {
+    fakeLedger([skin, black]);
+    const unknown = { repaint: null, neighbours: [] };
+    expect(await driftWork.repaint(levy, 'watch', 'coat', now('black'))).toEqual(unknown);
+    expect(await driftWork.repaint(levy, 'gone', 'coat', now('black'))).toEqual(unknown);
+    expect(await driftWork.repaint(levy, 'watch', 'face', now('gone'))).toEqual(unknown);
+  });
+});
