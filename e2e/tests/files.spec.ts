@@ -95,7 +95,7 @@ test('everything goes out as one file and comes into another ledger', async ({
     page.getByText(/Taken in: .*Reed cloak, three tones.* \d+ pots were new\./),
   ).toBeVisible();
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(6);
+  await expect(page.getByRole('listitem')).toHaveCount(9);
 });
 
 test('what is no table, no palette and no ledger file is refused with the reason', async ({

@@ -106,6 +106,7 @@ test('lines are moved, and undone, with the keyboard', async ({ page, demo }) =>
 
 test('the grip carries a line with Space and the arrows', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/lantern-glass`);
+  await expect(page.getByRole('img', { name: /after line 6/ })).toBeVisible();
   await page.getByRole('button', { name: 'Move line 5' }).focus();
   // Each key waits for what is said about the last: places are measured in between.
   await page.keyboard.press('Space');
@@ -114,6 +115,7 @@ test('the grip carries a line with Space and the arrows', async ({ page, demo })
     await page.keyboard.press('ArrowUp');
     await expect(page.getByText('Line 5 would stand at place 4.')).toBeAttached({ timeout: 4000 });
   }).toPass();
+  await expect(page.getByText('Line 5 would stand at place 4.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: /^Line 4 detail point/ })).toBeVisible();
 });

@@ -56,7 +56,7 @@ test.describe('a file that is no use', () => {
         { timeout: 50_000 },
       );
       await expect(page.getByText(said)).toBeVisible();
-      await expect(page.getByRole('listitem')).toHaveCount(6);
+      await expect(page.getByRole('listitem')).toHaveCount(9);
     });
 });
 
@@ -66,7 +66,7 @@ test('an empty ledger teaches, and offers the sample', async ({ page, empty }) =
   await page.getByRole('button', { name: 'Write the first recipe' }).click();
   await expect(page.getByText(/put a primer on the shelf first/)).toBeVisible();
   await page.getByRole('button', { name: 'Try it with the sample' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(6);
+  await expect(page.getByRole('listitem')).toHaveCount(9);
 });
 
 test('an address that leads nowhere says so', async ({ page, demo }) => {

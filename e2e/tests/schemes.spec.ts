@@ -1,3 +1,5 @@
+import type { Page } from '@playwright/test';
+import { startServer } from '../support/ledgerServer';
 import { expect, test } from '../support/test';
 
 const levy = '/armies/lanternfen-levy';
@@ -184,4 +186,71 @@ test('what was being written when the page was closed goes on where it was', asy
       async () => (await (await page.request.get(`${demo.url}/api${levy}`)).json()).content.name,
     )
     .toBe('Winter Levy');
+});
+
+test('an army changed in two tabs keeps both changes, and what both changed can be chosen', async ({
+  page,
+  demo,
+  context,
+}) => {
+  await page.goto(`${demo.url}${levy}`);
+  await expect(page.getByLabel('Army', { exact: true })).toHaveValue('Lanternfen Levy');
+  const other = await context.newPage();
+  await other.goto(`${demo.url}${levy}`);
+  const called = async (tab: Page, name: string) => {
+    await tab.getByLabel('Army', { exact: true }).fill(name);
+    await tab.getByLabel('Army', { exact: true }).press('Enter');
+    await tab.getByLabel('Army', { exact: true }).blur();
+  };
+  const kept = async () =>
+    (await (await page.request.get(`${demo.url}/api${levy}`)).json()).content as {
+      name: string;
+      units: { name: string }[];
+    };
+  await called(other, 'Levy of the other tab');
+  await expect.poll(async () => (await kept()).name).toBe('Levy of the other tab');
+
+  await page.getByRole('button', { name: 'Add a unit' }).click();
+  await expect(
+    page.getByText('It was changed elsewhere too; both changes are kept.'),
+  ).toBeVisible();
+  await expect(page.getByLabel('Army', { exact: true })).toHaveValue('Levy of the other tab');
+  await expect.poll(async () => (await kept()).units.length).toBe(8);
+  expect((await kept()).name).toBe('Levy of the other tab');
+
+  await called(other, 'Theirs');
+  await expect(other.getByText(/both changes are kept/)).toBeVisible();
+  await expect.poll(async () => (await kept()).name).toBe('Theirs');
+  await called(page, 'Mine');
+  await expect(page.getByText(/Somebody changed the same thing elsewhere/)).toBeVisible();
+  await expect(page.getByLabel('Army', { exact: true })).toHaveValue('Theirs');
+  await page.getByRole('button', { name: /^Do again/ }).click();
+  await expect.poll(async () => (await kept()).name).toBe('Mine');
+  expect((await kept()).units).toHaveLength(8);
+});
+
+test('a plan and a deal are there after kill -9', async ({ page, demo }) => {
+  await page.goto(`${demo.url}${levy}/variants`);
+  await page.getByRole('button', { name: 'Deal otherwise' }).click();
+  await expect(page.getByRole('button', { name: 'Deal by number 5' })).toBeEnabled();
+  const picks = page.getByRole('combobox', { name: /^Reed mantle of model/ });
+  const dealt = () =>
+    picks.evaluateAll((all) => all.map((each) => (each as HTMLSelectElement).value));
+  const before = await dealt();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin another plan' }).click();
+  await page.getByLabel('Plan called').fill('After the muster');
+  await expect
+    .poll(async () =>
+      JSON.stringify(await (await page.request.get(`${demo.url}/api${levy}`)).json()),
+    )
+    .toContain('After the muster');
+  await demo.kill();
+  const again = await startServer({ dataFolder: demo.dataFolder, demo: true });
+  await page.goto(`${again.url}${levy}/plan`);
+  await expect(page.getByLabel('Plan', { exact: true })).toContainText('After the muster');
+  await page.goto(`${again.url}${levy}/variants`);
+  await expect(picks).toHaveCount(20);
+  expect(await dealt()).toEqual(before);
+  await again.stop();
 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { randomFrom } from '../record/randomFrom';
-import { dispatch, type Rule } from './dispatch';
+import { dispatch } from './dispatch';
+import type { Rule } from './dispatched';
 import { lowerBound } from './lowerBound';
 import { changeMinutes, type Chain, type Hand, type Job, type Sitting, type Work } from './work';
 

@@ -1,7 +1,7 @@
 import { everyOrder } from '../testing/everyOrder';
 import { planCases, type PlanCase } from '../testing/planCases';
 import { changeMinutes } from './work';
-import type { Done } from './dispatch';
+import type { Done } from './dispatched';
 import { tryRules } from './tryRules';
 
 const hair = 1e-6;

@@ -1,4 +1,5 @@
-import { dispatch, type Dispatched, type Rule } from './dispatch';
+import { dispatch } from './dispatch';
+import type { Dispatched, Rule } from './dispatched';
 import { lowerBound, type LowerBound } from './lowerBound';
 import { randomFrom } from '../record/randomFrom';
 import type { Hand, Sitting, Work } from './work';

@@ -13,11 +13,14 @@ export interface NameFieldProps {
 /** A name on its own, outside any form: it counts when the field is left, or on Enter. */
 export function NameField({ label, name, onName }: NameFieldProps) {
   const id = useId();
-  const [typed, setTyped] = useState(name);
-  const trimmed = typed.trim();
+  // Null while nobody types: a name changed by undoing, or elsewhere, shows then.
+  const [typed, setTyped] = useState<string | null>(null);
+  const trimmed = (typed ?? name).trim();
   const isRight = trimmed.length > 0 && trimmed.length <= lineLimit;
   const take = () => {
-    if (isRight && trimmed !== name) onName(trimmed);
+    if (!isRight) return;
+    if (trimmed !== name) onName(trimmed);
+    setTyped(null);
   };
   return (
     <div className="field name-field">
@@ -29,7 +32,7 @@ export function NameField({ label, name, onName }: NameFieldProps) {
         autoComplete="off"
         aria-invalid={!isRight}
         aria-describedby={isRight ? undefined : `${id}-error`}
-        value={typed}
+        value={typed ?? name}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={take}
         onKeyDown={(event) => {

@@ -3,6 +3,7 @@ import {
   closestCenter,
   DndContext,
   KeyboardSensor,
+  MeasuringStrategy,
   PointerSensor,
   useSensor,
   useSensors,
@@ -40,7 +41,10 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
   const list = useRef<HTMLOListElement>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: sortableKeyboardCoordinates,
+      scrollBehavior: 'auto',
+    }),
   );
 
   const focusNow = (stepId: string | null) =>
@@ -115,6 +119,8 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
+        // Remarks that come in while a line is carried move the lines below them.
+        measuring={{ droppable: { strategy: MeasuringStrategy.Always } }}
         accessibility={{ announcements: carryingWords(deeds.numberOf) }}
         onDragEnd={({ active, over }) => {
           if (!over || over.id === active.id) return;

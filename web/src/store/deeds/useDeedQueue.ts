@@ -1,10 +1,10 @@
-import { isSameContent } from '@yellow-ledger/core';
+import { isSameContent, mergeContents } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
 import { useNotice } from '../../parts/shell/notices';
 import { useAppDispatch } from '../store';
 import { doDeed } from './doDeeds';
 import { deedsActions, type Deed } from './deedsSlice';
-import { waitsFor } from './turns';
+import { allWritten, waitsFor } from './turns';
 import { unsavedDeed, type QueuedKind } from './unsavedDeed';
 
 export interface DeedQueue<Content> {
@@ -41,6 +41,8 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
   /** as the server has it, as far as we know */
   const acknowledged = useRef<Content | null>(null);
   const waiting = useRef(0);
+  /** somebody else wrote meanwhile: what is waiting goes onto theirs */
+  const isRebased = useRef(false);
   const chain = useRef(Promise.resolve());
 
   useEffect(() => {
@@ -54,25 +56,62 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
     setShown(kept);
   }, [kept]);
 
-  const write = (label: string, after: Content | null) => {
+  /** @param base what the change was made from; where more is there by now, it goes onto that */
+  const write = (label: string, base: Content | null, after: Content | null) => {
     waiting.current++;
     dispatch(deedsActions.began());
     if (after) unsavedDeed.keep(kind, id, { before: acknowledged.current, after });
     chain.current = chain.current.then(async () => {
       const before = acknowledged.current;
-      const deed = { kind, label, of: crypto.randomUUID(), before, after } as Deed;
+      const isMoved = isRebased.current && after && before && !isSameContent(base, before);
+      const to = isMoved ? mergeContents(base, after, before).merged : after;
+      const deed = { kind, label, of: crypto.randomUUID(), before, after: to } as Deed;
       const problem = await dispatch(doDeed(deed));
       waiting.current--;
       dispatch(deedsActions.ended());
-      if (!problem) acknowledged.current = after;
+      if (!problem) acknowledged.current = to;
+      // One object for both says that nothing is on its way.
+      if (isSameContent(present.current, acknowledged.current))
+        present.current = acknowledged.current;
+      if (waiting.current === 0 && !problem) isRebased.current = false;
       if (waiting.current === 0 && problem?.status !== 0) unsavedDeed.forget(kind, id);
       setIsUnsaved(problem?.status === 0);
       if (!problem || problem.status === 0) return;
+      const theirs = await refetch();
+      acknowledged.current = theirs;
+      if (problem.status === 409 && theirs && to) return comeTogether(label, before, to, theirs);
       notify(problem.message);
-      acknowledged.current = present.current = await refetch();
-      setShown(present.current);
+      present.current = theirs;
+      setShown(theirs);
     });
     waitsFor(chain.current);
+  };
+
+  /** Somebody else wrote meanwhile: what each changed is kept, and what both changed can be chosen. */
+  const comeTogether = (
+    label: string,
+    before: Content | null,
+    after: Content,
+    theirs: Content,
+  ): void => {
+    isRebased.current = true;
+    present.current = mergeContents(before, present.current ?? after, theirs).merged;
+    setShown(present.current);
+    write(label, before, after);
+    const { merged, withMine, isContested } = mergeContents(before, after, theirs);
+    if (!isContested) return notify('It was changed elsewhere too; both changes are kept.');
+    const putByLabel = `${label}, over what was changed elsewhere`;
+    const deed = {
+      kind,
+      label: putByLabel,
+      of: crypto.randomUUID(),
+      before: merged,
+      after: withMine,
+    };
+    void allWritten().then(() => dispatch(deedsActions.putBy(deed as Deed)));
+    notify(
+      'Somebody changed the same thing elsewhere, and theirs stands. “Do again” puts yours in its place.',
+    );
   };
 
   const isFetched = kept !== undefined;
@@ -83,7 +122,7 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
     if (isSameContent(left.before, present.current)) {
       present.current = left.after as Content;
       setShown(present.current);
-      return write(deed.label, present.current);
+      return write(deed.label, left.before as Content | null, present.current);
     }
     unsavedDeed.forget(kind, id);
     dispatch(deedsActions.putBy({ ...deed, before: present.current } as Deed));
@@ -101,11 +140,12 @@ export function useDeedQueue<Content extends NonNullable<Deed['before']>>(
     shown,
     now: () => present.current,
     act(label, after) {
+      const base = present.current;
       present.current = after;
       setShown(after);
-      write(label, after);
+      write(label, base, after);
     },
     isUnsaved,
-    saveNow: () => write('write it once more', present.current),
+    saveNow: () => write('write it once more', acknowledged.current, present.current),
   };
 }
