@@ -14,6 +14,7 @@ import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { asFigure } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
+import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { percent } from '../../parts/words/percent';
 import { newPart, newSurface } from './newArmy';
@@ -42,16 +43,6 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
   const counted = useFieldArray({ control, name: 'parts', keyName: 'key' });
   const written = useWatch({ control, name: 'surfaces' });
   const sum = sharesOf({ surfaces: written });
-  const text = (
-    name: `surfaces.${number}.name` | `parts.${number}.name` | 'name',
-    label: string,
-  ) => (
-    <Field name={name} label={label}>
-      {(attributes) => (
-        <Form.Control size="sm" dir="auto" autoComplete="off" {...attributes} {...register(name)} />
-      )}
-    </Field>
-  );
   return (
     <FormProvider {...form}>
       <form
@@ -63,7 +54,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
         }}
       >
         <div className="unit-row">
-          {text('name', 'Unit')}
+          <TextField name="name" label="Unit" />
           <NumberField name="models" label="Models" step={1} />
           <SelectField
             name="size"
@@ -82,7 +73,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
         <h2>Surfaces</h2>
         {listed.fields.map((field, index) => (
           <div className="unit-row" key={field.key}>
-            {text(`surfaces.${index}.name`, 'Surface')}
+            <TextField name={`surfaces.${index}.name`} label="Surface" />
             <SelectField name={`surfaces.${index}.surface`} label="Kind" options={surfaces} />
             <NumberField name={`surfaces.${index}.share`} label="Share" unit="0–1" />
             <RecipePinChoice
@@ -125,7 +116,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
         <h2>To count on every model</h2>
         {counted.fields.map((field, index) => (
           <div className="unit-row" key={field.key}>
-            {text(`parts.${index}.name`, 'Part')}
+            <TextField name={`parts.${index}.name`} label="Part" />
             <Field name={`parts.${index}.count`} label="How many">
               {(attributes) => (
                 <Form.Control

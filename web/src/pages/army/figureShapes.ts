@@ -19,15 +19,20 @@ const arms = 'M71 91q-17 6-19 30l-7 46 15 5 13-46z M129 91q17 6 19 30l7 46-15 5-
 const hands =
   'M42 178a9.5 9.5 0 0 1 19 0a9.5 9.5 0 0 1-19 0z M139 178a9.5 9.5 0 0 1 19 0a9.5 9.5 0 0 1-19 0z';
 
-export const frontShapes: FigureShape[] = [
-  { place: 'ground', path: base },
-  { place: 'mantle', path: 'M62 88q38-18 76 0l22 150q-60 20-120 0z' },
+/** What is seen from either side, from the legs up to the arms. */
+const body: FigureShape[] = [
   { place: 'legs', path: legs },
   { place: 'boots', path: boots },
   { place: 'skirts', path: skirts },
   { place: 'chest', path: chest },
   { place: 'belt', path: belt },
   { place: 'arms', path: arms },
+];
+
+export const frontShapes: FigureShape[] = [
+  { place: 'ground', path: base },
+  { place: 'mantle', path: 'M62 88q38-18 76 0l22 150q-60 20-120 0z' },
+  ...body,
   { place: 'weapon', path: pole },
   { place: 'held', path: lantern },
   { place: 'hands', path: hands },
@@ -37,12 +42,7 @@ export const frontShapes: FigureShape[] = [
 
 export const backShapes: FigureShape[] = [
   { place: 'ground', path: base },
-  { place: 'legs', path: legs },
-  { place: 'boots', path: boots },
-  { place: 'skirts', path: skirts },
-  { place: 'chest', path: chest },
-  { place: 'belt', path: belt },
-  { place: 'arms', path: arms },
+  ...body,
   { place: 'weapon', path: 'M148 62h7v232h-7z M151.5 22l10 40h-20z' },
   { place: 'held', path: 'M44 190q8-12 16 0 M40 192h24l5 32H35z' },
   { place: 'hands', path: hands },

@@ -1,8 +1,7 @@
 import type { Army, Batch } from '@yellow-ledger/core';
-import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
-import { Field } from '../../../parts/Field';
 import { NumberField } from '../../../parts/NumberField';
+import { TextField } from '../../../parts/TextField';
 import { ModelRanges } from './ModelRanges';
 
 export interface PainterFieldsProps {
@@ -14,25 +13,15 @@ export interface PainterFieldsProps {
 }
 
 /** One painter: how quick, and which models are nobody else's. */
-export function PainterFields({ index, army, painter, onOut }: PainterFieldsProps) {
-  const { register, setValue, formState } = useFormContext<Batch>();
+export function PainterFields({ index, painter, army, onOut }: PainterFieldsProps) {
+  const { setValue, formState } = useFormContext<Batch>();
   if (!painter) return null;
   const claims = formState.errors.painters?.[index]?.claims;
   const problem = claims?.message ?? claims?.find?.((each) => each?.message)?.message;
   return (
     <div className="painter-row">
       <div className="unit-row">
-        <Field name={`painters.${index}.name`} label="Painter">
-          {(attributes) => (
-            <Form.Control
-              size="sm"
-              dir="auto"
-              autoComplete="off"
-              {...attributes}
-              {...register(`painters.${index}.name`)}
-            />
-          )}
-        </Field>
+        <TextField name={`painters.${index}.name`} label="Painter" />
         <NumberField name={`painters.${index}.speed`} label="Speed" unit="1 is usual" />
         {onOut && (
           <button

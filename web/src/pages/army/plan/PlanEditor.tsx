@@ -1,8 +1,8 @@
 import { batchSchema, keepings, rooms, type Army, type Batch } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
-import { Field } from '../../../parts/Field';
 import { SelectField } from '../../../parts/SelectField';
+import { TextField } from '../../../parts/TextField';
 import { useLiveForm } from '../../../parts/useLiveForm';
 import { ModelRanges } from './ModelRanges';
 import { rangesInWords } from './modelRanges';
@@ -27,7 +27,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
     onValid: onPut,
     onUnfinished: () => undefined,
   });
-  const { control, register, setValue } = form;
+  const { control, setValue } = form;
   const painters = useFieldArray({ control, name: 'painters', keyName: 'key' });
   const sessions = useFieldArray({ control, name: 'sessions', keyName: 'key' });
   const written = useWatch({ control });
@@ -49,17 +49,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
           onSubmit={(event) => event.preventDefault()}
         >
           <div className="unit-row">
-            <Field name="name" label="Plan called">
-              {(attributes) => (
-                <Form.Control
-                  size="sm"
-                  dir="auto"
-                  autoComplete="off"
-                  {...attributes}
-                  {...register('name')}
-                />
-              )}
-            </Field>
+            <TextField name="name" label="Plan called" />
             <SelectField name="room" label="Room" options={rooms} />
             <SelectField name="keeping" label="Palette" options={keepings} />
             <Form.Check
