@@ -109,6 +109,8 @@ test('drops follow the number of models', async ({ page }) => {
 
 test('a line is carried to another place with the mouse', async ({ page }) => {
   const grip = page.getByRole('button', { name: 'Move line 8' });
+  // Ribbons and remarks move the lines as they come in; places hold still after them.
+  await expect(page.getByRole('img', { name: /after line 8/ })).toBeVisible();
   // Away from the edge of the window, where the page would scroll under the hand.
   await page.getByLabel('Notes on the recipe').scrollIntoViewIfNeeded();
   const from = (await grip.boundingBox())!;
@@ -117,6 +119,7 @@ test('a line is carried to another place with the mouse', async ({ page }) => {
   await page.mouse.down();
   await page.mouse.move(from.x + 5, from.y - 20, { steps: 5 });
   await page.mouse.move(to.x + 5, to.y, { steps: 10 });
+  await expect(page.getByText('Line 8 would stand at place 7.')).toBeAttached();
   await page.mouse.up();
   await expect(page.getByRole('button', { name: /^Line 7 detail point/ })).toBeVisible();
 });
