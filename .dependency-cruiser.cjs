@@ -11,6 +11,7 @@ const corePath = [
   'palette',
   'army',
   'plan',
+  'log',
   'file',
 ];
 

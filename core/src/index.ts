@@ -43,6 +43,8 @@ export * from './form/guideMarks';
 export * from './form/identityLimit';
 export * from './form/readsAs';
 export * from './form/relief';
+export * from './log/mishap';
+export * from './log/rescue';
 export * from './match/differenceWords';
 export * from './match/matchColour';
 export * from './match/matchPot';

@@ -23,31 +23,39 @@ export function surfaceBelow(
     recipe,
     shelf,
     stops.map(() => ground),
-    stops,
-    stepId,
+    { stops, upTo: stepId },
   );
+}
+
+/** Which lines of a recipe are laid, and at which places of the tone axis. */
+export interface PartOfRecipe {
+  stops?: readonly number[];
+  after?: string;
+  upTo?: string | undefined;
 }
 
 /**
  * What a recipe makes of a surface that is not its own ground.
  *
  * @param onto 38 bands a stop
- * @param upTo the line to stop before; all of them where not said
+ * @param lines `after`: only the lines after this one; `upTo`: only the lines before this one
  * @throws CarryError, UnknownPotError
  */
 export function laidOver(
   recipe: Recipe,
   shelf: Shelf,
   onto: readonly Spectrum[],
-  stops: readonly number[] = ribbonStops,
-  upTo?: string,
+  { stops = ribbonStops, after, upTo }: PartOfRecipe = {},
 ): Spectrum[] {
   let surface = [...onto];
+  let isBegun = after === undefined;
   const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
   for (const [index, { id }] of recipe.steps.entries()) {
     if (id === upTo) break;
     const step = painted.get(id);
-    if (!step) continue;
+    const isWanted = isBegun && step;
+    isBegun ||= id === after;
+    if (!isWanted) continue;
     const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
     surface = surface.map((below, i) => layOver(below, paint, depositOf(step, paint, stops[i])));
   }

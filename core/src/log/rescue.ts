@@ -1,0 +1,92 @@
+import { colourDifference } from '../colour/colourDifference';
+import type { Spectrum } from '../colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import type { Shelf } from '../recipe/mixedPaint';
+import { surfaceBelow } from '../recipe/surfaceBelow';
+import { ribbonStops } from '../recipe/toneAxis';
+import { lift } from './lift';
+import type { Attempt, Mend, Mishap } from './mishap';
+import { passes } from './passes';
+import { restores } from './restores';
+
+/** Within so much of the plan a place is back on it, ΔE00. */
+export const backWithin = 3;
+/** Nearer than this nobody will see it on the table, ΔE00. */
+export const nobodySees = 2;
+
+/**
+ * Ways to mend a mishap, best first: those that bring the place back within 3 ΔE00 of the plan,
+ * with mixes that still stand there before others and the quickest first; then the nearest. None
+ * that leaves it worse than it is. Where nobody will see it, leaving it comes first.
+ *
+ * @throws CarryError, UnknownPotError
+ */
+export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
+  const planned = plannedAfter(mishap, shelf).map(surfaceColour);
+  const stops = stopsIn(mishap.place);
+  const judged = (attempt: Attempt): Mend => {
+    const { surface, ...rest } = attempt;
+    const after = surface.map(surfaceColour);
+    return { ...rest, after, error: errorOver(stops, after, planned) };
+  };
+  const asItIs = judged({
+    kind: 'leave',
+    sentence: '',
+    minutes: 0,
+    isWet: true,
+    surface: mishap.now,
+  });
+  const leave: Mend = {
+    ...asItIs,
+    sentence:
+      asItIs.error <= nobodySees
+        ? `Leave it: ΔE00 ${asItIs.error.toFixed(1)} off, nobody will see it on the table.`
+        : `Leave it: it stays ΔE00 ${asItIs.error.toFixed(1)} off.`,
+  };
+  const mends = [
+    ...lift(mishap),
+    ...passes(mishap, shelf, stops),
+    ...restores(mishap, shelf, stops),
+  ]
+    .map(judged)
+    .filter(({ error }) => error < leave.error);
+  const sorted = [...mends, leave].sort(byWorth);
+  return leave.error <= nobodySees ? [leave, ...sorted.filter((each) => each !== leave)] : sorted;
+}
+
+/** The surface as it is planned after the line. */
+export function plannedAfter({ recipe, stepId }: Mishap, shelf: Shelf): Spectrum[] {
+  const index = recipe.steps.findIndex(({ id }) => id === stepId);
+  return surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '');
+}
+
+/** Indexes of the stops in a place; the nearest one where it is narrower than their distance. */
+export function stopsIn({ from, to }: Mishap['place']): number[] {
+  const inside = [...ribbonStops.keys()].filter(
+    (index) => ribbonStops[index] >= from && ribbonStops[index] <= to,
+  );
+  if (inside.length > 0) return inside;
+  const middle = (from + to) / 2;
+  return [
+    [...ribbonStops.keys()].reduce((best, index) =>
+      Math.abs(ribbonStops[index] - middle) < Math.abs(ribbonStops[best] - middle) ? index : best,
+    ),
+  ];
+}
+
+function errorOver(
+  stops: readonly number[],
+  after: readonly SurfaceColour[],
+  planned: readonly SurfaceColour[],
+): number {
+  const sum = stops.reduce((all, stop) => all + colourDifference(after[stop], planned[stop]), 0);
+  return sum / stops.length;
+}
+
+function byWorth(one: Mend, other: Mend): number {
+  const isBack = (mend: Mend) => mend.error <= backWithin;
+  if (isBack(one) !== isBack(other)) return isBack(one) ? -1 : 1;
+  if (!isBack(one)) return one.error - other.error;
+  if (one.isWet !== other.isWet) return one.isWet ? -1 : 1;
+  return one.minutes - other.minutes || one.error - other.error;
+}
