@@ -110,7 +110,7 @@ export function batchWork(army: Army, batch: Batch, recipeOf: RecipeOf, shelf: S
     return { from: minuteOf(from), to: minuteOf(to), hands: here };
   });
   return {
-    work: { chains, mixes: workMixes, models: models.length, bodies, runs: runs.length },
+    work: { chains, mixes: workMixes, models: models.length, bodies },
     hands,
     sittings,
     sessionIds: sessions.map(({ id }) => id),

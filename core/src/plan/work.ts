@@ -10,7 +10,7 @@ export interface Job {
   blocks: boolean;
   /** waits until everything on its model that does not wait is done and dry */
   isHeldBack: boolean;
-  /** index into `Work.runs`: the same coat of the same line on other models */
+  /** the same for the same coat of the same line on other models */
   run: number;
 }
 
@@ -43,7 +43,6 @@ export interface Work {
   mixes: WorkMix[];
   models: number;
   bodies: number;
-  runs: number;
 }
 
 /** Who paints. */

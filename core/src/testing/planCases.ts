@@ -108,7 +108,7 @@ function caseOf(shape: Shape): PlanCase {
   const name = `${models} × ${surfaces} × ${steps}, ${painters} painting`;
   return {
     name,
-    work: { chains, mixes, models, bodies: models, runs: surfaces * steps },
+    work: { chains, mixes, models, bodies: models },
     hands,
     sittings,
   };

@@ -1,10 +1,9 @@
-import type { Batch, BatchPlan, PlannedRun } from '@yellow-ledger/core';
+import type { Batch, PlannedRun } from '@yellow-ledger/core';
 import type { PlanWords } from './planWords';
 
 export interface JobListProps {
   batch: Batch;
   runs: readonly PlannedRun[];
-  plan: BatchPlan;
   words: PlanWords;
 }
 

@@ -19,11 +19,13 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
   const [chosenId, setChosenId] = useState('');
   const [freshId, setFreshId] = useState('');
   const batch = plans.find(({ id }) => id === chosenId) ?? plans.at(-1);
-  const put = (label: string, next: Batch[]) =>
-    change(label, (before) => ({ ...before, plans: next }));
+  const put = (label: string, next: (plans: Batch[]) => Batch[]) =>
+    change(label, (before) => ({ ...before, plans: next(before.plans ?? []) }));
+  const putOne = (label: string, next: Batch) =>
+    put(label, (before) => before.map((each) => (each.id === next.id ? next : each)));
   const add = () => {
     const fresh = newBatch(plans.length, new Date());
-    put(`begin ${fresh.name}`, [...plans, fresh]);
+    put(`begin ${fresh.name}`, (before) => [...before, fresh]);
     setChosenId(fresh.id);
     setFreshId(fresh.id);
   };
@@ -65,29 +67,16 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
         army={army}
         batch={batch}
         isFresh={batch.id === freshId}
-        onPut={(next) =>
-          change(`edit ${next.name}`, (before) => ({
-            ...before,
-            plans: (before.plans ?? []).map((each) => (each.id === next.id ? next : each)),
-          }))
-        }
+        onPut={(next) => putOne(`edit ${next.name}`, next)}
         onDelete={() =>
-          put(
-            `delete ${batch.name}`,
-            plans.filter(({ id }) => id !== batch.id),
-          )
+          put(`delete ${batch.name}`, (before) => before.filter(({ id }) => id !== batch.id))
         }
       />
       <PlanResult
         army={army}
         batch={batch}
         pots={pots}
-        onDone={(next) =>
-          put(
-            `note what was painted`,
-            plans.map((each) => (each.id === next.id ? next : each)),
-          )
-        }
+        onDone={(next) => putOne('note what was painted', next)}
       />
     </div>
   );

@@ -55,6 +55,9 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
       {plan && words && (
         <>
           <PlanSummary army={army} batch={batch} plan={plan} pots={pots} words={words} />
+          {!planned.isThrough && (
+            <p>Looked for as long as anybody should wait: this is the best found so far.</p>
+          )}
           {plan.runs.length > 0 && (
             <CalendarButtons
               batch={batch}

@@ -47,7 +47,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
         words={words}
       />
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
-      <JobList batch={batch} runs={runs} plan={plan} words={words} />
+      <JobList batch={batch} runs={runs} words={words} />
       <details>
         <summary>To prepare: {planned.mixes.length} paints</summary>
         <ul className="prepare-list">
