@@ -36,7 +36,7 @@ export function PainterFields({ index, painter, army, onOut }: PainterFieldsProp
       </div>
       <ModelRanges
         legend={`Models only ${painter.name} paints`}
-        noneMeans="none: whatever is free"
+        noneMeans="none, only what is free"
         army={army}
         ranges={painter.claims}
         problem={problem && `Expected ${problem}.`}
