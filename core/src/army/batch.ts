@@ -6,7 +6,7 @@ import { keepings } from '../palette/well';
 const modelNumber = wholeNumberWithin(1, 2000);
 
 /** Models of a unit that stand next to each other in its line. */
-const modelsSchema = z
+export const modelsSchema = z
   .strictObject({ unitId: idSchema, from: modelNumber, to: modelNumber })
   .refine(({ from, to }) => from <= to, {
     path: ['to'],

@@ -6,6 +6,7 @@ import type { Recipe } from '../recipe/recipe';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
 import type { RecipePin } from './recipePin';
+import { usualHand, type OwnFigures } from './ownFigures';
 import { stepsFor } from './stepsFor';
 
 /** What one mix of one surface of a unit takes. */
@@ -54,9 +55,15 @@ export type RecipeOf = (pin: RecipePin) => Recipe | undefined;
  * counts what later lines carry forward of it too: it has to be mixed in one go. The ground is
  * sprayed from a can and is not counted.
  *
+ * @param own the painter’s own figures, where they are known
  * @throws CarryError, UnknownPotError
  */
-export function paintNeeded(army: Army, recipeOf: RecipeOf, shelf: Shelf): PaintNeeded {
+export function paintNeeded(
+  army: Army,
+  recipeOf: RecipeOf,
+  shelf: Shelf,
+  own: OwnFigures = usualHand,
+): PaintNeeded {
   const mixes: MixNeed[] = [];
   const without: PaintNeeded['without'] = [];
   const mlOf = new Map<string, number>();
@@ -87,7 +94,7 @@ export function paintNeeded(army: Army, recipeOf: RecipeOf, shelf: Shelf): Paint
     // From the last line up, so that what is carried of a carried mix is counted in as well.
     for (const [index, written] of [...recipe.steps.entries()].reverse()) {
       const step = painted.get(written.id);
-      const wetMl = step ? wetVolumeMl(step, area) : 0;
+      const wetMl = step ? wetVolumeMl(step, area) * own.paint : 0;
       const ownMl = wetMl * loadOf(written.mix);
       const carriedMl = carried.get(written.id) ?? 0;
       const totalMl = ownMl + carriedMl;

@@ -23,7 +23,7 @@ export interface Mishap {
 
 /** A way to mend it. */
 export interface Mend {
-  kind: 'leave' | 'lift' | 'pass' | 'restore';
+  kind: 'leave' | 'lift' | 'pass' | 'filter' | 'restore';
   /** what to do, in one sentence */
   sentence: string;
   /** the surface then, at each of `ribbonStops` */

@@ -4,6 +4,7 @@ import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import type { Shelf } from '../recipe/mixedPaint';
 import { surfaceBelow } from '../recipe/surfaceBelow';
 import { ribbonStops } from '../recipe/toneAxis';
+import { filters } from './filters';
 import { lift } from './lift';
 import type { Attempt, Mend, Mishap } from './mishap';
 import { passes } from './passes';
@@ -24,10 +25,16 @@ export const nobodySees = 2;
 export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
   const planned = plannedAfter(mishap, shelf).map(surfaceColour);
   const stops = stopsIn(mishap.place);
+  const elsewhere = [...ribbonStops.keys()].filter((stop) => !stops.includes(stop));
   const judged = (attempt: Attempt): Mend => {
     const { surface, ...rest } = attempt;
     const after = surface.map(surfaceColour);
-    return { ...rest, after, error: errorOver(stops, after, planned) };
+    // What goes over everything is judged by everything: a place is not mended by spoiling the rest.
+    const error = Math.max(
+      errorOver(stops, after, planned),
+      attempt.kind === 'filter' ? errorOver(elsewhere, after, planned) : 0,
+    );
+    return { ...rest, after, error };
   };
   const asItIs = judged({
     kind: 'leave',
@@ -46,6 +53,7 @@ export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
   const mends = [
     ...lift(mishap),
     ...passes(mishap, shelf, stops),
+    ...filters(mishap, shelf),
     ...restores(mishap, shelf, stops),
   ]
     .map(judged)
@@ -55,7 +63,10 @@ export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
 }
 
 /** The surface as it is planned after the line. */
-export function plannedAfter({ recipe, stepId }: Mishap, shelf: Shelf): Spectrum[] {
+export function plannedAfter(
+  { recipe, stepId }: Pick<Mishap, 'recipe' | 'stepId'>,
+  shelf: Shelf,
+): Spectrum[] {
   const index = recipe.steps.findIndex(({ id }) => id === stepId);
   return surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '');
 }
@@ -80,7 +91,7 @@ function errorOver(
   planned: readonly SurfaceColour[],
 ): number {
   const sum = stops.reduce((all, stop) => all + colourDifference(after[stop], planned[stop]), 0);
-  return sum / stops.length;
+  return sum / Math.max(1, stops.length);
 }
 
 function byWorth(one: Mend, other: Mend): number {

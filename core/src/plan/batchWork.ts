@@ -1,6 +1,7 @@
 import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/army';
 import { spanOf, type Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
+import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { isHeldBack, stepsFor } from '../army/stepsFor';
 import { staysUsableMinutes } from '../palette/staysUsable';
 import { flattenMix, type PotShare } from '../recipe/flattenMix';
@@ -64,7 +65,12 @@ export class BatchTooLargeError extends RangeError {
 }
 
 /** Wet blends and washes over everything aside, what cannot be touched while it dries. */
-const blocking: readonly Step['technique'][] = ['allOverWash', 'spray', 'sprayFromAbove', 'filter'];
+export const blocking: readonly Step['technique'][] = [
+  'allOverWash',
+  'spray',
+  'sprayFromAbove',
+  'filter',
+];
 /** Shaking a pot and putting out drops; each further pot, and thinner, on top. Minutes. */
 const onePotMinutes = 0.5;
 const eachPotMinutes = 0.5;
@@ -73,9 +79,16 @@ const thinningMinutes = 0.25;
 /**
  * What there is left to paint of a batch.
  *
+ * @param own the painter’s own figures, where they are known
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
-export function batchWork(army: Army, batch: Batch, recipeOf: RecipeOf, shelf: Shelf): BatchWork {
+export function batchWork(
+  army: Army,
+  batch: Batch,
+  recipeOf: RecipeOf,
+  shelf: Shelf,
+  own: OwnFigures = usualHand,
+): BatchWork {
   const open = batch.sessions.filter(({ isOver }) => !isOver);
   const sessions = open.sort((one, other) => spanOf(one).from - spanOf(other).from);
   const origin = sessions.length > 0 ? spanOf(sessions[0]).from : 0;
@@ -179,9 +192,9 @@ export function batchWork(army: Army, batch: Batch, recipeOf: RecipeOf, shelf: S
     return stepsFor(surface, recipe).flatMap((step) => {
       heldBack ||= isHeldBack(surface, step);
       const mix = mixOf(step, recipe);
-      const handsOn = handsOnMinutes(step, areaCm2, form);
-      const dry = dryMinutesOf(step, batch);
-      const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 });
+      const handsOn = handsOnMinutes(step, areaCm2, form) * (own.handsOn[step.technique] ?? 1);
+      const dry = dryMinutesOf(step, batch) * own.drying;
+      const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 }) * own.paint;
       return Array.from({ length: step.coats }, (_, i) => {
         const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };
         const run = runOf({ ...name, recipeId: recipe.id, wetMl });

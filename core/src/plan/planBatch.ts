@@ -1,5 +1,6 @@
 import type { Army } from '../army/army';
 import type { Batch } from '../army/batch';
+import type { OwnFigures } from '../army/ownFigures';
 import type { RecipeOf } from '../army/paintNeeded';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
 import type { Shelf } from '../recipe/mixedPaint';
@@ -86,8 +87,9 @@ export function* planBatch(
   batch: Batch,
   recipeOf: RecipeOf,
   shelf: Shelf,
+  own?: OwnFigures,
 ): Generator<PlanProgress, BatchPlan> {
-  const known = batchWork(army, batch, recipeOf, shelf);
+  const known = batchWork(army, batch, recipeOf, shelf, own);
   const tries = tryRules(known.work, known.hands, known.sittings);
   for (;;) {
     const tried = tries.next();

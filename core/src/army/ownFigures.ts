@@ -1,0 +1,13 @@
+import type { TechniqueName } from '../recipe/techniqueNames';
+
+/** How a painter differs from what is reckoned for a usual hand; each a factor, 1 is as reckoned. */
+export interface OwnFigures {
+  /** hands-on time, by technique; what is not here is as reckoned */
+  handsOn: Partial<Record<TechniqueName, number>>;
+  drying: number;
+  /** paint that is mixed for what is painted */
+  paint: number;
+}
+
+/** A painter nothing is known of. */
+export const usualHand: OwnFigures = { handsOn: {}, drying: 1, paint: 1 };

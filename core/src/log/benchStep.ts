@@ -1,0 +1,90 @@
+import type { Unit, UnitSurface } from '../army/army';
+import { usualHand, type OwnFigures } from '../army/ownFigures';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { consistencyOf, stiffnessOf, type Consistency } from '../recipe/consistency';
+import { dropsFor, type Drops } from '../recipe/dropsFor';
+import { flattenMix, type PotShare } from '../recipe/flattenMix';
+import { mixedColour, potOn, isEstimate, groundOf, type Shelf } from '../recipe/mixedPaint';
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+import { laidOver } from '../recipe/surfaceBelow';
+import { techniqueOf } from '../recipe/techniques';
+import { ribbonStops } from '../recipe/toneAxis';
+import { wetVolumeMl } from '../recipe/wetVolume';
+import { asDone } from './asDone';
+import type { CoatEntry } from './entry';
+import type { OnSurface } from './onFigure';
+
+/** Everything somebody with a wet brush asks of one coat. */
+export interface BenchStep {
+  step: Step;
+  shares: PotShare[];
+  /** what is to be mixed: for all models of it and all its coats that are left */
+  ml: number;
+  drops: Drops;
+  consistency: Consistency | null;
+  mixColour: SurfaceColour;
+  isClear: boolean;
+  /** the surface as it should be now, and after this coat, dry, at each of `ribbonStops` */
+  now: SurfaceColour[];
+  after: SurfaceColour[];
+  /** the recipe as written after the whole line, where that is not what this coat gives */
+  planned: SurfaceColour[];
+  isEstimate: boolean;
+  caution: string | null;
+}
+
+export interface BenchStepAsked {
+  unit: Unit;
+  surface: UnitSurface;
+  /** with the mixes that are on the table */
+  recipe: Recipe;
+  stepId: string;
+  /** models the mix is for, and coats of it each still gets */
+  models: number;
+  coatsLeft: number;
+  /** what is on one of the models */
+  on: OnSurface;
+  /** the coat as it would be noted */
+  coat: CoatEntry;
+}
+
+/** @throws CarryError, UnknownPotError */
+export function benchStep(
+  { unit, surface, recipe, stepId, models, coatsLeft, on, coat }: BenchStepAsked,
+  shelf: Shelf,
+  own: OwnFigures = usualHand,
+): BenchStep {
+  const index = recipe.steps.findIndex(({ id }) => id === stepId);
+  const step = recipe.steps[index];
+  const earlier = recipe.steps.slice(0, index);
+  const shares = flattenMix(step.mix, earlier);
+  const area = { areaCm2: unit.areaCm2 * surface.share, models };
+  const ml = wetVolumeMl({ ...step, coats: coatsLeft }, area) * own.paint;
+  const stiffness = stiffnessOf(shares, shelf);
+  const { colour, isClear } = mixedColour(step.mix, earlier, shelf);
+  const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);
+  return {
+    step,
+    shares,
+    ml,
+    drops: dropsFor(step.mix, earlier, shelf, Math.max(ml, leastMixMl)),
+    consistency: stiffness === 0 ? null : consistencyOf(step.mix, stiffness),
+    mixColour: colour,
+    isClear,
+    now: finished(asDone(recipe, on, 'left out'), shelf),
+    after: finished(asDone(recipe, { ...on, coats: withCoat }, 'left out'), shelf),
+    planned: finished({ ...recipe, steps: recipe.steps.slice(0, index + 1) }, shelf),
+    isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
+    caution: techniqueOf(step.technique).caution ?? null,
+  };
+}
+
+/** Less nobody mixes, ml: one drop. */
+const leastMixMl = 0.05;
+
+function finished(recipe: Recipe, shelf: Shelf): SurfaceColour[] {
+  const ground = groundOf(potOn(shelf, recipe.groundPotId));
+  const onto = ribbonStops.map(() => ground);
+  return laidOver(recipe, shelf, onto).map(surfaceColour);
+}

@@ -1,0 +1,37 @@
+import { colourDifference } from '../colour/colourDifference';
+import { colourOfLab } from '../colour/colourOfLab';
+import type { Shelf } from '../recipe/mixedPaint';
+import type { Recipe } from '../recipe/recipe';
+import { toneStops, type ToneStopName } from '../recipe/toneAxis';
+import type { Lab } from './controlChart';
+import { labsOf } from './explainDrift';
+
+/** A reading so far off what is predicted for its place is looked at twice, ΔE00. */
+const farOff = 6;
+/** Another place has to be so much nearer to be named. */
+const muchNearer = 0.4;
+
+/**
+ * Whether a reading looks as if another place had been read than was said.
+ *
+ * @param place on the tone axis, 0–1
+ * @returns the named place it fits far better; null where it fits its own, or no other
+ * @throws CarryError, UnknownPotError
+ */
+export function likelierPlace(
+  lab: Lab,
+  place: number,
+  recipe: Recipe,
+  shelf: Shelf,
+): { place: ToneStopName; at: number; difference: number; said: number } | null {
+  const places = [place, ...toneStops.map(({ at }) => at)];
+  const read = colourOfLab(...lab);
+  const [said, ...named] = labsOf(recipe, shelf, places).map((predicted) =>
+    colourDifference(colourOfLab(...predicted), read),
+  );
+  if (said <= farOff) return null;
+  const nearest = named.indexOf(Math.min(...named));
+  if (named[nearest] > said * muchNearer) return null;
+  const { name, at } = toneStops[nearest];
+  return { place: name, at, difference: named[nearest], said };
+}

@@ -1,0 +1,38 @@
+import type { UnitSurface } from '../army/army';
+import { stepsFor } from '../army/stepsFor';
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+import type { OnSurface } from './onFigure';
+
+/** A coat that is still to be painted on one surface of one model. */
+export interface OpenCoat {
+  step: Step;
+  index: number;
+  coat: number;
+  coats: number;
+}
+
+/** Coats that are left to do on a surface, in their order, and how many are done. */
+export function openCoats(
+  surface: Pick<UnitSurface, 'isHidden'>,
+  recipe: Recipe,
+  on: OnSurface,
+): { open: OpenCoat[]; done: number } {
+  const foundTo = Math.max(
+    -1,
+    ...on.found.map(({ stepId }) => recipe.steps.findIndex(({ id }) => id === stepId)),
+  );
+  let done = 0;
+  const open = stepsFor(surface, recipe).flatMap((step): OpenCoat[] => {
+    const index = recipe.steps.findIndex(({ id }) => id === step.id);
+    const painted = on.coats.get(step.id) ?? [];
+    const coats = step.coats + painted.filter(({ onceMore }) => onceMore).length;
+    done += Math.min(coats, painted.length);
+    if (index <= foundTo || on.skipped.has(step.id)) return [];
+    const laid = new Set(painted.map(({ coat }) => coat));
+    return Array.from({ length: coats }, (_, i) => i + 1)
+      .filter((coat) => !laid.has(coat))
+      .map((coat) => ({ step, index, coat, coats }));
+  });
+  return { open, done };
+}
