@@ -65,6 +65,7 @@ export * from './log/mishapSurface';
 export * from './log/onFigure';
 export * from './log/openCoats';
 export * from './log/paintedCoat';
+export * from './log/paintTaken';
 export * from './log/photoReading';
 export * from './log/readModels';
 export * from './log/rescue';

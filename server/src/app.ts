@@ -1,6 +1,12 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { armySchema, largestFileBytes, paletteSchema, recipeSchema } from '@yellow-ledger/core';
+import {
+  armySchema,
+  benchSchema,
+  largestFileBytes,
+  paletteSchema,
+  recipeSchema,
+} from '@yellow-ledger/core';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
@@ -13,6 +19,7 @@ import { answerErrors } from './http/answerErrors';
 import { loopbackOnly } from './http/loopbackOnly';
 import { notFound } from './http/problem';
 import { recordRoutes } from './http/recordRoutes';
+import { logRoutes } from './log/logRoutes';
 import { potBatchRoutes } from './pots/potBatchRoutes';
 import { potRoutes } from './pots/potRoutes';
 import { replacementRoutes } from './replacements/replacementRoutes';
@@ -58,10 +65,12 @@ export function createApp({ db, log, webFolder }: AppParts): Express {
   const wholeLists = express.json({ limit: largestFileBytes });
   app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
   app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
+  app.use('/api/log', wholeLists, logRoutes(ledger.log));
   app.use('/api', express.json({ limit: largestRecordBytes }));
   app.use('/api/pots', potRoutes(ledger.pots));
   app.use('/api/recipes', recordRoutes('recipe', recipeSchema, ledger.recipes));
   app.use('/api/armies', recordRoutes('army', armySchema, ledger.armies));
+  app.use('/api/benches', recordRoutes('bench', benchSchema, ledger.benches));
   app.use('/api/palettes', recordRoutes('palette', paletteSchema, ledger.palettes));
   app.use('/api/recipes', versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));

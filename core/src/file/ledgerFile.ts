@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { armySchema } from '../army/army';
+import { benchSchema } from '../log/bench';
+import { entrySchema } from '../log/entry';
 import { paletteSchema, potIdsInPalette } from '../palette/well';
 import { potSchema } from '../paint/pot';
 import { withCarriedBack, type CarriedField } from '../record/carriedFields';
@@ -11,11 +13,11 @@ export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
 export const fileVersion = 3;
 /** Grows by one with every field an older reader of this version may pass over and keep. */
-export const fileMinor = 1;
+export const fileMinor = 2;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 /** Larger files are refused unread. */
-export const largestFileBytes = 5_000_000;
+export const largestFileBytes = 40_000_000;
 
 const listOf = <Item extends z.ZodType>(item: Item, what: string, most: number) =>
   z
@@ -41,6 +43,10 @@ export const ledgerFileSchema = z
     armies: listOf(armySchema, 'armies', 100)
       .optional()
       .describe('since minor version 1; recipes they name may be missing'),
+    benches: listOf(benchSchema, 'benches', 1000).optional().describe('since minor version 2'),
+    log: listOf(entrySchema, 'entries of the log', 100_000)
+      .optional()
+      .describe('since minor version 2; what it names may be missing'),
   })
   .superRefine(({ pots, recipes, versions, palettes }, context) => {
     const known = new Set(pots.map(({ id }) => id));
@@ -85,7 +91,7 @@ export function writeLedgerFile(recipes: readonly Recipe[], shelf: Shelf): Ledge
 
 /** What is to go into a file, with its head. */
 export function ledgerFileOf(
-  content: Pick<LedgerFile, 'pots' | 'recipes' | 'versions' | 'palettes' | 'armies'>,
+  content: Omit<LedgerFile, 'format' | 'version' | 'minor'>,
 ): LedgerFile {
   return { format: fileFormat, version: fileVersion, minor: fileMinor, ...content };
 }
@@ -97,12 +103,13 @@ export function ledgerFileOf(
  * @param sections whole parts of newer files that were kept unread, by name
  */
 export function ledgerFileText(file: LedgerFile, sections: readonly KeptSection[] = []): string {
-  const { versions, palettes, armies } = file;
+  const { versions, palettes, armies, benches } = file;
   const carrying = [
     ...file.pots,
     ...file.recipes,
     ...(palettes ?? []),
     ...(armies ?? []),
+    ...(benches ?? []),
     ...(versions ?? []).flatMap((version) => [version, version.content]),
   ];
   const newer = [...carrying.flatMap(({ more }) => more ?? []), ...sections];
@@ -118,6 +125,7 @@ export function ledgerFileText(file: LedgerFile, sections: readonly KeptSection[
     }),
     ...(palettes && { palettes: palettes.map(back) }),
     ...(armies && { armies: armies.map(back) }),
+    ...(benches && { benches: benches.map(back) }),
   };
   return JSON.stringify(whole, null, 2);
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { armySchema } from '../army/army';
+import { benchSchema } from '../log/bench';
 import { paletteSchema } from '../palette/well';
 import { potSchema } from '../paint/pot';
 import { withUnknownCarried } from '../record/carriedFields';
@@ -89,6 +90,7 @@ function readerOf(list: string, since: number): (record: unknown) => unknown {
     versions: versionSchema,
     palettes: paletteSchema,
     armies: armySchema,
+    benches: benchSchema,
   }[list];
   return (record) => (schema ? withUnknownCarried(record, schema, since) : record);
 }

@@ -44,6 +44,8 @@ export function fileRoutes(ledger: Ledger): Router {
       versions: await ledger.versions.all(),
       palettes: await contents(ledger.palettes),
       armies: await contents(ledger.armies),
+      benches: await contents(ledger.benches),
+      log: await ledger.log.all(),
     });
     send(response, 'everything', ledgerFileText(file, await ledger.sections.list()));
   });

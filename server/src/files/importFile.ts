@@ -20,11 +20,12 @@ export interface Imported {
  * it is, a recipe that is here gets the file's beside it as a copy, and its versions stay its own.
  */
 export async function importFile({ file, sections }: ReadFile, ledger: Ledger): Promise<Imported> {
-  const { db, pots, recipes, palettes, armies, versions } = ledger;
+  const { db, pots, recipes, palettes, armies, versions, benches, log } = ledger;
   const herePots = new Map((await pots.list()).map(({ content }) => [content.id, content]));
   const hereRecipes = new Map((await recipes.list()).map(({ content }) => [content.id, content]));
   const herePalettes = new Set((await palettes.list()).map(({ content }) => content.id));
   const hereArmies = new Set((await armies.list()).map(({ content }) => content.id));
+  const hereBenches = new Set((await benches.list()).map(({ content }) => content.id));
   const newPots = file.pots.filter(({ id }) => !herePots.has(id));
   // Taken in a second time, a file of everything changes nothing: only what differs becomes a copy.
   const newRecipes = file.recipes.filter(
@@ -43,6 +44,10 @@ export async function importFile({ file, sections }: ReadFile, ledger: Ledger): 
       if (!herePalettes.has(palette.id)) await palettes.put(palette, 0, transaction);
     for (const army of file.armies ?? [])
       if (!hereArmies.has(army.id)) await armies.put(army, 0, transaction);
+    for (const bench of file.benches ?? [])
+      if (!hereBenches.has(bench.id)) await benches.put(bench, 0, transaction);
+    // The pots of a file are as full as they were when it was written: nothing is drawn again.
+    await log.restore(file.log ?? [], transaction);
     return ledger.sections.keep(sections, transaction);
   });
   return {

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { keepPots } from './2026-11-24-keep-pots';
 import { keepArmies } from './2026-11-25-keep-armies';
+import { keepLog } from './2026-11-25-keep-log';
 import { keepPalettes } from './2026-11-25-keep-palettes';
 import { keepVersions } from './2026-11-25-keep-versions';
 import { keepRecipes } from './2026-11-24-keep-recipes';
@@ -12,4 +13,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-25-keep-versions': keepVersions,
   '2026-11-25-keep-palettes': keepPalettes,
   '2026-11-25-keep-armies': keepArmies,
+  '2026-11-25-keep-log': keepLog,
 };

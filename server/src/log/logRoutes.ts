@@ -1,0 +1,53 @@
+import { entrySchema, idSchema } from '@yellow-ledger/core';
+import { Router } from 'express';
+import { z } from 'zod';
+import { accept } from '../http/accept';
+import { Problem } from '../http/problem';
+import { EntryTaken, type LogStore } from './logStore';
+
+const appendSchema = z.strictObject({
+  entries: z
+    .array(entrySchema, { error: 'a list of entries' })
+    .min(1, 'at least one entry')
+    .max(500, 'at most 500 entries at once'),
+});
+
+const askedSchema = z.object({
+  after: z
+    .string({ error: 'a whole number' })
+    .regex(/^\d{1,15}$/, 'a whole number')
+    .transform(Number)
+    .optional(),
+  bench: idSchema.optional(),
+});
+
+/** The log: what was written after something that is known, and writing on. */
+export function logRoutes(log: LogStore): Router {
+  const router = Router();
+
+  router.get('/', async (request, response) => {
+    const { after, bench } = accept(askedSchema, request.query);
+    const rows = await log.textsAfter(after ?? 0, bench);
+    // Put together as text: ten thousand entries are not read here only to be written out again.
+    const items = rows.map(
+      ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,
+    );
+    response.type('application/json').send(`{"items":[${items.join(',')}]}`);
+  });
+
+  router.post('/', async (request, response) => {
+    const { entries } = accept(appendSchema, request.body);
+    try {
+      response.json({ pots: await log.append(entries) });
+    } catch (error) {
+      if (!(error instanceof EntryTaken)) throw error;
+      throw new Problem(
+        409,
+        'entry-taken',
+        `The log has another entry with the identifier ${error.id}; nothing of this was written.`,
+      );
+    }
+  });
+
+  return router;
+}
