@@ -250,7 +250,7 @@ describe('files', () => {
 
   test('50 MB are refused without being read', async () => {
     const refused = await send(`"${'x'.repeat(50_000_000)}"`).expect(413);
-    expect(refused.body.error.message).toContain('5.0 MB');
+    expect(refused.body.error.message).toContain('40.0 MB');
   });
 
   test('an import that fails half-way leaves nothing behind', async () => {

@@ -19,7 +19,7 @@ const clippedAbove = 250;
 /** A patch that varies by more than this share of its mean is no even patch. */
 const mostUneven = 0.18;
 /** Under any lamp a grey stays within so many times between its channels, in light. */
-const mostTinted = 3;
+const mostTinted = 5;
 
 /**
  * The colour of a spot in a photo that shows a grey patch of known value in the same light: every

@@ -1,0 +1,126 @@
+import type { CoatEntry, LogEntry } from '@yellow-ledger/core';
+import { samplePots } from '../demo/samplePots';
+import { testApp } from '../testApp';
+
+let server: Awaited<ReturnType<typeof testApp>>;
+beforeEach(async () => {
+  server = await testApp();
+  await server.post('/api/demo/sample', {}).expect(204);
+});
+afterEach(() => server.close());
+
+const peat = samplePots[10];
+
+const coat = (id: string, order: number, more: Partial<CoatEntry> = {}): CoatEntry => ({
+  kind: 'coat',
+  id,
+  benchId: 'table',
+  at: '2026-03-01T18:00:00.000Z',
+  order,
+  where: { armyId: null, unitId: 'u', surfaceId: 's', models: [1] },
+  recipeId: 'reed-cloak',
+  recipeName: 'Reed cloak',
+  groundPotId: peat.id,
+  version: null,
+  stepId: 'base',
+  line: 1,
+  stage: 'base',
+  technique: 'brushCoat',
+  placement: { from: 0, to: 1, softness: 0, pull: 'even' },
+  coat: order + 1,
+  brushed: { pots: [{ potId: peat.id, share: 1 }], waterParts: 0, mediumParts: 0 },
+  differs: [],
+  minutes: 4,
+  reckoned: 3,
+  dryMinutes: 20,
+  areaCm2: 10,
+  used: [{ potId: peat.id, ml: 0.5 }],
+  ...more,
+});
+const write = (...entries: LogEntry[]) => server.post('/api/log', { entries });
+const written = async (query = '') => (await server.get(`/api/log${query}`).expect(200)).body.items;
+const left = async (id = peat.id) =>
+  (await server.get(`/api/pots/${id}`).expect(200)).body.content.volumeMl;
+
+test('entries come back in the order they were written, and only those that are new', async () => {
+  await write(coat('a', 0), coat('b', 1)).expect(200);
+  await write(coat('c', 2, { benchId: 'other' })).expect(200);
+  const all = await written();
+  expect(all.map(({ entry }: { entry: LogEntry }) => entry.id)).toEqual(['a', 'b', 'c']);
+  expect(all[0].entry).toEqual(coat('a', 0));
+  const later = await written(`?after=${all[1].sequence}`);
+  expect(later.map(({ entry }: { entry: LogEntry }) => entry.id)).toEqual(['c']);
+  expect(await written('?bench=other')).toHaveLength(1);
+});
+
+test('what was used is drawn from the pot once, however often it is sent', async () => {
+  const before = await left();
+  const { body } = await write(coat('a', 0)).expect(200);
+  expect(body.pots).toMatchObject([{ content: { id: peat.id, volumeMl: before - 0.5 } }]);
+  const again = await write(coat('a', 0), coat('b', 1)).expect(200);
+  expect(again.body.pots).toHaveLength(1);
+  expect(await left()).toBeCloseTo(before - 1, 6);
+});
+
+test('a coat that is struck out, or that two have noted, is not drawn', async () => {
+  const before = await left();
+  await write(coat('a', 0), coat('twin', 1, { coat: 1 })).expect(200);
+  expect(await left()).toBeCloseTo(before - 0.5, 6);
+  const strike = {
+    kind: 'strike',
+    id: 's',
+    benchId: 'table',
+    at: coat('a', 0).at,
+    order: 2,
+  } as const;
+  await write({ ...strike, of: 'a' }).expect(200);
+  expect(await left()).toBeCloseTo(before - 0.5, 6);
+  await write({ ...strike, id: 's2', order: 3, of: 'twin' }).expect(200);
+  expect(await left()).toBeCloseTo(before, 6);
+});
+
+test('a pot runs empty and no further; one nobody has looked into stays unknown', async () => {
+  await write(coat('a', 0, { used: [{ potId: peat.id, ml: 9999 }] })).expect(200);
+  expect(await left()).toBe(0);
+  const pot = (await server.get(`/api/pots/${peat.id}`)).body;
+  await server
+    .put(`/api/pots/${peat.id}`, {
+      ...{ content: { ...pot.content, volumeMl: null } },
+      revision: pot.revision,
+    })
+    .expect(200);
+  await write(coat('b', 1)).expect(200);
+  expect(await left()).toBeNull();
+});
+
+test('another entry under a known identifier is refused, and with it the whole of what was sent', async () => {
+  await write(coat('a', 0)).expect(200);
+  const refused = await write(coat('b', 1), coat('a', 0, { minutes: 5 })).expect(409);
+  expect(refused.body.error.message).toContain('another entry with the identifier a');
+  expect(await written()).toHaveLength(1);
+});
+
+test('what is no entry is refused with its field, its value and what would be right', async () => {
+  const { body } = await server
+    .post('/api/log', { entries: [{ ...coat('a', 0), minutes: -3 }] })
+    .expect(400);
+  expect(body.error.message).toMatch(/minutes.*-3/);
+  await server.get('/api/log?after=soon').expect(400);
+  await server.post('/api/log', { entries: [] }).expect(400);
+});
+
+test('a log goes out with everything and comes into another ledger, where nothing is drawn again', async () => {
+  await write(coat('a', 0)).expect(200);
+  const file = JSON.parse((await server.get('/api/files/everything').expect(200)).text);
+  expect(file.log).toEqual([coat('a', 0)]);
+  const other = await testApp();
+  try {
+    await other.post('/api/files', file).expect(200);
+    await other.post('/api/files', file).expect(200);
+    const out = JSON.parse((await other.get('/api/files/everything').expect(200)).text);
+    expect(out.log).toEqual(file.log);
+    expect(out.pots).toEqual(file.pots);
+  } finally {
+    await other.close();
+  }
+});
