@@ -15,6 +15,10 @@ const FilesPage = lazy(() => import('./pages/files/FilesPage'));
 const ReplacePage = lazy(() => import('./pages/replace/ReplacePage'));
 const ArmiesPage = lazy(() => import('./pages/army/ArmiesPage'));
 const ArmyPage = lazy(() => import('./pages/army/ArmyPage'));
+const BenchesPage = lazy(() => import('./pages/bench/BenchesPage'));
+const BenchPage = lazy(() => import('./pages/bench/BenchPage'));
+const LogPage = lazy(() => import('./pages/log/LogPage'));
+const ModelPage = lazy(() => import('./pages/log/ModelPage'));
 const PalettePage = lazy(() => import('./pages/palette/PalettePage'));
 
 const router = createBrowserRouter([
@@ -33,6 +37,10 @@ const router = createBrowserRouter([
       { path: 'shelf/replace/:potId', element: <ReplacePage /> },
       { path: 'armies', element: <ArmiesPage /> },
       { path: 'armies/:armyId/:leaf?', element: <ArmyPage /> },
+      { path: 'bench', element: <BenchesPage /> },
+      { path: 'bench/:benchId', element: <BenchPage /> },
+      { path: 'log/:leaf?', element: <LogPage /> },
+      { path: 'log/models/:holder/:unitId/:model', element: <ModelPage /> },
       { path: 'palette', element: <PalettePage /> },
       { path: 'match', element: <MatchPage /> },
       { path: '*', element: <PageFault /> },

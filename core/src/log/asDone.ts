@@ -54,7 +54,7 @@ function asPainted(
 
 /** A line with so many coats at a level; untouched where that is what it says already. */
 function withCoats(step: Step, coats: number, level: Recipe['finishLevel']): Step {
-  const { isOut, coatsAt, ...rest } = step;
+  const { isOut: _wasOut, coatsAt, ...rest } = step;
   // A coat that went on went on, whatever level it was written for.
   const kept = reaches(step, level) ? rest : { ...rest, level };
   if (coats === coatsOf(step, level)) return { ...kept, ...(coatsAt && { coatsAt }) };

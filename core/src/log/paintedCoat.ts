@@ -90,3 +90,14 @@ export function extraStep(
 ): Step {
   return { ...after, id, stage: 'glaze', technique, mix, placement, coats: 1, dryMinutes: 0 };
 }
+
+/** The same coat on other models of the same unit. */
+export function forModels(coat: CoatEntry, models: number[]): CoatEntry {
+  const share = models.length / coat.where.models.length;
+  return {
+    ...coat,
+    where: { ...coat.where, models },
+    reckoned: coat.reckoned * share,
+    used: coat.used.map(({ potId, ml }) => ({ potId, ml: ml * share })),
+  };
+}

@@ -1,11 +1,13 @@
 import {
   armySchema,
+  benchSchema,
   keptSchema,
   paletteSchema,
   potSchema,
   recipeSchema,
   versionSchema,
   type Army,
+  type Bench,
   type Freeze,
   type Kept,
   type Palette,
@@ -44,6 +46,7 @@ const keptPot = keptSchema(potSchema);
 const keptRecipe = keptSchema(recipeSchema);
 const keptPalette = keptSchema(paletteSchema);
 const keptArmy = keptSchema(armySchema);
+const keptBench = keptSchema(benchSchema);
 const importedSchema = z.object({
   recipes: z.array(z.object({ id: z.string(), name: z.string(), asCopy: z.boolean() })),
   potsAdded: z.number(),
@@ -63,7 +66,7 @@ export interface Write<Content> {
 export const ledgerApi = createApi({
   reducerPath: 'ledgerApi',
   baseQuery: askChecked,
-  tagTypes: ['pots', 'recipeRows', 'versions', 'palettes', 'armies'],
+  tagTypes: ['pots', 'recipeRows', 'versions', 'palettes', 'armies', 'benches'],
   endpoints: (build) => ({
     pots: build.query<Kept<Pot>[], void>({
       query: () => ({ path: '/api/pots', answer: z.object({ items: z.array(keptPot) }) }),
@@ -141,6 +144,20 @@ export const ledgerApi = createApi({
       }),
       invalidatesTags: ['armies'],
     }),
+    benches: build.query<Kept<Bench>[], void>({
+      query: () => ({ path: '/api/benches', answer: z.object({ items: z.array(keptBench) }) }),
+      transformResponse: (answer: { items: Kept<Bench>[] }) => answer.items,
+      providesTags: ['benches'],
+    }),
+    putBench: build.mutation<Kept<Bench>, Write<Bench>>({
+      query: (write) => ({
+        path: `/api/benches/${write.content.id}`,
+        method: 'PUT',
+        body: JSON.stringify(write),
+        answer: keptBench,
+      }),
+      invalidatesTags: ['benches'],
+    }),
     putPots: build.mutation<Kept<Pot>[], Write<Pot>[]>({
       query: (writes) => ({
         path: '/api/pot-batches',
@@ -163,18 +180,18 @@ export const ledgerApi = createApi({
     }),
     deleteRecord: build.mutation<
       null,
-      { kind: 'pots' | 'recipes' | 'palettes' | 'armies'; id: string; revision: number }
+      { kind: 'pots' | 'recipes' | 'palettes' | 'armies' | 'benches'; id: string; revision: number }
     >({
       query: ({ kind, id, revision }) => ({
         path: `/api/${kind}/${id}?revision=${revision}`,
         method: 'DELETE',
         answer: z.null(),
       }),
-      invalidatesTags: ['pots', 'recipeRows', 'palettes', 'armies'],
+      invalidatesTags: ['pots', 'recipeRows', 'palettes', 'armies', 'benches'],
     }),
     importFile: build.mutation<Imported, string>({
       query: (text) => ({ path: '/api/files', method: 'POST', body: text, answer: importedSchema }),
-      invalidatesTags: ['pots', 'recipeRows', 'palettes', 'armies'],
+      invalidatesTags: ['pots', 'recipeRows', 'palettes', 'armies', 'benches'],
     }),
     addSample: build.mutation<null, void>({
       query: () => ({ path: '/api/demo/sample', method: 'POST', answer: z.null() }),
@@ -183,7 +200,8 @@ export const ledgerApi = createApi({
   }),
 });
 
-const withPot = (kept: Kept<Pot>) =>
+/** The list of pots with one as it is kept now. */
+export const withPot = (kept: Kept<Pot>) =>
   ledgerApi.util.updateQueryData('pots', undefined, (pots) => {
     const index = pots.findIndex(({ content }) => content.id === kept.content.id);
     if (index < 0) pots.push(kept);
@@ -228,6 +246,7 @@ export const {
   useImportFileMutation,
   useAddSampleMutation,
   useArmiesQuery,
+  useBenchesQuery,
   usePalettesQuery,
   usePutPotsMutation,
   useReplaceInRecipesMutation,

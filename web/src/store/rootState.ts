@@ -1,4 +1,5 @@
 import type { DeedsState } from './deeds/deedsSlice';
+import type { LogState } from './log/logSlice';
 import type { DraftState } from './draft/draftSlice';
 import type { ledgerApi } from './ledgerApi';
 
@@ -7,4 +8,5 @@ export interface RootState {
   ledgerApi: ReturnType<typeof ledgerApi.reducer>;
   draft: DraftState;
   deeds: DeedsState;
+  log: LogState;
 }

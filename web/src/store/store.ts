@@ -4,6 +4,7 @@ import { deedsSlice } from './deeds/deedsSlice';
 import { draftListener } from './draft/draftAutosave';
 import { draftSlice } from './draft/draftSlice';
 import { ledgerApi } from './ledgerApi';
+import { logSlice } from './log/logSlice';
 import type { RootState } from './rootState';
 
 export function createStore() {
@@ -12,6 +13,7 @@ export function createStore() {
       ledgerApi: ledgerApi.reducer,
       draft: draftSlice.reducer,
       deeds: deedsSlice.reducer,
+      log: logSlice.reducer,
     },
     middleware: (usual) => usual().prepend(draftListener.middleware).concat(ledgerApi.middleware),
   });

@@ -1,14 +1,17 @@
 import * as Comlink from 'comlink';
 import { armyWork } from './work/armyWork';
+import { benchWork } from './work/benchWork';
 import { driftWork } from './work/driftWork';
 import { draftWork } from './work/draftWork';
 import { formWork } from './work/formWork';
 import { listWork } from './work/listWork';
+import { logWork } from './work/logWork';
 import { matchWork } from './work/matchWork';
 import { paletteWork } from './work/paletteWork';
 import { planWork } from './work/planWork';
 import { potWork } from './work/potWork';
 import { predictWork } from './work/predictWork';
+import { rescueWork } from './work/rescueWork';
 import { replaceWork } from './work/replaceWork';
 import { takeShelf } from './work/shelfInHand';
 import { stockWork } from './work/stockWork';
@@ -20,6 +23,7 @@ import { togetherWork } from './work/togetherWork';
 const ledgerWorker = {
   setShelf: takeShelf,
   ...armyWork,
+  ...benchWork,
   ...driftWork,
   ...planWork,
   ...togetherWork,
@@ -30,8 +34,10 @@ const ledgerWorker = {
   ...formWork,
   ...draftWork,
   ...matchWork,
+  ...logWork,
   ...paletteWork,
   ...replaceWork,
+  ...rescueWork,
   ...stockWork,
   ...tableWork,
 };

@@ -31,6 +31,8 @@ export function Shell() {
           <NavLink to="/match">Match</NavLink>
           <NavLink to="/palette">Palette</NavLink>
           <NavLink to="/armies">Armies</NavLink>
+          <NavLink to="/bench">Bench</NavLink>
+          <NavLink to="/log">Log</NavLink>
         </nav>
         <div className="shell-tools">
           <button
@@ -99,13 +101,21 @@ function ThemeButton() {
   );
 }
 
+const pagesByKey: Partial<Record<string, string>> = {
+  '1': '/recipes',
+  '2': '/shelf',
+  '3': '/match',
+  '4': '/palette',
+  '5': '/armies',
+  '6': '/bench',
+  '7': '/log',
+};
+
 function useGlobalKeys({ undo, redo }: { undo: () => void; redo: () => void }): void {
   const navigate = useNavigate();
   const onKeyDown = useEffectEvent((event: KeyboardEvent) => {
     const key = event.key.toLowerCase();
-    const page = { '1': '/recipes', '2': '/shelf', '3': '/match', '4': '/palette', '5': '/armies' }[
-      key
-    ];
+    const page = pagesByKey[key];
     if (event.altKey && !event.ctrlKey && page) {
       event.preventDefault();
       void navigate(page);

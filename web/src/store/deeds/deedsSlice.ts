@@ -1,4 +1,4 @@
-import type { Army, Palette, Pot, Recipe } from '@yellow-ledger/core';
+import type { Army, Bench, Palette, Pot, Recipe } from '@yellow-ledger/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** A change of one record, with what stood there before and after; null where there was none. */
@@ -7,6 +7,7 @@ export type Deed = { label: string; of: string } & (
   | { kind: 'recipes'; before: Recipe | null; after: Recipe | null }
   | { kind: 'palettes'; before: Palette | null; after: Palette | null }
   | { kind: 'armies'; before: Army | null; after: Army | null }
+  | { kind: 'benches'; before: Bench | null; after: Bench | null }
 );
 
 export interface DeedsState {

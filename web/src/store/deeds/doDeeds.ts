@@ -1,5 +1,6 @@
 import {
   armySchema,
+  benchSchema,
   isSameContent,
   keptSchema,
   paletteSchema,
@@ -52,6 +53,7 @@ const schemas = {
   recipes: recipeSchema,
   palettes: paletteSchema,
   armies: armySchema,
+  benches: benchSchema,
 };
 
 /** Writes `to` (null: deletes), but only over `from`: what somebody else wrote since stays. */
@@ -71,12 +73,13 @@ function bring(
         message: `“${label}” was not done: it was changed elsewhere in the meantime, and that is kept.`,
       };
     const revision = current.kept?.revision ?? 0;
-    const { putPot, putRecipe, putPalette, putArmy, deleteRecord } = ledgerApi.endpoints;
+    const { putPot, putRecipe, putPalette, putArmy, putBench, deleteRecord } = ledgerApi.endpoints;
     const writes = {
       pots: () => dispatch(putPot.initiate({ content: potSchema.parse(to), revision })),
       recipes: () => dispatch(putRecipe.initiate({ content: recipeSchema.parse(to), revision })),
       palettes: () => dispatch(putPalette.initiate({ content: paletteSchema.parse(to), revision })),
       armies: () => dispatch(putArmy.initiate({ content: armySchema.parse(to), revision })),
+      benches: () => dispatch(putBench.initiate({ content: benchSchema.parse(to), revision })),
     };
     const result =
       to === null

@@ -1,5 +1,5 @@
-import { formOf, reliefs, techniqueOf, type GuideMark } from '@yellow-ledger/core';
-import { Pixels } from '../../../parts/form/FormCanvas';
+import { formOf, reliefs, techniqueOf } from '@yellow-ledger/core';
+import { GuidePicture } from '../../../parts/form/GuidePicture';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeLineProps } from '../recipeLineProps';
 
@@ -25,18 +25,11 @@ export function GuidePanel({ step, number, draft, pots, words, deeds }: RecipeLi
   if (problem) return <p role="alert">{problem}</p>;
   return (
     <div className="guide-study">
-      <span
-        className="form-well guide-well"
-        role="img"
-        aria-label={`Line ${number} on ${reliefs[form].label}: ${answer ? Math.round(answer.painted * 100) : 0} % of it`}
-      >
-        <Pixels pixels={answer?.pixels ?? null} size={size} />
-        <svg viewBox="0 0 100 100" aria-hidden="true">
-          {answer?.marks.map((mark, index) => (
-            <Mark key={index} mark={mark} />
-          ))}
-        </svg>
-      </span>
+      <GuidePicture
+        guide={answer}
+        size={size}
+        label={`Line ${number} on ${reliefs[form].label}: ${answer ? Math.round(answer.painted * 100) : 0} % of it`}
+      />
       <div className="guide-words">
         <p>
           On {reliefs[form].label}, the figure’s own left is on the right. It goes on about{' '}
@@ -83,29 +76,6 @@ export function GuidePanel({ step, number, draft, pots, words, deeds }: RecipeLi
       </div>
     </div>
   );
-}
-
-function Mark({ mark }: { mark: GuideMark }) {
-  if (mark.kind === 'dot')
-    return <circle cx={mark.at[0] * 100} cy={mark.at[1] * 100} r="1.4" className="guide-dot" />;
-  const points = mark.points.map(([x, y]) => [x * 100, y * 100] as const);
-  const drawn = mark.hasArrow ? [...points, ...tipOf(points)] : points;
-  return (
-    <polyline
-      points={drawn.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
-      className="guide-stroke"
-    />
-  );
-}
-
-/** The two barbs of an arrow, drawn on from its end: back, to the tip again, and back the other way. */
-function tipOf(points: readonly (readonly [number, number])[]): (readonly [number, number])[] {
-  const end = points[points.length - 1];
-  const before = points[Math.max(0, points.length - 4)];
-  const angle = Math.atan2(end[1] - before[1], end[0] - before[0]);
-  const barb = (turn: number) =>
-    [end[0] - 3.5 * Math.cos(angle + turn), end[1] - 3.5 * Math.sin(angle + turn)] as const;
-  return [barb(0.6), end, barb(-0.6)];
 }
 
 function strokeWords(

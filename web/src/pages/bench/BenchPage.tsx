@@ -1,0 +1,39 @@
+import { armyOnBench, type Army, type Bench, type Kept } from '@yellow-ledger/core';
+import { Link, useParams } from 'react-router';
+import { FetchProblem } from '../../parts/FetchProblem';
+import { useArmiesQuery, useBenchesQuery } from '../../store/ledgerApi';
+import { useShelf } from '../../workers/useShelf';
+import { BenchTable } from './BenchTable';
+import './bench.scss';
+
+/** The screen with wet hands: one bench. */
+export default function BenchPage() {
+  const { benchId = '' } = useParams();
+  const { pots } = useShelf();
+  const benches = useBenchesQuery();
+  const armies = useArmiesQuery();
+  const kept = benches.data?.find(({ content }) => content.id === benchId);
+  if (benches.isLoading || armies.isLoading || !pots)
+    return <p className="page-wait">Laying out the bench …</p>;
+  if (benches.error && !benches.data)
+    return <FetchProblem error={benches.error} onRetry={() => void benches.refetch()} />;
+  if (!kept)
+    return (
+      <p className="page-wait">
+        There is no such bench here; it may have been deleted.{' '}
+        <Link to="/bench">To the benches</Link>
+      </p>
+    );
+  const army = armyOf(kept, armies.data?.map(({ content }) => content) ?? []);
+  if (!army)
+    return (
+      <p className="page-wait">
+        The army of this bench is gone. What was painted stays in the <Link to="/log">log</Link>.
+      </p>
+    );
+  return <BenchTable key={benchId} bench={kept.content} army={army} pots={pots} />;
+}
+
+function armyOf({ content }: Kept<Bench>, armies: readonly Army[]): Army | null {
+  return armyOnBench(content, armies.find(({ id }) => id === content.armyId) ?? null);
+}

@@ -1,0 +1,137 @@
+import type { Army, Bench, Pot } from '@yellow-ledger/core';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { Around } from './Around';
+import { BenchSheet } from './BenchSheet';
+import { benchWordsOf } from './benchWords';
+import { Differently } from './Differently';
+import { NowPanel } from './NowPanel';
+import { useBench } from './useBench';
+import { useDryChime } from './useDryChime';
+import { useWakeLock } from './useWakeLock';
+import { WentWrong } from './WentWrong';
+
+export interface BenchTableProps {
+  bench: Bench;
+  army: Army;
+  pots: Pot[];
+}
+
+export type BenchPanel = 'differently' | 'wrong' | 'sheet' | null;
+
+/** What now, what dries, what stays wet; and what was done. */
+export function BenchTable({ bench, army, pots }: BenchTableProps) {
+  const hand = useBench(bench, army, pots);
+  const { view, log, problem, now } = hand;
+  const words = useMemo(() => benchWordsOf(army), [army]);
+  const [panel, setPanel] = useState<BenchPanel>(null);
+  useWakeLock();
+  const drying = useMemo(
+    () =>
+      view?.state.drying.map(({ entryId, unitId, surfaceId, models, ms }) => ({
+        entryId,
+        says: `${words.surface(unitId, surfaceId)} of ${models.length === 1 ? 'one model' : `${models.length} models`}`,
+        at: view.seenAt + ms,
+      })) ?? [],
+    [view, words],
+  );
+  useDryChime(drying, now);
+  const props = { bench, army, pots, hand, words };
+  return (
+    <div className="page bench">
+      <div className="bench-head">
+        <h1 dir="auto">{bench.name}</h1>
+        {view && (
+          <p>
+            {view.state.coatsDone} of {view.state.coatsDone + view.state.coatsLeft} coats
+          </p>
+        )}
+        <button
+          type="button"
+          className="outline-button"
+          aria-expanded={panel === 'sheet'}
+          onClick={() => setPanel(panel === 'sheet' ? null : 'sheet')}
+        >
+          Bench settings
+        </button>
+      </div>
+      <BenchNotices hand={hand} words={words} />
+      {problem && <p role="alert">{problem}</p>}
+      {!view && !problem && <p className="page-wait">Working out what is next …</p>}
+      {panel === 'sheet' && <BenchSheet {...props} onClose={() => setPanel(null)} />}
+      {view && (
+        <div className="bench-top">
+          <div>
+            {view.now ? (
+              <NowPanel {...props} view={view} now={view.now} panel={panel} onPanel={setPanel} />
+            ) : (
+              <AllDone hasRecipes={view.state.without.length === 0} />
+            )}
+            {view.now && panel === 'differently' && (
+              <Differently {...props} now={view.now} onClose={() => setPanel(null)} />
+            )}
+            {view.now && panel === 'wrong' && (
+              <WentWrong {...props} now={view.now} onClose={() => setPanel(null)} />
+            )}
+          </div>
+          <Around {...props} view={view} />
+        </div>
+      )}
+      {log.isFetched && log.entries.length > 0 && (
+        <p className="bench-foot">
+          Everything you press is in the <Link to="/log">log</Link> at once.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function AllDone({ hasRecipes }: { hasRecipes: boolean }) {
+  return (
+    <section aria-label="Now" className="now-panel">
+      <h2>{hasRecipes ? 'All of it is painted.' : 'What has a recipe is painted.'}</h2>
+      <p>
+        Varnish and photographs wait until everything is dry. How it went stands in the{' '}
+        <Link to="/log">log</Link>.
+      </p>
+    </section>
+  );
+}
+
+function BenchNotices({
+  hand,
+  words,
+}: {
+  hand: ReturnType<typeof useBench>;
+  words: ReturnType<typeof benchWordsOf>;
+}) {
+  const { log, view, setBackMs } = hand;
+  const behind = Math.max(setBackMs, view?.state.clockBehindMs ?? 0);
+  return (
+    <div className="bench-notices">
+      <p role="status">
+        {log.isOffline &&
+          `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : `${log.unsent} ${log.unsent === 1 ? 'entry is' : 'entries are'}`} waiting here and will be sent in their order.`}
+      </p>
+      {log.refused && <p role="alert">An entry was refused and taken out again: {log.refused}</p>}
+      {behind > 60_000 && (
+        <p>
+          The clock of this device stands {Math.round(behind / 60_000)} min before the last entry;
+          it seems to have been set back. Nobody is made to wait longer for it.
+        </p>
+      )}
+      {view && view.state.without.length > 0 && (
+        <p className="problem" dir="auto">
+          No recipe, or it is gone:{' '}
+          {view.state.without
+            .map(
+              ({ unitId, surfaceId }) =>
+                `${words.surface(unitId, surfaceId)} of ${words.unit(unitId)}`,
+            )
+            .join('; ')}
+          . What was painted of it stays in the log.
+        </p>
+      )}
+    </div>
+  );
+}

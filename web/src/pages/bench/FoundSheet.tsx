@@ -1,0 +1,67 @@
+import { type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice';
+import { useAnswer } from '../../workers/useAnswer';
+import type { BenchSheetProps } from './BenchSheet';
+
+/** Starting in the middle: what is on the figures already, up to which line. */
+export function FoundSheet({ bench, army, pots, hand, words }: BenchSheetProps) {
+  const { answer: surfaces } = useAnswer(pots, [bench, army], (worker) =>
+    worker.benchSurfaces({ bench, army }),
+  );
+  const [key, setKey] = useState('');
+  const [stepId, setStepId] = useState('');
+  const chosen = surfaces?.find((each) => each.key === key) ?? surfaces?.at(0);
+  if (!surfaces || !chosen) return null;
+  const lines = chosen.recipe.steps;
+  const line = lines.find(({ id }) => id === stepId) ?? lines.at(0);
+  const declare = () => {
+    if (!line) return;
+    const entry: EntryOf<'found'> = {
+      kind: 'found',
+      ...hand.head(),
+      benchId: bench.id,
+      where: {
+        armyId: bench.armyId ?? null,
+        unitId: chosen.unitId,
+        surfaceId: chosen.surfaceId,
+        models: chosen.models,
+      },
+      recipeId: chosen.recipe.id,
+      version: chosen.version,
+      stepId: line.id,
+      line: numberOf(chosen.recipe, line.id),
+    };
+    hand.write([entry]);
+  };
+  const found = hand.log.entries.filter(isFound).length;
+  return (
+    <details>
+      <summary>Painted before it came to this bench{found > 0 && ` (${found} noted)`}</summary>
+      <div className="bench-fields">
+        <Choice label="Surface" value={chosen.key} onChoose={setKey}>
+          {surfaces.map((each) => (
+            <option key={each.key} value={each.key}>
+              {words.surface(each.unitId, each.surfaceId)}, {words.unit(each.unitId)},{' '}
+              {each.recipe.name} ({each.models.length})
+            </option>
+          ))}
+        </Choice>
+        <Choice label="is painted up to and with" value={line?.id ?? ''} onChoose={setStepId}>
+          {lines.map(({ id, stage, technique }, index) => (
+            <option key={id} value={id}>
+              line {index + 1}: {stage}, {technique}
+            </option>
+          ))}
+        </Choice>
+        <button type="button" className="outline-button" onClick={declare}>
+          Note it for all {chosen.models.length}
+        </button>
+      </div>
+    </details>
+  );
+}
+
+const isFound = (entry: LogEntry): entry is EntryOf<'found'> => entry.kind === 'found';
+const numberOf = (recipe: Recipe, stepId: string) =>
+  recipe.steps.findIndex(({ id }) => id === stepId) + 1;

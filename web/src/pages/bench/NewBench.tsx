@@ -1,0 +1,171 @@
+import { type Army, type Bench, type ModelRange } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { Choice } from '../../parts/Choice';
+import { useNotice } from '../../parts/shell/notices';
+import { asProblem, ledgerApi, useVersionsQuery } from '../../store/ledgerApi';
+import { useAppDispatch } from '../../store/store';
+import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { ModelRanges } from '../army/plan/ModelRanges';
+import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
+
+export interface NewBenchProps {
+  armies: readonly Army[];
+  onBench: (bench: Bench) => Promise<void>;
+}
+
+type Source = 'army' | 'plan' | 'recipe';
+
+/** Puts models on the bench: of an army, of one of its plans, or one recipe on models of its own. */
+export function NewBench({ armies, onBench }: NewBenchProps) {
+  const [asked] = useSearchParams();
+  const [source, setSource] = useState<Source>(sourceAsked(asked, armies));
+  return (
+    <section className="new-bench" aria-label="Put something on the bench">
+      <h2>Put something on the bench</h2>
+      <Choice label="What" value={source} onChoose={(value) => setSource(value as Source)}>
+        <option value="army" disabled={armies.length === 0}>
+          models of an army
+        </option>
+        <option value="plan" disabled={!armies.some(({ plans }) => plans?.length)}>
+          what a plan takes together
+        </option>
+        <option value="recipe">one recipe on models of its own</option>
+      </Choice>
+      {source === 'army' && armies.length > 0 && <FromArmy armies={armies} onBench={onBench} />}
+      {source === 'plan' && <FromPlan armies={armies} onBench={onBench} />}
+      {source === 'recipe' && <FromRecipe onBench={onBench} />}
+    </section>
+  );
+}
+
+function sourceAsked(asked: URLSearchParams, armies: readonly Army[]): Source {
+  if (asked.has('recipe')) return 'recipe';
+  if (asked.has('plan')) return 'plan';
+  return armies.length > 0 ? 'army' : 'recipe';
+}
+
+function FromArmy({ armies, onBench }: NewBenchProps) {
+  const [asked] = useSearchParams();
+  const [armyId, setArmyId] = useState(asked.get('army') ?? armies[0].id);
+  const army = armies.find(({ id }) => id === armyId) ?? armies[0];
+  const [ranges, setRanges] = useState<ModelRange[]>(() => rangesOf(army, asked.get('unit')));
+  return (
+    <>
+      <Choice
+        label="Army"
+        value={army.id}
+        onChoose={(id) => {
+          setArmyId(id);
+          setRanges(rangesOf(armies.find((each) => each.id === id) ?? army, null));
+        }}
+      >
+        {armies.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      <ModelRanges
+        legend="Models"
+        noneMeans="all of the army"
+        army={army}
+        ranges={ranges}
+        onRanges={setRanges}
+      />
+      <Lay onLay={() => onBench(benchOfArmy(army, ranges))} />
+    </>
+  );
+}
+
+function rangesOf({ units }: Army, unitId: string | null): ModelRange[] {
+  const unit = units.find(({ id }) => id === unitId) ?? units.at(0);
+  return unit ? [{ unitId: unit.id, from: 1, to: Math.min(unit.models, usualBatch) }] : [];
+}
+
+/** As many as stand on a table without being in the way. */
+const usualBatch = 10;
+
+function FromPlan({ armies, onBench }: NewBenchProps) {
+  const [asked] = useSearchParams();
+  const plans = armies.flatMap((army) => (army.plans ?? []).map((plan) => ({ army, plan })));
+  const [planId, setPlanId] = useState(asked.get('plan') ?? '');
+  const chosen = plans.find(({ plan }) => plan.id === planId) ?? plans.at(0);
+  if (!chosen) return <p>No army has a plan yet.</p>;
+  return (
+    <>
+      <Choice label="Plan" value={chosen.plan.id} onChoose={setPlanId}>
+        {plans.map(({ army, plan }) => (
+          <option key={plan.id} value={plan.id}>
+            {plan.name}, {army.name}
+          </option>
+        ))}
+      </Choice>
+      <Lay onLay={() => onBench(benchOfPlan(chosen.army, chosen.plan))} />
+    </>
+  );
+}
+
+function FromRecipe({ onBench }: Pick<NewBenchProps, 'onBench'>) {
+  const [asked] = useSearchParams();
+  const dispatch = useAppDispatch();
+  const notify = useNotice();
+  const { data: rows = [] } = useRecipeRowsQuery();
+  const inUse = rows.filter(({ archived }) => !archived);
+  const [recipeId, setRecipeId] = useState(asked.get('recipe') ?? '');
+  const row = inUse.find(({ id }) => id === recipeId) ?? inUse.at(0);
+  const { data: versions = [] } = useVersionsQuery(row?.id ?? '', { skip: !row });
+  const [version, setVersion] = useState('');
+  const [models, setModels] = useState(1);
+  if (!row) return <p>There is no recipe yet.</p>;
+  const lay = async () => {
+    const kept = await dispatch(
+      ledgerApi.endpoints.recipe.initiate(row.id, { forceRefetch: true, subscribe: false }),
+    );
+    if (!kept.data) return notify(asProblem(kept.error).message);
+    const frozen = versions.find(({ number }) => String(number) === version);
+    const recipe = frozen?.content ?? kept.data.content;
+    await onBench(benchOfRecipe(recipe, frozen?.number ?? null, models));
+  };
+  return (
+    <>
+      <Choice label="Recipe" value={row.id} onChoose={setRecipeId}>
+        {inUse.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      <Choice label="Version" value={version} onChoose={setVersion}>
+        <option value="">as it is now</option>
+        {versions.map(({ number, note }) => (
+          <option key={number} value={number}>
+            {note ? `${number}: ${note.slice(0, 40)}` : number}
+          </option>
+        ))}
+      </Choice>
+      <label className="models-count">
+        Models{' '}
+        <input
+          className="form-control form-control-sm"
+          type="number"
+          min={1}
+          max={200}
+          value={models}
+          onChange={(event) =>
+            setModels(Math.max(1, Math.min(200, Math.floor(Number(event.target.value)) || 1)))
+          }
+        />
+      </label>
+      <Lay onLay={lay} />
+    </>
+  );
+}
+
+function Lay({ onLay }: { onLay: () => Promise<void> }) {
+  return (
+    <button type="button" className="next-button" onClick={() => void onLay()}>
+      Put it on the bench
+    </button>
+  );
+}

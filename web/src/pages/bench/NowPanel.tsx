@@ -1,0 +1,258 @@
+import {
+  formOf,
+  mixOfBrushed,
+  loadWords,
+  reliefs,
+  ribbonStops,
+  techniqueOf,
+  thinningWords,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { GuidePicture } from '../../parts/form/GuidePicture';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { MixBar } from '../../parts/MixBar';
+import { PlacementMark } from '../../parts/PlacementMark';
+import { Ribbon } from '../../parts/Ribbon';
+import { potHexesOf } from '../../parts/words/potHexes';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { dropsWords } from '../../parts/words/dropsWords';
+import { mlWords } from '../../parts/words/mlWords';
+import { useAnswer } from '../../workers/useAnswer';
+import type { BenchNow } from '../../workers/work/benchWork';
+import type { BenchPartProps } from './benchPart';
+import type { BenchPanel } from './BenchTable';
+import { leftWords, modelsWords, placeWords } from './benchWords';
+import { usePedal } from './usePedal';
+
+export interface NowPanelProps extends BenchPartProps {
+  now: BenchNow;
+  panel: BenchPanel;
+  onPanel: (panel: BenchPanel) => void;
+}
+
+const guideSize = 200;
+
+/** One step, large: what, where, with what mix, and done. */
+export function NowPanel(props: NowPanelProps) {
+  const { bench, army, pots, hand, words, view, now, panel, onPanel } = props;
+  const { task, step, recipe, coat } = now;
+  const technique = techniqueOf(step.step.technique);
+  const surface = army.units
+    .find(({ id }) => id === task.unitId)
+    ?.surfaces.find(({ id }) => id === task.surfaceId);
+  const form = surface?.form ?? formOf(recipe);
+  const { answer: guide } = useAnswer(
+    pots,
+    [recipe, step.step, form, step.mixColour.hex],
+    (worker) => worker.guide(recipe, step.step, form, step.mixColour.hex, guideSize),
+  );
+  const toggle = (wanted: BenchPanel) => onPanel(panel === wanted ? null : wanted);
+  const isReady = task.models.length > 0;
+  const all = () => hand.paint(now, task.models);
+  useShortcut('d', (event) => !event.repeat && all());
+  useShortcut('o', (event) => !event.repeat && hand.paint(now, task.models, { onceMore: true }));
+  useShortcut('s', (event) => !event.repeat && hand.skip(now));
+  useShortcut('f', () => toggle('differently'));
+  useShortcut('w', () => toggle('wrong'));
+  usePedal(all);
+  const soonest = Math.min(...task.waiting.map(({ ms }) => ms));
+  const counts = technique.counts;
+  return (
+    <section aria-label="Now" className="now-panel">
+      <p className="now-where" dir="auto">
+        {words.unit(task.unitId)}
+        {bench.armyId !== undefined && <> · {words.surface(task.unitId, task.surfaceId)}</>} ·{' '}
+        {recipe.name}, line {task.line}
+      </p>
+      <h2>
+        {technique.label[0].toUpperCase() + technique.label.slice(1)},{' '}
+        {placeWords(step.step.placement)}
+        <small>
+          {counts} {task.coat} of {task.coats}
+        </small>
+      </h2>
+      {step.step.note && <p dir="auto">{step.step.note}</p>}
+      {step.caution && <p className="now-caution">{step.caution}</p>}
+      <div className="now-body">
+        <div className="now-mix">
+          <StepMix {...props} />
+          <StepRibbons now={now} counts={counts} />
+        </div>
+        <GuidePicture
+          guide={guide}
+          size={guideSize}
+          label={`Where it goes, on ${reliefs[form].label}`}
+        />
+      </div>
+      {isReady ? (
+        <ModelButtons key={task.key} {...props} />
+      ) : (
+        <p className="now-waiting">
+          Nothing can be painted yet: models {modelsWords(task.waiting.map(({ model }) => model))}{' '}
+          dry for another {leftWords(soonest - (hand.now - view.seenAt))}.
+        </p>
+      )}
+      <div className="now-deeds">
+        <button type="button" className="next-button" disabled={!isReady} onClick={all}>
+          Done
+          {isReady && (
+            <small>
+              {' '}
+              {coat.where.models.length === 1
+                ? `model ${coat.where.models[0]}`
+                : `all ${coat.where.models.length}`}
+            </small>
+          )}
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={!isReady}
+          onClick={() => hand.paint(now, task.models, { onceMore: true })}
+        >
+          Done, and once more
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={!isReady}
+          onClick={() => hand.skip(now)}
+        >
+          Skip
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          aria-expanded={panel === 'differently'}
+          onClick={() => toggle('differently')}
+        >
+          Differently …
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          aria-expanded={panel === 'wrong'}
+          onClick={() => toggle('wrong')}
+        >
+          Went wrong …
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function StepMix({ pots, now, hand }: NowPanelProps) {
+  const { step, coat } = now;
+  const { brushed, differs } = coat;
+  const mix = mixOfBrushed(brushed);
+  const potName = potNamesOf(pots);
+  const models = now.task.models.length + now.task.waiting.length + now.task.later;
+  const isMixed = hand.view?.wet.some(
+    ({ entry }) => entry.recipeId === coat.recipeId && entry.stepId === coat.stepId,
+  );
+  return (
+    <div className="step-mix">
+      <MixBar mix={mix} hexOfPot={potHexesOf(pots)} hexOfStep={() => ''} lineNumber={() => 0} />
+      <p className="step-drops" dir="auto">
+        {dropsWords(step.drops, potName)}
+        <small> drops</small>
+      </p>
+      <p>
+        {thinningWords(brushed)} · {loadWords(brushed)}
+        {step.consistency && (
+          <>
+            {' · '}
+            <b>{step.consistency.name}</b>: {step.consistency.tells}
+          </>
+        )}
+      </p>
+      <p className="quiet">
+        {mlWords(step.ml)} for {models} {models === 1 ? 'model' : 'models'},{' '}
+        {now.task.coats - now.task.coat + 1}{' '}
+        {now.task.coats - now.task.coat === 0 ? 'coat' : 'coats'}
+        {step.isEstimate && ', estimated'}
+        {differs.length > 0 && (
+          <>
+            . <b>Differs from the recipe: {differs.join(', ')}</b>
+          </>
+        )}
+      </p>
+      {isMixed ? (
+        <p className="quiet">It stands on the palette.</p>
+      ) : (
+        <button
+          type="button"
+          className="outline-button"
+          onClick={() => hand.mix(now, brushed, step.ml, differs)}
+        >
+          Mixed: it stands on the palette
+        </button>
+      )}
+    </div>
+  );
+}
+
+function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
+  const { step, task } = now;
+  const isLast = task.coat >= task.coats;
+  return (
+    <div className="step-ribbons">
+      <p>As it should be now</p>
+      <Ribbon
+        stops={ribbonStops}
+        hexes={step.now.map(({ hex }) => hex)}
+        label="The surface as it should be now"
+        surface={step.now}
+      />
+      <PlacementMark {...step.step.placement} />
+      <p>
+        After this {counts}, dry{isLast ? '' : ' (more to come)'}
+      </p>
+      <Ribbon
+        stops={ribbonStops}
+        hexes={step.after.map(({ hex }) => hex)}
+        label={`The surface after this ${counts}, dry`}
+        surface={step.after}
+        isEstimate={step.isEstimate}
+      />
+      <p className="quiet">Wet, it looks starker than this.</p>
+    </div>
+  );
+}
+
+/** The models this coat goes on, each to be ticked off by itself. */
+function ModelButtons({ now, hand, words }: NowPanelProps) {
+  const { task } = now;
+  const [mode, setMode] = useState(false);
+  const isMany = task.models.length > 40;
+  if (task.models.length === 1 && task.waiting.length === 0) return null;
+  return (
+    <div className="now-models">
+      <p>
+        Still to do in this step: {task.models.length}
+        {task.waiting.length > 0 && `, and ${task.waiting.length} that dry`}
+        {task.later > 0 && `, and ${task.later} later`}
+        {isMany && (
+          <button type="button" className="plain-button" onClick={() => setMode(!mode)}>
+            {mode ? 'Hide the models' : 'Tick them off one by one'}
+          </button>
+        )}
+      </p>
+      {(!isMany || mode) && (
+        <ul aria-label={`Models of ${words.unit(task.unitId)} to tick off`}>
+          {task.models.map((model) => (
+            <li key={model}>
+              <button
+                type="button"
+                aria-label={`Model ${model} is done`}
+                onClick={() => hand.paint(now, [model])}
+              >
+                {model}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,266 @@
+import {
+  mishapDegrees,
+  mishapKinds,
+  ribbonStops,
+  type Mend,
+  type MishapDegree,
+  type MishapKind,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice';
+import { PotPicker } from '../../parts/PotPicker';
+import { Ribbon } from '../../parts/Ribbon';
+import { minutesInWords } from '../../parts/words/minutesInWords';
+import { useAnswer } from '../../workers/useAnswer';
+import type { BenchNow } from '../../workers/work/benchWork';
+import type { Rescued } from '../../workers/work/rescueWork';
+import type { BenchPartProps } from './benchPart';
+import { namedPlaces } from './benchWords';
+
+export interface WentWrongProps extends Omit<BenchPartProps, 'view'> {
+  now: BenchNow;
+  onClose: () => void;
+}
+
+const degreeNames: Record<MishapDegree, string> = {
+  slight: 'a little',
+  clear: 'clearly',
+  bad: 'badly',
+};
+const needsPot: readonly MishapKind[] = ['spilled', 'wrong pot'];
+
+/** Something went wrong: what, where, and what brings it back. */
+export function WentWrong(props: WentWrongProps) {
+  const { bench, army, pots, hand, words, now, onClose } = props;
+  const { task, coat } = now;
+  const unit = army.units.find(({ id }) => id === task.unitId);
+  const [what, setWhat] = useState<MishapKind | null>(null);
+  const [degree, setDegree] = useState<MishapDegree>('clear');
+  const [low, setLow] = useState('raised');
+  const [high, setHigh] = useState('crown');
+  const [surfaceId, setSurfaceId] = useState(task.surfaceId);
+  const [model, setModel] = useState(coat.where.models[0]);
+  const [potId, setPotId] = useState(coat.brushed.pots[0].potId);
+  const [isWet, setIsWet] = useState(true);
+  const ends = [low, high].map((name) => namedPlaces.findIndex((each) => each.name === name));
+  const [first, last] = ends.sort((one, other) => one - other);
+  const place = { from: namedPlaces[first].from, to: namedPlaces[last].to };
+  const isElsewhere = surfaceId !== task.surfaceId;
+  const other = hand.view?.state.tasks.find(
+    (each) => each.unitId === task.unitId && each.surfaceId === surfaceId,
+  );
+  const recipe = isElsewhere
+    ? (lastOn(hand.log.entries, task.unitId, surfaceId, model) ?? other)
+    : { recipeId: coat.recipeId, version: coat.version };
+  const wet = hand.view?.wet.map(({ entry }) => entry.stepId) ?? [];
+  const { answer, problem } = useAnswer<Rescued | null>(
+    pots,
+    [what, degree, place.from, place.to, surfaceId, model, potId, isWet, hand.log.entries],
+    async (worker) =>
+      what && recipe
+        ? worker.mends({
+            bench,
+            army,
+            entries: hand.log.entries,
+            unitId: task.unitId,
+            surfaceId,
+            model,
+            recipeId: recipe.recipeId,
+            version: recipe.version,
+            stepId: isElsewhere ? null : task.stepId,
+            place,
+            what,
+            degree,
+            minutesAgo: isWet ? 0.5 : null,
+            wet,
+            ...(needsPot.includes(what) && { potId }),
+          })
+        : null,
+    what !== null,
+  );
+  const mend = (chosen: Mend, rescued: Rescued) => {
+    if (!what || !recipe || rescued.stepId === null) return;
+    const { kind, sentence, error, minutes } = chosen;
+    hand.write([
+      {
+        kind: 'mishap',
+        ...hand.head(),
+        benchId: bench.id,
+        where: { ...coat.where, surfaceId, models: [model] },
+        recipeId: recipe.recipeId,
+        version: recipe.version,
+        stepId: rescued.stepId,
+        line: isElsewhere ? 0 : coat.line,
+        what,
+        place,
+        mend: {
+          kind,
+          sentence: sentence.slice(0, 120),
+          errorBefore: rescued.error,
+          errorAfter: error,
+          minutes,
+        },
+      },
+    ]);
+    onClose();
+  };
+  return (
+    <section className="bench-panel" aria-label="Something went wrong">
+      <h2>What went wrong?</h2>
+      <div className="chips" role="group" aria-label="What went wrong">
+        {mishapKinds.map((kind) => (
+          <button
+            key={kind}
+            type="button"
+            aria-pressed={what === kind}
+            onClick={() => setWhat(kind)}
+          >
+            {kind}
+          </button>
+        ))}
+      </div>
+      {what && (
+        <div className="bench-fields">
+          <Choice
+            label="How much"
+            value={degree}
+            onChoose={(name) => setDegree(name as MishapDegree)}
+          >
+            {mishapDegrees.map((name) => (
+              <option key={name} value={name}>
+                {degreeNames[name]}
+              </option>
+            ))}
+          </Choice>
+          <Choice label="From" value={low} onChoose={setLow}>
+            {namedPlaces.map(({ name }) => (
+              <option key={name}>{name}</option>
+            ))}
+          </Choice>
+          <Choice label="to" value={high} onChoose={setHigh}>
+            {namedPlaces.map(({ name }) => (
+              <option key={name}>{name}</option>
+            ))}
+          </Choice>
+          <Choice label="On" value={surfaceId} onChoose={setSurfaceId}>
+            {unit?.surfaces.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </Choice>
+          <Choice label="Model" value={model} onChoose={(value) => setModel(Number(value))}>
+            {modelsIn(task, model).map((number) => (
+              <option key={number}>{number}</option>
+            ))}
+          </Choice>
+          <Choice
+            label="It is"
+            value={isWet ? 'wet' : 'dry'}
+            onChoose={(value) => setIsWet(value === 'wet')}
+          >
+            <option value="wet">still wet</option>
+            <option value="dry">dry</option>
+          </Choice>
+          {needsPot.includes(what) && (
+            <PotPicker
+              label="The paint that should not be there"
+              choices={pots
+                .filter(({ retired }) => !retired)
+                .map(({ id, name, swatch, kind }) => ({ id, name, hex: swatch, hint: kind }))}
+              chosen={potId}
+              onChoose={setPotId}
+            />
+          )}
+        </div>
+      )}
+      {problem && <p role="alert">{problem}</p>}
+      {what && answer && (
+        <Mends rescued={answer} words={words} onMend={(one) => mend(one, answer)} />
+      )}
+      <button type="button" className="plain-button" onClick={onClose}>
+        Close
+      </button>
+    </section>
+  );
+}
+
+function Mends({
+  rescued,
+  onMend,
+}: {
+  rescued: Rescued;
+  words: BenchPartProps['words'];
+  onMend: (mend: Mend) => void;
+}) {
+  const { mends, now, planned, error } = rescued;
+  if (rescued.stepId === null)
+    return <p>Nothing is on this surface yet: paint over it as planned.</p>;
+  return (
+    <>
+      <div className="mend-state">
+        <p>As planned</p>
+        <Ribbon stops={ribbonStops} hexes={planned.map(({ hex }) => hex)} label="As planned" />
+        <p>≈ As it is, ΔE00 {error.toFixed(1)} off there</p>
+        <Ribbon stops={ribbonStops} hexes={now.map(({ hex }) => hex)} label="As it is" isEstimate />
+      </div>
+      <ol className="mends" aria-label="What mends it, the best first">
+        {mends.map((mend, index) => (
+          <li key={mend.sentence}>
+            <div>
+              <p>
+                {mend.sentence}
+                <small>
+                  {' '}
+                  {mend.kind !== 'leave' && (
+                    <>
+                      ≈ ΔE00 {error.toFixed(1)} → {mend.error.toFixed(1)},{' '}
+                      {minutesInWords(Math.max(1, mend.minutes))}
+                      {mend.isWet && mend.kind !== 'lift' && ', its mix is still wet'}
+                    </>
+                  )}
+                </small>
+              </p>
+              <Ribbon
+                stops={ribbonStops}
+                hexes={mend.after.map(({ hex }) => hex)}
+                label={`After: ${mend.sentence}`}
+                isEstimate
+              />
+            </div>
+            <button
+              type="button"
+              className={index === 0 ? 'next-button' : 'outline-button'}
+              aria-label={`Do this: ${mend.sentence}`}
+              onClick={() => onMend(mend)}
+            >
+              Do this
+            </button>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** The recipe that was last painted on a surface of a model. */
+function lastOn(
+  entries: BenchPartProps['hand']['log']['entries'],
+  unitId: string,
+  surfaceId: string,
+  model: number,
+): { recipeId: string; version: number | null } | null {
+  const entry = entries.findLast(
+    (each) =>
+      each.kind === 'coat' &&
+      each.where.unitId === unitId &&
+      each.where.surfaceId === surfaceId &&
+      each.where.models.includes(model),
+  );
+  return entry?.kind === 'coat' ? { recipeId: entry.recipeId, version: entry.version } : null;
+}
+
+function modelsIn({ models, waiting }: BenchNow['task'], chosen: number): number[] {
+  const all = [...models, ...waiting.map(({ model }) => model), chosen];
+  return [...new Set(all)].sort((one, other) => one - other);
+}

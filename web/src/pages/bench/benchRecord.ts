@@ -1,0 +1,30 @@
+import {
+  looseUnit,
+  type Army,
+  type Batch,
+  type Bench,
+  type ModelRange,
+  type Recipe,
+} from '@yellow-ledger/core';
+
+const settings = { room: 'usual', keeping: 'damp', hairDryer: false, isCleared: false } as const;
+const begun = () => ({ id: crypto.randomUUID(), startedAt: new Date().toISOString() });
+
+/** Models of an army on the bench. */
+export function benchOfArmy(army: Army, models: ModelRange[]): Bench {
+  const units = army.units.filter(({ id }) => models.some(({ unitId }) => unitId === id));
+  const named = units.map(({ name }) => name).join(', ') || army.name;
+  return { ...begun(), ...settings, name: named.slice(0, 120), armyId: army.id, models };
+}
+
+/** What a plan takes together, in the room it was planned for. */
+export function benchOfPlan(army: Army, plan: Batch): Bench {
+  const { name, models, room, keeping, hairDryer } = plan;
+  return { ...begun(), ...settings, name, armyId: army.id, models, room, keeping, hairDryer };
+}
+
+/** One recipe on models that belong to no army. */
+export function benchOfRecipe(recipe: Recipe, version: number | null, models: number): Bench {
+  const unit = looseUnit(recipe.name, recipe, version, models);
+  return { ...begun(), ...settings, name: recipe.name, models: [], loose: { unit, recipes: [] } };
+}

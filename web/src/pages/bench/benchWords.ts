@@ -1,0 +1,55 @@
+import { nearestStop, toneStops, type Army, type Placement } from '@yellow-ledger/core';
+
+/** Names of what is on the bench. */
+export interface BenchWords {
+  unit: (unitId: string) => string;
+  surface: (unitId: string, surfaceId: string) => string;
+}
+
+export function benchWordsOf(army: Army): BenchWords {
+  const unitOf = (unitId: string) => army.units.find(({ id }) => id === unitId);
+  return {
+    unit: (unitId) => unitOf(unitId)?.name ?? 'a unit that is gone',
+    surface: (unitId, surfaceId) =>
+      unitOf(unitId)?.surfaces.find(({ id }) => id === surfaceId)?.name ?? 'a surface that is gone',
+  };
+}
+
+/** @example placeWords({ from: 0.5, to: 1, … }) // → 'from mid up' */
+export function placeWords({ from, to }: Pick<Placement, 'from' | 'to'>): string {
+  const low = nearestStop(from).name;
+  const high = nearestStop(to).name;
+  if (from <= 0 && to >= 1) return 'everywhere';
+  if (low === high) return `the ${low} only`;
+  if (to >= 1) return `from ${low} up`;
+  if (from <= 0) return `from ${high} down`;
+  return `from ${low} to ${high}`;
+}
+
+/** Models of a unit, stretches together. @example modelsWords([1, 2, 3, 7]) // → '1–3, 7' */
+export function modelsWords(models: readonly number[]): string {
+  const stretches: [number, number][] = [];
+  for (const model of [...models].sort((one, other) => one - other)) {
+    const last = stretches.at(-1);
+    if (last && last[1] === model - 1) last[1] = model;
+    else stretches.push([model, model]);
+  }
+  return stretches.map(([from, to]) => (from === to ? `${from}` : `${from}–${to}`)).join(', ');
+}
+
+/** Time left, for looking at in passing. @example leftWords(754_000) // → '12:34' */
+export function leftWords(ms: number): string {
+  const seconds = Math.ceil(ms / 1000);
+  const hours = Math.floor(seconds / 3600);
+  const minutes = Math.floor((seconds % 3600) / 60);
+  if (hours > 0) return `${hours} h ${minutes} min`;
+  return `${minutes}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+/** Places on the tone axis somebody can point at, each from half-way to the one below. */
+export const namedPlaces = toneStops.map(({ name, at }, index) => ({
+  name,
+  at,
+  from: index === 0 ? 0 : (toneStops[index - 1].at + at) / 2,
+  to: index === toneStops.length - 1 ? 1 : (at + toneStops[index + 1].at) / 2,
+}));

@@ -1,0 +1,114 @@
+import {
+  forModels,
+  type Army,
+  type Bench,
+  type Brushed,
+  type CoatEntry,
+  type Deviation,
+  type LogEntry,
+  type Pot,
+} from '@yellow-ledger/core';
+import { useEffect, useEffectEvent, useState } from 'react';
+import { entryHead, writeEntries } from '../../store/log/sendLog';
+import { pageClock } from '../../store/log/steadyClock';
+import { useAppDispatch, useAppStore } from '../../store/store';
+import { useAnswer } from '../../workers/useAnswer';
+import type { BenchNow } from '../../workers/work/benchWork';
+import { useBenchLog } from './useBenchLog';
+import { useTicking } from './useTicking';
+
+/** A second press sooner than this is the same press, ms. */
+const onePressMs = 600;
+/** So many times what is reckoned, and a little, is a telephone call and no slow hand. */
+const longestShare = 4;
+const longestMore = 15;
+
+/** Everything the bench shows and does. */
+export function useBench(bench: Bench, army: Army, pots: Pot[]) {
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const log = useBenchLog(bench.id);
+  const [taskKey, setTaskKey] = useState<string | null>(null);
+  const ticking = useTicking();
+  const { answer: view, problem } = useAnswer(
+    pots,
+    [bench, army, log.entries, taskKey, ticking.looks],
+    (worker) => {
+      const now = pageClock.now();
+      return worker
+        .benchView({ bench, army, entries: log.entries, now, taskKey })
+        .then((seen) => ({ ...seen, seenAt: now }));
+    },
+    log.isFetched,
+  );
+  const soonest = Math.min(
+    view?.state.drying.at(0)?.ms ?? Infinity,
+    view?.wet.at(0)?.ms ?? Infinity,
+  );
+  const dueAt = view && soonest < Infinity ? view.seenAt + soonest : null;
+  const { lookAt } = ticking;
+  useEffect(() => lookAt(dueAt), [lookAt, dueAt]);
+
+  const [since, setSince] = useState<number | null>(() => pageClock.now());
+  const [lastPress, setLastPress] = useState(0);
+
+  const write = (entries: LogEntry[]) => dispatch(writeEntries(entries));
+  const head = () => entryHead(store.getState().log.entries);
+
+  /** A coat of what stands in the middle, on some of the models it is for. */
+  const paint = (now: BenchNow, models: number[], more: Partial<CoatEntry> = {}) => {
+    const at = pageClock.now();
+    if (at - lastPress < onePressMs || models.length === 0) return;
+    setLastPress(at);
+    const coat = forModels(now.coat, models);
+    const taken = since === null ? null : (at - since) / 60_000;
+    const isSteady = taken !== null && taken <= coat.reckoned * longestShare + longestMore;
+    setSince(at);
+    write([{ ...coat, ...head(), minutes: isSteady ? taken : null, ...more }]);
+    if (models.length === now.task.models.length) setTaskKey(null);
+  };
+
+  /** What stands in the well for a line now, where that is not what is written. */
+  const mix = (now: BenchNow, brushed: Brushed, ml: number, differs: Deviation[]) => {
+    const { recipeId, stepId, line } = now.coat;
+    write([
+      { kind: 'mixed', ...head(), benchId: bench.id, recipeId, stepId, line, brushed, ml, differs },
+    ]);
+  };
+
+  /** Leaves a line out on the models in the middle. */
+  const skip = (now: BenchNow) => {
+    const at = pageClock.now();
+    if (at - lastPress < onePressMs) return;
+    setLastPress(at);
+    const { where, recipeId, version, stepId, line } = now.coat;
+    write([{ kind: 'skip', ...head(), benchId: bench.id, where, recipeId, version, stepId, line }]);
+    setTaskKey(null);
+  };
+
+  // Whoever comes back to the bench takes the brush up anew.
+  const cameBack = useEffectEvent(() => {
+    if (document.visibilityState === 'visible') setSince(pageClock.now());
+  });
+  useEffect(() => {
+    const listener = () => cameBack();
+    document.addEventListener('visibilitychange', listener);
+    return () => document.removeEventListener('visibilitychange', listener);
+  }, []);
+
+  return {
+    log,
+    view,
+    problem,
+    now: ticking.now,
+    head,
+    write,
+    paint,
+    mix,
+    skip,
+    take: setTaskKey,
+    setBackMs: pageClock.setBackMs(),
+  };
+}
+
+export type BenchHand = ReturnType<typeof useBench>;

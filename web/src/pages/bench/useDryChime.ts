@@ -1,0 +1,47 @@
+import { useEffect, useRef } from 'react';
+import { chime } from './chime';
+
+/** What dries, by the entry that made it wet. */
+export interface Dries {
+  entryId: string;
+  says: string;
+  /** milliseconds since 1970 */
+  at: number;
+}
+
+/**
+ * Sounds and puts into the title of the page what has become dry. It goes by the clock: what became
+ * dry while the device slept is told at once when it wakes.
+ *
+ * @param now milliseconds since 1970, by the page's clock
+ */
+export function useDryChime(drying: readonly Dries[], now: number): void {
+  const waiting = useRef(new Map<string, Dries>());
+  const usual = useRef(document.title);
+
+  useEffect(() => {
+    for (const each of drying) waiting.current.set(each.entryId, each);
+    const dry = [...waiting.current.values()].filter(({ at }) => at <= now);
+    for (const { entryId } of dry) waiting.current.delete(entryId);
+    // What was struck out, or was felt to be dry, is no longer waited for.
+    for (const { entryId, at } of [...waiting.current.values()])
+      if (at > now && !drying.some((each) => each.entryId === entryId))
+        waiting.current.delete(entryId);
+    if (dry.length === 0) return;
+    chime();
+    document.title = `Dry: ${dry[0].says}`;
+  }, [drying, now]);
+
+  useEffect(() => {
+    const title = usual.current;
+    const back = () => (document.title = title);
+    // Seen is heard: any press puts the title back.
+    window.addEventListener('pointerdown', back);
+    window.addEventListener('keydown', back);
+    return () => {
+      window.removeEventListener('pointerdown', back);
+      window.removeEventListener('keydown', back);
+      back();
+    };
+  }, []);
+}

@@ -1,0 +1,248 @@
+import {
+  loadWords,
+  oneMoreLike,
+  techniqueOf,
+  thinningWords,
+  type Pot,
+  type RecordedLine,
+  type RecordedSurface,
+} from '@yellow-ledger/core';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { useNotice } from '../../parts/shell/notices';
+import { dropsWords } from '../../parts/words/dropsWords';
+import { potNamesOf } from '../../parts/words/recipeWords';
+import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
+import { doDeed } from '../../store/deeds/doDeeds';
+import { useAppDispatch } from '../../store/store';
+import { useAnswer } from '../../workers/useAnswer';
+import { useShelf } from '../../workers/useShelf';
+import type { ModelShown } from '../../workers/work/logWork';
+import { PromoteSheet } from './PromoteSheet';
+import './log.scss';
+
+/** One model, a year later: every surface as it was really painted, and painting one more like it. */
+export default function ModelPage() {
+  const { holder = '', unitId = '', model: asked = '1' } = useParams();
+  const model = Math.max(1, Math.floor(Number(asked)) || 1);
+  const { pots } = useShelf();
+  const { answer, problem } = useAnswer(pots, [holder, unitId, model], async (worker) => ({
+    shown: await worker.modelShown(holder, unitId, model),
+    of: `${holder} ${unitId} ${model}`,
+  }));
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer || !pots) return <p className="page-wait">Looking the model up …</p>;
+  if (!answer.shown)
+    return (
+      <p className="page-wait">
+        There is no model {model} here; its unit may have been deleted. What was painted stands in
+        the <Link to="/log">log</Link>.
+      </p>
+    );
+  return (
+    <ModelSheet key={answer.of} shown={answer.shown} holder={holder} model={model} pots={pots} />
+  );
+}
+
+interface ModelSheetProps {
+  shown: ModelShown;
+  holder: string;
+  model: number;
+  pots: Pot[];
+}
+
+function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
+  const { unit, armyName, surfaces } = shown;
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const isPainted = surfaces.some(({ done }) => done !== null);
+  const more = async () => {
+    const settings = { room: 'usual', keeping: 'damp', hairDryer: false } as const;
+    const bench = oneMoreLike(unit, model, surfaces, settings, new Date().toISOString(), () =>
+      crypto.randomUUID(),
+    );
+    const label = `put ${bench.name} on the bench`;
+    const deed = { kind: 'benches', label, of: bench.id, before: null, after: bench } as const;
+    const problem = await dispatch(doDeed(deed));
+    if (problem) notify(problem.message);
+    else await navigate(`/bench/${bench.id}`);
+  };
+  const go = (by: number) => {
+    const next = model + by;
+    if (next >= 1 && next <= unit.models) void navigate(`/log/models/${holder}/${unit.id}/${next}`);
+  };
+  useShortcut('[', () => go(-1));
+  useShortcut(']', () => go(1));
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1 dir="auto">
+          {unit.name}, model {model}
+        </h1>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={model <= 1}
+          onClick={() => go(-1)}
+        >
+          Model before
+        </button>
+        <button
+          type="button"
+          className="outline-button"
+          disabled={model >= unit.models}
+          onClick={() => go(1)}
+        >
+          Model after
+        </button>
+        <button
+          type="button"
+          className="next-button"
+          disabled={!isPainted}
+          onClick={() => void more()}
+        >
+          Paint one more like this
+        </button>
+      </div>
+      <p dir="auto">
+        {armyName}. <Link to="/log">All of the log</Link>
+      </p>
+      {!isPainted && (
+        <p>
+          Nothing is written of this model. Put it on the <Link to="/bench">bench</Link>, or note
+          there what was painted before.
+        </p>
+      )}
+      {surfaces.map((recorded) => (
+        <SurfaceRecord key={recorded.surface.id} recorded={recorded} pots={pots} />
+      ))}
+    </div>
+  );
+}
+
+function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Pot[] }) {
+  const { surface, pin, written, done, lines, mishaps, readings, missingPots } = recorded;
+  const potName = potNamesOf(pots);
+  const [isPromoting, setIsPromoting] = useState(false);
+  const differing = lines.filter(({ differs }) => differs.length > 0).length;
+  return (
+    <section className="surface-record" aria-label={surface.name}>
+      <h2 dir="auto">{surface.name}</h2>
+      <p dir="auto">
+        {written ? (
+          <>
+            <Link to={`/recipes/${written.id}`}>{written.name}</Link>
+            {pin?.version ? `, version ${pin.version}` : ', the page as it is now'}
+          </>
+        ) : pin ? (
+          `${done?.name ?? 'A recipe'}, which is gone: told from the log alone`
+        ) : (
+          'No recipe'
+        )}
+        {!done && '. Nothing is on it yet.'}
+      </p>
+      {lines.length > 0 && (
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              <th scope="col">For one model, drops</th>
+              <th scope="col">Thinned</th>
+              <th scope="col">Coats</th>
+              <th scope="col">When</th>
+              <th scope="col">Differs</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((line, index) => (
+              <LineRow key={line.step.id} line={line} number={index + 1} potName={potName} />
+            ))}
+          </tbody>
+        </table>
+      )}
+      {mishaps.map(({ id, what, mend }) => (
+        <p key={id}>
+          {what}: {mend.sentence} ≈ ΔE00 {mend.errorBefore.toFixed(1)} →{' '}
+          {mend.errorAfter.toFixed(1)}
+        </p>
+      ))}
+      {readings.length > 0 && (
+        <p>
+          {readings.length} {readings.length === 1 ? 'reading' : 'readings'}, the last on{' '}
+          {format(new Date(readings[readings.length - 1].at), 'd MMMM yyyy')}.
+        </p>
+      )}
+      {missingPots.map((potId) => (
+        <MissingPot key={potId} potId={potId} pots={pots} />
+      ))}
+      {written && done && (differing > 0 || isPromoting) && (
+        <button
+          type="button"
+          className="outline-button"
+          aria-expanded={isPromoting}
+          onClick={() => setIsPromoting(!isPromoting)}
+        >
+          Planned and done, side by side
+        </button>
+      )}
+      {written && recorded.whole && isPromoting && (
+        <PromoteSheet
+          painted={written}
+          done={recorded.whole}
+          pots={pots}
+          onDone={() => setIsPromoting(false)}
+        />
+      )}
+    </section>
+  );
+}
+
+function LineRow({
+  line: { step, drops, differs, at },
+  number,
+  potName,
+}: {
+  line: RecordedLine;
+  number: number;
+  potName: (potId: string) => string;
+}) {
+  return (
+    <tr>
+      <th scope="row">
+        {number} {techniqueOf(step.technique).label}
+      </th>
+      <td dir="auto">{drops ? dropsWords(drops, potName) : 'a pot of it is gone'}</td>
+      <td>
+        {thinningWords(step.mix)} · {loadWords(step.mix)}
+      </td>
+      <td>{step.coats}</td>
+      <td>{at ? format(new Date(at), 'd MMM yyyy, HH:mm') : 'before the log'}</td>
+      <td>{differs.join(', ')}</td>
+    </tr>
+  );
+}
+
+/** A pot that is no longer at hand, and what comes nearest. */
+function MissingPot({ potId, pots }: { potId: string; pots: Pot[] }) {
+  const pot = pots.find(({ id }) => id === potId);
+  const potName = potNamesOf(pots);
+  const { answer } = useAnswer(
+    pots,
+    [potId],
+    async (worker) => (await worker.substitutes(potId)).at(0) ?? null,
+    pot !== undefined,
+  );
+  return (
+    <p className="problem" dir="auto">
+      {pot ? `${pot.name} is no longer at hand.` : `A pot of it was deleted (${potId}).`}{' '}
+      {answer && (
+        <>
+          Nearest: {standInWords(answer.parts, potName)}, {nearnessWords(answer)}.
+        </>
+      )}
+    </p>
+  );
+}

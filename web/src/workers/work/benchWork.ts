@@ -1,0 +1,197 @@
+import {
+  armySchema,
+  asMixed,
+  benchSchema,
+  benchStep,
+  benchTasks,
+  chosenModels,
+  entrySchema,
+  isAtHand,
+  masstoneOf,
+  mixedPaint,
+  modelsByPin,
+  onFigures,
+  opticsOfPot,
+  paintedCoat,
+  surfaceColour,
+  surfaceKey,
+  standing,
+  untouched,
+  wetMixes,
+  colourDifference,
+  type BenchState,
+  type BenchStep,
+  type BenchTask,
+  type Brushed,
+  type CoatEntry,
+  type OwnFigures,
+  type Recipe,
+  type Unit,
+  type UnitSurface,
+  type WetMix,
+} from '@yellow-ledger/core';
+import { z } from 'zod';
+import { benchRecipes, forgetBenchRecipes } from './benchRecipes';
+import { ownFigures } from './logInHand';
+import { shelfInHand } from './shelfInHand';
+
+const askedSchema = z.object({
+  bench: benchSchema,
+  army: armySchema,
+  entries: z.array(entrySchema),
+  now: z.number(),
+  /** the task somebody took instead of the next; null takes the next */
+  taskKey: z.string().nullable(),
+});
+
+const placedSchema = askedSchema.pick({ bench: true, army: true });
+
+/** Models whose surface is painted by one recipe. */
+export interface BenchSurface {
+  key: string;
+  unitId: string;
+  surfaceId: string;
+  models: number[];
+  recipe: Recipe;
+  version: number | null;
+}
+
+/** What stands in the middle of the bench. */
+export interface BenchNow {
+  task: BenchTask;
+  /** with the mixes that are on the table */
+  recipe: Recipe;
+  step: BenchStep;
+  /** the coat on all models that are ready, as it would be noted */
+  coat: CoatEntry;
+}
+
+export interface BenchView {
+  state: BenchState;
+  now: BenchNow | null;
+  wet: (WetMix & { hex: string })[];
+  recipeNames: Record<string, string>;
+  own: OwnFigures;
+}
+
+/** A pot that could stand in for one of a mix, nearest first. */
+export interface OtherPot {
+  of: string;
+  potId: string;
+  /** ΔE00 between the two, thick and dry */
+  difference: number;
+}
+
+export const benchWork = {
+  /** What is to be done now, and everything around it. */
+  async benchView(asked: unknown): Promise<BenchView> {
+    const { bench, army, entries, now, taskKey } = askedSchema.parse(asked);
+    const { recipeOf, names } = await benchRecipes(bench, army);
+    const { own } = await ownFiguresOnce();
+    const shelf = shelfInHand();
+    const counted = standing(entries);
+    const state = benchTasks(army, bench, recipeOf, counted, now);
+    const chosen = state.tasks.find(({ key, models }) => key === taskKey && models.length > 0);
+    const task = chosen ?? state.tasks.at(0) ?? null;
+    const wet = wetMixes(bench, counted, state.tasks, shelf, now).map((mix) => ({
+      ...mix,
+      hex: hexOfBrushed(mix.entry.brushed),
+    }));
+    return { state, wet, recipeNames: names, own, now: task && nowAt(task) };
+
+    function nowAt(at: BenchTask): BenchNow | null {
+      const unit = army.units.find(({ id }) => id === at.unitId);
+      const surface = unit?.surfaces.find(({ id }) => id === at.surfaceId);
+      const written = recipeOf({ recipeId: at.recipeId, version: at.version });
+      if (!unit || !surface || !written) return null;
+      return nowOn(at, unit, surface, asMixed(written, counted));
+    }
+
+    function nowOn(
+      at: BenchTask,
+      unit: Unit,
+      surface: UnitSurface,
+      recipe: Recipe,
+    ): BenchNow | null {
+      const step = recipe.steps.find(({ id }) => id === at.stepId);
+      if (!step) return null;
+      const waiting = at.waiting.map(({ model }) => model);
+      const models = at.models.length > 0 ? at.models : waiting;
+      if (models.length === 0) return null;
+      const head = { id: 'not-written-yet', at: new Date(now).toISOString(), order: 0 };
+      const place = { bench, unit, surface, recipe, version: at.version, models };
+      const differs = counted.findLast(
+        (entry) =>
+          entry.kind === 'mixed' && entry.recipeId === recipe.id && entry.stepId === step.id,
+      );
+      const deviations = differs?.kind === 'mixed' ? differs.differs : [];
+      const coat = paintedCoat(place, step, at.coat, head, null, deviations, own);
+      const on = onFigures(counted).get(surfaceKey(unit.id, surface.id, models[0])) ?? untouched();
+      const all = at.models.length + waiting.length + at.later;
+      const asked = { unit, surface, recipe, stepId: step.id, models: all, on, coat };
+      const coatsLeft = Math.max(1, at.coats - at.coat + 1);
+      return { task: at, recipe, coat, step: benchStep({ ...asked, coatsLeft }, shelf, own) };
+    }
+  },
+
+  /** Has the recipes of the bench fetched anew. */
+  freshBenchRecipes(): void {
+    forgetBenchRecipes();
+  },
+
+  /** Pots at hand that are nearest to each pot of a mix. */
+  otherPots(potIds: string[], most: number): OtherPot[] {
+    const shelf = shelfInHand();
+    const colourOf = (potId: string) => {
+      const pot = shelf.get(potId);
+      return pot ? surfaceColour(masstoneOf(opticsOfPot(pot.swatch, pot.hiding))) : null;
+    };
+    return potIds.flatMap((of) => {
+      const wanted = colourOf(of);
+      if (!wanted) return [];
+      return [...shelf.values()]
+        .filter((pot) => pot.id !== of && isAtHand(pot) && pot.kind === shelf.get(of)?.kind)
+        .flatMap((pot): OtherPot[] => {
+          const colour = colourOf(pot.id);
+          if (!colour) return [];
+          return [{ of, potId: pot.id, difference: colourDifference(colour, wanted) }];
+        })
+        .sort((one, other) => one.difference - other.difference)
+        .slice(0, most);
+    });
+  },
+
+  /** The surfaces on a bench with the recipes they are painted by, those painted alike together. */
+  async benchSurfaces(asked: unknown): Promise<BenchSurface[]> {
+    const { bench, army } = placedSchema.parse(asked);
+    const { recipeOf } = await benchRecipes(bench, army);
+    return army.units.flatMap((unit) => {
+      const chosen = new Set(chosenModels(bench, unit));
+      return unit.surfaces.flatMap((surface) =>
+        modelsByPin(army, unit, surface).flatMap(({ pin, models }): BenchSurface[] => {
+          const recipe = pin && recipeOf(pin);
+          const here = models.filter((model) => chosen.has(model));
+          if (!recipe || here.length === 0) return [];
+          const key = `${unit.id} ${surface.id} ${recipe.id} ${pin.version ?? 'now'}`;
+          const where = { unitId: unit.id, surfaceId: surface.id, models: here };
+          return [{ key, ...where, recipe, version: pin.version }];
+        }),
+      );
+    });
+  },
+};
+
+function hexOfBrushed({ pots }: Brushed): string {
+  const shelf = shelfInHand();
+  const known = pots.filter(({ potId }) => shelf.has(potId));
+  if (known.length === 0) return '#777777';
+  return surfaceColour(masstoneOf(mixedPaint(known, shelf))).hex;
+}
+
+let own: ReturnType<typeof ownFigures> | null = null;
+
+/** The painter's own figures as they were when the bench was opened: they do not change in hand. */
+function ownFiguresOnce() {
+  own ??= ownFigures();
+  return own;
+}

@@ -1,0 +1,112 @@
+import {
+  armySchema,
+  asDone,
+  asMixed,
+  benchSchema,
+  entrySchema,
+  idSchema,
+  mishapDegrees,
+  mishapKinds,
+  mishapSurface,
+  onFigures,
+  rescue,
+  standing,
+  surfaceColour,
+  surfaceKey,
+  untouched,
+  type Mend,
+  type SurfaceColour,
+} from '@yellow-ledger/core';
+import { z } from 'zod';
+import { benchRecipes } from './benchRecipes';
+import { shelfInHand } from './shelfInHand';
+
+const askedSchema = z.object({
+  bench: benchSchema,
+  army: armySchema,
+  entries: z.array(entrySchema),
+  /** the surface it happened on, and one of the models */
+  unitId: idSchema,
+  surfaceId: idSchema,
+  model: z.number().int().min(1),
+  recipeId: idSchema,
+  version: z.number().int().nullable(),
+  /** the line that was being painted; null takes the last one that is on the surface */
+  stepId: idSchema.nullable(),
+  place: z.object({ from: z.number().min(0).max(1), to: z.number().min(0).max(1) }),
+  what: z.enum(mishapKinds),
+  degree: z.enum(mishapDegrees),
+  potId: idSchema.optional(),
+  minutesAgo: z.number().min(0).nullable(),
+  /** lines whose mixes still stand on the palette */
+  wet: z.array(idSchema),
+});
+
+export type RescueAsked = z.input<typeof askedSchema>;
+
+export interface Rescued {
+  /** the line it is told for; null where nothing is on the surface yet */
+  stepId: string | null;
+  /** the best first, and of every other kind the best; leaving it among them */
+  mends: Mend[];
+  now: SurfaceColour[];
+  planned: SurfaceColour[];
+  /** ΔE00 to plan as it is */
+  error: number;
+}
+
+export const rescueWork = {
+  /** What mends a mishap on what is really on the figure. */
+  async mends(asked: unknown): Promise<Rescued> {
+    const question = askedSchema.parse(asked);
+    const { bench, army, unitId, surfaceId, model, place, what, degree } = question;
+    const shelf = shelfInHand();
+    const { recipeOf } = await benchRecipes(bench, army);
+    const written = recipeOf({ recipeId: question.recipeId, version: question.version });
+    const surface = army.units
+      .find(({ id }) => id === unitId)
+      ?.surfaces.find(({ id }) => id === surfaceId);
+    const unit = army.units.find(({ id }) => id === unitId);
+    if (!written || !surface || !unit) throw new RangeError('This surface is no longer there.');
+    const entries = standing(question.entries);
+    const mixed = asMixed(written, entries);
+    const on = onFigures(entries).get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
+    const done = asDone(mixed, on, 'left out');
+    const stepId = question.stepId ?? done.steps.findLast(({ isOut }) => !isOut)?.id ?? null;
+    if (stepId === null) return { stepId, mends: [], now: [], planned: [], error: 0 };
+    // The coat that went wrong is on the figure, noted or not.
+    const recipe = {
+      ...done,
+      steps: done.steps.map((step) =>
+        step.id === stepId && step.isOut ? { ...step, isOut: false, coats: 1 } : step,
+      ),
+    };
+    const told = { what, degree, ...(question.potId !== undefined && { potId: question.potId }) };
+    const { before, now } = mishapSurface(recipe, shelf, stepId, place, told);
+    const mends = rescue(
+      {
+        recipe,
+        stepId,
+        place,
+        before,
+        now,
+        minutesAgo: question.minutesAgo,
+        wetMixes: new Set(question.wet),
+        areaCm2: unit.areaCm2 * surface.share,
+      },
+      shelf,
+    );
+    const leave = mends.find(({ kind }) => kind === 'leave');
+    return {
+      stepId,
+      mends: mends.filter(
+        (mend, index) => index === 0 || mends.findIndex(({ kind }) => kind === mend.kind) === index,
+      ),
+      now: now.map(surfaceColour),
+      planned: mishapSurface(recipe, shelf, stepId, place, { ...told, what: 'spilled' }).before.map(
+        surfaceColour,
+      ),
+      error: leave?.error ?? 0,
+    };
+  },
+};
