@@ -7,10 +7,18 @@ import './styles/main.scss';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html holds no element called root');
+const store = createStore();
 createRoot(root).render(
   <StrictMode>
-    <Provider store={createStore()}>
+    <Provider store={store}>
       <App />
     </Provider>
   </StrictMode>,
 );
+
+/** Long enough for the first page to stand, ms. */
+const afterStartMs = 3000;
+// What an earlier visit to the bench could not send goes on its way, whichever page is opened.
+setTimeout(() => {
+  void import('./store/log/sendLog').then(({ sendUnsent }) => store.dispatch(sendUnsent()));
+}, afterStartMs);

@@ -17,6 +17,8 @@ export interface Mishap {
   minutesAgo: number | null;
   /** lines whose mixes still stand on the palette, usable */
   wetMixes: ReadonlySet<string>;
+  /** coats of the line that are still to be painted over it; none where not said */
+  coatsToCome?: number;
   /** area of the surface on one model, cm² */
   areaCm2: number;
 }

@@ -12,7 +12,8 @@ import { techniqueOf } from '../recipe/techniques';
 import { ribbonStops } from '../recipe/toneAxis';
 import type { Mishap } from './mishap';
 import type { MishapKind } from './mishapKinds';
-import { plannedAfter, stopsIn } from './rescue';
+import { plannedAfter } from './rescue';
+import { stopsIn } from './stopsIn';
 
 /** How bad it is, as a painter says it. */
 export const mishapDegrees = ['slight', 'clear', 'bad'] as const;

@@ -4,7 +4,8 @@ import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { mishapKinds, type MishapKind } from './mishapKinds';
 import { mishapDegrees, mishapSurface } from './mishapSurface';
 import { PhotoError, readPhoto } from './photoReading';
-import { backWithin, rescue, stopsIn } from './rescue';
+import { backWithin, rescue } from './rescue';
+import { stopsIn } from './stopsIn';
 
 const recipe = recipeWith([
   stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2 }),

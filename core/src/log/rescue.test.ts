@@ -6,7 +6,8 @@ import { randomFrom } from '../record/randomFrom';
 import { surfaceBelow } from '../recipe/surfaceBelow';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import type { Mishap } from './mishap';
-import { backWithin, nobodySees, plannedAfter, rescue, stopsIn } from './rescue';
+import { backWithin, nobodySees, plannedAfter, rescue } from './rescue';
+import { stopsIn } from './stopsIn';
 
 const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' as const };
 const recipe = recipeWith([

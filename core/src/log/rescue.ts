@@ -5,10 +5,12 @@ import type { Shelf } from '../recipe/mixedPaint';
 import { surfaceBelow } from '../recipe/surfaceBelow';
 import { ribbonStops } from '../recipe/toneAxis';
 import { filters } from './filters';
+import { layLine } from './layLine';
 import { lift } from './lift';
 import type { Attempt, Mend, Mishap } from './mishap';
 import { passes } from './passes';
 import { restores } from './restores';
+import { stopsIn } from './stopsIn';
 
 /** Within so much of the plan a place is back on it, ΔE00. */
 export const backWithin = 3;
@@ -18,17 +20,19 @@ export const nobodySees = 2;
 /**
  * Ways to mend a mishap, best first: those that bring the place back within 3 ΔE00 of the plan,
  * with mixes that still stand there before others and the quickest first; then the nearest. None
- * that leaves it worse than it is. Where nobody will see it, leaving it comes first.
+ * that leaves it worse than it is. Where nobody will see it, leaving it comes first. All is judged
+ * after the coats of the line that are still to come, which may cover it by themselves.
  *
  * @throws CarryError, UnknownPotError
  */
 export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
-  const planned = plannedAfter(mishap, shelf).map(surfaceColour);
+  const paintOn = coatsToCome(mishap, shelf);
+  const planned = paintOn(plannedAfter(mishap, shelf)).map(surfaceColour);
   const stops = stopsIn(mishap.place);
   const elsewhere = [...ribbonStops.keys()].filter((stop) => !stops.includes(stop));
   const judged = (attempt: Attempt): Mend => {
     const { surface, ...rest } = attempt;
-    const after = surface.map(surfaceColour);
+    const after = paintOn(surface).map(surfaceColour);
     // What goes over everything is judged by everything: a place is not mended by spoiling the rest.
     const error = Math.max(
       errorOver(stops, after, planned),
@@ -51,7 +55,7 @@ export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
         : `Leave it: it stays ΔE00 ${asItIs.error.toFixed(1)} off.`,
   };
   const mends = [
-    ...lift(mishap),
+    ...lift(mishap, shelf),
     ...passes(mishap, shelf, stops),
     ...filters(mishap, shelf),
     ...restores(mishap, shelf, stops),
@@ -71,18 +75,13 @@ export function plannedAfter(
   return surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '');
 }
 
-/** Indexes of the stops in a place; the nearest one where it is narrower than their distance. */
-export function stopsIn({ from, to }: Mishap['place']): number[] {
-  const inside = [...ribbonStops.keys()].filter(
-    (index) => ribbonStops[index] >= from && ribbonStops[index] <= to,
-  );
-  if (inside.length > 0) return inside;
-  const middle = (from + to) / 2;
-  return [
-    [...ribbonStops.keys()].reduce((best, index) =>
-      Math.abs(ribbonStops[index] - middle) < Math.abs(ribbonStops[best] - middle) ? index : best,
-    ),
-  ];
+/** Lays the coats of the line that are still to come. */
+function coatsToCome(
+  { recipe, stepId, coatsToCome: coats = 0 }: Mishap,
+  shelf: Shelf,
+): (surface: readonly Spectrum[]) => readonly Spectrum[] {
+  if (coats <= 0) return (surface) => surface;
+  return (surface) => layLine(recipe, stepId, coats, surface, shelf);
 }
 
 function errorOver(

@@ -39,10 +39,10 @@ function DryingList({ view, hand, words }: BenchPartProps) {
               <button
                 type="button"
                 className="plain-button"
-                aria-label={`Is dry already: ${what}`}
+                aria-label={`Is dry: ${what}`}
                 onClick={() => feltDry(each, { hand, view })}
               >
-                Is dry already
+                Is dry
               </button>
             </li>
           );
@@ -95,8 +95,8 @@ function sayTask(
   words: BenchPartProps['words'],
   names: Readonly<Record<string, string>>,
 ): string {
-  const which = coats > 1 ? `, ${coat} of ${coats}` : '';
-  const recipe = names[recipeId] ? `${names[recipeId]} ` : '';
+  const which = coats > 1 ? `, coat ${coat} of ${coats}` : '';
+  const recipe = names[recipeId] ? `${names[recipeId]}, ` : '';
   return `${words.surface(unitId, surfaceId)}: ${recipe}line ${line}${which}`;
 }
 

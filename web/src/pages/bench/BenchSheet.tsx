@@ -6,16 +6,12 @@ import { Choice } from '../../parts/Choice';
 import { useNotice } from '../../parts/shell/notices';
 import { doDeed } from '../../store/deeds/doDeeds';
 import { useAppDispatch } from '../../store/store';
-import type { BenchTableProps } from './BenchTable';
-import type { BenchWords } from './benchWords';
+import type { BenchPartProps } from './benchPart';
 import { chimeSetting } from './chime';
 import { FoundSheet } from './FoundSheet';
-import type { BenchHand } from './useBench';
 import { usePedalLearning } from './usePedal';
 
-export interface BenchSheetProps extends BenchTableProps {
-  hand: BenchHand;
-  words: BenchWords;
+export interface BenchSheetProps extends Omit<BenchPartProps, 'view'> {
   onClose: () => void;
 }
 

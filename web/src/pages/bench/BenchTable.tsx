@@ -1,7 +1,7 @@
-import type { Army, Bench, Pot } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Around } from './Around';
+import type { BenchPanel, OnTable } from './benchPart';
 import { BenchSheet } from './BenchSheet';
 import { benchWordsOf } from './benchWords';
 import { Differently } from './Differently';
@@ -11,16 +11,8 @@ import { useDryChime } from './useDryChime';
 import { useWakeLock } from './useWakeLock';
 import { WentWrong } from './WentWrong';
 
-export interface BenchTableProps {
-  bench: Bench;
-  army: Army;
-  pots: Pot[];
-}
-
-export type BenchPanel = 'differently' | 'wrong' | 'sheet' | null;
-
 /** What now, what dries, what stays wet; and what was done. */
-export function BenchTable({ bench, army, pots }: BenchTableProps) {
+export function BenchTable({ bench, army, pots }: OnTable) {
   const hand = useBench(bench, army, pots);
   const { view, log, problem, now } = hand;
   const words = useMemo(() => benchWordsOf(army), [army]);

@@ -2,10 +2,10 @@ import { type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { useAnswer } from '../../workers/useAnswer';
-import type { BenchSheetProps } from './BenchSheet';
+import type { BenchPartProps } from './benchPart';
 
 /** Starting in the middle: what is on the figures already, up to which line. */
-export function FoundSheet({ bench, army, pots, hand, words }: BenchSheetProps) {
+export function FoundSheet({ bench, army, pots, hand, words }: Omit<BenchPartProps, 'view'>) {
   const { answer: surfaces } = useAnswer(pots, [bench, army], (worker) =>
     worker.benchSurfaces({ bench, army }),
   );

@@ -19,8 +19,7 @@ import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
-import type { BenchPartProps } from './benchPart';
-import type { BenchPanel } from './BenchTable';
+import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords, modelsWords, placeWords } from './benchWords';
 import { usePedal } from './usePedal';
 

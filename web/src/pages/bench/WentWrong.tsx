@@ -1,7 +1,6 @@
 import {
   mishapDegrees,
   mishapKinds,
-  ribbonStops,
   type Mend,
   type MishapDegree,
   type MishapKind,
@@ -9,13 +8,12 @@ import {
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { PotPicker } from '../../parts/PotPicker';
-import { Ribbon } from '../../parts/Ribbon';
-import { minutesInWords } from '../../parts/words/minutesInWords';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { Rescued } from '../../workers/work/rescueWork';
 import type { BenchPartProps } from './benchPart';
 import { namedPlaces } from './benchWords';
+import { Mends } from './Mends';
 
 export interface WentWrongProps extends Omit<BenchPartProps, 'view'> {
   now: BenchNow;
@@ -31,7 +29,7 @@ const needsPot: readonly MishapKind[] = ['spilled', 'wrong pot'];
 
 /** Something went wrong: what, where, and what brings it back. */
 export function WentWrong(props: WentWrongProps) {
-  const { bench, army, pots, hand, words, now, onClose } = props;
+  const { bench, army, pots, hand, now, onClose } = props;
   const { task, coat } = now;
   const unit = army.units.find(({ id }) => id === task.unitId);
   const [what, setWhat] = useState<MishapKind | null>(null);
@@ -175,71 +173,11 @@ export function WentWrong(props: WentWrongProps) {
         </div>
       )}
       {problem && <p role="alert">{problem}</p>}
-      {what && answer && (
-        <Mends rescued={answer} words={words} onMend={(one) => mend(one, answer)} />
-      )}
+      {what && answer && <Mends rescued={answer} onMend={(one) => mend(one, answer)} />}
       <button type="button" className="plain-button" onClick={onClose}>
         Close
       </button>
     </section>
-  );
-}
-
-function Mends({
-  rescued,
-  onMend,
-}: {
-  rescued: Rescued;
-  words: BenchPartProps['words'];
-  onMend: (mend: Mend) => void;
-}) {
-  const { mends, now, planned, error } = rescued;
-  if (rescued.stepId === null)
-    return <p>Nothing is on this surface yet: paint over it as planned.</p>;
-  return (
-    <>
-      <div className="mend-state">
-        <p>As planned</p>
-        <Ribbon stops={ribbonStops} hexes={planned.map(({ hex }) => hex)} label="As planned" />
-        <p>≈ As it is, ΔE00 {error.toFixed(1)} off there</p>
-        <Ribbon stops={ribbonStops} hexes={now.map(({ hex }) => hex)} label="As it is" isEstimate />
-      </div>
-      <ol className="mends" aria-label="What mends it, the best first">
-        {mends.map((mend, index) => (
-          <li key={mend.sentence}>
-            <div>
-              <p>
-                {mend.sentence}
-                <small>
-                  {' '}
-                  {mend.kind !== 'leave' && (
-                    <>
-                      ≈ ΔE00 {error.toFixed(1)} → {mend.error.toFixed(1)},{' '}
-                      {minutesInWords(Math.max(1, mend.minutes))}
-                      {mend.isWet && mend.kind !== 'lift' && ', its mix is still wet'}
-                    </>
-                  )}
-                </small>
-              </p>
-              <Ribbon
-                stops={ribbonStops}
-                hexes={mend.after.map(({ hex }) => hex)}
-                label={`After: ${mend.sentence}`}
-                isEstimate
-              />
-            </div>
-            <button
-              type="button"
-              className={index === 0 ? 'next-button' : 'outline-button'}
-              aria-label={`Do this: ${mend.sentence}`}
-              onClick={() => onMend(mend)}
-            >
-              Do this
-            </button>
-          </li>
-        ))}
-      </ol>
-    </>
   );
 }
 

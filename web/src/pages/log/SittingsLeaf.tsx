@@ -112,7 +112,9 @@ function Sitting({
   const [open, setOpen] = useState(isOpen);
   const { from, to, benchIds, coats, models, handsOn, mishaps, deviations, entries } = session;
   const count = [...models.values()].reduce((sum, each) => sum + each.size, 0);
-  const benches = benchIds.map((id) => names.benches[id] ?? 'a bench that is gone').join(', ');
+  const benches = [
+    ...new Set(benchIds.map((id) => names.benches[id] ?? 'a bench that is gone')),
+  ].join(', ');
   return (
     <details
       className="sitting"

@@ -2,16 +2,8 @@ import { redoDeed, undoDeed } from '../../store/deeds/doDeeds';
 import { draftActions } from '../../store/draft/draftSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { useNotice } from './notices';
-
-export interface Undo {
-  canUndo: boolean;
-  canRedo: boolean;
-  /** what would be undone, in a few words; empty where the thing itself shows it */
-  undoes: string;
-  redoes: string;
-  undo: () => void;
-  redo: () => void;
-}
+import type { Undo } from './undo';
+import { useBenchUndo } from './useBenchUndo';
 
 /** Undo for what is on screen: the recipe's own history while one is open, else what was done to the lists. */
 export function useUndo(): Undo {
@@ -20,6 +12,8 @@ export function useUndo(): Undo {
   const store = useAppStore();
   const draft = useAppSelector((state) => state.draft.open);
   const deeds = useAppSelector((state) => state.deeds);
+  const benchUndo = useBenchUndo();
+  if (benchUndo) return benchUndo;
   if (draft)
     return {
       canUndo: draft.history.past.length > 0,

@@ -7,14 +7,17 @@ import {
   idSchema,
   mishapDegrees,
   mishapKinds,
+  layLine,
   mishapSurface,
   onFigures,
+  plannedAfter,
   rescue,
   standing,
   surfaceColour,
   surfaceKey,
   untouched,
   type Mend,
+  type Spectrum,
   type SurfaceColour,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
@@ -51,7 +54,9 @@ export interface Rescued {
   mends: Mend[];
   now: SurfaceColour[];
   planned: SurfaceColour[];
-  /** ΔE00 to plan as it is */
+  /** coats of the line that go over it yet; errors are reckoned after them */
+  coatsToCome: number;
+  /** ΔE00 to plan if it is left */
   error: number;
 }
 
@@ -73,14 +78,18 @@ export const rescueWork = {
     const on = onFigures(entries).get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
     const done = asDone(mixed, on, 'left out');
     const stepId = question.stepId ?? done.steps.findLast(({ isOut }) => !isOut)?.id ?? null;
-    if (stepId === null) return { stepId, mends: [], now: [], planned: [], error: 0 };
+    if (stepId === null)
+      return { stepId, mends: [], now: [], planned: [], coatsToCome: 0, error: 0 };
     // The coat that went wrong is on the figure, noted or not.
+    const laid = (on.coats.get(stepId)?.length ?? 0) + (question.stepId === null ? 0 : 1);
     const recipe = {
       ...done,
       steps: done.steps.map((step) =>
-        step.id === stepId && step.isOut ? { ...step, isOut: false, coats: 1 } : step,
+        step.id === stepId ? { ...step, isOut: false, coats: Math.max(1, laid) } : step,
       ),
     };
+    const planned = mixed.steps.find(({ id }) => id === stepId)?.coats ?? laid;
+    const coatsToCome = Math.max(0, planned - laid);
     const told = { what, degree, ...(question.potId !== undefined && { potId: question.potId }) };
     const { before, now } = mishapSurface(recipe, shelf, stepId, place, told);
     const mends = rescue(
@@ -92,10 +101,14 @@ export const rescueWork = {
         now,
         minutesAgo: question.minutesAgo,
         wetMixes: new Set(question.wet),
+        coatsToCome,
         areaCm2: unit.areaCm2 * surface.share,
       },
       shelf,
     );
+    const plan = plannedAfter({ recipe, stepId }, shelf);
+    const painted = (surface: readonly Spectrum[]) =>
+      coatsToCome > 0 ? layLine(recipe, stepId, coatsToCome, surface, shelf) : surface;
     const leave = mends.find(({ kind }) => kind === 'leave');
     return {
       stepId,
@@ -103,9 +116,8 @@ export const rescueWork = {
         (mend, index) => index === 0 || mends.findIndex(({ kind }) => kind === mend.kind) === index,
       ),
       now: now.map(surfaceColour),
-      planned: mishapSurface(recipe, shelf, stepId, place, { ...told, what: 'spilled' }).before.map(
-        surfaceColour,
-      ),
+      planned: painted(plan).map(surfaceColour),
+      coatsToCome,
       error: leave?.error ?? 0,
     };
   },

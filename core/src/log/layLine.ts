@@ -1,0 +1,27 @@
+import type { Spectrum } from '../colour/spectrum';
+import { depositOf, layOver } from '../recipe/applyStep';
+import { flattenMix } from '../recipe/flattenMix';
+import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
+import type { Recipe } from '../recipe/recipe';
+import { ribbonStops } from '../recipe/toneAxis';
+
+/**
+ * So many coats of one line of a recipe over a surface.
+ *
+ * @param onto 38 bands at each of `ribbonStops`
+ * @throws CarryError, UnknownPotError
+ */
+export function layLine(
+  recipe: Recipe,
+  stepId: string,
+  coats: number,
+  onto: readonly Spectrum[],
+  shelf: Shelf,
+): Spectrum[] {
+  const index = recipe.steps.findIndex(({ id }) => id === stepId);
+  const step = { ...recipe.steps[index], coats };
+  const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+  return onto.map((below, stop) =>
+    layOver(below, paint, depositOf(step, paint, ribbonStops[stop])),
+  );
+}
