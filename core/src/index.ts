@@ -69,6 +69,7 @@ export * from './log/onFigure';
 export * from './log/oneMoreLike';
 export * from './log/openCoats';
 export * from './log/paintTaken';
+export * from './log/paintToCome';
 export * from './log/paintedCoat';
 export * from './log/photoReading';
 export * from './log/readModels';

@@ -7,7 +7,9 @@ export interface OwnFigures {
   drying: number;
   /** paint that is mixed for what is painted */
   paint: number;
+  /** thickness of a coat */
+  film: number;
 }
 
 /** A painter nothing is known of. */
-export const usualHand: OwnFigures = { handsOn: {}, drying: 1, paint: 1 };
+export const usualHand: OwnFigures = { handsOn: {}, drying: 1, paint: 1, film: 1 };

@@ -13,6 +13,7 @@ import { ribbonStops } from '../recipe/toneAxis';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { asDone } from './asDone';
 import type { CoatEntry } from './entry';
+import { withFilm } from './fitHand';
 import type { OnSurface } from './onFigure';
 
 /** Everything somebody with a wet brush asks of one coat. */
@@ -72,8 +73,11 @@ export function benchStep(
     consistency: stiffness === 0 ? null : consistencyOf(step.mix, stiffness),
     mixColour: colour,
     isClear,
-    now: finished(asDone(recipe, on, 'left out'), shelf),
-    after: finished(asDone(recipe, { ...on, coats: withCoat }, 'left out'), shelf),
+    now: finished(withFilm(asDone(recipe, on, 'left out'), own.film), shelf),
+    after: finished(
+      withFilm(asDone(recipe, { ...on, coats: withCoat }, 'left out'), own.film),
+      shelf,
+    ),
     planned: finished({ ...recipe, steps: recipe.steps.slice(0, index + 1) }, shelf),
     isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
     caution: techniqueOf(step.technique).caution ?? null,

@@ -65,7 +65,9 @@ export function learnFigures(entries: readonly LogEntry[]): LearnedFigures {
         ),
       ),
       drying: used(drying, usualHand.drying),
-      paint: used(paint, usualHand.paint),
+      // A thicker film takes more paint; what was really mixed knows that already.
+      paint: used(paint, film),
+      film,
     },
     handsOn,
     drying,

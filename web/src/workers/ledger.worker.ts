@@ -11,6 +11,7 @@ import { paletteWork } from './work/paletteWork';
 import { planWork } from './work/planWork';
 import { potWork } from './work/potWork';
 import { predictWork } from './work/predictWork';
+import { readingWork } from './work/readingWork';
 import { rescueWork } from './work/rescueWork';
 import { replaceWork } from './work/replaceWork';
 import { takeShelf } from './work/shelfInHand';
@@ -37,6 +38,7 @@ const ledgerWorker = {
   ...logWork,
   ...paletteWork,
   ...replaceWork,
+  ...readingWork,
   ...rescueWork,
   ...stockWork,
   ...tableWork,

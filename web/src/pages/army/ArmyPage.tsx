@@ -11,6 +11,7 @@ import { ChangesLeaf } from './ChangesLeaf';
 import type { ChangeArmy } from './changeArmy';
 import { OrderLeaf } from './OrderLeaf';
 import { PlanLeaf } from './plan/PlanLeaf';
+import { ReadingsLeaf } from './readings/ReadingsLeaf';
 import { SchemeTable } from './SchemeTable';
 import { TogetherLeaf } from './TogetherLeaf';
 import { UnitList } from './UnitList';
@@ -98,6 +99,7 @@ function ArmySheet({
       {pots && leaf === 'order' && <OrderLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'paint' && <ArmyPaintLeaf army={army} pots={pots} />}
       {pots && leaf === 'plan' && <PlanLeaf army={army} pots={pots} change={change} />}
+      {pots && leaf === 'readings' && <ReadingsLeaf army={army} pots={pots} />}
       {pots && leaf === 'changes' && <ChangesLeaf army={army} pots={pots} change={change} />}
     </div>
   );
@@ -109,5 +111,6 @@ const leaves = [
   { path: 'order', label: 'Order of work' },
   { path: 'paint', label: 'Paint needed' },
   { path: 'plan', label: 'Plan' },
+  { path: 'readings', label: 'On recipe' },
   { path: 'changes', label: 'Changes' },
 ];

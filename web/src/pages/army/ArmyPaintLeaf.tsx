@@ -19,7 +19,7 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const potHex = useMemo(() => potHexesOf(pots), [pots]);
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p>Reckoning the paint …</p>;
-  const { needed } = answer;
+  const { needed, own } = answer;
   const short = needed.pots.filter(({ shortMl }) => shortMl > 0);
   return (
     <div className="army-paint">
@@ -38,6 +38,10 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
             <small>
               Area × share × film × coats, half as much again for brush and palette; the ground from
               the can is not counted. To buy: pots of {usualPotMl} ml.
+              {own &&
+                (own.from
+                  ? ` By your own figure you mix ${own.factor.toFixed(2)} times as much (from ${own.from.records} mixes; half of them between ${own.from.low.toFixed(2)} and ${own.from.high.toFixed(2)}).`
+                  : ` By your own film it is ${own.factor.toFixed(2)} times as much.`)}
             </small>
           </p>
           <table className="paint-table">
@@ -45,17 +49,19 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
               <tr>
                 <th scope="col">Pot</th>
                 <th scope="col">Needed</th>
+                <th scope="col">Painted</th>
                 <th scope="col">Left</th>
                 <th scope="col">To buy</th>
               </tr>
             </thead>
             <tbody>
-              {needed.pots.map(({ potId, ml, leftMl, shortMl, potsToBuy }) => (
+              {needed.pots.map(({ potId, ml, takenMl, leftMl, shortMl, potsToBuy }) => (
                 <tr key={potId}>
                   <th scope="row">
                     <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>
                   </th>
                   <td>{mlWords(ml)}</td>
+                  <td>{takenMl > 0 ? mlWords(takenMl) : '–'}</td>
                   <td>{leftMl === null ? 'not known' : mlWords(leftMl)}</td>
                   <td>
                     {shortMl > 0 ? (

@@ -57,7 +57,7 @@ export function OrderLeaf({ army, pots, change }: OrderLeafProps) {
         ))}
       </fieldset>
       {shown && <OrderedLines lines={shown.lines} surfaceName={surfaceName} />}
-      <PartTicks unit={unit} change={change} />
+      <PartTicks armyId={army.id} unit={unit} change={change} />
     </div>
   );
 }

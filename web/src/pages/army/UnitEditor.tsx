@@ -10,6 +10,7 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
+import { Link } from 'react-router';
 import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { asFigure } from '../../parts/OptionalField';
@@ -160,6 +161,9 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
           >
             Add a part
           </button>
+          <Link className="outline-button" to={`/bench?army=${army.id}&unit=${unit.id}`}>
+            To the bench
+          </Link>
           <button type="button" className="plain-button" onClick={onDelete}>
             Delete the unit
           </button>

@@ -1,5 +1,6 @@
 import { meanHex } from '@yellow-ledger/core';
 import { useRef, useState } from 'react';
+import '../../parts/picture.scss';
 
 const widest = 560;
 /** Half the side of the patch that is averaged, pixels: one pixel alone is mostly noise. */

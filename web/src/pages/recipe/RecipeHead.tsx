@@ -6,6 +6,7 @@ import {
   type RecipeHead as Head,
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
 import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
@@ -62,6 +63,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           <div className="recipe-state">
             <VersionMark recipe={recipe} revision={draft.base.revision} />
             <SaveMark saveState={draft.saveState} />
+            <Link to={`/bench?recipe=${recipe.id}`}>To the bench</Link>
           </div>
         </div>
         <div className="recipe-fields">

@@ -5,19 +5,26 @@ import {
   orderOfWork,
   orderSchools,
   paintNeeded,
+  paintTaken,
+  paintToCome,
+  type Learned,
   type OrderEntry,
   type OrderSchool,
   type PaintNeeded,
+  type PotToCome,
   type Stage,
   type TechniqueName,
   type Unit,
 } from '@yellow-ledger/core';
 import { fetchArmyRecipes } from './armyRecipes';
+import { ownFigures, wholeLog } from './logInHand';
 import { shelfInHand } from './shelfInHand';
 
 /** Paint an army takes, with the names of the recipes it is reckoned from. */
 export interface ArmyPaint {
-  needed: PaintNeeded;
+  needed: Omit<PaintNeeded, 'pots'> & { pots: PotToCome[] };
+  /** the painter's own figure it was reckoned with; null where it is the usual one */
+  own: { factor: number; from: Learned | null } | null;
   recipeNames: Record<string, string>;
   /** lines of recipes by `recipe line`, from 1 */
   lineNumbers: Record<string, number>;
@@ -44,7 +51,17 @@ export const armyWork = {
   async armyPaint(asked: unknown): Promise<ArmyPaint> {
     const army = armySchema.parse(asked);
     const { recipeOf, names, lineNumbers } = await fetchArmyRecipes(army);
-    return { needed: paintNeeded(army, recipeOf, shelfInHand()), recipeNames: names, lineNumbers };
+    const { own, paint } = await ownFigures();
+    const ofArmy = (await wholeLog()).filter(
+      (entry) => entry.kind !== 'coat' || entry.where.armyId === army.id,
+    );
+    const needed = paintNeeded(army, recipeOf, shelfInHand(), own);
+    return {
+      needed: { ...needed, pots: paintToCome(needed, paintTaken(ofArmy)) },
+      own: own.paint === 1 ? null : { factor: own.paint, from: paint?.isUsed ? paint : null },
+      recipeNames: names,
+      lineNumbers,
+    };
   },
 
   async unitOrder(asked: unknown, unitId: string): Promise<UnitOrder> {

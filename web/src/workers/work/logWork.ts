@@ -10,6 +10,7 @@ import {
   recipesOnBench,
   sessionsOf,
   standing,
+  tickedOn,
   writeLogCsv,
   type Army,
   type Bench,
@@ -122,6 +123,24 @@ export const logWork = {
       states.push({ armyId: army.id, name: army.name, units });
     }
     return states;
+  },
+
+  /** Models on which parts of an army are ticked off at the bench, by `unit part`. */
+  async partsTicked(armyId: string): Promise<Record<string, number[]>> {
+    const ticks = standing(await wholeLog()).filter(
+      (entry) => entry.kind === 'tick' && entry.armyId === armyId,
+    );
+    const units = new Set(ticks.flatMap((entry) => (entry.kind === 'tick' ? [entry.unitId] : [])));
+    const ofUnit = (unitId: string) =>
+      tickedOn(
+        unitId,
+        ticks.filter((entry) => entry.kind === 'tick'),
+      );
+    return Object.fromEntries(
+      [...units].flatMap((unitId) =>
+        [...ofUnit(unitId)].map(([partId, models]) => [`${unitId} ${partId}`, [...models]]),
+      ),
+    );
   },
 
   /** What the log has learned of the painter. */

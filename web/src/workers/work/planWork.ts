@@ -7,11 +7,13 @@ import {
   mixedPaint,
   planBatch,
   surfaceColour,
+  withLogged,
   type BatchPlan,
   type BatchSize,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
 import { fetchArmyRecipes } from './armyRecipes';
+import { ownFigures, wholeLog } from './logInHand';
 import { shelfInHand } from './shelfInHand';
 
 /** A plan with the names it is told in, or why there is none. */
@@ -51,7 +53,9 @@ export const planWork = {
     const { recipeOf, names: recipeNames, lineNumbers } = await fetchArmyRecipes(army);
     const told = { recipeNames, lineNumbers, problem: null };
     const started = performance.now();
-    const tries = planBatch(army, batch, recipeOf, shelfInHand());
+    const painted = withLogged(batch, army.id, await wholeLog());
+    const { own } = await ownFigures();
+    const tries = planBatch(army, painted, recipeOf, shelfInHand(), own);
     try {
       for (let breath = started; mine === newest;) {
         const next = tries.next();

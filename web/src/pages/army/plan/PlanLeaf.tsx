@@ -1,5 +1,6 @@
 import type { Army, Batch, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { Choice } from '../../../parts/Choice';
 import type { ChangeArmy } from '../changeArmy';
 import { newBatch } from './newBatch';
@@ -53,6 +54,9 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
             </option>
           ))}
         </Choice>
+        <Link className="outline-button" to={`/bench?plan=${batch.id}`}>
+          To the bench
+        </Link>
         <button
           type="button"
           className="outline-button"

@@ -1,0 +1,58 @@
+import type { ControlChart } from '@yellow-ledger/core';
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from 'recharts';
+
+/** How far each model is from the first ones, against what is chance. */
+export function ReadingChart({ chart }: { chart: ControlChart }) {
+  const { points, limit, speaks } = chart;
+  const told = `${points.length} models; the farthest is ΔE00 ${Math.max(...points.map(({ distance }) => distance)).toFixed(1)} from the first ones${limit === null ? '' : `, by chance seldom beyond ${limit.toFixed(1)}`}`;
+  return (
+    <figure className="reading-chart">
+      <figcaption>ΔE00 from the first models, by model</figcaption>
+      <div role="img" aria-label={told}>
+        <ResponsiveContainer width="100%" height={220}>
+          <LineChart data={points} margin={{ top: 8, right: 16, bottom: 4, left: -12 }}>
+            <CartesianGrid stroke="var(--yl-rule)" vertical={false} />
+            <XAxis dataKey="model" stroke="currentColor" tickLine={false} />
+            <YAxis stroke="currentColor" tickLine={false} allowDecimals />
+            <Tooltip
+              formatter={(value) => [Number(value).toFixed(1), 'ΔE00']}
+              labelFormatter={(model) => `Model ${model}`}
+              contentStyle={{ background: 'var(--yl-field)', border: '1px solid var(--yl-ink)' }}
+            />
+            {limit !== null && (
+              <ReferenceLine
+                y={limit}
+                stroke="currentColor"
+                strokeDasharray="6 4"
+                label={{
+                  value: 'by chance seldom beyond',
+                  position: 'insideTopLeft',
+                  fill: 'currentColor',
+                  fontSize: 13,
+                }}
+              />
+            )}
+            {speaks && <ReferenceLine x={speaks.at} stroke="var(--yl-mark)" strokeWidth={4} />}
+            <Line
+              type="linear"
+              dataKey="distance"
+              stroke="currentColor"
+              strokeWidth={2}
+              dot={{ r: 3, fill: 'currentColor' }}
+              isAnimationActive={false}
+            />
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
+    </figure>
+  );
+}

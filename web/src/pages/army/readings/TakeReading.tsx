@@ -1,0 +1,148 @@
+import {
+  colourOfLab,
+  toneStops,
+  type Army,
+  type Lab,
+  type LogEntry,
+  type Pot,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import { Choice } from '../../../parts/Choice';
+import { Swatch } from '../../../parts/Swatch';
+import { withShelf } from '../../../workers/ledgerWorker';
+import { useAnswer } from '../../../workers/useAnswer';
+import type { Readings } from '../../../workers/work/readingWork';
+import { LabFields } from '../../match/LabFields';
+import { PhotoReader } from './PhotoReader';
+import type { ReadingLog } from './useReadingLog';
+
+export interface TakeReadingProps {
+  asked: { army: Army; unitId: string; surfaceId: string; pin: string | null };
+  army: Army;
+  pots: Pot[];
+  readings: Readings;
+  log: ReadingLog;
+}
+
+type Way = 'figures' | 'photo' | 'practice';
+
+/** Places a practice reader goes to: a dark one, a middle one and a light one. */
+const practicePlaces = [0.32, 0.5, 0.8];
+
+/** One reading of one place of one model, looked at before it is written. */
+export function TakeReading({ asked, army, pots, readings, log }: TakeReadingProps) {
+  const [way, setWay] = useState<Way>('figures');
+  const [model, setModel] = useState(() => nextModel(readings));
+  const [place, setPlace] = useState<number>(0.5);
+  const [lab, setLab] = useState<Lab | null>(null);
+  const { answer: check } = useAnswer(
+    pots,
+    [asked.unitId, asked.surfaceId, readings.chosen, model, place, lab],
+    (worker) =>
+      lab ? worker.checkReading({ ...asked, model, place, lab }) : Promise.resolve(null),
+  );
+  const entry = (head: Parameters<Parameters<ReadingLog['write']>[0]>[0], at: number, read: Lab) =>
+    ({
+      kind: 'reading',
+      ...head,
+      where: {
+        armyId: army.id,
+        unitId: asked.unitId,
+        surfaceId: asked.surfaceId,
+        models: [model],
+      },
+      place: at,
+      lab: [...read],
+      from: way === 'photo' ? 'photo' : 'reader',
+    }) satisfies LogEntry;
+  const note = async (at: number) => {
+    if (!lab) return;
+    await log.write((head) => [entry(head, at, lab)]);
+    setLab(null);
+  };
+  const practise = async () => {
+    const labs = await withShelf(pots).practiceReading(asked, model, practicePlaces);
+    await log.write((head) =>
+      labs.map((read, index) => ({
+        ...entry(head, practicePlaces[index], read),
+        id: crypto.randomUUID(),
+        note: 'practice reader',
+      })),
+    );
+    const next = readings.models.find((each) => each > model);
+    if (next !== undefined) setModel(next);
+  };
+  return (
+    <section aria-label="Take a reading" className="take-reading">
+      <h2>Take a reading</h2>
+      <div className="leaf-choices">
+        <Choice label="With" value={way} onChoose={(value) => setWay(value as Way)}>
+          <option value="figures">figures of a colour reader</option>
+          <option value="photo">a photo with a grey patch</option>
+          <option value="practice">the practice reader</option>
+        </Choice>
+        <Choice label="Model" value={model} onChoose={(value) => setModel(Number(value))}>
+          {readings.models.map((each) => (
+            <option key={each}>{each}</option>
+          ))}
+        </Choice>
+        {way !== 'practice' && (
+          <Choice label="Place" value={place} onChoose={(value) => setPlace(Number(value))}>
+            {toneStops.map(({ name, at }) => (
+              <option key={name} value={at}>
+                {name}
+              </option>
+            ))}
+          </Choice>
+        )}
+      </div>
+      {way === 'figures' && (
+        <LabFields onLab={(typed) => setLab(typed && [typed.value, typed.a, typed.b])} />
+      )}
+      {way === 'photo' && <PhotoReader onLab={setLab} />}
+      {way === 'practice' && (
+        <p>
+          The practice reader makes its figures up from what is predicted, with an unsteady hand:
+          for trying this out.{' '}
+          <button type="button" className="outline-button" onClick={() => void practise()}>
+            Read model {model} at three places
+          </button>
+        </p>
+      )}
+      {lab && way !== 'practice' && (
+        <div className="reading-check">
+          <p>
+            Read <Swatch hex={colourOfLab(...lab).hex} />{' '}
+            {check && (
+              <>
+                predicted <Swatch hex={check.predictedHex} /> ΔE00 {check.difference.toFixed(1)}
+              </>
+            )}
+          </p>
+          {check?.likelier && (
+            <p role="alert">
+              It is ΔE00 {check.likelier.said.toFixed(1)} off there, and only{' '}
+              {check.likelier.difference.toFixed(1)} off the {check.likelier.place}. Was another
+              place read?{' '}
+              <button
+                type="button"
+                className="plain-button"
+                onClick={() => void note(check.likelier?.at ?? place)}
+              >
+                It was the {check.likelier.place}
+              </button>
+            </p>
+          )}
+          <button type="button" className="next-button" onClick={() => void note(place)}>
+            Note it
+          </button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** The first model nobody has read yet. */
+function nextModel({ models, read }: Readings): number {
+  return models.find((model) => !read.some((each) => each.model === model)) ?? models[0] ?? 1;
+}

@@ -1,0 +1,231 @@
+import {
+  armySchema,
+  asDone,
+  colourDifference,
+  colourOfLab,
+  controlChart,
+  explainDrift,
+  fitFilm,
+  fitHiding,
+  idSchema,
+  isAtHand,
+  labsOf,
+  likelierPlace,
+  modelsByPin,
+  onFigures,
+  pinKey,
+  potIdsOf,
+  readModels,
+  simulatedReader,
+  surfaceKey,
+  untouched,
+  withFilm,
+  laidOver,
+  groundOf,
+  potOn,
+  surfaceColour,
+  type Army,
+  type ControlChart,
+  type DriftCause,
+  type Fit,
+  type Lab,
+  type LogEntry,
+  type Recipe,
+} from '@yellow-ledger/core';
+import { z } from 'zod';
+import { fetchArmyRecipes } from './armyRecipes';
+import { ownFigures, wholeLog } from './logInHand';
+import { shelfInHand } from './shelfInHand';
+
+const labSchema = z.tuple([z.number(), z.number(), z.number()]);
+const surfaceSchema = z.object({
+  army: armySchema,
+  unitId: idSchema,
+  surfaceId: idSchema,
+  /** models painted by this recipe; null takes the first there is */
+  pin: z.string().nullable(),
+});
+const readingSchema = surfaceSchema.extend({
+  model: z.number().int().min(1),
+  place: z.number().min(0).max(1),
+  lab: labSchema,
+});
+
+export interface ModelDistance {
+  model: number;
+  /** ΔE00 from what is predicted for it, by place */
+  fromPrediction: number[];
+  hexes: string[];
+}
+
+export interface Readings {
+  /** recipes the surface is painted by, with how many models */
+  groups: { key: string; name: string; models: number }[];
+  chosen: string;
+  models: number[];
+  places: number[];
+  read: ModelDistance[];
+  /** models of which a place is missing */
+  left: number[];
+  chart: ControlChart;
+  /** how far the models since then are from those before, ΔE00, where it speaks */
+  change: number | null;
+  causes: DriftCause[];
+  film: Fit | null;
+  pots: { potId: string; fit: Fit }[];
+}
+
+/** A pot’s hiding is worth correcting when it brings predictions nearer by so much, ΔE00. */
+const worthwhile = 0.3;
+
+export const readingWork = {
+  /** Readings of one surface of a unit: how far from plan, whether they drift, what can be learned. */
+  async readings(asked: unknown): Promise<Readings | null> {
+    const found = await surfaceOf(surfaceSchema.parse(asked));
+    if (!found) return null;
+    const { group, groups, recipe, entries, unitId, surfaceId } = found;
+    const shelf = shelfInHand();
+    const all = readModels(entries, unitId, surfaceId);
+    const here = all.models.filter(({ model }) => group.models.includes(model));
+    const { film } = await ownFigures();
+    const doneOf = doneRecipes(entries, unitId, surfaceId, recipe);
+    const known = new Map<Recipe, Lab[]>();
+    const predicted = (model: number) => {
+      const done = doneOf(model);
+      const labs = known.get(done) ?? labsOf(withFilm(done, film), shelf, all.places);
+      known.set(done, labs);
+      return labs;
+    };
+    const read = here.map(({ model, labs }): ModelDistance => ({
+      model,
+      fromPrediction: labs.map((lab, i) => differenceOf(lab, predicted(model)[i])),
+      hexes: labs.map((lab) => colourOfLab(...lab).hex),
+    }));
+    const chart = controlChart(here);
+    const change = chart.speaks ? changeAt(here, chart.speaks.from) : null;
+    const candidates = [...shelf.values()].filter(isAtHand).map(({ id }) => id);
+    const asRead = here.map(({ model, labs }) => ({
+      recipe: doneOf(model),
+      places: all.places,
+      labs,
+    }));
+    return {
+      groups: groups.map(({ key, name, models }) => ({ key, name, models: models.length })),
+      chosen: group.key,
+      models: group.models,
+      places: all.places,
+      read,
+      left: all.left.filter((model) => group.models.includes(model)),
+      chart,
+      change:
+        change && Math.hypot(...change.map((lab) => Math.hypot(...lab))) / Math.sqrt(change.length),
+      causes: change ? explainDrift(recipe, shelf, all.places, change, candidates).slice(0, 3) : [],
+      film: here.length > 0 ? fitFilm(asRead, shelf, film) : null,
+      pots:
+        here.length > 0
+          ? potIdsOf(recipe)
+              .filter((potId) => potId !== recipe.groundPotId && shelf.has(potId))
+              .map((potId) => ({ potId, fit: fitHiding(asRead, shelf, potId, film) }))
+              .filter(({ fit }) => fit.before - fit.after > worthwhile)
+              .sort((one, other) => one.fit.after - other.fit.after)
+          : [],
+    };
+  },
+
+  /** How a reading lies to what is predicted, and whether it looks like another place. */
+  async checkReading(asked: unknown) {
+    const reading = readingSchema.parse(asked);
+    const found = await surfaceOf(reading);
+    if (!found) return null;
+    const done = doneRecipes(found.entries, reading.unitId, reading.surfaceId, found.recipe);
+    const { film } = await ownFigures();
+    const recipe = withFilm(done(reading.model), film);
+    const shelf = shelfInHand();
+    const [predicted] = labsOf(recipe, shelf, [reading.place]);
+    return {
+      predictedHex: colourOfLab(...predicted).hex,
+      difference: differenceOf(reading.lab, predicted),
+      likelier: likelierPlace(reading.lab, reading.place, recipe, shelf),
+    };
+  },
+
+  /** What a practice reader gives for a model painted as it is predicted; for trying it out. */
+  async practiceReading(asked: unknown, model: number, places: number[]): Promise<Lab[]> {
+    const found = await surfaceOf(surfaceSchema.parse(asked));
+    if (!found) return [];
+    const { unitId, surfaceId } = surfaceSchema.parse(asked);
+    const recipe = doneRecipes(found.entries, unitId, surfaceId, found.recipe)(model);
+    const shelf = shelfInHand();
+    const reader = simulatedReader(1 + Math.floor(Math.random() * 1e6));
+    await reader.calibrate();
+    // Nobody paints two models alike to the hair.
+    const hand = 0.92 + 0.16 * Math.random();
+    const ground = groundOf(potOn(shelf, recipe.groundPotId));
+    const onto = places.map(() => ground);
+    const surface = laidOver(withFilm(recipe, hand), shelf, onto, { stops: places });
+    const labs: Lab[] = [];
+    for (const reflectance of surface) {
+      const light = await reader.read({ reflectance, isTouching: true });
+      const { value, a, b } = surfaceColour(light);
+      labs.push([value, a, b]);
+    }
+    return labs;
+  },
+};
+
+async function surfaceOf({ army, unitId, surfaceId, pin }: z.infer<typeof surfaceSchema>) {
+  const unit = army.units.find(({ id }) => id === unitId);
+  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+  if (!unit || !surface) return null;
+  const { recipeOf, names } = await fetchArmyRecipes(army);
+  const groups = modelsByPin(army, unit, surface).flatMap((group) => {
+    const recipe = group.pin && recipeOf(group.pin);
+    if (!recipe || !group.pin) return [];
+    const name = names[recipe.id] ?? recipe.name;
+    return [{ key: pinKey(group.pin), name, models: group.models, recipe }];
+  });
+  const group = groups.find(({ key }) => key === pin) ?? groups.at(0);
+  if (!group) return null;
+  const entries = ofArmy(await wholeLog(), army);
+  return { group, groups, recipe: group.recipe, entries, unitId, surfaceId };
+}
+
+const ofArmy = (entries: readonly LogEntry[], { id }: Army) =>
+  entries.filter((entry) => !('where' in entry) || entry.where.armyId === id);
+
+/** The recipe of a model as it was done; as written where the log says nothing of it. */
+function doneRecipes(
+  entries: readonly LogEntry[],
+  unitId: string,
+  surfaceId: string,
+  recipe: Recipe,
+): (model: number) => Recipe {
+  const figures = onFigures(entries);
+  const same = new Map<string, Recipe>();
+  return (model) => {
+    const on = figures.get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
+    const isKnown = on.coats.size + on.found.length + on.extras.length > 0;
+    const done = isKnown ? asDone(recipe, on, 'as written') : recipe;
+    const key = JSON.stringify(done.steps);
+    const known = same.get(key) ?? done;
+    same.set(key, known);
+    return known;
+  };
+}
+
+const differenceOf = (one: Lab, other: Lab) =>
+  colourDifference(colourOfLab(...one), colourOfLab(...other));
+
+/** What is read from a model on, less what was read before it, place by place. */
+function changeAt(models: readonly { model: number; labs: readonly Lab[] }[], from: number): Lab[] {
+  const start = models.findIndex(({ model }) => model === from);
+  const before = models.slice(0, start);
+  const since = models.slice(start);
+  const mean = (list: typeof models, place: number, i: number) =>
+    list.reduce((sum, { labs }) => sum + labs[place][i], 0) / Math.max(1, list.length);
+  return models[0].labs.map((_, place): Lab => [
+    mean(since, place, 0) - mean(before, place, 0),
+    mean(since, place, 1) - mean(before, place, 1),
+    mean(since, place, 2) - mean(before, place, 2),
+  ]);
+}
