@@ -6,6 +6,7 @@ import { predictBuildUp } from '../recipe/predictBuildUp';
 import { asDone, recipeFromLog } from './asDone';
 import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import { benchStep } from './benchStep';
+import { openCoats } from './openCoats';
 import { onFigures, surfaceKey, untouched } from './onFigure';
 import { extraStep, paintedCoat } from './paintedCoat';
 import { standing } from './standing';
@@ -39,6 +40,14 @@ describe('a recipe as it was done', () => {
     ]);
   });
 
+  test('with the rest as written has the coats that are still to come, but not those that were skipped', () => {
+    const log = new WrittenLog();
+    log.coat(0, 'cloak', 'base', 1, [1]);
+    expect(asDone(cloak, onModel(log), 'as written')).toEqual(cloak);
+    log.line('skip', 1, 'base', [1]);
+    expect(asDone(cloak, onModel(log), 'as written').steps[0].coats).toBe(1);
+  });
+
   test('has the mix that was on the brush, and what carries it forward carries that', () => {
     const log = new WrittenLog();
     const brushed = { pots: [{ potId: 'blue', share: 1 }], waterParts: 1, mediumParts: 0 };
@@ -69,6 +78,22 @@ describe('a recipe as it was done', () => {
     const done = recipeSchema.parse(asDone(cloak, onModel(log), 'as written'));
     expect(done.steps).toHaveLength(4);
     expect(done.steps.slice(0, 2).map(({ coats }) => coats)).toEqual([1, 1]);
+  });
+
+  test('that has been written into its recipe is that recipe, and nothing of it is open', () => {
+    const log = new WrittenLog();
+    log.coat(0, 'cloak', 'base', 1, [1]);
+    const pots = [{ potId: 'red', share: 1 }];
+    log.mixed(1, 'base', { pots, waterParts: 0, mediumParts: 0 }, 1, ['other pot']);
+    log.coat(30, 'cloak', 'base', 2, [1]);
+    log.coat(60, 'cloak', 'shade', 1, [1]);
+    log.coat(120, 'cloak', 'light', 1, [1]);
+    const promoted = recipeSchema.parse(asDone(cloak, onModel(log), 'as written'));
+    expect(asDone(promoted, onModel(log), 'as written')).toEqual(promoted);
+    expect(openCoats(watch.surfaces[0], promoted, onModel(log))).toMatchObject({
+      open: [],
+      done: 4,
+    });
   });
 
   test('has an extra step after the line it followed', () => {

@@ -4,6 +4,7 @@ import { mostSteps, type Recipe } from '../recipe/recipe';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure';
+import { onWritten, runsOf } from './onWritten';
 
 /**
  * A recipe as it was really painted on one surface of one model: the coats that were put on, with
@@ -14,7 +15,8 @@ import type { OnSurface } from './onFigure';
  *   now; as written, for what it is to become
  * @throws CarryError
  */
-export function asDone(written: Recipe, on: OnSurface, rest: 'left out' | 'as written'): Recipe {
+export function asDone(written: Recipe, found: OnSurface, rest: 'left out' | 'as written'): Recipe {
+  const on = onWritten(written, found);
   const foundTo = Math.max(
     -1,
     ...on.found.map(({ stepId }) => written.steps.findIndex(({ id }) => id === stepId)),
@@ -22,7 +24,9 @@ export function asDone(written: Recipe, on: OnSurface, rest: 'left out' | 'as wr
   const steps: Step[] = [];
   written.steps.forEach((step, index) => {
     const coats = on.coats.get(step.id) ?? [];
-    if (coats.length > 0) steps.push(...asPainted(step, coats, steps, written.finishLevel));
+    const isToCome = rest === 'as written' && !on.skipped.has(step.id);
+    if (coats.length > 0)
+      steps.push(...asPainted(step, coats, steps, written.finishLevel, isToCome));
     else if (on.skipped.has(step.id)) steps.push({ ...step, isOut: true });
     else if (index <= foundTo || rest === 'as written') steps.push(step);
     else steps.push({ ...step, isOut: true });
@@ -37,16 +41,15 @@ function asPainted(
   coats: readonly CoatEntry[],
   earlier: readonly Step[],
   level: Recipe['finishLevel'],
+  isToCome: boolean,
 ): Step[] {
-  const runs: CoatEntry[][] = [];
-  for (const coat of coats) {
-    const run = runs.at(-1);
-    if (run && isSameBrushed(run[0].brushed, coat.brushed)) run.push(coat);
-    else runs.push([coat]);
-  }
+  const runs = runsOf(coats);
   const asWritten = brushedOf(step, earlier);
+  // Coats that are still to come go on with what was on the brush last.
+  const toCome = isToCome ? Math.max(0, coatsOf(step, level) - coats.length) : 0;
+  const countOf = (index: number) => runs[index].length + (index === runs.length - 1 ? toCome : 0);
   return runs.map((run, index) => ({
-    ...withCoats(step, Math.min(mostCoats, run.length), level),
+    ...withCoats(step, Math.min(mostCoats, countOf(index)), level),
     id: index === 0 ? step.id : run[0].id,
     mix: isSameBrushed(run[0].brushed, asWritten) ? step.mix : mixOfBrushed(run[0].brushed),
   }));

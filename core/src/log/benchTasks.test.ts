@@ -72,7 +72,7 @@ describe('what to paint now', () => {
   test('one more coat, a skipped line and what was found before are reckoned with', () => {
     const log = new WrittenLog();
     log.coat(0, 'cloak', 'base', 1, [1]);
-    log.coat(30, 'cloak', 'base', 2, [1], { onceMore: true });
+    log.coat(30, 'cloak', 'base', 2, [1], { wanted: 3 });
     log.line('skip', 31, 'shade', [2]);
     log.line('found', 32, 'shade', [3]);
     const next = (model: number) =>

@@ -100,10 +100,9 @@ export const entrySchema = z.discriminatedUnion(
       recipeName: lineOfText,
       groundPotId: idSchema,
       coat: wholeNumberWithin(1, mostCoatsDone),
-      onceMore: z
-        .boolean({ error: 'true or false' })
+      wanted: wholeNumberWithin(1, mostCoatsDone)
         .optional()
-        .describe('it was not enough: one more coat than was planned is to follow'),
+        .describe('coats of the line in all, where more than planned turned out to be needed'),
       brushed: brushedSchema,
       differs,
       minutes: z.union([numberWithin(0, 1440), z.null()], { error: 'minutes, or empty' }),

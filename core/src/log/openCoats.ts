@@ -3,6 +3,7 @@ import { stepsFor } from '../army/stepsFor';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import type { OnSurface } from './onFigure';
+import { onWritten } from './onWritten';
 
 /** A coat that is still to be painted on one surface of one model. */
 export interface OpenCoat {
@@ -16,8 +17,9 @@ export interface OpenCoat {
 export function openCoats(
   surface: Pick<UnitSurface, 'isHidden'>,
   recipe: Recipe,
-  on: OnSurface,
+  noted: OnSurface,
 ): { open: OpenCoat[]; done: number } {
+  const on = onWritten(recipe, noted);
   const foundTo = Math.max(
     -1,
     ...on.found.map(({ stepId }) => recipe.steps.findIndex(({ id }) => id === stepId)),
@@ -26,12 +28,13 @@ export function openCoats(
   const open = stepsFor(surface, recipe).flatMap((step): OpenCoat[] => {
     const index = recipe.steps.findIndex(({ id }) => id === step.id);
     const painted = on.coats.get(step.id) ?? [];
-    const coats = step.coats + painted.filter(({ onceMore }) => onceMore).length;
+    const coats = Math.max(step.coats, ...painted.map(({ wanted }) => wanted ?? 0));
     done += Math.min(coats, painted.length);
     if (index <= foundTo || on.skipped.has(step.id)) return [];
     const laid = new Set(painted.map(({ coat }) => coat));
-    return Array.from({ length: coats }, (_, i) => i + 1)
+    return Array.from({ length: coats + painted.length }, (_, i) => i + 1)
       .filter((coat) => !laid.has(coat))
+      .slice(0, Math.max(0, coats - painted.length))
       .map((coat) => ({ step, index, coat, coats }));
   });
   return { open, done };

@@ -98,16 +98,16 @@ export class WrittenLog {
     stepId: string,
     coat: number,
     models: number[],
-    more: { minutes?: number; differs?: Deviation[]; onceMore?: boolean } = {},
+    more: { minutes?: number; differs?: Deviation[]; wanted?: number } = {},
   ): CoatEntry {
     const surface = watch.surfaces.find(({ id }) => id === surfaceId) ?? watch.surfaces[0];
     const recipe = asMixed(surfaceId === 'cloak' ? cloak : helm, standing(this.entries));
     const step = recipe.steps.find(({ id }) => id === stepId) ?? recipe.steps[0];
     const on = { bench, unit: watch, surface, recipe, version: null, models };
-    const { minutes = null, differs = [], onceMore } = more;
+    const { minutes = null, differs = [], wanted } = more;
     const entry = {
       ...paintedCoat(on, step, coat, this.head(minute), minutes, differs),
-      ...(onceMore && { onceMore }),
+      ...(wanted !== undefined && { wanted }),
     };
     this.entries.push(entry);
     return entry;

@@ -32,7 +32,7 @@ function DryingList({ view, hand, words }: BenchPartProps) {
                 {what}
                 <small>
                   {' '}
-                  {words.unit(each.unitId)}, line {each.line || 'extra'}
+                  {words.unit(each.unitId)}, {each.line === 0 ? 'extra step' : `line ${each.line}`}
                 </small>
               </span>
               <b>{each.ms - passed > 0 ? leftWords(each.ms - passed) : 'dry'}</b>
@@ -112,7 +112,12 @@ function WetList({ view, hand }: BenchPartProps) {
             <span dir="auto">
               <Swatch hex={hex} /> {view.recipeNames[entry.recipeId] ?? 'a recipe that is gone'},
               line {entry.line}
-              <small> {coatsLeft > 0 ? `${coatsLeft} coats to come` : 'no longer needed'}</small>
+              <small>
+                {' '}
+                {coatsLeft > 0
+                  ? `${coatsLeft} ${coatsLeft === 1 ? 'coat' : 'coats'} to come`
+                  : 'no longer needed'}
+              </small>
             </span>
             <b>{leftWords(Math.max(0, ms - passed))}</b>
           </li>

@@ -49,7 +49,8 @@ export function NowPanel(props: NowPanelProps) {
   const isReady = task.models.length > 0;
   const all = () => hand.paint(now, task.models);
   useShortcut('d', (event) => !event.repeat && all());
-  useShortcut('o', (event) => !event.repeat && hand.paint(now, task.models, { onceMore: true }));
+  const onceMore = () => hand.paint(now, task.models, { wanted: task.coats + 1 });
+  useShortcut('o', (event) => !event.repeat && onceMore());
   useShortcut('s', (event) => !event.repeat && hand.skip(now));
   useShortcut('f', () => toggle('differently'));
   useShortcut('w', () => toggle('wrong'));
@@ -87,8 +88,10 @@ export function NowPanel(props: NowPanelProps) {
         <ModelButtons key={task.key} {...props} />
       ) : (
         <p className="now-waiting">
-          Nothing can be painted yet: models {modelsWords(task.waiting.map(({ model }) => model))}{' '}
-          dry for another {leftWords(soonest - (hand.now - view.seenAt))}.
+          Nothing can be painted yet: {task.waiting.length === 1 ? 'model' : 'models'}{' '}
+          {modelsWords(task.waiting.map(({ model }) => model))}{' '}
+          {task.waiting.length === 1 ? 'dries' : 'dry'} for another{' '}
+          {leftWords(soonest - (hand.now - view.seenAt))}.
         </p>
       )}
       <div className="now-deeds">
@@ -103,20 +106,10 @@ export function NowPanel(props: NowPanelProps) {
             </small>
           )}
         </button>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={!isReady}
-          onClick={() => hand.paint(now, task.models, { onceMore: true })}
-        >
+        <button type="button" className="outline-button" disabled={!isReady} onClick={onceMore}>
           Done, and once more
         </button>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={!isReady}
-          onClick={() => hand.skip(now)}
-        >
+        <button type="button" className="outline-button" onClick={() => hand.skip(now)}>
           Skip
         </button>
         <button

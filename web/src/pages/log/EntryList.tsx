@@ -62,7 +62,7 @@ export function entryWords(
     case 'coat': {
       const line = entry.line === 0 ? 'an extra step' : `line ${entry.line}`;
       const differs = entry.differs.length > 0 ? ` (${entry.differs.join(', ')})` : '';
-      return `${where}: ${line} of ${entry.recipeName}, ${techniqueOf(entry.technique).label}, coat ${entry.coat}${entry.onceMore ? ', once more to come' : ''}; ${mixOf(entry.brushed)}${differs}`;
+      return `${where}: ${line} of ${entry.recipeName}, ${techniqueOf(entry.technique).label}, coat ${entry.coat}${entry.wanted ? ', one more wanted' : ''}; ${mixOf(entry.brushed)}${differs}`;
     }
     case 'skip':
       return `${where}: line ${entry.line} skipped`;

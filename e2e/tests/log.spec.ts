@@ -1,0 +1,211 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { done, layRecipe, layUnit, logOf, now, which } from '../support/bench';
+import { expect, test } from '../support/test';
+
+/** Lets the simulated clock run on; presses count as apart, and paint dries. */
+const later = (page: Page, time: string) => page.clock.fastForward(time);
+
+/** Done on everything that can be painted, evening by evening, until nothing is left or it is enough. */
+async function paintOn(page: Page, steps: number): Promise<void> {
+  for (let i = 0; i < steps; i++) {
+    await later(page, '00:20');
+    if ((await done(page).count()) === 0) await later(page, '50:00');
+    await expect(done(page)).toBeEnabled({ timeout: 15_000 });
+    const before = await page.getByText(/^\d+ of \d+ coats$/).innerText();
+    await done(page).click();
+    await expect(page.getByText(/^\d+ of \d+ coats$/)).not.toHaveText(before);
+  }
+}
+
+test('a whole session of the sample army: mixing, coats, a mishap mended, a deviation made a version, two days later one more like it', async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(240_000);
+  await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
+  await layUnit(page, demo.url, 'Ferry Crew', 2);
+  await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
+  await expect(page.getByText('It stands on the palette.')).toBeVisible();
+  await paintOn(page, 2);
+
+  // Thinner than written: two presses, and the coats that follow say so.
+  await later(page, '00:20');
+  const line = await which(page).innerText();
+  await page.getByRole('button', { name: 'Differently …' }).click();
+  await page.getByRole('button', { name: '1 part more water', exact: true }).click();
+  await expect(now(page).getByText('Differs from the recipe: more thinner')).toBeVisible();
+  expect(await which(page).innerText()).toBe(line);
+  await paintOn(page, 1);
+
+  // Something spilled: what mends it is chosen, and is in the log.
+  await later(page, '00:20');
+  await page.getByRole('button', { name: 'Went wrong …' }).click();
+  const wrong = page.getByRole('region', { name: 'Something went wrong' });
+  await wrong.getByRole('button', { name: 'spilled' }).click();
+  const mends = wrong.getByRole('list', { name: 'What mends it, the best first' });
+  await expect(mends.getByRole('listitem').first()).toBeVisible({ timeout: 15_000 });
+  await expect(mends).toContainText(/Leave it: .* ΔE00|ΔE00 .* → /);
+  await mends
+    .getByRole('button', { name: /^Do this/ })
+    .first()
+    .click();
+  await expect(wrong).toHaveCount(0);
+  await paintOn(page, 3);
+
+  const kinds = (await logOf(page, demo.url)).map(({ kind }) => kind);
+  expect(kinds.filter((kind) => kind === 'mishap')).toHaveLength(1);
+  expect(kinds.filter((kind) => kind === 'mixed').length).toBeGreaterThanOrEqual(2);
+
+  // What was done becomes a version of the recipe, line by line.
+  await page.getByRole('link', { name: 'log', exact: true }).last().click();
+  await page
+    .getByRole('link', { name: /^Model 1 of Ferry Crew/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Planned and done, side by side' }).first().click();
+  const asDone = page.getByRole('radio', { name: /water/ }).last();
+  await expect(asDone).toBeChecked();
+  await page.getByRole('button', { name: /^Make it version \d/ }).click();
+  await expect(page.getByText(/has version \d now/)).toBeVisible();
+
+  // Two days later.
+  await later(page, '48:00:00');
+  await page.reload();
+  await page.getByRole('button', { name: 'Paint one more like this' }).click();
+  await expect(page.getByRole('heading', { name: /^One more like Ferry Crew 1$/ })).toBeVisible();
+  await expect(done(page)).toHaveText(/model 1/);
+  await paintOn(page, 1);
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  const sittings = page.locator('details.sitting');
+  await expect(sittings).toHaveCount(2);
+  await expect(sittings.first()).toContainText('27 November 2026');
+  await expect(sittings.first()).toContainText('One more like Ferry Crew 1');
+});
+
+test('starting in the middle, an extra step, a skipped line and another pot are all in the log', async ({
+  page,
+  demo,
+}) => {
+  await layRecipe(page, demo.url, 'reed-cloak', 1);
+  await page.getByRole('button', { name: 'Bench settings' }).click();
+  await page.getByText('Painted before it came to this bench').click();
+  await page.getByLabel('is painted up to and with').selectOption({ index: 0 });
+  await page.getByRole('button', { name: 'Note it for all 1' }).click();
+  await expect(now(page)).toContainText('line 2');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Differently …' }).click();
+  await page
+    .getByRole('region', { name: 'Done differently' })
+    .getByRole('button', { name: /for .*, ΔE00/ })
+    .first()
+    .click();
+  await expect(now(page).getByText('Differs from the recipe: other pot')).toBeVisible();
+  await page.getByRole('button', { name: 'Differently …' }).click();
+  await page.getByRole('button', { name: 'placed glaze', exact: true }).click();
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(3);
+  await page.getByRole('button', { name: 'Is dry: hair 1' }).click();
+  await page.getByRole('button', { name: 'Skip', exact: true }).click();
+  await expect(now(page)).toContainText('line 3');
+  expect((await logOf(page, demo.url)).map(({ kind }) => kind)).toEqual([
+    'found',
+    'mixed',
+    'coat',
+    'dry',
+    'skip',
+  ]);
+});
+
+test('what was used is drawn from the shelf, and comes back when it is taken back', async ({
+  page,
+  demo,
+}) => {
+  const level = async () =>
+    (await (await page.request.get(`${demo.url}/api/pots/helmcopper`)).json()).content.volumeMl;
+  const before = await level();
+  await layRecipe(page, demo.url, 'copper-helm', 20);
+  await done(page).click();
+  await expect.poll(level).toBeLessThan(before);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect.poll(level).toBe(before);
+});
+
+test('the log goes out as a table, and its calendar leads to a day', async ({ page, demo }) => {
+  await layRecipe(page, demo.url, 'copper-helm', 1);
+  await done(page).click();
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(1);
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a table (CSV)' }).click();
+  const text = readFileSync(await (await download).path(), 'utf8');
+  expect(text.split('\r\n')).toHaveLength(2);
+  expect(text).toContain('Copper diving helm');
+  const today = page.getByRole('button', { name: /^Today, / });
+  await today.click();
+  await expect(page.locator('details.sitting')).toHaveCount(1);
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Nothing was painted that day.')).toBeVisible();
+  await page.getByRole('button', { name: 'All sittings' }).click();
+  await page.getByRole('link', { name: 'Own figures' }).click();
+  await expect(page.getByText(/From 8 records on/)).toBeVisible();
+  await page.getByRole('link', { name: 'Progress' }).click();
+  await expect(page.getByRole('region', { name: 'Progress of Lanternfen Levy' })).toBeVisible();
+});
+
+test('readings: a wrong place is asked about, and twelve models by the practice reader are on recipe', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/armies/lanternfen-levy/readings`);
+  await page.getByLabel('Place', { exact: true }).selectOption('shadow');
+  await page.getByLabel('L*').fill('76');
+  await page.getByLabel('a', { exact: true }).fill('8');
+  await page.getByLabel('b', { exact: true }).fill('68');
+  await page.getByRole('button', { name: 'Take these figures' }).click();
+  await expect(page.getByText(/Was another place read/)).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: /^It was the / }).click();
+  await expect(page.getByText(/^1 model is read/)).toBeVisible({ timeout: 15_000 });
+  await page.getByLabel('Surface', { exact: true }).selectOption('Helm');
+  await page.getByLabel('With', { exact: true }).selectOption('practice');
+  for (let model = 1; model <= 12; model++) {
+    await page.getByRole('button', { name: `Read model ${model} at three places` }).click();
+    await expect(
+      page.getByRole('button', { name: `Read model ${model + 1} at three places` }),
+    ).toBeVisible({ timeout: 15_000 });
+  }
+  await expect(page.getByText('On recipe.', { exact: true })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('img', { name: /^12 models; the farthest/ })).toBeVisible();
+});
+
+test('a photo without a grey patch is refused, and one with it is read', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/armies/lanternfen-levy/readings`);
+  // Left half red, right half an even grey.
+  const png = await page.evaluate(() => {
+    const sheet = document.createElement('canvas');
+    sheet.width = 200;
+    sheet.height = 100;
+    const context = sheet.getContext('2d');
+    if (!context) throw new Error('no canvas');
+    context.fillStyle = '#a82222';
+    context.fillRect(0, 0, 100, 100);
+    context.fillStyle = '#767676';
+    context.fillRect(100, 0, 100, 100);
+    return sheet.toDataURL('image/png').split(',')[1];
+  });
+  await page.getByLabel('With', { exact: true }).selectOption('photo');
+  await page.getByLabel('Photo', { exact: true }).setInputFiles({
+    name: 'cloak.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(png, 'base64'),
+  });
+  const photo = page.getByRole('application', { name: /^The photo/ });
+  await photo.click({ position: { x: 40, y: 50 } });
+  await expect(page.getByText(/A photo without a grey patch cannot be read/)).toBeVisible();
+  await photo.click({ position: { x: 150, y: 50 } });
+  await expect(page.getByText('Now mark the spot that is to be read.')).toBeVisible();
+  await photo.click({ position: { x: 40, y: 50 } });
+  await expect(page.getByText(/predicted .* ΔE00/)).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText(/^1 model is read/)).toBeVisible({ timeout: 15_000 });
+});
