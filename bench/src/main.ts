@@ -2,6 +2,7 @@ import { benchAdvice } from './adviceBench';
 import { benchBuildUp } from './buildUpBench';
 import { benchBundle } from './bundleBench';
 import { benchForms } from './formBench';
+import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
 import { benchPlans } from './planBench';
 import { benchRecipeList } from './recipeListBench';
@@ -15,6 +16,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   tables: benchTables,
   shelf: benchShelfWork,
   recipeList: benchRecipeList,
+  log: benchLog,
   plan: benchPlans,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,

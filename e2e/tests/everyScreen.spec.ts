@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
 import type axe from 'axe-core';
+import { done } from '../support/bench';
 import { expect, isSaved, test } from '../support/test';
 
 const axeSource = readFileSync(
@@ -35,6 +36,12 @@ function leavesOf(recipe: string): Screen[] {
     ['card', (page) => expect(page.getByRole('article', { name: 'Card on A6' })).toBeVisible()],
   ];
   return there.map(([leaf, ready]) => [`leaf of ${leaf}`, `${recipe}/${leaf}`, ready]);
+}
+
+/** The first models of the sample army on the bench. */
+async function layDikeWatch(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Put it on the bench' }).click();
+  await expect(done(page)).toBeEnabled({ timeout: 15_000 });
 }
 
 const studies = ['Thinning', 'Where the mix comes from', 'Coverage', 'What it does'];
@@ -194,6 +201,68 @@ const screens: Screen[] = [
     async (page) => {
       await page.getByLabel('Painted over by').selectOption('Lantern glass, one coat over pale');
       await expect(page.getByText(/coats each/)).toBeVisible();
+    },
+  ],
+  [
+    'benches',
+    '/bench',
+    (page) => expect(page.getByRole('button', { name: 'Put it on the bench' })).toBeVisible(),
+  ],
+  [
+    'bench with what is different',
+    '/bench',
+    async (page) => {
+      await layDikeWatch(page);
+      await done(page).click();
+      await page.getByRole('button', { name: 'Bench settings' }).click();
+      await page.getByLabel('A hair dryer is used').check();
+      await page.getByText('Painted before it came to this bench').click();
+      await expect(page.getByLabel('is painted up to and with')).toBeVisible();
+      await page.getByRole('button', { name: 'Differently …' }).click();
+      await expect(page.getByRole('button', { name: /for .*, ΔE00/ }).first()).toBeVisible();
+    },
+  ],
+  [
+    'bench with what went wrong',
+    '/bench',
+    async (page) => {
+      await layDikeWatch(page);
+      await page.getByRole('button', { name: 'Went wrong …' }).click();
+      await page.getByRole('button', { name: 'spilled' }).click();
+      await expect(page.getByRole('button', { name: /^Do this: / }).first()).toBeVisible({
+        timeout: 15_000,
+      });
+    },
+  ],
+  [
+    'log and a model of it',
+    '/bench',
+    async (page) => {
+      await layDikeWatch(page);
+      await page.getByRole('button', { name: 'Differently …' }).click();
+      await page.getByRole('button', { name: '1 part more water', exact: true }).click();
+      await done(page).click();
+      await expect(page.getByRole('button', { name: /^Is dry: / })).toBeVisible();
+      await page.getByRole('link', { name: 'Log', exact: true }).click();
+      await expect(page.locator('details.sitting')).toHaveCount(1);
+      expect(await violationsOn(page)).toEqual([]);
+      await page.getByRole('link', { name: 'Own figures' }).click();
+      await expect(page.getByText(/From 8 records on/)).toBeVisible();
+      expect(await violationsOn(page)).toEqual([]);
+      await page.getByRole('link', { name: 'Progress', exact: true }).click();
+      await page.getByRole('link', { name: 'Dike Watch' }).click();
+      await page.getByRole('button', { name: 'Planned and done, side by side' }).click();
+      await expect(page.getByRole('button', { name: /^Make it version/ })).toBeVisible();
+    },
+  ],
+  [
+    'readings of an army',
+    '/armies/lanternfen-levy/readings',
+    async (page) => {
+      await page.getByLabel('With', { exact: true }).selectOption('practice');
+      await page.getByRole('button', { name: 'Read model 1 at three places' }).click();
+      await page.getByText('Every reading, beside what is predicted').click();
+      await expect(page.getByRole('img', { name: /^1 model; the farthest/ })).toBeVisible();
     },
   ],
   [

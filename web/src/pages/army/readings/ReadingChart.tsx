@@ -16,7 +16,7 @@ const leastShown = 4;
 /** How far each model is from the first ones, against what is chance. */
 export function ReadingChart({ chart }: { chart: ControlChart }) {
   const { points, limit, speaks } = chart;
-  const told = `${points.length} models; the farthest is ΔE00 ${Math.max(...points.map(({ distance }) => distance)).toFixed(1)} from the first ones${limit === null ? '' : `, by chance seldom beyond ${limit.toFixed(1)}`}`;
+  const told = `${points.length} ${points.length === 1 ? 'model' : 'models'}; the farthest is ΔE00 ${Math.max(...points.map(({ distance }) => distance)).toFixed(1)} from the first ones${limit === null ? '' : `, by chance seldom beyond ${limit.toFixed(1)}`}`;
   return (
     <figure className="reading-chart">
       <figcaption>

@@ -1,0 +1,73 @@
+import {
+  armyProgress,
+  entrySchema,
+  learnFigures,
+  sessionsOf,
+  type LogEntry,
+} from '@yellow-ledger/core';
+import BetterSqlite3 from 'better-sqlite3';
+import { z } from 'zod';
+import { levy, recipeOf, watch, WrittenLog } from '../../core/src/testing/sampleLog';
+import { benchServer } from './benchServer';
+import { medianMsOf, ms, times } from './measure';
+
+const count = 10_000;
+const rounds = 15;
+const itemsSchema = z.object({
+  items: z.array(z.object({ sequence: z.number(), entry: entrySchema })),
+});
+
+/** A log of 10,000 coats: opening it, and the progress of its army, beside the bare read. */
+export async function benchLog(): Promise<void> {
+  const { url, file, send, stop } = await benchServer();
+  try {
+    const army = { ...levy, units: [{ ...watch, models: 2000 }] };
+    for (let from = 0; from < count; from += 500)
+      await send('POST', '/api/log', { entries: coats(from, 500) });
+    const bare = new BetterSqlite3(file, { readonly: true });
+    const rows = bare.prepare<[], { content: string }>('select * from log_entries');
+    const bareMs = await medianMsOf(async () => {
+      const items = rows
+        .all()
+        .map((row) => ({ ...row, content: JSON.parse(row.content) as object }));
+      return JSON.stringify({ items });
+    }, rounds);
+    bare.close();
+    const fetched = async () => (await fetch(`${url}/api/log`)).text();
+    const apiMs = await medianMsOf(fetched, rounds);
+    const read = async (): Promise<LogEntry[]> =>
+      itemsSchema.parse(JSON.parse(await fetched())).items.map(({ entry }) => entry);
+    const opened = await medianMsOf(async () => sessionsOf(await read()), rounds);
+    const progress = await medianMsOf(
+      async () => armyProgress(army, recipeOf, await read()),
+      rounds,
+    );
+    const figures = await medianMsOf(async () => learnFigures(await read()), rounds);
+    const told = (says: string, took: number) =>
+      console.log(`  ${says.padEnd(44)}${ms(took)}   ${times(took / bareMs)} the bare read`);
+    console.log(`\nA log of ${count.toLocaleString('en')} entries`);
+    console.log(`  ${'bare SQLite read, JSON parsed and written'.padEnd(44)}${ms(bareMs)}`);
+    told('over the API', apiMs);
+    told('opened: fetched, checked, put into sittings', opened);
+    told('progress of its army', progress);
+    told('own figures', figures);
+  } finally {
+    stop();
+  }
+}
+
+/** Coats of one model each, a few minutes apart, six evenings a week. */
+function coats(from: number, many: number): LogEntry[] {
+  return Array.from({ length: many }, (_, i): LogEntry => {
+    const number = from + i;
+    const log = new WrittenLog();
+    const evening = Math.floor(number / 30) * 1440;
+    const model = 1 + (Math.floor(number / 4) % 2000);
+    const step = (['base', 'base', 'shade', 'light'] as const)[number % 4];
+    const coat = number % 4 === 1 ? 2 : 1;
+    const entry = log.coat(evening + (number % 30) * 4, 'cloak', step, coat, [model], {
+      minutes: 3,
+    });
+    return { ...entry, id: `e${number}`, order: number };
+  });
+}
