@@ -13,7 +13,7 @@ export function oneMoreLike(
   unit: Unit,
   model: number,
   surfaces: readonly RecordedSurface[],
-  settings: Pick<Bench, 'room' | 'keeping' | 'hairDryer'>,
+  { room, keeping, hairDryer }: Pick<Bench, 'room' | 'keeping' | 'hairDryer'>,
   now: string,
   newId: () => string,
 ): Bench {
@@ -33,6 +33,8 @@ export function oneMoreLike(
     isCleared: false,
     models: [],
     loose: { unit: { ...rest, models: 1, surfaces: like }, recipes },
-    ...settings,
+    room,
+    keeping,
+    hairDryer,
   };
 }

@@ -23,16 +23,21 @@ const keepingNames: Record<Bench['keeping'], string> = {
 
 /** The room, the pedal, the sound; what was painted before; putting the bench away. */
 export function BenchSheet(props: BenchSheetProps) {
-  const { bench, army, onClose } = props;
+  const { bench: kept, army, onClose } = props;
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const notify = useNotice();
   const pedal = usePedalLearning();
   const [isChimeOn, setIsChimeOn] = useState(chimeSetting.isOn);
+  // What was chosen shows at once, and goes back when it could not be written.
+  const [chosen, setChosen] = useState<Partial<Bench>>({});
+  const bench = { ...kept, ...chosen };
   const change = async (label: string, part: Partial<Bench>) => {
     const of = crypto.randomUUID();
     const after = { ...bench, ...part };
-    const problem = await dispatch(doDeed({ kind: 'benches', label, of, before: bench, after }));
+    setChosen({ ...chosen, ...part });
+    const problem = await dispatch(doDeed({ kind: 'benches', label, of, before: kept, after }));
+    setChosen({});
     if (problem) notify(problem.message);
     return problem;
   };

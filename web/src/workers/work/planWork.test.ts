@@ -20,7 +20,7 @@ test('a batch is planned through, and told with the names of what is in it', asy
 
 test('progress rises towards 1 while it plans', async () => {
   const told: number[] = [];
-  await planWork.planBatch(levyWith({ models: 40 }), longEvening, (done) => void told.push(done));
+  await planWork.planBatch(levyWith({ models: 160 }), longEvening, (done) => void told.push(done));
   expect(told.length).toBeGreaterThan(0);
   expect(told).toEqual([...told].sort((one, other) => one - other));
   expect(told.every((done) => done > 0 && done <= 1.05)).toBe(true);

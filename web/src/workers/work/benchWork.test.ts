@@ -1,0 +1,160 @@
+import {
+  benchSchema,
+  oneMoreLike,
+  standing,
+  type Bench,
+  type CoatEntry,
+  type LogEntry,
+} from '@yellow-ledger/core';
+import { coat, levy, pots, skin } from '../../testing/levy';
+import { fakeLedger } from '../../testing/fakeLedger';
+import { benchWork } from './benchWork';
+import { forgetBenchRecipes } from './benchRecipes';
+import { logWork } from './logWork';
+import { rescueWork } from './rescueWork';
+import { takeShelf } from './shelfInHand';
+
+const at = Date.parse('2026-03-01T18:00:00.000Z');
+const bench: Bench = {
+  id: 'bench',
+  name: 'On the table',
+  startedAt: new Date(at).toISOString(),
+  isCleared: false,
+  armyId: levy.id,
+  models: [],
+  room: 'usual',
+  keeping: 'damp',
+  hairDryer: false,
+};
+beforeEach(() => {
+  takeShelf(pots);
+  forgetBenchRecipes();
+  fakeLedger([coat, skin], {}, { armies: [levy], benches: [bench] });
+});
+afterEach(() => jest.restoreAllMocks());
+
+const look = (entries: LogEntry[] = [], minute = 0) =>
+  benchWork.benchView({ bench, army: levy, entries, now: at + minute * 60_000, taskKey: null });
+const written = (entry: CoatEntry, id: string, order: number, minute: number): CoatEntry => ({
+  ...entry,
+  id,
+  order,
+  at: new Date(at + minute * 60_000).toISOString(),
+});
+
+/** Paints whatever is next, a coat every two hours, until so many coats are on. */
+async function painted(count: number): Promise<LogEntry[]> {
+  const entries: LogEntry[] = [];
+  for (let i = 0; i < count; i++) {
+    const { now } = await look(entries, i * 120);
+    if (now) entries.push(written(now.coat, `e${i}`, i, i * 120));
+  }
+  return entries;
+}
+
+test('the first step is large: its line, its drops, and the surface before and after it', async () => {
+  const { state, now, recipeNames } = await look();
+  expect(now?.task.models.length).toBeGreaterThan(0);
+  expect(now?.step.drops.pots.length).toBeGreaterThan(0);
+  expect(now?.step.after).not.toEqual(now?.step.now);
+  expect(recipeNames.coat).toBe('Recipe of coat');
+  expect(state.coatsDone).toBe(0);
+});
+
+test('painted to the end there is nothing left, and every coat is counted', async () => {
+  const { state } = await look();
+  const entries = await painted(state.coatsLeft);
+  const end = await look(entries, 100_000);
+  expect(end.now).toBeNull();
+  expect(end.state).toMatchObject({ coatsLeft: 0, coatsDone: state.coatsLeft });
+});
+
+test('the scheme stays in hand when the server does not answer', async () => {
+  await look();
+  jest.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('no answer'));
+  expect((await look()).now).not.toBeNull();
+  const changed = { ...levy, scheme: [] };
+  const view = await benchWork.benchView({
+    bench,
+    army: changed,
+    entries: [],
+    now: at,
+    taskKey: null,
+  });
+  expect(view.now).not.toBeNull();
+});
+
+test('pots nearest to those of a mix are at hand and nearest first', () => {
+  const others = benchWork.otherPots(['umber'], 3);
+  expect(others).toHaveLength(3);
+  expect(others.map(({ potId }) => potId)).not.toContain('umber');
+  const far = others.map(({ difference }) => difference);
+  expect(far).toEqual([...far].sort((one, other) => one - other));
+});
+
+test('a mishap on what is really on the figure is mended, the best of each kind once', async () => {
+  const entries = await painted(3);
+  const { now } = await look(entries, 400);
+  const { unitId, surfaceId, recipeId, version, stepId } = now?.task ?? {
+    ...({} as CoatEntry['where']),
+    recipeId: '',
+    version: null,
+    stepId: '',
+  };
+  const rescued = await rescueWork.mends({
+    bench,
+    army: levy,
+    entries,
+    unitId,
+    surfaceId,
+    model: 1,
+    recipeId,
+    version,
+    stepId,
+    place: { from: 0.4, to: 0.7 },
+    what: 'spilled',
+    degree: 'clear',
+    potId: 'tallow',
+    minutesAgo: null,
+    wet: [],
+  });
+  const kinds = rescued.mends.map(({ kind }) => kind);
+  expect(kinds).toContain('leave');
+  expect(rescued.mends[0].error).toBeLessThanOrEqual(rescued.error);
+  expect(rescued.stepId).toBe(stepId);
+});
+
+test('what was done on a model is told, and makes a bench for one more like it', async () => {
+  const entries = (await painted(6)).map((entry) =>
+    entry.kind === 'coat' && entry.line === 1
+      ? {
+          ...entry,
+          brushed: { ...entry.brushed, waterParts: 2 },
+          differs: ['more thinner' as const],
+        }
+      : entry,
+  );
+  jest.restoreAllMocks();
+  fakeLedger([coat, skin], {}, { armies: [levy], benches: [bench], log: entries });
+  const unit = levy.units[0];
+  const shown = await logWork.modelShown(levy.id, unit.id, 1);
+  const painted1 = shown?.surfaces.filter(({ done }) => done !== null) ?? [];
+  expect(painted1.length).toBeGreaterThan(0);
+  expect(painted1[0].lines[0].differs).toEqual(['more thinner']);
+  let made = 0;
+  const like = oneMoreLike(
+    unit,
+    1,
+    shown?.surfaces ?? [],
+    bench,
+    bench.startedAt,
+    () => `n${made++}`,
+  );
+  expect(benchSchema.parse(like).loose?.unit.models).toBe(1);
+  expect(like.loose?.recipes[0].steps[0].mix.waterParts).toBe(2);
+  const overview = await logWork.logOverview();
+  expect(overview.entries).toBe(standing(entries).length);
+  expect(overview.sessions.length).toBeGreaterThan(1);
+  expect((await logWork.logCsv()).split('\r\n')).toHaveLength(entries.length + 1);
+  expect(await logWork.modelShown(levy.id, unit.id, 9999)).toBeNull();
+});
