@@ -1,5 +1,6 @@
 import { resolve } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
+import { apartMs, layUnit, paint } from './support/bench';
 import { chromiumOptions } from './support/browser';
 import { startServer } from './support/ledgerServer';
 
@@ -38,11 +39,6 @@ const shots: {
     },
   },
   {
-    name: 'values',
-    path: '/recipes/oilskin-shadow/values',
-    ready: (page) => page.getByText(/Largest step/).waitFor(),
-  },
-  {
     name: 'card',
     path: '/recipes/reed-cloak/card',
     ready: (page) => page.getByRole('article', { name: 'Card on A6' }).waitFor(),
@@ -71,8 +67,6 @@ const shots: {
         .waitFor();
     },
   },
-  { name: 'recipe-dark', path: '/recipes/copper-helm', colorScheme: 'dark', ready: isPredicted },
-  { name: 'recipe-phone', path: '/recipes/reed-cloak', viewport: phone, ready: isPredicted },
   {
     name: 'recipes',
     path: '/recipes',
@@ -82,11 +76,6 @@ const shots: {
     name: 'shelf',
     path: '/shelf',
     ready: (page) => page.getByRole('button', { name: 'Peat', exact: true }).waitFor(),
-  },
-  {
-    name: 'replace',
-    path: '/shelf/replace/marigold',
-    ready: (page) => page.getByRole('button', { name: /^Replace in/ }).waitFor(),
   },
   {
     name: 'measure',
@@ -163,6 +152,63 @@ const shots: {
       await page.getByText(/as the page is now/).waitFor();
       await page.getByLabel('Ground', { exact: true }).selectOption('Lampsoot Primer');
       await page.getByRole('button', { name: 'Dismiss' }).click();
+    },
+  },
+  {
+    name: 'bench',
+    path: '/bench',
+    async ready(page) {
+      await layUnit(page, page.url().replace('/bench', ''), 'Ferry Crew', 6);
+      await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
+      await paint(page);
+      await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
+      await page.waitForTimeout(apartMs);
+      await page.getByRole('button', { name: 'Model 1 is done' }).click();
+      await page.getByRole('button', { name: 'Model 1 is done', pressed: true }).waitFor();
+    },
+  },
+  {
+    name: 'bench-phone',
+    path: '/bench',
+    viewport: phone,
+    async ready(page) {
+      await page.getByRole('link', { name: 'Paint on: Ferry Crew' }).click();
+      await page.getByText(/^Still to do in this step/).waitFor();
+    },
+  },
+  {
+    name: 'model',
+    path: '/bench',
+    async ready(page) {
+      await page.getByRole('link', { name: 'Paint on: Ferry Crew' }).click();
+      await page.getByRole('button', { name: 'Differently …' }).click();
+      await page.getByRole('button', { name: '1 part more water', exact: true }).click();
+      await page.getByText(/Differs from the recipe: more thinner/).waitFor();
+      await paint(page);
+      await page.getByRole('link', { name: 'Log', exact: true }).click();
+      await page
+        .getByRole('link', { name: /^Model 2 of Ferry Crew/ })
+        .last()
+        .click();
+      await page.getByRole('button', { name: 'Planned and done, side by side' }).first().click();
+      await page.getByRole('button', { name: /^Make it version/ }).waitFor();
+    },
+  },
+  {
+    name: 'readings',
+    path: '/armies/lanternfen-levy/readings',
+    async ready(page) {
+      await page.getByLabel('Surface', { exact: true }).selectOption('Helm');
+      await page.getByLabel('With', { exact: true }).selectOption('practice');
+      for (let model = 1; model <= 14; model++) {
+        await page.getByRole('button', { name: `Read model ${model} at three places` }).click();
+        await page
+          .getByRole('button', { name: `Read model ${model + 1} at three places` })
+          .waitFor();
+      }
+      await page.getByText('On recipe.', { exact: true }).waitFor();
+      await page.getByText('Every reading, beside what is predicted').scrollIntoViewIfNeeded();
+      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
 ];

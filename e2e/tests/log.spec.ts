@@ -26,7 +26,7 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
   await layUnit(page, demo.url, 'Ferry Crew', 2);
   await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
-  await expect(page.getByText('It stands on the palette.')).toBeVisible();
+  await expect(now(page).getByText(/It stands on the palette\./)).toBeVisible();
   await paintOn(page, 2);
 
   // Thinner than written: two presses, and the coats that follow say so.
@@ -34,7 +34,7 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   const line = await which(page).innerText();
   await page.getByRole('button', { name: 'Differently …' }).click();
   await page.getByRole('button', { name: '1 part more water', exact: true }).click();
-  await expect(now(page).getByText('Differs from the recipe: more thinner')).toBeVisible();
+  await expect(now(page).getByText(/Differs from the recipe: more thinner/)).toBeVisible();
   expect(await which(page).innerText()).toBe(line);
   await paintOn(page, 1);
 
@@ -100,7 +100,7 @@ test('starting in the middle, an extra step, a skipped line and another pot are 
     .getByRole('button', { name: /for .*, ΔE00/ })
     .first()
     .click();
-  await expect(now(page).getByText('Differs from the recipe: other pot')).toBeVisible();
+  await expect(now(page).getByText(/Differs from the recipe: other pot/)).toBeVisible();
   await page.getByRole('button', { name: 'Differently …' }).click();
   await page.getByRole('button', { name: 'placed glaze', exact: true }).click();
   await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(3);

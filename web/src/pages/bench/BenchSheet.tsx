@@ -37,8 +37,10 @@ export function BenchSheet(props: BenchSheetProps) {
     const after = { ...bench, ...part };
     setChosen({ ...chosen, ...part });
     const problem = await dispatch(doDeed({ kind: 'benches', label, of, before: kept, after }));
-    setChosen({});
-    if (problem) notify(problem.message);
+    if (problem) {
+      setChosen({});
+      notify(problem.message);
+    }
     return problem;
   };
   return (

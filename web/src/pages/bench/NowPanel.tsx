@@ -7,7 +7,6 @@ import {
   techniqueOf,
   thinningWords,
 } from '@yellow-ledger/core';
-import { useState } from 'react';
 import { GuidePicture } from '../../parts/form/GuidePicture';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { MixBar } from '../../parts/MixBar';
@@ -21,6 +20,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords, modelsWords, placeWords } from './benchWords';
+import { ModelButtons } from './ModelButtons';
 import { usePedal } from './usePedal';
 
 export interface NowPanelProps extends BenchPartProps {
@@ -94,7 +94,7 @@ export function NowPanel(props: NowPanelProps) {
           {leftWords(soonest - (hand.now - view.seenAt))}.
         </p>
       )}
-      <div className="now-deeds">
+      <div className="now-done">
         <button type="button" className="next-button" disabled={!isReady} onClick={all}>
           Done
           {isReady && (
@@ -106,6 +106,8 @@ export function NowPanel(props: NowPanelProps) {
             </small>
           )}
         </button>
+      </div>
+      <div className="now-deeds">
         <button type="button" className="outline-button" disabled={!isReady} onClick={onceMore}>
           Done, and once more
         </button>
@@ -168,10 +170,9 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
             . <b>Differs from the recipe: {differs.join(', ')}</b>
           </>
         )}
+        {isMixed && '. It stands on the palette.'}
       </p>
-      {isMixed ? (
-        <p className="quiet">It stands on the palette.</p>
-      ) : (
+      {!isMixed && (
         <button
           type="button"
           className="outline-button"
@@ -198,7 +199,8 @@ function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
       />
       <PlacementMark {...step.step.placement} />
       <p>
-        After this {counts}, dry{isLast ? '' : ' (more to come)'}
+        After this {counts}, dry{isLast ? '' : ' (more to come)'}{' '}
+        <small className="quiet">wet, it looks starker</small>
       </p>
       <Ribbon
         stops={ribbonStops}
@@ -207,44 +209,6 @@ function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
         surface={step.after}
         isEstimate={step.isEstimate}
       />
-      <p className="quiet">Wet, it looks starker than this.</p>
-    </div>
-  );
-}
-
-/** The models this coat goes on, each to be ticked off by itself. */
-function ModelButtons({ now, hand, words }: NowPanelProps) {
-  const { task } = now;
-  const [mode, setMode] = useState(false);
-  const isMany = task.models.length > 40;
-  if (task.models.length === 1 && task.waiting.length === 0) return null;
-  return (
-    <div className="now-models">
-      <p>
-        Still to do in this step: {task.models.length}
-        {task.waiting.length > 0 && `, and ${task.waiting.length} that dry`}
-        {task.later > 0 && `, and ${task.later} later`}
-        {isMany && (
-          <button type="button" className="plain-button" onClick={() => setMode(!mode)}>
-            {mode ? 'Hide the models' : 'Tick them off one by one'}
-          </button>
-        )}
-      </p>
-      {(!isMany || mode) && (
-        <ul aria-label={`Models of ${words.unit(task.unitId)} to tick off`}>
-          {task.models.map((model) => (
-            <li key={model}>
-              <button
-                type="button"
-                aria-label={`Model ${model} is done`}
-                onClick={() => hand.paint(now, [model])}
-              >
-                {model}
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
     </div>
   );
 }

@@ -50,16 +50,26 @@ export function useBench(bench: Bench, army: Army, pots: Pot[]) {
   useEffect(() => lookAt(dueAt), [lookAt, dueAt]);
 
   const [since, setSince] = useState<number | null>(() => pageClock.now());
-  const [lastPress, setLastPress] = useState(0);
+  const [lastPress, setLastPress] = useState({ at: 0, target: '' });
+  /** Whether a press is one of its own: two models may be ticked off as fast as anybody can. */
+  const counts = (target: string): boolean => {
+    const at = pageClock.now();
+    const isSoon = at - lastPress.at < onePressMs;
+    const isTick = (pressed: string) => pressed.startsWith('model');
+    const isOther = isTick(target) && isTick(lastPress.target) && target !== lastPress.target;
+    if (isSoon && !isOther) return false;
+    setLastPress({ at, target });
+    return true;
+  };
 
   const write = (entries: LogEntry[]) => dispatch(writeEntries(entries));
   const head = () => entryHead(store.getState().log.entries);
 
   /** A coat of what stands in the middle, on some of the models it is for. */
   const paint = (now: BenchNow, models: number[], more: Partial<CoatEntry> = {}) => {
+    const isTick = models.length < now.task.models.length;
+    if (models.length === 0 || !counts(isTick ? `model ${models.join()}` : 'done')) return;
     const at = pageClock.now();
-    if (at - lastPress < onePressMs || models.length === 0) return;
-    setLastPress(at);
     const coat = forModels(now.coat, models);
     const taken = since === null ? null : (at - since) / 60_000;
     const isSteady = taken !== null && taken <= coat.reckoned * longestShare + longestMore;
@@ -78,9 +88,7 @@ export function useBench(bench: Bench, army: Army, pots: Pot[]) {
 
   /** Leaves a line out on the models in the middle. */
   const skip = (now: BenchNow) => {
-    const at = pageClock.now();
-    if (at - lastPress < onePressMs) return;
-    setLastPress(at);
+    if (!counts('skip')) return;
     const { where, recipeId, version, stepId, line } = now.coat;
     write([{ kind: 'skip', ...head(), benchId: bench.id, where, recipeId, version, stepId, line }]);
     setTaskKey(null);

@@ -13,6 +13,7 @@ export const shortcuts = [
   { where: 'Everywhere', keys: ['/'], does: 'search' },
   { where: 'Everywhere', keys: ['N'], does: 'new recipe, pot, line, well or unit' },
   { where: 'On a recipe', keys: ['[', ']'], does: 'to the leaf before or after' },
+  { where: 'On a model of the log', keys: ['[', ']'], does: 'to the model before or after' },
   { where: 'At the bench', keys: ['D'], does: 'done, on all models that are ready' },
   {
     where: 'At the bench',
