@@ -1,13 +1,11 @@
 import {
   armySchema,
-  benchSchema,
   keptSchema,
   paletteSchema,
   potSchema,
   recipeSchema,
   versionSchema,
   type Army,
-  type Bench,
   type Freeze,
   type Kept,
   type Palette,
@@ -46,7 +44,6 @@ const keptPot = keptSchema(potSchema);
 const keptRecipe = keptSchema(recipeSchema);
 const keptPalette = keptSchema(paletteSchema);
 const keptArmy = keptSchema(armySchema);
-const keptBench = keptSchema(benchSchema);
 const importedSchema = z.object({
   recipes: z.array(z.object({ id: z.string(), name: z.string(), asCopy: z.boolean() })),
   potsAdded: z.number(),
@@ -144,20 +141,6 @@ export const ledgerApi = createApi({
       }),
       invalidatesTags: ['armies'],
     }),
-    benches: build.query<Kept<Bench>[], void>({
-      query: () => ({ path: '/api/benches', answer: z.object({ items: z.array(keptBench) }) }),
-      transformResponse: (answer: { items: Kept<Bench>[] }) => answer.items,
-      providesTags: ['benches'],
-    }),
-    putBench: build.mutation<Kept<Bench>, Write<Bench>>({
-      query: (write) => ({
-        path: `/api/benches/${write.content.id}`,
-        method: 'PUT',
-        body: JSON.stringify(write),
-        answer: keptBench,
-      }),
-      invalidatesTags: ['benches'],
-    }),
     putPots: build.mutation<Kept<Pot>[], Write<Pot>[]>({
       query: (writes) => ({
         path: '/api/pot-batches',
@@ -246,7 +229,6 @@ export const {
   useImportFileMutation,
   useAddSampleMutation,
   useArmiesQuery,
-  useBenchesQuery,
   usePalettesQuery,
   usePutPotsMutation,
   useReplaceInRecipesMutation,

@@ -1,7 +1,8 @@
 import { armyOnBench, type Army, type Bench, type Kept } from '@yellow-ledger/core';
 import { Link, useParams } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
-import { useArmiesQuery, useBenchesQuery } from '../../store/ledgerApi';
+import { useBenchesQuery } from '../../store/benchApi';
+import { useArmiesQuery } from '../../store/ledgerApi';
 import { useShelf } from '../../workers/useShelf';
 import { BenchTable } from './BenchTable';
 import './bench.scss';

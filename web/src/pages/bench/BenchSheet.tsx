@@ -10,6 +10,7 @@ import type { BenchPartProps } from './benchPart';
 import { chimeSetting } from './chime';
 import { FoundSheet } from './FoundSheet';
 import { usePedalLearning } from './usePedal';
+import { PanelBox } from './PanelBox';
 
 export interface BenchSheetProps extends Omit<BenchPartProps, 'view'> {
   onClose: () => void;
@@ -44,7 +45,7 @@ export function BenchSheet(props: BenchSheetProps) {
     return problem;
   };
   return (
-    <section className="bench-panel" aria-label="Bench settings">
+    <PanelBox label="Bench settings">
       <div className="bench-fields">
         <Choice
           label="Room"
@@ -118,7 +119,7 @@ export function BenchSheet(props: BenchSheetProps) {
           Close
         </button>
       </div>
-    </section>
+    </PanelBox>
   );
 }
 

@@ -20,6 +20,7 @@ import { usePalettesQuery } from '../../store/ledgerApi';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPartProps } from './benchPart';
+import { PanelBox } from './PanelBox';
 
 export interface DifferentlyProps extends Omit<BenchPartProps, 'view'> {
   now: BenchNow;
@@ -81,7 +82,7 @@ export function Differently(props: DifferentlyProps) {
     onClose();
   };
   return (
-    <section className="bench-panel" aria-label="Done differently">
+    <PanelBox label="Done differently">
       <h2>What is different?</h2>
       <h3>Thinner</h3>
       <div className="chips">
@@ -179,7 +180,7 @@ export function Differently(props: DifferentlyProps) {
       <button type="button" className="plain-button" onClick={onClose}>
         Close
       </button>
-    </section>
+    </PanelBox>
   );
 }
 

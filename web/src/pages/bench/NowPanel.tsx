@@ -160,27 +160,29 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
           </>
         )}
       </p>
-      <p className="quiet">
-        {mlWords(step.ml)} for {models} {models === 1 ? 'model' : 'models'},{' '}
-        {now.task.coats - now.task.coat + 1}{' '}
-        {now.task.coats - now.task.coat === 0 ? 'coat' : 'coats'}
-        {step.isEstimate && ', estimated'}
-        {differs.length > 0 && (
-          <>
-            . <b>Differs from the recipe: {differs.join(', ')}</b>
-          </>
+      <div className="step-made">
+        <p className="quiet">
+          {mlWords(step.ml)} for {models} {models === 1 ? 'model' : 'models'},{' '}
+          {now.task.coats - now.task.coat + 1}{' '}
+          {now.task.coats - now.task.coat === 0 ? 'coat' : 'coats'}
+          {step.isEstimate && ', estimated'}
+          {differs.length > 0 && (
+            <>
+              . <b>Differs from the recipe: {differs.join(', ')}</b>
+            </>
+          )}
+          {isMixed && '. It stands on the palette.'}
+        </p>
+        {!isMixed && (
+          <button
+            type="button"
+            className="outline-button"
+            onClick={() => hand.mix(now, brushed, step.ml, differs)}
+          >
+            Mixed: it stands on the palette
+          </button>
         )}
-        {isMixed && '. It stands on the palette.'}
-      </p>
-      {!isMixed && (
-        <button
-          type="button"
-          className="outline-button"
-          onClick={() => hand.mix(now, brushed, step.ml, differs)}
-        >
-          Mixed: it stands on the palette
-        </button>
-      )}
+      </div>
     </div>
   );
 }

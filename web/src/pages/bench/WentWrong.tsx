@@ -14,6 +14,7 @@ import type { Rescued } from '../../workers/work/rescueWork';
 import type { BenchPartProps } from './benchPart';
 import { namedPlaces } from './benchWords';
 import { Mends } from './Mends';
+import { PanelBox } from './PanelBox';
 
 export interface WentWrongProps extends Omit<BenchPartProps, 'view'> {
   now: BenchNow;
@@ -103,7 +104,7 @@ export function WentWrong(props: WentWrongProps) {
     onClose();
   };
   return (
-    <section className="bench-panel" aria-label="Something went wrong">
+    <PanelBox label="Something went wrong">
       <h2>What went wrong?</h2>
       <div className="chips" role="group" aria-label="What went wrong">
         {mishapKinds.map((kind) => (
@@ -177,7 +178,7 @@ export function WentWrong(props: WentWrongProps) {
       <button type="button" className="plain-button" onClick={onClose}>
         Close
       </button>
-    </section>
+    </PanelBox>
   );
 }
 

@@ -1,6 +1,5 @@
 import {
   armySchema,
-  benchSchema,
   isSameContent,
   keptSchema,
   paletteSchema,
@@ -53,8 +52,10 @@ const schemas = {
   recipes: recipeSchema,
   palettes: paletteSchema,
   armies: armySchema,
-  benches: benchSchema,
 };
+
+/** Few pages have to do with benches: what knows them is fetched when it is needed. */
+const benchStore = () => import('../benchApi');
 
 /** Writes `to` (null: deletes), but only over `from`: what somebody else wrote since stays. */
 function bring(
@@ -73,13 +74,17 @@ function bring(
         message: `“${label}” was not done: it was changed elsewhere in the meantime, and that is kept.`,
       };
     const revision = current.kept?.revision ?? 0;
-    const { putPot, putRecipe, putPalette, putArmy, putBench, deleteRecord } = ledgerApi.endpoints;
+    const { putPot, putRecipe, putPalette, putArmy, deleteRecord } = ledgerApi.endpoints;
     const writes = {
       pots: () => dispatch(putPot.initiate({ content: potSchema.parse(to), revision })),
       recipes: () => dispatch(putRecipe.initiate({ content: recipeSchema.parse(to), revision })),
       palettes: () => dispatch(putPalette.initiate({ content: paletteSchema.parse(to), revision })),
       armies: () => dispatch(putArmy.initiate({ content: armySchema.parse(to), revision })),
-      benches: () => dispatch(putBench.initiate({ content: benchSchema.parse(to), revision })),
+      benches: async () => {
+        const { benchApi, readBench } = await benchStore();
+        const write = { content: readBench(to), revision };
+        return dispatch(benchApi.endpoints.putBench.initiate(write));
+      },
     };
     const result =
       to === null
@@ -96,5 +101,6 @@ async function currentOf(
   const answer = await ask(`/api/${kind}/${id}`);
   if ('error' in answer)
     return answer.error.status === 404 ? { kept: null } : { problem: answer.error };
+  if (kind === 'benches') return { kept: (await benchStore()).readKeptBench(answer.data) };
   return { kept: keptSchema(schemas[kind]).parse(answer.data) };
 }

@@ -1,6 +1,14 @@
-import type { LogEntry } from '@yellow-ledger/core';
+import { standing, type LogEntry } from '@yellow-ledger/core';
 import { createStore } from '../store';
-import { entryHead, fetchNewer, openLog, sendUnsent, writeEntries } from './sendLog';
+import {
+  bringBack,
+  entryHead,
+  fetchNewer,
+  openLog,
+  sendUnsent,
+  takeBack,
+  writeEntries,
+} from './sendLog';
 import { outbox } from './outbox';
 
 /** A browser's store of text, as far as it is used. */
@@ -25,6 +33,19 @@ const strike = (id: string, order: number, benchId = 'table'): LogEntry => ({
   at: '2026-03-01T18:00:00.000Z',
   order,
   of: 'nothing',
+});
+
+const tick = (id: string, order: number): LogEntry => ({
+  kind: 'tick',
+  id,
+  benchId: 'table',
+  at: '2026-03-01T18:00:00.000Z',
+  order,
+  armyId: null,
+  unitId: 'watch',
+  partId: 'buckles',
+  models: [1],
+  isTicked: true,
 });
 
 /** What the server has, whether it answers, and what it refuses. */
@@ -131,4 +152,20 @@ test('what cannot be read in the browser’s store is left alone', () => {
   outbox.put(strike('whole', 1));
   expect(outbox.all().map(({ id }) => id)).toEqual(['whole']);
   expect(localStorage.getItem('yellow-ledger.entry.broken')).toBe('{');
+});
+
+test('undo strikes out what was written last, and can be undone itself', async () => {
+  const { dispatch, getState } = createStore();
+  await dispatch(openLog('table'));
+  dispatch(writeEntries([tick('a', 0), tick('b', 1)]));
+  const counted = () => standing(getState().log.entries).map(({ id }) => id);
+  dispatch(takeBack());
+  expect(counted()).toEqual(['a']);
+  dispatch(bringBack());
+  expect(counted()).toEqual(['a', 'b']);
+  dispatch(bringBack());
+  dispatch(takeBack());
+  dispatch(takeBack());
+  dispatch(takeBack());
+  expect(counted()).toEqual([]);
 });

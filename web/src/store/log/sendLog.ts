@@ -1,4 +1,12 @@
-import { entrySchema, keptSchema, nextOrder, potSchema, type LogEntry } from '@yellow-ledger/core';
+import {
+  entrySchema,
+  inOrder,
+  keptSchema,
+  nextOrder,
+  potSchema,
+  standing,
+  type LogEntry,
+} from '@yellow-ledger/core';
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { withPot } from '../ledgerApi';
@@ -113,5 +121,29 @@ export function fetchNewer(benchId: string): Thunk<Promise<void>> {
     if (read?.success) dispatch(logActions.received({ benchId, items: read.data.items }));
     else if ('error' in answer && isAway(answer.error))
       dispatch(logActions.sending({ unsent: outbox.all().length, isOffline: true }));
+  };
+}
+
+/** Strikes out the last entry of the open bench that counts. */
+export function takeBack(): Thunk {
+  return (dispatch, getState) => {
+    const last = standing(getState().log.entries).at(-1);
+    if (last) dispatch(strike(last.id));
+  };
+}
+
+/** Strikes out the last strike, where nothing was written after it. */
+export function bringBack(): Thunk {
+  return (dispatch, getState) => {
+    const last = [...getState().log.entries].sort(inOrder).at(-1);
+    if (last?.kind === 'strike') dispatch(strike(last.id));
+  };
+}
+
+function strike(of: string): Thunk {
+  return (dispatch, getState) => {
+    const { benchId, entries } = getState().log;
+    if (benchId !== null)
+      dispatch(writeEntries([{ kind: 'strike', ...entryHead(entries), benchId, of }]));
   };
 }
