@@ -164,6 +164,9 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
           <Link className="outline-button" to={`/bench?army=${army.id}&unit=${unit.id}`}>
             To the bench
           </Link>
+          <Link className="outline-button" to={`/log/models/${army.id}/${unit.id}/1`}>
+            Models in the log
+          </Link>
           <button type="button" className="plain-button" onClick={onDelete}>
             Delete the unit
           </button>

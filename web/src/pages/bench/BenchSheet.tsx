@@ -1,9 +1,10 @@
-import { keepings, rooms, type Bench, type Unit } from '@yellow-ledger/core';
+import { keepings, lineLimit, rooms, type Bench, type Unit } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import { Choice } from '../../parts/Choice';
 import { useNotice } from '../../parts/shell/notices';
+import { painterHere } from '../../store/log/painterHere';
 import { doDeed } from '../../store/deeds/doDeeds';
 import { useAppDispatch } from '../../store/store';
 import type { BenchPartProps } from './benchPart';
@@ -88,6 +89,16 @@ export function BenchSheet(props: BenchSheetProps) {
             setIsChimeOn(event.target.checked);
           }}
         />
+        <label>
+          Who paints at this device
+          <Form.Control
+            dir="auto"
+            autoComplete="off"
+            maxLength={lineLimit}
+            defaultValue={painterHere.name()}
+            onChange={(event) => painterHere.say(event.target.value)}
+          />
+        </label>
         <p>
           Foot pedal: <kbd>{pedal.key === ' ' ? 'Space' : pedal.key}</kbd>{' '}
           <button type="button" className="plain-button" onClick={pedal.learn}>

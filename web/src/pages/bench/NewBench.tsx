@@ -91,7 +91,9 @@ function FromPlan({ armies, onBench }: NewBenchProps) {
   const plans = armies.flatMap((army) => (army.plans ?? []).map((plan) => ({ army, plan })));
   const [planId, setPlanId] = useState(asked.get('plan') ?? '');
   const chosen = plans.find(({ plan }) => plan.id === planId) ?? plans.at(0);
+  const [painterId, setPainterId] = useState('');
   if (!chosen) return <p>No army has a plan yet.</p>;
+  const claiming = chosen.plan.painters.filter(({ claims }) => claims.length > 0);
   return (
     <>
       <Choice label="Plan" value={chosen.plan.id} onChoose={setPlanId}>
@@ -101,7 +103,17 @@ function FromPlan({ armies, onBench }: NewBenchProps) {
           </option>
         ))}
       </Choice>
-      <Lay onLay={() => onBench(benchOfPlan(chosen.army, chosen.plan))} />
+      {claiming.length > 0 && (
+        <Choice label="Models of" value={painterId} onChoose={setPainterId}>
+          <option value="">everybody</option>
+          {claiming.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name} only
+            </option>
+          ))}
+        </Choice>
+      )}
+      <Lay onLay={() => onBench(benchOfPlan(chosen.army, chosen.plan, painterId))} />
     </>
   );
 }

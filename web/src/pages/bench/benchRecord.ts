@@ -1,4 +1,5 @@
 import {
+  lineLimit,
   looseUnit,
   type Army,
   type Batch,
@@ -14,12 +15,19 @@ const begun = () => ({ id: crypto.randomUUID(), startedAt: new Date().toISOStrin
 export function benchOfArmy(army: Army, models: ModelRange[]): Bench {
   const units = army.units.filter(({ id }) => models.some(({ unitId }) => unitId === id));
   const named = units.map(({ name }) => name).join(', ') || army.name;
-  return { ...begun(), ...settings, name: named.slice(0, 120), armyId: army.id, models };
+  return { ...begun(), ...settings, name: named.slice(0, lineLimit), armyId: army.id, models };
 }
 
-/** What a plan takes together, in the room it was planned for. */
-export function benchOfPlan(army: Army, plan: Batch): Bench {
-  const { name, models, room, keeping, hairDryer } = plan;
+/**
+ * What a plan takes together, in the room it was planned for.
+ *
+ * @param painterId whose claims only; those of everybody where not said
+ */
+export function benchOfPlan(army: Army, plan: Batch, painterId?: string): Bench {
+  const { room, keeping, hairDryer } = plan;
+  const painter = plan.painters.find(({ id }) => id === painterId);
+  const models = painter ? painter.claims : plan.models;
+  const name = painter ? `${plan.name}, ${painter.name}`.slice(0, lineLimit) : plan.name;
   return { ...begun(), ...settings, name, armyId: army.id, models, room, keeping, hairDryer };
 }
 

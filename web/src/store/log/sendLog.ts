@@ -14,6 +14,7 @@ import { ask, type Problem } from '../problem';
 import type { RootState } from '../rootState';
 import { logActions } from './logSlice';
 import { outbox } from './outbox';
+import { painterHere } from './painterHere';
 import { pageClock } from './steadyClock';
 
 type Thunk<Result = void> = ThunkAction<Result, RootState, unknown, UnknownAction>;
@@ -34,10 +35,12 @@ let retry: ReturnType<typeof setTimeout> | undefined;
 
 /** The head of the next entry: after all that is known, by the page's clock. */
 export function entryHead(known: readonly LogEntry[]) {
+  const by = painterHere.name();
   return {
     id: crypto.randomUUID(),
     at: new Date(pageClock.now()).toISOString(),
     order: nextOrder(known),
+    ...(by && { by }),
   };
 }
 

@@ -10,6 +10,7 @@ import {
   withLogged,
   type BatchPlan,
   type BatchSize,
+  type LearnedFigures,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
 import { fetchArmyRecipes } from './armyRecipes';
@@ -23,6 +24,8 @@ export interface Planned {
   recipeNames: Record<string, string>;
   /** lines of recipes by `recipe line`, from 1 */
   lineNumbers: Record<string, number>;
+  /** the painter's own figures it was reckoned with */
+  learned: LearnedFigures;
   /** it was looked for as long as it was worth it, and not cut off */
   isThrough: boolean;
 }
@@ -51,11 +54,11 @@ export const planWork = {
     const army = armySchema.parse(askedArmy);
     const batch = batchSchema.parse(askedBatch);
     const { recipeOf, names: recipeNames, lineNumbers } = await fetchArmyRecipes(army);
-    const told = { recipeNames, lineNumbers, problem: null };
+    const learned = await ownFigures();
+    const told = { recipeNames, lineNumbers, learned, problem: null };
     const started = performance.now();
     const painted = withLogged(batch, army.id, await wholeLog());
-    const { own } = await ownFigures();
-    const tries = planBatch(army, painted, recipeOf, shelfInHand(), own);
+    const tries = planBatch(army, painted, recipeOf, shelfInHand(), learned.own);
     try {
       for (let breath = started; mine === newest;) {
         const next = tries.next();

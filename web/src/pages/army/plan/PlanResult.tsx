@@ -1,8 +1,11 @@
 import {
+  techniqueOf,
   waitingAllowed,
   type Army,
   type Batch,
   type BatchPlan,
+  type Learned,
+  type LearnedFigures,
   type Pot,
 } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
@@ -55,6 +58,7 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
       {plan && words && (
         <>
           <PlanSummary army={army} batch={batch} plan={plan} pots={pots} words={words} />
+          <OwnFiguresUsed learned={planned.learned} />
           {!planned.isThrough && (
             <p>Looked for as long as anybody should wait: this is the best found so far.</p>
           )}
@@ -89,6 +93,27 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
     </section>
   );
 }
+
+/** Which of the painter's own figures the plan goes by, from how many records. */
+function OwnFiguresUsed({ learned: { handsOn, drying } }: { learned: LearnedFigures }) {
+  const used = handsOn.filter(({ learned }) => learned.isUsed);
+  if (used.length === 0 && !drying?.isUsed) return null;
+  return (
+    <p>
+      By your own figures:{' '}
+      {[
+        ...used.map(
+          ({ technique, learned }) => `${techniqueOf(technique).label} ${figureWords(learned)}`,
+        ),
+        ...(drying?.isUsed ? [`drying ${figureWords(drying)}`] : []),
+      ].join('; ')}
+      .
+    </p>
+  );
+}
+
+const figureWords = ({ factor, low, high, records }: Learned) =>
+  `${factor.toFixed(2)} times the usual (${records} records, half between ${low.toFixed(2)} and ${high.toFixed(2)})`;
 
 function PlanSummary({
   army,
