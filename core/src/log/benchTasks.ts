@@ -58,6 +58,8 @@ export interface BenchState {
  *
  * @param entries the log of this bench, in any order
  * @param now milliseconds since 1970
+ * @param ranksIn place of each surface in the order of work; to be kept by who asks often, as it
+ *   takes longer than all the rest and only changes with the scheme
  * @throws CarryError
  */
 export function benchTasks(
@@ -66,6 +68,7 @@ export function benchTasks(
   recipeOf: RecipeOf,
   entries: readonly LogEntry[],
   now: number,
+  ranksIn: (unit: Unit) => ReadonlyMap<string, number> = (unit) => ranksOf(army, unit, recipeOf),
 ): BenchState {
   const counted = standing(entries);
   const figures = onFigures(counted);
@@ -89,7 +92,7 @@ export function benchTasks(
   function lookAt(unit: Unit, unitIndex: number): void {
     const chosen = new Set(chosenModels(bench, unit));
     if (chosen.size === 0) return;
-    const ranks = ranksOf(army, unit, recipeOf);
+    const ranks = ranksIn(unit);
     const chains = unit.surfaces.flatMap((surface) =>
       modelsByPin(army, unit, surface).flatMap(({ pin, models }) => {
         const here = models.filter((model) => chosen.has(model));

@@ -1,9 +1,18 @@
-import { recipesOnBench, type Army, type Bench, type RecipeOf } from '@yellow-ledger/core';
+import {
+  ranksOf,
+  recipesOnBench,
+  type Army,
+  type Bench,
+  type RecipeOf,
+  type Unit,
+} from '@yellow-ledger/core';
 import { fetchArmyRecipes } from './armyRecipes';
 
 export interface BenchRecipes {
   recipeOf: RecipeOf;
   names: Record<string, string>;
+  /** place of each surface of a unit in the order of work */
+  ranksIn: (unit: Unit) => ReadonlyMap<string, number>;
 }
 
 let inHand: { key: string; recipes: BenchRecipes } | null = null;
@@ -19,8 +28,15 @@ export async function benchRecipes(bench: Bench, army: Army): Promise<BenchRecip
   try {
     const { recipeOf, names } = await fetchArmyRecipes(army);
     const own = bench.loose?.recipes.map(({ id, name }) => [id, name] as const) ?? [];
+    const onBench = recipesOnBench(bench, recipeOf);
+    const ranks = new Map<string, ReadonlyMap<string, number>>();
     const recipes = {
-      recipeOf: recipesOnBench(bench, recipeOf),
+      recipeOf: onBench,
+      ranksIn: (unit: Unit) => {
+        const known = ranks.get(unit.id) ?? ranksOf(army, unit, onBench);
+        ranks.set(unit.id, known);
+        return known;
+      },
       names: { ...names, ...Object.fromEntries(own) },
     };
     inHand = { key, recipes };

@@ -86,11 +86,11 @@ export const benchWork = {
   /** What is to be done now, and everything around it. */
   async benchView(asked: unknown): Promise<BenchView> {
     const { bench, army, entries, now, taskKey } = askedSchema.parse(asked);
-    const { recipeOf, names } = await benchRecipes(bench, army);
+    const { recipeOf, names, ranksIn } = await benchRecipes(bench, army);
     const { own } = await ownFiguresOnce();
     const shelf = shelfInHand();
     const counted = standing(entries);
-    const state = benchTasks(army, bench, recipeOf, counted, now);
+    const state = benchTasks(army, bench, recipeOf, counted, now, ranksIn);
     const chosen = state.tasks.find(({ key, models }) => key === taskKey && models.length > 0);
     const task = chosen ?? state.tasks.at(0) ?? null;
     const wet = wetMixes(bench, counted, state.tasks, shelf, now).map((mix) => ({
