@@ -2,7 +2,8 @@ import { groundOf, potOn } from '../recipe/mixedPaint';
 import { laidOver } from '../recipe/surfaceBelow';
 import { surfaceColour } from '../colour/surfaceColour';
 import type { Step } from '../recipe/step';
-import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { mixOf, shelf } from '../testing/sampleRecipe';
+import { shadedCloth } from '../testing/shadedCloth';
 import { paintedAndRead } from '../testing/simulatedPainter';
 import { controlChart, firstModels, type Lab, type ReadModel } from './controlChart';
 import { explainDrift, labsOf } from './explainDrift';
@@ -12,31 +13,7 @@ import { readModels } from './readModels';
 import { evening, levy } from '../testing/sampleLog';
 import type { LogEntry } from './entry';
 
-const recipe = recipeWith([
-  stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2 }),
-  stepWith({
-    id: 'wash',
-    stage: 'shade',
-    technique: 'allOverWash',
-    mix: mixOf({ wash: 1 }, { waterParts: 1 }),
-  }),
-  stepWith({
-    id: 'layer',
-    stage: 'layer',
-    technique: 'layer',
-    mix: mixOf({ brown: 3, bone: 1 }, { waterParts: 1 }),
-    coats: 2,
-    placement: { from: 0.4, to: 1, softness: 0.05, pull: 'up' },
-  }),
-  stepWith({
-    id: 'light',
-    stage: 'highlight',
-    technique: 'layer',
-    mix: mixOf({ brown: 1, bone: 1 }, { waterParts: 1 }),
-    coats: 2,
-    placement: { from: 0.7, to: 1, softness: 0.05, pull: 'up' },
-  }),
-]);
+const recipe = shadedCloth(1);
 const places = [0.15, 0.5, 0.9];
 const changed = (id: string, change: Partial<Step>) => ({
   ...recipe,

@@ -1,29 +1,14 @@
 import { surfaceColour } from '../colour/surfaceColour';
 import { randomFrom } from '../record/randomFrom';
-import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { shelf } from '../testing/sampleRecipe';
+import { shadedCloth } from '../testing/shadedCloth';
 import { mishapKinds, type MishapKind } from './mishapKinds';
 import { mishapDegrees, mishapSurface } from './mishapSurface';
 import { PhotoError, readPhoto } from './photoReading';
 import { backWithin, rescue } from './rescue';
 import { stopsIn } from './stopsIn';
 
-const recipe = recipeWith([
-  stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2 }),
-  stepWith({
-    id: 'wash',
-    stage: 'shade',
-    technique: 'allOverWash',
-    mix: mixOf({ wash: 1 }, { waterParts: 1 }),
-  }),
-  stepWith({
-    id: 'light',
-    stage: 'highlight',
-    technique: 'layer',
-    mix: mixOf({ brown: 1, bone: 1 }),
-    coats: 2,
-    placement: { from: 0.6, to: 1, softness: 0.05, pull: 'up' },
-  }),
-]);
+const recipe = shadedCloth();
 const place = { from: 0.75, to: 0.95 };
 const after = (what: MishapKind, degree: (typeof mishapDegrees)[number] = 'clear', at = place) =>
   mishapSurface(recipe, shelf, 'light', at, { what, degree, potId: 'blue' });

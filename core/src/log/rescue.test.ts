@@ -4,37 +4,13 @@ import { filmOver } from '../paint/filmOver';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { randomFrom } from '../record/randomFrom';
 import { surfaceBelow } from '../recipe/surfaceBelow';
-import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { pots, shelf } from '../testing/sampleRecipe';
+import { shadedCloth } from '../testing/shadedCloth';
 import type { Mishap } from './mishap';
 import { backWithin, nobodySees, plannedAfter, rescue } from './rescue';
 import { stopsIn } from './stopsIn';
 
-const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' as const };
-const recipe = recipeWith([
-  stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2, placement: everywhere }),
-  stepWith({
-    id: 'wash',
-    stage: 'shade',
-    technique: 'allOverWash',
-    mix: mixOf({ wash: 1 }, { waterParts: 1 }),
-  }),
-  stepWith({
-    id: 'layer',
-    stage: 'layer',
-    technique: 'layer',
-    mix: mixOf({ brown: 3, bone: 1 }),
-    coats: 2,
-    placement: { from: 0.5, to: 1, softness: 0.05, pull: 'up' },
-  }),
-  stepWith({
-    id: 'light',
-    stage: 'highlight',
-    technique: 'layer',
-    mix: mixOf({ brown: 1, bone: 1 }),
-    coats: 2,
-    placement: { from: 0.7, to: 1, softness: 0.05, pull: 'up' },
-  }),
-]);
+const recipe = shadedCloth();
 
 /** Something spilled over the place, so thick. */
 function spilled(potId: keyof typeof pots, films: number, part: Partial<Mishap> = {}): Mishap {

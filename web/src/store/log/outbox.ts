@@ -1,6 +1,5 @@
 import { entrySchema, inOrder, type LogEntry } from '@yellow-ledger/core';
-
-const prefix = 'yellow-ledger.entry.';
+import { unsentPrefix } from './unsent';
 
 /**
  * Entries the server has not acknowledged, kept in the browser: each under a key of its own, so that
@@ -9,7 +8,7 @@ const prefix = 'yellow-ledger.entry.';
 export const outbox = {
   put(entry: LogEntry): void {
     try {
-      localStorage.setItem(prefix + entry.id, JSON.stringify(entry));
+      localStorage.setItem(unsentPrefix + entry.id, JSON.stringify(entry));
     } catch {
       // A full or forbidden store only loses the safety net; sending to the server goes on.
     }
@@ -20,7 +19,7 @@ export const outbox = {
     const entries: LogEntry[] = [];
     for (let i = 0; i < localStorage.length; i++) {
       const key = localStorage.key(i);
-      if (!key?.startsWith(prefix)) continue;
+      if (!key?.startsWith(unsentPrefix)) continue;
       const entry = readEntry(localStorage.getItem(key));
       if (entry) entries.push(entry);
     }
@@ -28,7 +27,7 @@ export const outbox = {
   },
 
   remove(id: string): void {
-    localStorage.removeItem(prefix + id);
+    localStorage.removeItem(unsentPrefix + id);
   },
 };
 
