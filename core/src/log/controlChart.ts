@@ -34,15 +34,20 @@ export const firstModels = 8;
 const leastRecent = 3;
 const mostRecent = 5;
 /**
- * What chance goes beyond in about one of fifty runs of forty models that are read at three places,
- * in standard deviations of the normal distribution. Found by simulation, as the lengths and the
- * models that are compared hang together; the more places, the further out one of them comes.
+ * What chance seldom goes beyond, in standard deviations of the normal distribution, at three places.
+ * Found by simulation, as the lengths and the models that are compared hang together; the more
+ * places, the further out one of them comes.
  */
 const limitDeviations = 2.9;
 const limitGrows = 0.55;
 const limitFor = (places: number) => limitDeviations + limitGrows * Math.log(places / 3);
 /** A hand and a reader together are never surer than this, in Lab. */
 const surestLab = 0.15;
+/**
+ * What varies along a bent line (a place on a fade, read a little higher or lower) also lies a little
+ * beside its own straight line: so much of the whole spread counts in every direction.
+ */
+const bends = 0.15;
 
 /**
  * Whether models still match the first. What was read at each place is compared, over the last one
@@ -75,7 +80,9 @@ export function controlChart(models: readonly ReadModel[]): ControlChart {
     );
     const distance = distances.reduce((sum, each) => sum + each, 0) / distances.length;
     points.push({ model, distance, signal: strongest.deviations / limitHere });
-    if (!speaks && strongest.deviations > limitHere)
+    // Twice in a row: what stands on a steep fade jumps now and then.
+    const wasStrong = (points.at(-2)?.signal ?? 0) > 1;
+    if (!speaks && wasStrong && strongest.deviations > limitHere)
       speaks = { at: model, from: models[index + 1 - strongest.length].model };
   });
   const quiet = points.slice(0, firstModels).map(({ distance }) => distance);
@@ -98,11 +105,14 @@ function changeAt(before: readonly number[][], recent: readonly number[][]): num
   const was = medianOf(before);
   const change = medianOf(recent).map((middle, i) => middle - was[i]);
   const figures = was.length;
+  const varies = (one: number, other: number) =>
+    before.reduce((sum, row) => sum + (row[one] - was[one]) * (row[other] - was[other]), 0) /
+    (before.length - 1);
+  const all = was.reduce((sum, _, i) => sum + varies(i, i), 0);
+  const least = surestLab ** 2 + bends * all;
   const spread = Float64Array.from({ length: figures * figures }, (_, cell) => {
-    const [i, j] = [Math.floor(cell / figures), cell % figures];
-    const products = before.map((row) => (row[i] - was[i]) * (row[j] - was[j]));
-    const sum = products.reduce((all, each) => all + each, 0);
-    return sum / (before.length - 1) + (i === j ? surestLab ** 2 : 0);
+    const [one, other] = [Math.floor(cell / figures), cell % figures];
+    return varies(one, other) + (one === other ? least : 0);
   });
   const solved = solveLinear(spread, Float64Array.from(change));
   const distance = change.reduce((sum, each, i) => sum + each * solved[i], 0);

@@ -14,7 +14,9 @@ import { evening, levy } from '../testing/sampleLog';
 import type { LogEntry } from './entry';
 
 const recipe = shadedCloth(1);
-const places = [0.15, 0.5, 0.9];
+const places = [0.15, 0.6, 0.9];
+/** The middle one lies on the fade where a layer begins: it reads wildly. */
+const onAFade = [0.15, 0.5, 0.9];
 const changed = (id: string, change: Partial<Step>) => ({
   ...recipe,
   steps: recipe.steps.map((step) => (step.id === id ? { ...step, ...change } : step)),
@@ -45,16 +47,20 @@ describe('forty models by a steady hand, read at three places', () => {
     expect(told).toBeGreaterThanOrEqual(0.9 * runs);
   });
 
-  test('with no change it speaks falsely in at most one of twenty runs', async () => {
-    let false_ = 0;
-    for (let run = 0; run < 2 * runs; run++) {
-      const { speaks } = controlChart(
-        await paintedAndRead(forty(recipe), shelf, places, 900 + run),
-      );
-      if (speaks) false_++;
-    }
-    expect(false_).toBeLessThanOrEqual(2);
-  });
+  test.each([
+    ['where it is even', places],
+    ['on a fade', onAFade],
+  ])(
+    'with no change, read %s, it speaks falsely in at most one of twenty runs',
+    async (_where, at) => {
+      let spoken = 0;
+      for (let run = 0; run < 2 * runs; run++) {
+        const { speaks } = controlChart(await paintedAndRead(forty(recipe), shelf, at, 900 + run));
+        if (speaks) spoken++;
+      }
+      expect(spoken).toBeLessThanOrEqual(2);
+    },
+  );
 });
 
 describe('a control chart', () => {
@@ -66,13 +72,13 @@ describe('a control chart', () => {
     expect(controlChart([])).toEqual({ points: [], speaks: null, limit: null });
   });
 
-  test('one odd model is no change; two of the last three are', () => {
+  test('one odd model is no change; three in a row are', () => {
     const even = (count: number) =>
       Array.from({ length: count }, (_, i) => grey(i + 1, 50 + 0.3 * ((i * 7) % 5)));
     const odd = [...even(12), grey(13, 60), ...even(6).map((m) => ({ ...m, model: m.model + 13 }))];
     expect(controlChart(odd).speaks).toBeNull();
     const moved = [...even(12), grey(13, 60), grey(14, 60.4), grey(15, 60.1)];
-    expect(controlChart(moved).speaks).toEqual({ at: 14, from: 12 });
+    expect(controlChart(moved).speaks).toEqual({ at: 15, from: 13 });
     expect(controlChart(moved).points.at(-1)?.distance).toBeGreaterThan(
       controlChart(moved).limit ?? Infinity,
     );
