@@ -205,3 +205,17 @@ test('a recipe deleted while it is on the bench is told; what was painted stays'
   await expect(page.getByText(/which is gone: told from the log alone/)).toBeVisible();
   await expect(page.getByRole('cell', { name: /Helm Copper/ })).toBeVisible();
 });
+
+test('a second bench of the same models goes on where the first was left', async ({
+  page,
+  demo,
+}) => {
+  await layUnit(page, demo.url, 'Ferry Crew', 2);
+  await paint(page);
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(1);
+  await layUnit(page, demo.url, 'Ferry Crew', 2);
+  await expect(page.getByText(/^2 of \d+ coats$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Is dry: / })).toHaveCount(1);
+  // What the other bench wrote is not this one's to take back.
+  await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
+});

@@ -39,7 +39,9 @@ type Cells = Partial<Record<(typeof columns)[number], string | number>>;
 
 /** What counts of a log as a table with commas; what a spreadsheet would run stays text. */
 export function writeLogCsv(entries: readonly LogEntry[], names: LogNames): string {
-  const rows = standing(entries).map((entry) => {
+  // Benches count their entries apart: what brings them together is the clock.
+  const byClock = standing(entries).sort((one, other) => one.at.localeCompare(other.at));
+  const rows = byClock.map((entry) => {
     const cells: Cells = { 'When (UTC)': entry.at, Painter: entry.by ?? '', ...cellsOf(entry) };
     return columns.map((column) => cells[column] ?? '');
   });

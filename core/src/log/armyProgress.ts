@@ -16,8 +16,6 @@ export interface UnitProgress {
   /** coats of one surface of one model */
   coatsDone: number;
   coatsLeft: number;
-  /** models on which a part is ticked off, by part */
-  ticked: Map<string, Set<number>>;
 }
 
 /**
@@ -34,7 +32,6 @@ export function armyProgress(
     (entry) => !('where' in entry) || entry.where.armyId === army.id,
   );
   const figures = onFigures(counted);
-  const ticks = counted.filter((entry) => entry.kind === 'tick');
   return army.units.map((unit) => {
     const left = new Map<number, number>();
     const painted = new Map<number, number>();
@@ -61,7 +58,6 @@ export function armyProgress(
       toCome: models.filter((model) => !isBegun(model)),
       coatsDone: sum(painted),
       coatsLeft: sum(left),
-      ticked: tickedOn(unit.id, ticks),
     };
   });
 }

@@ -3,7 +3,7 @@ import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { consistencyOf, stiffnessOf, type Consistency } from '../recipe/consistency';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
-import { flattenMix, type PotShare } from '../recipe/flattenMix';
+import { flattenMix } from '../recipe/flattenMix';
 import { mixedColour, potOn, isEstimate, groundOf, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
@@ -19,18 +19,14 @@ import type { OnSurface } from './onFigure';
 /** Everything somebody with a wet brush asks of one coat. */
 export interface BenchStep {
   step: Step;
-  shares: PotShare[];
   /** what is to be mixed: for all models of it and all its coats that are left */
   ml: number;
   drops: Drops;
   consistency: Consistency | null;
   mixColour: SurfaceColour;
-  isClear: boolean;
   /** the surface as it should be now, and after this coat, dry, at each of `ribbonStops` */
   now: SurfaceColour[];
   after: SurfaceColour[];
-  /** the recipe as written after the whole line, where that is not what this coat gives */
-  planned: SurfaceColour[];
   isEstimate: boolean;
   caution: string | null;
 }
@@ -63,22 +59,19 @@ export function benchStep(
   const area = { areaCm2: unit.areaCm2 * surface.share, models };
   const ml = wetVolumeMl({ ...step, coats: coatsLeft }, area) * own.paint;
   const stiffness = stiffnessOf(shares, shelf);
-  const { colour, isClear } = mixedColour(step.mix, earlier, shelf);
+  const { colour } = mixedColour(step.mix, earlier, shelf);
   const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);
   return {
     step,
-    shares,
     ml,
     drops: dropsFor(step.mix, earlier, shelf, Math.max(ml, leastMixMl)),
     consistency: stiffness === 0 ? null : consistencyOf(step.mix, stiffness),
     mixColour: colour,
-    isClear,
     now: finished(withFilm(asDone(recipe, on, 'left out'), own.film), shelf),
     after: finished(
       withFilm(asDone(recipe, { ...on, coats: withCoat }, 'left out'), own.film),
       shelf,
     ),
-    planned: finished({ ...recipe, steps: recipe.steps.slice(0, index + 1) }, shelf),
     isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
     caution: techniqueOf(step.technique).caution ?? null,
   };

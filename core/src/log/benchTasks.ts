@@ -104,7 +104,7 @@ export function benchTasks(
         }
         const recipe = asMixed(written, counted);
         const rank = ranks.get(surface.id) ?? 0;
-        return here.map((model) => chainOf(surface, recipe, pin.version, rank, model));
+        return here.map((model) => chainOf(unit, surface, recipe, pin.version, rank, model));
       }),
     );
     const openOn = new Map<number, number>();
@@ -133,14 +133,14 @@ export function benchTasks(
   }
 
   function chainOf(
+    unit: Unit,
     surface: UnitSurface,
     recipe: Recipe,
     version: number | null,
     rank: number,
     model: number,
   ) {
-    const unitId = army.units.find(({ surfaces }) => surfaces.includes(surface))?.id ?? '';
-    const on = onOf(unitId, surface.id, model);
+    const on = onOf(unit.id, surface.id, model);
     const { open, done } = openCoats(surface, recipe, on);
     const holds = open.length > 0 && isHeldBack(surface, open[0].step);
     return { surface, recipe, version, rank, model, open, done, isHeldBack: holds };

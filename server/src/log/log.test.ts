@@ -124,3 +124,30 @@ test('a log goes out with everything and comes into another ledger, where nothin
     await other.close();
   }
 });
+
+test('a bench of an army is given what other benches did to the same army, and no others', async () => {
+  const bench = (id: string, armyId: string) => ({
+    content: {
+      id,
+      name: id,
+      startedAt: coat('a', 0).at,
+      isCleared: false,
+      armyId,
+      models: [],
+      room: 'usual',
+      keeping: 'damp',
+      hairDryer: false,
+    },
+    revision: 0,
+  });
+  await server.put('/api/benches/first', bench('first', 'levy')).expect(200);
+  await server.put('/api/benches/second', bench('second', 'levy')).expect(200);
+  await server.put('/api/benches/third', bench('third', 'other')).expect(200);
+  for (const [index, benchId] of ['first', 'second', 'third', 'loose'].entries())
+    await write(coat(`on-${benchId}`, index, { benchId })).expect(200);
+  const ids = async (query: string) =>
+    (await written(query)).map(({ entry }: { entry: LogEntry }) => entry.id);
+  expect(await ids('?bench=second&army=levy')).toEqual(['on-first', 'on-second']);
+  expect(await ids('?bench=second')).toEqual(['on-second']);
+  expect(await ids('?bench=loose')).toEqual(['on-loose']);
+});

@@ -19,6 +19,7 @@ const askedSchema = z.object({
     .transform(Number)
     .optional(),
   bench: idSchema.optional(),
+  army: idSchema.optional(),
 });
 
 /** The log: what was written after something that is known, and writing on. */
@@ -26,8 +27,8 @@ export function logRoutes(log: LogStore): Router {
   const router = Router();
 
   router.get('/', async (request, response) => {
-    const { after, bench } = accept(askedSchema, request.query);
-    const rows = await log.textsAfter(after ?? 0, bench);
+    const { after, bench, army } = accept(askedSchema, request.query);
+    const rows = await log.textsAfter(after ?? 0, { bench, army });
     // Put together as text: ten thousand entries are not read here only to be written out again.
     const items = rows.map(
       ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,

@@ -27,9 +27,15 @@ export class EntryTaken extends Error {
   }
 }
 
+/** Whose log: of one bench, and of every bench its army was on. */
+export interface LogOf {
+  bench?: string | undefined;
+  army?: string | undefined;
+}
+
 export interface LogStore {
   /** Every entry, as JSON text with its sequence, for sending on unread. */
-  textsAfter(sequence: number, benchId?: string): Promise<{ sequence: number; content: string }[]>;
+  textsAfter(sequence: number, of?: LogOf): Promise<{ sequence: number; content: string }[]>;
   all(): Promise<LogEntry[]>;
   /**
    * Adds entries, all or none, and draws what they took from the pots. What is there already is
@@ -93,9 +99,16 @@ export function logStore(db: Knex, pots: RecordStore<Pot>): LogStore {
   }
 
   return {
-    async textsAfter(sequence, benchId) {
+    async textsAfter(sequence, { bench, army } = {}) {
       const rows = db<LogRow>('log_entries').where('sequence', '>', sequence).orderBy('sequence');
-      if (benchId !== undefined) void rows.where({ bench_id: benchId });
+      if (bench !== undefined)
+        void rows.where((of) => {
+          void of.where({ bench_id: bench });
+          const ofArmy = db('benches').whereRaw("json_extract(content, '$.armyId') = ?", [
+            army ?? '',
+          ]);
+          if (army !== undefined) void of.orWhereIn('bench_id', ofArmy.select('id'));
+        });
       return await rows.select('sequence', 'content');
     },
 

@@ -181,8 +181,8 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
 }
 
 /** What was written last, and taking it back. */
-function TakeBack({ hand, words }: BenchPartProps) {
-  const last = standing(hand.log.entries).at(-1);
+function TakeBack({ bench, hand, words }: BenchPartProps) {
+  const last = standing(hand.log.entries).findLast((entry) => entry.benchId === bench.id);
   if (!last) return null;
   const where = 'where' in last ? ` ${words.surface(last.where.unitId, last.where.surfaceId)}` : '';
   const models = 'where' in last ? `, ${modelsWords(last.where.models)}` : '';
@@ -190,13 +190,7 @@ function TakeBack({ hand, words }: BenchPartProps) {
   return (
     <section className="take-back">
       <p dir="auto">Last: {says}</p>
-      <button
-        type="button"
-        className="plain-button"
-        onClick={() =>
-          hand.write([{ kind: 'strike', ...hand.head(), benchId: last.benchId, of: last.id }])
-        }
-      >
+      <button type="button" className="plain-button" onClick={hand.takeBack}>
         Take it back
       </button>
     </section>

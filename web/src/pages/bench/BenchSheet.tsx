@@ -134,7 +134,7 @@ export function BenchSheet(props: BenchSheetProps) {
   );
 }
 
-/** Where models of this bench are looked up: each has a page of its own. */
+/** Which models stand on this bench. */
 function WhoIsHere({ units, bench }: { units: readonly Unit[]; bench: Bench }) {
   const here = units.filter(
     ({ id }) => bench.models.length === 0 || bench.models.some(({ unitId }) => unitId === id),

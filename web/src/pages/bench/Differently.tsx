@@ -176,36 +176,15 @@ export function Differently(props: DifferentlyProps) {
           </button>
         ))}
       </div>
-      {now.coat.differs.length > 0 && <AsWritten {...props} />}
+      {now.coat.differs.length > 0 && (
+        <button type="button" className="outline-button" onClick={() => use(now.written, [])}>
+          Mix it as written again
+        </button>
+      )}
       <button type="button" className="plain-button" onClick={onClose}>
         Close
       </button>
     </PanelBox>
-  );
-}
-
-/** Takes the mix of the recipe again. */
-function AsWritten({ hand, now, onClose }: DifferentlyProps) {
-  const strayed = hand.log.entries.findLast(
-    (entry) =>
-      entry.kind === 'mixed' &&
-      entry.recipeId === now.coat.recipeId &&
-      entry.stepId === now.coat.stepId &&
-      entry.differs.length > 0,
-  );
-  if (!strayed) return null;
-  return (
-    <button
-      type="button"
-      className="outline-button"
-      onClick={() => {
-        // A mixing without a deviation: what it holds is what the line says.
-        if (strayed.kind === 'mixed') hand.write([{ ...strayed, ...hand.head(), differs: [] }]);
-        onClose();
-      }}
-    >
-      Mix it as written again
-    </button>
   );
 }
 

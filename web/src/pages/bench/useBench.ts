@@ -9,7 +9,7 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { useEffect, useEffectEvent, useState } from 'react';
-import { entryHead, writeEntries } from '../../store/log/sendLog';
+import { entryHead, takeBack, writeEntries } from '../../store/log/sendLog';
 import { pageClock } from '../../store/log/steadyClock';
 import { useAppDispatch, useAppStore } from '../../store/store';
 import { useAnswer } from '../../workers/useAnswer';
@@ -27,7 +27,7 @@ const longestMore = 15;
 export function useBench(bench: Bench, army: Army, pots: Pot[]) {
   const dispatch = useAppDispatch();
   const store = useAppStore();
-  const log = useBenchLog(bench.id);
+  const log = useBenchLog(bench);
   const [taskKey, setTaskKey] = useState<string | null>(null);
   const ticking = useTicking();
   const { answer: view, problem } = useAnswer(
@@ -111,6 +111,7 @@ export function useBench(bench: Bench, army: Army, pots: Pot[]) {
     now: ticking.now,
     head,
     write,
+    takeBack: () => dispatch(takeBack()),
     paint,
     mix,
     skip,

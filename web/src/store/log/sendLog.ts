@@ -106,20 +106,27 @@ function send(entries: LogEntry[]): Thunk<Promise<Problem | null>> {
 /** No answer, or the server's own fault: trying again later helps. */
 const isAway = ({ status }: Problem) => status === 0 || status >= 500;
 
-/** Opens the log of a bench: first what was not sent, then what the server has. */
-export function openLog(benchId: string): Thunk<Promise<void>> {
+/**
+ * Opens the log of a bench: first what was not sent, then what the server has.
+ *
+ * @param armyId what other benches did to the same army is known too
+ */
+export function openLog(benchId: string, armyId?: string): Thunk<Promise<void>> {
   return async (dispatch, getState) => {
     if (getState().log.benchId !== benchId)
       dispatch(logActions.opened({ benchId, unsent: outbox.all() }));
-    await dispatch(fetchNewer(benchId));
+    await dispatch(fetchNewer(benchId, armyId));
   };
 }
 
 /** What others have written since. */
-export function fetchNewer(benchId: string): Thunk<Promise<void>> {
+export function fetchNewer(benchId: string, armyId?: string): Thunk<Promise<void>> {
   return async (dispatch, getState) => {
     const { sequence } = getState().log;
-    const answer = await ask(`/api/log?bench=${encodeURIComponent(benchId)}&after=${sequence}`);
+    const ofArmy = armyId === undefined ? '' : `&army=${encodeURIComponent(armyId)}`;
+    const answer = await ask(
+      `/api/log?bench=${encodeURIComponent(benchId)}&after=${sequence}${ofArmy}`,
+    );
     const read = 'data' in answer ? itemsSchema.safeParse(answer.data) : null;
     if (read?.success) dispatch(logActions.received({ benchId, items: read.data.items }));
     else if ('error' in answer && isAway(answer.error))
@@ -130,7 +137,8 @@ export function fetchNewer(benchId: string): Thunk<Promise<void>> {
 /** Strikes out the last entry of the open bench that counts. */
 export function takeBack(): Thunk {
   return (dispatch, getState) => {
-    const last = standing(getState().log.entries).at(-1);
+    const { benchId, entries } = getState().log;
+    const last = standing(entries).findLast((entry) => entry.benchId === benchId);
     if (last) dispatch(strike(last.id));
   };
 }
@@ -138,7 +146,9 @@ export function takeBack(): Thunk {
 /** Strikes out the last strike, where nothing was written after it. */
 export function bringBack(): Thunk {
   return (dispatch, getState) => {
-    const last = [...getState().log.entries].sort(inOrder).at(-1);
+    const { benchId, entries } = getState().log;
+    const here = entries.filter((entry) => entry.benchId === benchId);
+    const last = here.sort(inOrder).at(-1);
     if (last?.kind === 'strike') dispatch(strike(last.id));
   };
 }

@@ -4,6 +4,7 @@ import {
   benchSchema,
   benchStep,
   benchTasks,
+  brushedOf,
   chosenModels,
   entrySchema,
   isAtHand,
@@ -64,6 +65,8 @@ export interface BenchNow {
   step: BenchStep;
   /** the coat on all models that are ready, as it would be noted */
   coat: CoatEntry;
+  /** what the line as written would put on the brush */
+  written: Brushed;
 }
 
 export interface BenchView {
@@ -104,7 +107,7 @@ export const benchWork = {
       const surface = unit?.surfaces.find(({ id }) => id === at.surfaceId);
       const written = recipeOf({ recipeId: at.recipeId, version: at.version });
       if (!unit || !surface || !written) return null;
-      return nowOn(at, unit, surface, asMixed(written, counted));
+      return nowOn(at, unit, surface, asMixed(written, counted), written);
     }
 
     function nowOn(
@@ -112,6 +115,7 @@ export const benchWork = {
       unit: Unit,
       surface: UnitSurface,
       recipe: Recipe,
+      asWritten: Recipe,
     ): BenchNow | null {
       const step = recipe.steps.find(({ id }) => id === at.stepId);
       if (!step) return null;
@@ -130,7 +134,15 @@ export const benchWork = {
       const all = at.models.length + waiting.length + at.later;
       const asked = { unit, surface, recipe, stepId: step.id, models: all, on, coat };
       const coatsLeft = Math.max(1, at.coats - at.coat + 1);
-      return { task: at, recipe, coat, step: benchStep({ ...asked, coatsLeft }, shelf, own) };
+      const index = recipe.steps.indexOf(step);
+      const written = brushedOf(asWritten.steps[index], recipe.steps.slice(0, index));
+      return {
+        task: at,
+        recipe,
+        coat,
+        written,
+        step: benchStep({ ...asked, coatsLeft }, shelf, own),
+      };
     }
   },
 
