@@ -1,5 +1,6 @@
 import type { TechniqueName } from '../recipe/techniqueNames';
 import type { LogEntry } from './entry';
+import { isPlausible } from './learnFigures';
 import { standing } from './standing';
 
 /** Hands-on time of one technique on figures of one size. */
@@ -25,6 +26,7 @@ export function handsOnTable(
   const rows = new Map<string, { row: HandsOnRow; minutes: number; reckoned: number }>();
   for (const entry of standing(entries)) {
     if (entry.kind !== 'coat' || entry.minutes === null) continue;
+    if (!isPlausible(entry.minutes / entry.reckoned)) continue;
     const { technique } = entry;
     const size = sizeOf(entry.where.unitId);
     const key = `${technique} ${size}`;

@@ -93,11 +93,12 @@ function add<Key>(lists: Map<Key, number[]>, key: Key, value: number): void {
   else lists.set(key, [value]);
 }
 
+/** Whether a measured figure over the reckoned one can be what it says it is. */
+export const isPlausible = (ratio: number) => ratio >= leastRatio && ratio <= mostRatio;
+
 /** @returns null where there is nothing to learn from */
 export function learnedFrom(ratios: readonly number[]): Learned | null {
-  const sorted = ratios
-    .filter((ratio) => ratio >= leastRatio && ratio <= mostRatio)
-    .sort((one, other) => one - other);
+  const sorted = ratios.filter(isPlausible).sort((one, other) => one - other);
   if (sorted.length === 0) return null;
   return {
     factor: quantile(sorted, 0.5),

@@ -60,7 +60,11 @@ export default function BenchesPage() {
           )}
         </div>
       )}
-      <NewBench armies={armies.data?.map(({ content }) => content) ?? []} onBench={lay} />
+      <NewBench
+        armies={armies.data?.map(({ content }) => content) ?? []}
+        isNext={open.length === 0}
+        onBench={lay}
+      />
       {away.length > 0 && (
         <details>
           <summary>Put away ({away.length})</summary>

@@ -1,4 +1,4 @@
-import { type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
+import { techniqueOf, type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { useAnswer } from '../../workers/useAnswer';
@@ -50,7 +50,7 @@ export function FoundSheet({ bench, army, pots, hand, words }: Omit<BenchPartPro
         <Choice label="is painted up to and with" value={line?.id ?? ''} onChoose={setStepId}>
           {lines.map(({ id, stage, technique }, index) => (
             <option key={id} value={id}>
-              line {index + 1}: {stage}, {technique}
+              line {index + 1}: {stage}, {techniqueOf(technique).label}
             </option>
           ))}
         </Choice>

@@ -11,13 +11,15 @@ import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
 
 export interface NewBenchProps {
   armies: readonly Army[];
+  /** nothing stands on the table, so this is the next thing to do */
+  isNext: boolean;
   onBench: (bench: Bench) => Promise<void>;
 }
 
 type Source = 'army' | 'plan' | 'recipe';
 
 /** Puts models on the bench: of an army, of one of its plans, or one recipe on models of its own. */
-export function NewBench({ armies, onBench }: NewBenchProps) {
+export function NewBench({ armies, isNext, onBench }: NewBenchProps) {
   const [asked] = useSearchParams();
   const [source, setSource] = useState<Source>(sourceAsked(asked, armies));
   return (
@@ -32,9 +34,11 @@ export function NewBench({ armies, onBench }: NewBenchProps) {
         </option>
         <option value="recipe">one recipe on models of its own</option>
       </Choice>
-      {source === 'army' && armies.length > 0 && <FromArmy armies={armies} onBench={onBench} />}
-      {source === 'plan' && <FromPlan armies={armies} onBench={onBench} />}
-      {source === 'recipe' && <FromRecipe onBench={onBench} />}
+      {source === 'army' && armies.length > 0 && (
+        <FromArmy armies={armies} isNext={isNext} onBench={onBench} />
+      )}
+      {source === 'plan' && <FromPlan armies={armies} isNext={isNext} onBench={onBench} />}
+      {source === 'recipe' && <FromRecipe isNext={isNext} onBench={onBench} />}
     </section>
   );
 }
@@ -45,7 +49,7 @@ function sourceAsked(asked: URLSearchParams, armies: readonly Army[]): Source {
   return armies.length > 0 ? 'army' : 'recipe';
 }
 
-function FromArmy({ armies, onBench }: NewBenchProps) {
+function FromArmy({ armies, isNext, onBench }: NewBenchProps) {
   const [asked] = useSearchParams();
   const [armyId, setArmyId] = useState(asked.get('army') ?? armies[0].id);
   const army = armies.find(({ id }) => id === armyId) ?? armies[0];
@@ -73,7 +77,7 @@ function FromArmy({ armies, onBench }: NewBenchProps) {
         ranges={ranges}
         onRanges={setRanges}
       />
-      <Lay onLay={() => onBench(benchOfArmy(army, ranges))} />
+      <Lay isNext={isNext} onLay={() => onBench(benchOfArmy(army, ranges))} />
     </>
   );
 }
@@ -86,7 +90,7 @@ function rangesOf({ units }: Army, unitId: string | null): ModelRange[] {
 /** As many as stand on a table without being in the way. */
 const usualBatch = 10;
 
-function FromPlan({ armies, onBench }: NewBenchProps) {
+function FromPlan({ armies, isNext, onBench }: NewBenchProps) {
   const [asked] = useSearchParams();
   const plans = armies.flatMap((army) => (army.plans ?? []).map((plan) => ({ army, plan })));
   const [planId, setPlanId] = useState(asked.get('plan') ?? '');
@@ -113,12 +117,15 @@ function FromPlan({ armies, onBench }: NewBenchProps) {
           ))}
         </Choice>
       )}
-      <Lay onLay={() => onBench(benchOfPlan(chosen.army, chosen.plan, painterId))} />
+      <Lay
+        isNext={isNext}
+        onLay={() => onBench(benchOfPlan(chosen.army, chosen.plan, painterId))}
+      />
     </>
   );
 }
 
-function FromRecipe({ onBench }: Pick<NewBenchProps, 'onBench'>) {
+function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   const [asked] = useSearchParams();
   const dispatch = useAppDispatch();
   const notify = useNotice();
@@ -169,14 +176,18 @@ function FromRecipe({ onBench }: Pick<NewBenchProps, 'onBench'>) {
           }
         />
       </label>
-      <Lay onLay={lay} />
+      <Lay isNext={isNext} onLay={lay} />
     </>
   );
 }
 
-function Lay({ onLay }: { onLay: () => Promise<void> }) {
+function Lay({ isNext, onLay }: { isNext: boolean; onLay: () => Promise<void> }) {
   return (
-    <button type="button" className="next-button" onClick={() => void onLay()}>
+    <button
+      type="button"
+      className={isNext ? 'next-button' : 'outline-button'}
+      onClick={() => void onLay()}
+    >
       Put it on the bench
     </button>
   );

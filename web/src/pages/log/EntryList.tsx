@@ -1,15 +1,9 @@
-import {
-  techniqueOf,
-  thinningWords,
-  nearestStop,
-  type LogEntry,
-  type Pot,
-} from '@yellow-ledger/core';
+import type { LogEntry, Pot } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import type { LogNamesKnown } from '../../workers/work/logWork';
-import { modelsWords } from '../bench/benchWords';
+import { entryWords, unitName } from './entryWords';
 
 export interface EntryListProps {
   entries: readonly LogEntry[];
@@ -41,46 +35,4 @@ export function EntryList({ entries, names, pots }: EntryListProps) {
       ))}
     </ol>
   );
-}
-
-const unitName = (entry: LogEntry, names: LogNamesKnown) =>
-  'where' in entry ? (names.units[entry.where.unitId] ?? 'a unit that is gone') : '';
-
-/** An entry as somebody would tell it. */
-export function entryWords(
-  entry: LogEntry,
-  names: LogNamesKnown,
-  potName: (potId: string) => string,
-): string {
-  const where =
-    'where' in entry
-      ? `${unitName(entry, names)} ${modelsWords(entry.where.models)}, ${names.surfaces[`${entry.where.unitId} ${entry.where.surfaceId}`] ?? 'a surface that is gone'}`
-      : '';
-  const mixOf = ({ pots, ...thinner }: Extract<LogEntry, { kind: 'mixed' }>['brushed']) =>
-    `${pots.map(({ potId, share }) => (pots.length === 1 ? potName(potId) : `${potName(potId)} ${Math.round(share * 100)} %`)).join(' + ')}, ${thinningWords(thinner)}`;
-  switch (entry.kind) {
-    case 'coat': {
-      const line = entry.line === 0 ? 'an extra step' : `line ${entry.line}`;
-      const differs = entry.differs.length > 0 ? ` (${entry.differs.join(', ')})` : '';
-      return `${where}: ${line} of ${entry.recipeName}, ${techniqueOf(entry.technique).label}, coat ${entry.coat}${entry.wanted ? ', one more wanted' : ''}; ${mixOf(entry.brushed)}${differs}`;
-    }
-    case 'skip':
-      return `${where}: line ${entry.line} skipped`;
-    case 'found':
-      return `${where}: painted before, up to line ${entry.line}`;
-    case 'mixed':
-      return `Mixed for line ${entry.line} of ${names.recipes[entry.recipeId] ?? 'a recipe'}: ${mixOf(entry.brushed)}${entry.differs.length > 0 ? ` (${entry.differs.join(', ')})` : ''}`;
-    case 'mishap':
-      return `${where}: ${entry.what} at the ${nearestStop((entry.place.from + entry.place.to) / 2).name}, ΔE00 ${entry.mend.errorBefore.toFixed(1)} off. ${entry.mend.sentence}`;
-    case 'dry':
-      return `${where}: dry after ${Math.round(entry.minutes)} min, ${Math.round(entry.reckoned)} were reckoned`;
-    case 'tick':
-      return `${names.units[entry.unitId] ?? 'a unit'} ${modelsWords(entry.models)}: parts ${entry.isTicked ? 'ticked off' : 'not ticked off after all'}`;
-    case 'reading':
-      return `${where}: read at the ${nearestStop(entry.place).name}, L* ${entry.lab[0].toFixed(1)}, a ${entry.lab[1].toFixed(1)}, b ${entry.lab[2].toFixed(1)}`;
-    case 'learned':
-      return `Learned: a film ${entry.factor.toFixed(2)} times the usual, from ${entry.readings} readings (ΔE00 ${entry.before.toFixed(1)} → ${entry.after.toFixed(1)})`;
-    case 'strike':
-      return 'Taken back';
-  }
 }
