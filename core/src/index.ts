@@ -158,7 +158,7 @@ export * from './recipe/recipe';
 export * from './recipe/simplestParts';
 export * from './recipe/step';
 export * from './recipe/surfaceBelow';
-export * from './recipe/techniqueNames';
+export * from './recipe/techniques';
 export * from './recipe/techniques';
 export * from './recipe/toneAxis';
 export * from './recipe/valueStaircase';

@@ -1,6 +1,7 @@
 import { colourDifference } from '../colour/colourDifference';
 import { tints } from '../recipe/filterEffect';
 import { depositAt } from '../recipe/predictBuildUp';
+import { techniqueOf } from '../recipe/techniques';
 import type { AdviceContext } from './adviceContext';
 import type { Remark } from './remark';
 import { isFinePoint, repairFix } from './repairStep';
@@ -11,7 +12,7 @@ const dulledFrom = 1.5;
 /** A filter or glaze goes over points and edges that were finished, and nothing brings them back. */
 export function filterOverPoints({ recipe, lines, stop, build }: AdviceContext): Remark[] {
   return lines.flatMap((line, index): Remark[] => {
-    if (!tints(line.step) || line.step.technique === 'recessWash') return [];
+    if (!tints(line.step) || techniqueOf(line.step.technique).sparesPoints) return [];
     const points = lines.slice(0, index).filter(({ step }) => isFinePoint(step));
     if (points.length === 0) return [];
     if (lines.slice(index + 1).some(({ step }) => isFinePoint(step))) return [];

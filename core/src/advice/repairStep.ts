@@ -1,11 +1,12 @@
 import { includedSteps } from '../recipe/includedSteps';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
+import { techniqueOf } from '../recipe/techniques';
 import type { Fix } from './fix';
 
 /** Lines that a tint over everything dulls first: points, edges and other details. */
 export function isFinePoint({ technique, stage }: Step): boolean {
-  return technique === 'point' || technique === 'edgeLine' || stage === 'detail';
+  return techniqueOf(technique).isFine === true || stage === 'detail';
 }
 
 /**

@@ -1,5 +1,4 @@
-import { tints } from '../recipe/filterEffect';
-import type { TechniqueName } from '../recipe/techniqueNames';
+import { techniqueOf } from '../recipe/techniques';
 import type { AdviceContext } from './adviceContext';
 import type { Remark } from './remark';
 
@@ -8,23 +7,16 @@ const leastWait = 3;
 /** What is usually waited, minutes: for a coat, and for what goes on wet. */
 const usualWait = { coat: 15, wet: 30 };
 
-/** So little paint that it dries while the brush is loaded again. */
-const dryAtOnce: readonly TechniqueName[] = [
-  'dryBrush',
-  'stipple',
-  'edgeLine',
-  'point',
-  'lineWork',
-];
-
 /** The next line goes onto paint that has had no time to dry. */
 export function skippedDrying({ lines }: AdviceContext): Remark[] {
   return lines.flatMap(({ step, written }, index): Remark[] => {
     const next = lines[index + 1];
-    const isFollowed = next ? next.step.technique !== 'wetBlend' : step.coats > 1;
-    if (!isFollowed || step.dryMinutes >= leastWait || dryAtOnce.includes(step.technique))
-      return [];
-    const wait = tints(step) || step.technique === 'oneCoat' ? usualWait.wet : usualWait.coat;
+    const { driesAtOnce, covers, spreads } = techniqueOf(step.technique);
+    const isFollowed = next ? !techniqueOf(next.step.technique).goesOnWet : step.coats > 1;
+    // No minutes written are minutes the plan reckons itself.
+    const isReckoned = step.dryMinutes === 0;
+    if (!isFollowed || isReckoned || step.dryMinutes >= leastWait || driesAtOnce) return [];
+    const wait = !covers && spreads === 'film' ? usualWait.wet : usualWait.coat;
     return [
       {
         rule: 'skippedDrying',

@@ -1,13 +1,12 @@
 import { tints } from '../recipe/filterEffect';
 import { depositAt } from '../recipe/predictBuildUp';
+import { techniqueOf } from '../recipe/techniques';
 import type { AdviceContext, PaintedLine } from './adviceContext';
 import type { Fix } from './fix';
 import { halfMixFix } from './halfMix';
 import type { Remark } from './remark';
 
-/** L* a layer may stand above or below what it borders on, by how hard its end is. */
-const starkFrom = 16;
-const edgeLineFrom = 32;
+/** An end softer than this is no hard one. */
 const hardUpTo = 0.06;
 
 /** A layer with a hard end that is much lighter or darker than what it borders on. */
@@ -15,13 +14,13 @@ export function starkJump(context: AdviceContext): Remark[] {
   const { lines, build } = context;
   return lines.flatMap((line, index): Remark[] => {
     const { technique, placement, stage } = line.step;
-    if (!['layer', 'brushCoat', 'edgeLine'].includes(technique) || stage === 'finish') return [];
+    const { starkFrom } = techniqueOf(technique);
+    if (starkFrom === undefined || stage === 'finish') return [];
     if (placement.from <= 0 || placement.softness >= hardUpTo || line.build.mix.isClear) return [];
     if (isTiedTogether(line, lines.slice(index + 1))) return [];
     const border = build.stops.findIndex((at) => at >= placement.from - 1e-9);
     const jump = line.build.surface[border].value - line.below[Math.max(0, border - 1)].value;
-    const limit = technique === 'edgeLine' ? edgeLineFrom : starkFrom;
-    if (Math.abs(jump) <= limit) return [];
+    if (Math.abs(jump) <= starkFrom) return [];
     return [
       {
         rule: 'starkJump',
@@ -54,6 +53,6 @@ function isTiedTogether({ step }: PaintedLine, above: readonly PaintedLine[]): b
   const { from } = step.placement;
   return above.some(
     ({ step: later }) =>
-      tints(later) && later.technique !== 'recessWash' && depositAt(later, from) > 0.5,
+      tints(later) && !techniqueOf(later.technique).sparesPoints && depositAt(later, from) > 0.5,
   );
 }

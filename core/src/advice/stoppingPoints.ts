@@ -2,6 +2,7 @@ import { colourDifference } from '../colour/colourDifference';
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
+import { techniqueOf } from '../recipe/techniques';
 import { adviceContext, type PaintedLine } from './adviceContext';
 
 /** L* from recess to crown from which a form reads at arm's length. */
@@ -34,7 +35,7 @@ export function stoppingPoints(recipe: Recipe, build: BuildUp, shelf: Shelf): st
       lines
         .slice(index + 1)
         .some(({ step }) => step.restores !== undefined && isAtOrBefore(step.restores, index)) ||
-      (line.step.technique === 'allOverWash' &&
+      (techniqueOf(line.step.technique).wantsRestoring &&
         lines.slice(index + 1).some(({ step }) => step.stage === 'layer'));
     const isDone =
       index >= lastBase && isRead && isMidThere && isUpright && isCovered && !isSpoiled;

@@ -1,4 +1,4 @@
-import type { TechniqueName } from '../recipe/techniqueNames';
+import type { TechniqueName } from '../recipe/techniques';
 
 /** How a painter differs from what is reckoned for a usual hand; each a factor, 1 is as reckoned. */
 export interface OwnFigures {

@@ -1,6 +1,7 @@
 import type { FormName } from '../recipe/formNames';
 import type { Recipe } from '../recipe/recipe';
 import { includedSteps } from '../recipe/includedSteps';
+import { techniqueOf } from '../recipe/techniques';
 import { toneAtShare } from './formField';
 import { reliefs } from './relief';
 
@@ -21,8 +22,7 @@ export interface GradientBand {
  */
 export function gradientBands(recipe: Recipe, form: FormName): GradientBand[] {
   const layers = includedSteps(recipe).filter(
-    ({ technique, placement }) =>
-      (technique === 'layer' || technique === 'wetBlend') && placement.from > 0,
+    ({ technique, placement }) => techniqueOf(technique).isBand && placement.from > 0,
   );
   if (layers.length < 2) return [];
   return layers.map(({ id }, index) => {

@@ -1,5 +1,6 @@
 import type { FormName } from '../recipe/formNames';
 import type { Step } from '../recipe/step';
+import { techniqueOf } from '../recipe/techniques';
 import { formField, type FormField } from './formField';
 import { reliefs } from './relief';
 
@@ -28,8 +29,9 @@ export function guideMarks(form: FormName, step: Step): GuideMark[] {
   const cells = cellsWithin(field, placement.from, placement.to);
   const random = seeded(form.length * 31 + Math.round(placement.from * 1000));
   const { grain } = reliefs[form];
-  if (technique === 'point') return dotsAt(field, cells);
-  if (technique === 'lineWork')
+  const { marks } = techniqueOf(technique);
+  if (marks === 'dots') return dotsAt(field, cells);
+  if (marks === 'lines')
     return grain
       ? alongGrain(field, spread(cells, 46, random), grain, random)
       : scratches(field, spread(cells, 26, random), random);

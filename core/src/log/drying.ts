@@ -1,6 +1,6 @@
 import type { Army, Unit } from '../army/army';
-import { blocking } from '../plan/batchWork';
 import { chosenModels } from '../plan/chosenModels';
+import { techniqueOf } from '../recipe/techniques';
 import type { Bench } from './bench';
 import { driesForMs, surfaceKey, type OnSurface } from './onFigure';
 
@@ -29,7 +29,7 @@ export function blockedUntil(
     for (const model of chosen) {
       const on = figures.get(surfaceKey(unit.id, id, model));
       const entry = on?.lastWet?.entry;
-      if (!on || entry?.kind !== 'coat' || !blocking.includes(entry.technique)) continue;
+      if (!on || entry?.kind !== 'coat' || !techniqueOf(entry.technique).holdsBody) continue;
       const body = `${subAssembly ?? ''} ${model}`;
       blocked.set(body, Math.max(blocked.get(body) ?? 0, driesForMs(on, now)));
     }

@@ -10,7 +10,7 @@ import { savedAtSchema } from '../record/revision';
 import { mostThinner } from '../recipe/mix';
 import { placementSchema } from '../recipe/placement';
 import { stages } from '../recipe/step';
-import { techniqueNames } from '../recipe/techniqueNames';
+import { techniqueNames } from '../recipe/techniques';
 import { mishapKinds } from './mishapKinds';
 
 /** Coats of one line somebody would still put on; more than a recipe may plan. */

@@ -6,7 +6,7 @@ import { flattenMix } from '../recipe/flattenMix';
 import { formOf } from '../recipe/formOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';
-import { techniques } from '../recipe/techniques';
+import { techniqueOf } from '../recipe/techniques';
 import type { Attempt, Mishap } from './mishap';
 
 /** How thin a pass is tried, parts of water to 1 part of paint: from a layer to a filter. */
@@ -60,7 +60,7 @@ function passOf(
     mix: { ...step.mix, waterParts, mediumParts: 0 },
     placement: { ...place, softness: 0, pull: 'even' },
   } as const;
-  const thickness = (techniques[technique].film / (1 + waterParts)) * count;
+  const thickness = (techniqueOf(technique).film / (1 + waterParts)) * count;
   const minutes =
     count * handsOnMinutes(pass, areaCm2, formOf(recipe)) + (count - 1) * reckonedDryMinutes(pass);
   return {

@@ -10,6 +10,7 @@ import { loadOf } from '../recipe/mix';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
+import { techniqueOf } from '../recipe/techniques';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { dryMinutesOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
@@ -64,13 +65,6 @@ export class BatchTooLargeError extends RangeError {
   }
 }
 
-/** Wet blends and washes over everything aside, what cannot be touched while it dries. */
-export const blocking: readonly Step['technique'][] = [
-  'allOverWash',
-  'spray',
-  'sprayFromAbove',
-  'filter',
-];
 /** Shaking a pot and putting out drops; each further pot, and thinner, on top. Minutes. */
 const onePotMinutes = 0.5;
 const eachPotMinutes = 0.5;
@@ -198,7 +192,7 @@ export function batchWork(
       return Array.from({ length: step.coats }, (_, i) => {
         const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };
         const run = runOf({ ...name, recipeId: recipe.id, wetMl });
-        const blocks = blocking.includes(step.technique);
+        const blocks = techniqueOf(step.technique).holdsBody === true;
         return {
           key: coatKey(name),
           job: { handsOn, dry, mix, blocks, isHeldBack: heldBack, run },

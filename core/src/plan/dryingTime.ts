@@ -47,7 +47,7 @@ export function dryMinutesOf(
   step: Pick<Step, 'technique' | 'placement' | 'mix' | 'dryMinutes'>,
   { room, hairDryer }: DryingPlace,
 ): number {
-  const said = step.dryMinutes > 0 || step.technique === 'wetBlend';
+  const said = step.dryMinutes > 0 || techniqueOf(step.technique).goesOnWet;
   const minutes = said ? step.dryMinutes : reckonedDryMinutes(step);
   return (minutes / roomFactor[room]) * (hairDryer ? dryerFactor : 1);
 }

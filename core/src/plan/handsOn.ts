@@ -1,29 +1,7 @@
 import { areaPainted } from '../form/readsAs';
 import type { FormName } from '../recipe/formNames';
 import type { Step } from '../recipe/step';
-import type { TechniqueName } from '../recipe/techniqueNames';
-
-/**
- * Minutes of a steady, unhurried hand on 1 cm² of what a technique touches. Our own starting
- * points, to be scaled by the painter's speed.
- */
-const minutesPerCm2: Record<TechniqueName, number> = {
-  spray: 0.02,
-  sprayFromAbove: 0.02,
-  brushCoat: 0.2,
-  layer: 0.3,
-  allOverWash: 0.06,
-  recessWash: 0.2,
-  placedGlaze: 0.25,
-  filter: 0.08,
-  dryBrush: 0.08,
-  stipple: 0.3,
-  lineWork: 0.6,
-  edgeLine: 1,
-  point: 2.5,
-  oneCoat: 0.1,
-  wetBlend: 0.5,
-};
+import { techniqueOf } from '../recipe/techniques';
 
 /** Taking a figure up, finding the place, loading the brush, putting it down. */
 export const pickUpMinutes = 0.15;
@@ -40,5 +18,5 @@ export function handsOnMinutes(
   areaCm2: number,
   form: FormName,
 ): number {
-  return pickUpMinutes + minutesPerCm2[step.technique] * areaCm2 * areaPainted(step, form);
+  return pickUpMinutes + techniqueOf(step.technique).minutesPerCm2 * areaCm2 * areaPainted(step, form);
 }

@@ -1,40 +1,10 @@
 import { areNeighbours } from '../army/figure';
 import type { UnitSurface } from '../army/army';
 import type { Step } from '../recipe/step';
-import type { TechniqueName } from '../recipe/techniqueNames';
-
-/**
- * How likely one coat leaves something on a neighbour: mist and bristles go everywhere, a wash runs,
- * a line rarely slips. Our own starting points.
- */
-const slips: Record<TechniqueName, number> = {
-  spray: 1,
-  sprayFromAbove: 0.8,
-  dryBrush: 0.5,
-  allOverWash: 0.35,
-  oneCoat: 0.25,
-  brushCoat: 0.15,
-  filter: 0.15,
-  stipple: 0.12,
-  wetBlend: 0.12,
-  layer: 0.08,
-  placedGlaze: 0.06,
-  recessWash: 0.06,
-  lineWork: 0.04,
-  edgeLine: 0.04,
-  point: 0.02,
-};
+import { techniqueOf } from '../recipe/techniques';
 
 /** A slip spoils a spot: mending it takes so much of what the painting took. */
 const mendShare = 0.1;
-
-/** Techniques that leave something on neighbours more often than not worth the risk beside finished work. */
-export const messyTechniques: readonly TechniqueName[] = [
-  'spray',
-  'sprayFromAbove',
-  'dryBrush',
-  'allOverWash',
-];
 
 /** A surface as the order of work sees it. */
 export interface OrderedSurface {
@@ -74,7 +44,7 @@ export function spillRisk(
   return risk;
 }
 
-export const slipOf = ({ technique, coats }: Step) => slips[technique] * coats;
+export const slipOf = ({ technique, coats }: Step) => techniqueOf(technique).slips * coats;
 
 /** For each surface those that lie beside it and are in the hand with it. */
 export function neighboursOf(surfaces: readonly OrderedSurface[]): number[][] {

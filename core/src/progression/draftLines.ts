@@ -5,7 +5,7 @@ import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Placement } from '../recipe/placement';
 import type { Recipe } from '../recipe/recipe';
 import { mostCoats, type FinishLevel, type Stage, type Step } from '../recipe/step';
-import type { TechniqueName } from '../recipe/techniqueNames';
+import type { TechniqueName } from '../recipe/techniques';
 import { techniqueOf } from '../recipe/techniques';
 import { suggestUnderColour } from '../recipe/compareGrounds';
 import { reflectanceFromHex } from '../colour/reflectanceFromHex';

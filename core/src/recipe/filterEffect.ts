@@ -20,8 +20,7 @@ export interface PlaceChange {
 
 /** Whether a line tints what is below rather than covers it: filters, glazes and washes. */
 export function tints(step: Pick<Step, 'technique'>): boolean {
-  const { covers, spreads } = techniqueOf(step.technique);
-  return !covers && spreads === 'film' && step.technique !== 'oneCoat';
+  return techniqueOf(step.technique).tints === true;
 }
 
 /**

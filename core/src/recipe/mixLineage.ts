@@ -2,6 +2,7 @@ import type { Mix } from './mix';
 import type { Recipe } from './recipe';
 import { includedSteps } from './includedSteps';
 import type { Step } from './step';
+import { techniqueOf } from './techniques';
 
 /** Where a part of a mix comes from, followed back to the pots. */
 export interface MixOrigin {
@@ -65,7 +66,7 @@ export function staysWetUntil(recipe: Recipe): StaysWet[] {
     );
     const next = painted[painted.findIndex((step) => step.id === id) + 1];
     if (carrier) return { stepId: id, untilStepId: carrier.id, because: 'carried' };
-    if (next?.technique === 'wetBlend' && painted.some((step) => step.id === id))
+    if (next && techniqueOf(next.technique).goesOnWet && painted.some((step) => step.id === id))
       return { stepId: id, untilStepId: next.id, because: 'blended' };
     return { stepId: id, untilStepId: null, because: null };
   });

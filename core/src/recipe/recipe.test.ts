@@ -9,7 +9,7 @@ import { moveStep } from './moveStep';
 import { insidePlacement, pulledShare } from './placement';
 import { recipeSchema, type Recipe } from './recipe';
 import { techniqueOf } from './techniques';
-import { techniqueNames } from './techniqueNames';
+import { techniqueNames } from './techniques';
 import { carriersOf, withoutStep } from './withoutStep';
 
 const step = stepWith({ id: 'one' });

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { idSchema, numberWithin, pageOfText, wholeNumberWithin } from '../record/fields';
 import { mixSchema } from './mix';
 import { placementSchema } from './placement';
-import { techniqueNames } from './techniqueNames';
+import { techniqueNames } from './techniques';
 
 export const stages = [
   'prime',

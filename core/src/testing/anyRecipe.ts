@@ -3,7 +3,7 @@ import type { MixPart } from '../recipe/mix';
 import { pulls } from '../recipe/placement';
 import type { Recipe } from '../recipe/recipe';
 import { finishLevels, stages, type Step } from '../recipe/step';
-import { techniqueNames } from '../recipe/techniqueNames';
+import { techniqueNames } from '../recipe/techniques';
 import { pots, recipeWith } from './sampleRecipe';
 
 const potIds = Object.keys(pots);

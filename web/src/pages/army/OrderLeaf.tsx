@@ -1,5 +1,5 @@
 import {
-  messyTechniques,
+  isMessy,
   orderSchools,
   techniqueOf,
   type Army,
@@ -78,7 +78,7 @@ function OrderedLines({
           {index === first && <p className="held-back">Held back until all else is done</p>}
           <b dir="auto">{surfaceName(line.surfaceId)}</b>, line {line.lineNumber}: {line.stage},{' '}
           {techniqueOf(line.technique).label}
-          {messyTechniques.includes(line.technique) && ' (goes onto neighbours)'}
+          {isMessy(techniqueOf(line.technique)) && ' (goes onto neighbours)'}
           <small> {line.minutes.toFixed(1)} min a model</small>
         </li>
       ))}

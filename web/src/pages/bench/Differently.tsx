@@ -3,7 +3,7 @@ import {
   mixOfBrushed,
   paintedCoat,
   sharesIn,
-  techniques,
+  techniqueNames,
   techniqueOf,
   volumeMlOf,
   type Brushed,
@@ -36,13 +36,7 @@ const thinners = [
   { says: '1 part less water', parts: -1 },
 ] as const;
 
-const extraTechniques: Step['technique'][] = [
-  'placedGlaze',
-  'recessWash',
-  'filter',
-  'layer',
-  'dryBrush',
-];
+const extraTechniques = techniqueNames.filter((name) => techniqueOf(name).isAfterthought);
 const nearestPots = 3;
 
 /** It is done otherwise than written: said in a second press, and in the log at once. */
@@ -72,7 +66,7 @@ export function Differently(props: DifferentlyProps) {
     const unit = army.units.find(({ id }) => id === now.task.unitId);
     const surface = unit?.surfaces.find(({ id }) => id === now.task.surfaceId);
     if (!unit || !surface) return;
-    const placement = techniques[technique].usualPlacement;
+    const placement = techniqueOf(technique).usualPlacement;
     const mix = mixOfBrushed(brushed);
     const step = extraStep(crypto.randomUUID(), now.step.step, technique, mix, placement);
     const { where, version } = now.coat;

@@ -12,6 +12,7 @@ import {
   readsAs,
   recipeSchema,
   stepSchema,
+  techniqueOf,
   toneStops,
   views,
   wholeNumberWithin,
@@ -75,7 +76,7 @@ export const formWork = {
           before.findIndex(({ id }) => id === step.id),
         ),
       )
-      .filter(({ technique, placement }) => technique === 'layer' && placement.from > 0)
+      .filter(({ technique, placement }) => techniqueOf(technique).isBand && placement.from > 0)
       .map(({ placement }) => placement.from);
     const pixels = drawGuide(form, step, hexSchema.parse(hex), nested, size);
     const guide: Guide = {

@@ -1,4 +1,4 @@
-import { formOf, reliefs, techniqueOf } from '@yellow-ledger/core';
+import { formOf, reliefs, techniqueOf, type FormName } from '@yellow-ledger/core';
 import { GuidePicture } from '../../../parts/form/GuidePicture';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeLineProps } from '../recipeLineProps';
@@ -81,14 +81,11 @@ export function GuidePanel({ step, number, draft, pots, words, deeds }: RecipeLi
 function strokeWords(
   technique: RecipeLineProps['step']['technique'],
   pull: 'up' | 'down' | 'even',
-  form: string,
+  form: FormName,
 ): string {
-  if (technique === 'point') return 'Dots, at the corners and the sharpest places only.';
-  if (technique === 'lineWork')
-    return form === 'hair'
-      ? 'Lines along the grain, thinner towards the light.'
-      : 'Short, crooked scratches at every angle, thickest at edges and folds.';
-  if (pull === 'even') return `${techniqueOf(technique).label}: strokes may end anywhere.`;
+  const { strokes, label } = techniqueOf(technique);
+  if (strokes) return strokes(form);
+  if (pull === 'even') return `${label}: strokes may end anywhere.`;
   return pull === 'up'
     ? 'Strokes end towards the light: the pigment collects at the arrow’s tip.'
     : 'Strokes end towards the dark: the pigment collects at the arrow’s tip.';

@@ -1,0 +1,15 @@
+export { allOverWash } from './allOverWash';
+export { brushCoat } from './brushCoat';
+export { dryBrush } from './dryBrush';
+export { edgeLine } from './edgeLine';
+export { filter } from './filter';
+export { layer } from './layer';
+export { lineWork } from './lineWork';
+export { oneCoat } from './oneCoat';
+export { placedGlaze } from './placedGlaze';
+export { point } from './point';
+export { recessWash } from './recessWash';
+export { spray } from './spray';
+export { sprayFromAbove } from './sprayFromAbove';
+export { stipple } from './stipple';
+export { wetBlend } from './wetBlend';

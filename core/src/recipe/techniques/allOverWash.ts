@@ -1,0 +1,19 @@
+import { pooling } from '../depositProfiles';
+import { everywhere } from './everywhere';
+import { technique } from './technique';
+
+export const allOverWash = technique({
+  listedAt: 5,
+  label: 'all-over wash',
+  film: 1,
+  deposit: pooling(2.2, 0.15, 0),
+  spreads: 'film',
+  counts: 'pass',
+  usualPlacement: everywhere,
+  leaves: 'dark recesses and a faint stain on the rest',
+  minutesPerCm2: 0.06,
+  slips: 0.35,
+  holdsBody: true,
+  tints: true,
+  wantsRestoring: true,
+});

@@ -1,0 +1,17 @@
+import { catching } from '../depositProfiles';
+import { technique } from './technique';
+
+export const dryBrush = technique({
+  listedAt: 9,
+  label: 'dry brush',
+  film: 0.7,
+  deposit: catching(0.04, 0.75, 1.7),
+  spreads: 'area',
+  counts: 'pass',
+  usualPlacement: { from: 0.45, to: 1, softness: 0.15, pull: 'up' },
+  leaves: 'broken colour on what stands up',
+  minutesPerCm2: 0.08,
+  slips: 0.5,
+  driesAtOnce: true,
+  isAfterthought: true,
+});

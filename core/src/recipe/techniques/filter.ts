@@ -1,0 +1,19 @@
+import { evenly } from '../depositProfiles';
+import { everywhere } from './everywhere';
+import { technique } from './technique';
+
+export const filter = technique({
+  listedAt: 8,
+  label: 'filter',
+  film: 0.45,
+  deposit: evenly(0),
+  spreads: 'film',
+  counts: 'pass',
+  usualPlacement: everywhere,
+  leaves: 'a thin even tint',
+  minutesPerCm2: 0.08,
+  slips: 0.15,
+  holdsBody: true,
+  tints: true,
+  isAfterthought: true,
+});

@@ -1,0 +1,19 @@
+import { evenly } from '../depositProfiles';
+import { technique } from './technique';
+
+export const layer = technique({
+  listedAt: 4,
+  label: 'layer',
+  film: 1,
+  deposit: evenly(0.3),
+  spreads: 'film',
+  counts: 'coat',
+  covers: true,
+  usualPlacement: { from: 0.5, to: 1, softness: 0.1, pull: 'up' },
+  leaves: 'the area above where it starts',
+  minutesPerCm2: 0.3,
+  slips: 0.08,
+  isBand: true,
+  starkFrom: 16,
+  isAfterthought: true,
+});

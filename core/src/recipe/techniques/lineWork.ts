@@ -1,0 +1,21 @@
+import { catching } from '../depositProfiles';
+import { technique } from './technique';
+
+export const lineWork = technique({
+  listedAt: 11,
+  label: 'line work',
+  film: 0.9,
+  deposit: catching(0.25, 0.5, 1),
+  spreads: 'area',
+  counts: 'pass',
+  usualPlacement: { from: 0.5, to: 1, softness: 0.1, pull: 'up' },
+  leaves: 'lines along hair, grain or scratches',
+  minutesPerCm2: 0.6,
+  slips: 0.04,
+  driesAtOnce: true,
+  marks: 'lines',
+  strokes: (form) =>
+    form === 'hair'
+      ? 'Lines along the grain, thinner towards the light.'
+      : 'Short, crooked scratches at every angle, thickest at edges and folds.',
+});

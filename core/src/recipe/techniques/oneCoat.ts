@@ -1,0 +1,16 @@
+import { pooling } from '../depositProfiles';
+import { everywhere } from './everywhere';
+import { technique } from './technique';
+
+export const oneCoat = technique({
+  listedAt: 14,
+  label: 'one-coat',
+  film: 1,
+  deposit: pooling(1.6, 0.5, 0),
+  spreads: 'film',
+  counts: 'coat',
+  usualPlacement: everywhere,
+  leaves: 'colour, shade and light from one transparent coat over a pale ground',
+  minutesPerCm2: 0.1,
+  slips: 0.25,
+});

@@ -1,0 +1,17 @@
+import { evenly } from '../depositProfiles';
+import { technique } from './technique';
+
+export const placedGlaze = technique({
+  listedAt: 7,
+  label: 'placed glaze',
+  film: 0.45,
+  deposit: evenly(0.8),
+  spreads: 'film',
+  counts: 'pass',
+  usualPlacement: { from: 0.1, to: 0.5, softness: 0.25, pull: 'down' },
+  leaves: 'a tint that deepens where it is pulled',
+  minutesPerCm2: 0.25,
+  slips: 0.06,
+  tints: true,
+  isAfterthought: true,
+});

@@ -1,0 +1,20 @@
+import { evenly } from '../depositProfiles';
+import { technique } from './technique';
+
+export const point = technique({
+  listedAt: 13,
+  label: 'point',
+  film: 1,
+  deposit: evenly(0),
+  spreads: 'film',
+  counts: 'coat',
+  covers: true,
+  usualPlacement: { from: 0.98, to: 1, softness: 0.01, pull: 'even' },
+  leaves: 'dots at corners and the sharpest folds',
+  minutesPerCm2: 2.5,
+  slips: 0.02,
+  driesAtOnce: true,
+  isFine: true,
+  marks: 'dots',
+  strokes: () => 'Dots, at the corners and the sharpest places only.',
+});

@@ -1,0 +1,18 @@
+import { pooling } from '../depositProfiles';
+import { technique } from './technique';
+
+export const recessWash = technique({
+  listedAt: 6,
+  label: 'recess wash',
+  film: 1,
+  deposit: pooling(2.2, 0.15, 0.02),
+  spreads: 'film',
+  counts: 'pass',
+  usualPlacement: { from: 0, to: 0.28, softness: 0.14, pull: 'down' },
+  leaves: 'dark recesses, the rest clean',
+  minutesPerCm2: 0.2,
+  slips: 0.06,
+  tints: true,
+  sparesPoints: true,
+  isAfterthought: true,
+});

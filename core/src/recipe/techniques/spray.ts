@@ -1,0 +1,20 @@
+import { evenly } from '../depositProfiles';
+import { everywhere } from './everywhere';
+import { sprayCaution } from './sprayCaution';
+import { technique } from './technique';
+
+export const spray = technique({
+  listedAt: 1,
+  label: 'spray',
+  film: 4,
+  deposit: evenly(0),
+  spreads: 'film',
+  counts: 'coat',
+  covers: true,
+  usualPlacement: everywhere,
+  leaves: 'an opaque, even coat',
+  caution: sprayCaution,
+  minutesPerCm2: 0.02,
+  slips: 1,
+  holdsBody: true,
+});

@@ -1,0 +1,18 @@
+import { falling } from '../depositProfiles';
+import { sprayCaution } from './sprayCaution';
+import { technique } from './technique';
+
+export const sprayFromAbove = technique({
+  listedAt: 2,
+  label: 'spray from above',
+  film: 2,
+  deposit: falling,
+  spreads: 'area',
+  counts: 'coat',
+  usualPlacement: { from: 0.2, to: 0.85, softness: 0.2, pull: 'up' },
+  leaves: 'a mist on everything that faces up',
+  caution: sprayCaution,
+  minutesPerCm2: 0.02,
+  slips: 0.8,
+  holdsBody: true,
+});

@@ -1,0 +1,16 @@
+import { catching } from '../depositProfiles';
+import { technique } from './technique';
+
+export const stipple = technique({
+  listedAt: 10,
+  label: 'stipple',
+  film: 0.9,
+  deposit: catching(0.25, 0.65, 1),
+  spreads: 'area',
+  counts: 'pass',
+  usualPlacement: { from: 0.45, to: 0.95, softness: 0.15, pull: 'up' },
+  leaves: 'dots that thicken towards the light',
+  minutesPerCm2: 0.3,
+  slips: 0.12,
+  driesAtOnce: true,
+});

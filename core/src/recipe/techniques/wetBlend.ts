@@ -1,0 +1,18 @@
+import { drawnOut } from '../depositProfiles';
+import { technique } from './technique';
+
+export const wetBlend = technique({
+  listedAt: 15,
+  label: 'wet blend',
+  film: 1,
+  deposit: drawnOut(0.35),
+  spreads: 'film',
+  counts: 'coat',
+  covers: true,
+  usualPlacement: { from: 0.5, to: 1, softness: 0.35, pull: 'up' },
+  leaves: 'a long soft passage into what is still wet',
+  minutesPerCm2: 0.5,
+  slips: 0.12,
+  goesOnWet: true,
+  isBand: true,
+});
