@@ -273,9 +273,15 @@ const examples: [RuleName, string, Recipe, boolean][] = [
   ['potGone', 'a pot nobody has looked into', recipeWith([brown]), false],
   [
     'skippedDrying',
-    'a layer at once onto a wash',
-    recipeWith([brown, { ...wash, dryMinutes: 0 }, light]),
+    'a layer two minutes after a wash',
+    recipeWith([brown, { ...wash, dryMinutes: 2 }, light]),
     true,
+  ],
+  [
+    'skippedDrying',
+    'no minutes written, which the plan reckons itself',
+    recipeWith([brown, { ...wash, dryMinutes: 0 }, light]),
+    false,
   ],
   [
     'skippedDrying',

@@ -1,37 +1,16 @@
-import type { Fix } from './fix';
+import type { Finding } from './finding';
+import * as all from './rules/all';
+import type { Rule } from './rule';
 
-/** The rules that can speak; each has a file of its own. */
-export const ruleNames = [
-  'doesNotCover',
-  'coatsWasted',
-  'starkJump',
-  'unseenStep',
-  'darkUpward',
-  'shadeKillsHue',
-  'washedOut',
-  'filterOverPoints',
-  'washOverFinished',
-  'oneCoatGround',
-  'tooThin',
-  'unmeasurable',
-  'chalkyDryBrush',
-  'metallicDulled',
-  'potGone',
-  'skippedDrying',
-  'caution',
-  'identity',
-] as const;
+/** What the ledger looks out for; a file each. */
+export const rules: Record<keyof typeof all, Rule> = all;
+export type RuleName = keyof typeof all;
 
-export type RuleName = (typeof ruleNames)[number];
+export const ruleNames = (Object.keys(rules) as RuleName[]).sort(
+  (one, other) => rules[one].listedAt - rules[other].listedAt,
+);
 
-/** Something found in a recipe: one sentence, the figure behind it, and what would mend it. */
-export interface Remark {
+/** A finding, and by which rule. */
+export interface Remark extends Finding {
   rule: RuleName;
-  /** the line it is about; null for the recipe as a whole */
-  stepId: string | null;
-  sentence: string;
-  figure: { value: number; unit: string };
-  fixes: Fix[];
-  /** the pot it is about, where it is about one */
-  potId?: string;
 }

@@ -9,9 +9,8 @@ import type { Step } from '../recipe/step';
 import { lightPot, nearestMix, paintsAtHand, shadePot, type ChosenPot } from './choosePots';
 import { DraftLines } from './draftLines';
 import type { ProgressionOptions } from './progressionOptions';
-import { lightenChoices, shadeChoices, type SchoolName } from './schools';
+import { lightenChoices, schools, shadeChoices, type SchoolName } from './schools';
 import type { Tones } from './tones';
-import { ways } from './ways';
 import { tonalLadder, type LadderRung } from './tonalLadder';
 
 /** A drafted recipe: its lines, its ground, and what had to be done otherwise than asked. */
@@ -65,7 +64,7 @@ export function buildProgression(options: ProgressionOptions, shelf: Shelf): Pro
     lights: rungsTo(light, mid, midColour, options.lights, lightestBy),
     ...thinnings(options),
   };
-  const way = ways[options.school];
+  const way = schools[options.school];
   const lines = new DraftLines(options, shelf, way.groundFor(options, shelf));
   if (lines.groundPotId !== options.groundPotId)
     notes.push(

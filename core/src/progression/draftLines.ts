@@ -10,7 +10,6 @@ import { techniqueOf } from '../recipe/techniques';
 import { suggestUnderColour } from '../recipe/compareGrounds';
 import { reflectanceFromHex } from '../colour/reflectanceFromHex';
 import { draftRecipe } from './draftRecipe';
-import type { ProgressionOptions } from './progressionOptions';
 
 export interface DraftLine {
   stage: Stage;
@@ -24,6 +23,13 @@ export interface DraftLine {
   dryMinutes?: number;
 }
 
+/** What a draft is asked for, as far as its lines go. */
+export interface DraftAsked {
+  school: string;
+  groundPotId: string;
+  finishLevel: FinishLevel;
+}
+
 /** A coat that needs more than this gets an under-colour first. */
 const patientCoats = 5;
 
@@ -34,7 +40,7 @@ export class DraftLines {
   private readonly predictor = new BuildUpPredictor();
 
   constructor(
-    private readonly options: ProgressionOptions,
+    private readonly options: DraftAsked,
     private readonly shelf: Shelf,
     readonly groundPotId = options.groundPotId,
   ) {}

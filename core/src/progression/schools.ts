@@ -1,35 +1,13 @@
-/** Ways of going about a surface. None is better; painters hold to what they learnt. */
-export const schools = {
-  restore: {
-    label: 'base, shade, restore, highlight',
-    tells: 'The mid tone everywhere, a shade over it, the mid tone brought back, then the lights.',
-  },
-  shadowUp: {
-    label: 'from the shadow up',
-    tells: 'The darkest tone everywhere, and each lighter one starts a little higher.',
-  },
-  lightDown: {
-    label: 'from the light down',
-    tells:
-      'The lightest tone everywhere; what is darker goes on as glazes pulled into the recesses.',
-  },
-  oneCoat: {
-    label: 'transparent over pale',
-    tells: 'One transparent coat over a pale ground does colour, shade and light at once.',
-  },
-  sketch: {
-    label: 'sketch stark, then unify',
-    tells: 'Light and dark set down harshly, then filters of the mid tone tie them together.',
-  },
-  threeTone: {
-    label: 'three tones',
-    tells:
-      'Dark, mid and light, and whole parts between them: 2 dark to 1 mid, 2 mid to 1 light, half and half, pure light.',
-  },
-} as const;
+import * as all from './ways/all';
+import type { Way } from './ways/way';
 
-export type SchoolName = keyof typeof schools;
-export const schoolNames = Object.keys(schools) as SchoolName[];
+/** Ways of going about a surface; a file each. None is better; painters hold to what they learnt. */
+export const schools: Record<keyof typeof all, Way> = all;
+export type SchoolName = keyof typeof all;
+
+export const schoolNames = (Object.keys(schools) as SchoolName[]).sort(
+  (one, other) => schools[one].listedAt - schools[other].listedAt,
+);
 
 export const shadeChoices = {
   darkerNeighbour: 'a darker neighbour hue',

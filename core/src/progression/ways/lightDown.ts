@@ -1,6 +1,9 @@
 import { asAsked, mixOf, addWash, type Way } from './way';
 
 export const lightDown: Way = {
+  listedAt: 3,
+  label: 'from the light down',
+  tells: 'The lightest tone everywhere; what is darker goes on as glazes pulled into the recesses.',
   groundFor: asAsked,
   write(tones, lines) {
     const { midParts, lightPot, lights, darkPot, darks, glazeThinning, layerThinning } = tones;

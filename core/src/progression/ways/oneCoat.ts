@@ -1,6 +1,9 @@
 import { palest, mixOf, addLights, addWash, type Way } from './way';
 
 export const oneCoat: Way = {
+  listedAt: 4,
+  label: 'transparent over pale',
+  tells: 'One transparent coat over a pale ground does colour, shade and light at once.',
   groundFor: palest,
   write(tones, lines) {
     const { midParts, darkPot, darks, isWash } = tones;

@@ -1,6 +1,9 @@
 import { asAsked, mixOf, addLights, addWash, type Way } from './way';
 
 export const shadowUp: Way = {
+  listedAt: 2,
+  label: 'from the shadow up',
+  tells: 'The darkest tone everywhere, and each lighter one starts a little higher.',
   groundFor: asAsked,
   write(tones, lines) {
     const { midParts, darkPot, darks, layerThinning, isWash } = tones;

@@ -1,6 +1,9 @@
 import { asAsked, mixOf, lightFrom, lightLevel, addWash, type Way } from './way';
 
 export const sketch: Way = {
+  listedAt: 5,
+  label: 'sketch stark, then unify',
+  tells: 'Light and dark set down harshly, then filters of the mid tone tie them together.',
   groundFor: asAsked,
   write(tones, lines) {
     const { midParts, darkPot, darks, lightPot, lights, layerThinning, filterThinning } = tones;

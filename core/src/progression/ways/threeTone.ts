@@ -2,6 +2,10 @@ import type { LadderRung } from '../tonalLadder';
 import { asAsked, mixOf, lightLevel, addWash, type Way } from './way';
 
 export const threeTone: Way = {
+  listedAt: 6,
+  label: 'three tones',
+  tells:
+    'Dark, mid and light, and whole parts between them: 2 dark to 1 mid, 2 mid to 1 light, half and half, pure light.',
   groundFor: asAsked,
   write(tones, lines) {
     const { midParts, darkPot, lightPot, layerThinning, isWash } = tones;

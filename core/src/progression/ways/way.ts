@@ -4,20 +4,27 @@ import { potOn, type Shelf } from '../../recipe/mixedPaint';
 import type { FinishLevel } from '../../recipe/step';
 import type { Tones } from '../tones';
 import type { DraftLines } from '../draftLines';
-import type { ProgressionOptions } from '../progressionOptions';
 import type { LadderRung } from '../tonalLadder';
+
+interface GroundAsked {
+  groundPotId: string;
+}
 
 /** How a school goes about a surface. */
 export interface Way {
-  groundFor: (options: ProgressionOptions, shelf: Shelf) => string;
+  /** its place in lists, from 1 */
+  listedAt: number;
+  label: string;
+  tells: string;
+  groundFor: (asked: GroundAsked, shelf: Shelf) => string;
   write: (tones: Tones, lines: DraftLines) => void;
 }
 
-export const asAsked = ({ groundPotId }: ProgressionOptions) => groundPotId;
+export const asAsked = ({ groundPotId }: GroundAsked) => groundPotId;
 const paleFrom = 62;
 
 /** The ground asked for where it is pale, else the palest primer at hand. */
-export function palest({ groundPotId }: ProgressionOptions, shelf: Shelf): string {
+export function palest({ groundPotId }: GroundAsked, shelf: Shelf): string {
   if (colourOfHex(potOn(shelf, groundPotId).swatch).value >= paleFrom) return groundPotId;
   const primers = [...shelf.values()].filter(({ kind, retired }) => kind === 'primer' && !retired);
   return primers.reduce(

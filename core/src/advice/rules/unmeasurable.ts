@@ -1,15 +1,16 @@
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { usualDropMl } from '../paint/stock';
-import { flattenMix } from '../recipe/flattenMix';
-import type { Mix } from '../recipe/mix';
-import { mixedPaint } from '../recipe/mixedPaint';
-import { wetVolumeMl } from '../recipe/wetVolume';
-import type { AdviceContext, PaintedLine } from './adviceContext';
-import type { Fix } from './fix';
-import type { Remark } from './remark';
-import { greatestDivisor } from '../recipe/greatestDivisor';
+import { colourDifference } from '../../colour/colourDifference';
+import { surfaceColour } from '../../colour/surfaceColour';
+import { masstoneOf } from '../../paint/masstone';
+import { usualDropMl } from '../../paint/stock';
+import { flattenMix } from '../../recipe/flattenMix';
+import type { Mix } from '../../recipe/mix';
+import { mixedPaint } from '../../recipe/mixedPaint';
+import { wetVolumeMl } from '../../recipe/wetVolume';
+import type { AdviceContext, PaintedLine } from '../adviceContext';
+import type { Fix } from '../fix';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
+import { greatestDivisor } from '../../recipe/greatestDivisor';
 
 /** Up to this much more paint than needed, a mix is simply mixed. */
 const spareUpTo = 2.5;
@@ -22,8 +23,8 @@ const simplerWithin = 2;
  * A ratio that cannot be counted out in drops for so few models. A mix carried forward is still
  * wet on the palette, so its parts are counted out like a pot's.
  */
-export function unmeasurable({ recipe, lines, shelf }: AdviceContext): Remark[] {
-  return lines.flatMap((line): Remark[] => {
+export const unmeasurable = rule(17, ({ recipe, lines, shelf }) => {
+  return lines.flatMap((line): Finding[] => {
     const { step, number } = line;
     if (step.mix.parts.length < 2) return [];
     const counted = wholeParts(step.mix).reduce((sum, parts) => sum + parts, 0);
@@ -35,7 +36,6 @@ export function unmeasurable({ recipe, lines, shelf }: AdviceContext): Remark[] 
     const models = recipe.models === 1 ? '1 model' : `${recipe.models} models`;
     return [
       {
-        rule: 'unmeasurable',
         stepId: step.id,
         sentence: `Takes ${counted} drops to count out, and ${models} need ${Math.max(1, Math.ceil(needed))}.`,
         figure: { value: counted, unit: 'drops' },
@@ -74,7 +74,7 @@ export function unmeasurable({ recipe, lines, shelf }: AdviceContext): Remark[] 
       }
     );
   }
-}
+});
 
 /** The parts as the smallest whole numbers; as they are where halves and quarters do not fit. */
 function wholeParts({ parts }: Mix): number[] {

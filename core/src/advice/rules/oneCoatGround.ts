@@ -1,15 +1,15 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { isAtHand } from '../paint/stock';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { colourOfHex } from '../../colour/colourOfHex';
+import { isAtHand } from '../../paint/stock';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** A one-coat paint needs a ground at least this light, and no more uneven than this, L*. */
 const paleFrom = 62;
 const evenUpTo = 22;
 
 /** A one-coat paint takes all its light from the ground: a dark or uneven one spoils it. */
-export function oneCoatGround({ recipe, shelf, lines }: AdviceContext): Remark[] {
-  return lines.flatMap((line, index): Remark[] => {
+export const oneCoatGround = rule(4, ({ recipe, shelf, lines }) => {
+  return lines.flatMap((line, index): Finding[] => {
     if (line.step.technique !== 'oneCoat') return [];
     const values = line.below.map(({ value }) => value);
     const darkest = Math.min(...values);
@@ -22,7 +22,6 @@ export function oneCoatGround({ recipe, shelf, lines }: AdviceContext): Remark[]
     const isWorthIt = index === 0 && palest && colourOfHex(palest.swatch).value >= paleFrom;
     return [
       {
-        rule: 'oneCoatGround',
         stepId: line.step.id,
         sentence: isDark
           ? `A one-coat paint has no light to show over a ground of L* ${Math.round(Math.max(...values))}.`
@@ -36,4 +35,4 @@ export function oneCoatGround({ recipe, shelf, lines }: AdviceContext): Remark[]
       },
     ];
   });
-}
+});

@@ -1,14 +1,13 @@
-import { techniqueOf } from '../recipe/techniques';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { techniqueOf } from '../../recipe/techniques';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** Techniques that can hurt somebody say so with the line. */
-export function caution({ lines }: AdviceContext): Remark[] {
-  return lines.flatMap(({ step }): Remark[] =>
+export const caution = rule(1, ({ lines }) => {
+  return lines.flatMap(({ step }): Finding[] =>
     techniqueOf(step.technique).caution
       ? [
           {
-            rule: 'caution',
             stepId: step.id,
             sentence: 'Caution, mist: mask, fresh air, no flames; read the maker’s sheet.',
             figure: {
@@ -20,4 +19,4 @@ export function caution({ lines }: AdviceContext): Remark[] {
         ]
       : [],
   );
-}
+});

@@ -1,22 +1,23 @@
-import { isAtHand } from '../paint/stock';
-import { tints } from '../recipe/filterEffect';
-import { potsOf, type AdviceContext, type PaintedLine } from './adviceContext';
-import type { Fix } from './fix';
-import { recessFix } from './recessFix';
-import type { Remark } from './remark';
+import { potsOf, type PaintedLine } from '../adviceContext';
+import { isAtHand } from '../../paint/stock';
+import { tints } from '../../recipe/filterEffect';
+import type { Fix } from '../fix';
+import { recessFix } from '../recessFix';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** From this share of metallic pots on a mix shines. */
 const shines = 0.5;
 
 /** A matt wash, filter or varnish over metal, and no metal after it. */
-export function metallicDulled({ lines, shelf }: AdviceContext): Remark[] {
+export const metallicDulled = rule(7, ({ lines, shelf }) => {
   const isMetal = (line: PaintedLine) =>
     line.build.coverage !== null &&
     potsOf(line, shelf).reduce(
       (sum, { pot, share }) => sum + (pot.finish === 'metallic' ? share : 0),
       0,
     ) >= shines;
-  return lines.flatMap((line, index): Remark[] => {
+  return lines.flatMap((line, index): Finding[] => {
     const metal = lines.slice(0, index).findLast(isMetal);
     if (!metal || lines.slice(index + 1).some(isMetal)) return [];
     const isOverAll = tints(line.step)
@@ -29,7 +30,6 @@ export function metallicDulled({ lines, shelf }: AdviceContext): Remark[] {
     if (!isOverAll || line.step.placement.to < 0.75 || matt < shines) return [];
     return [
       {
-        rule: 'metallicDulled',
         stepId: line.step.id,
         sentence: `A matt ${line.build.mix.isClear ? 'varnish' : 'wash'} takes the shine off the metal of line ${metal.number}.`,
         figure: { value: Math.round(matt * 100), unit: '% matt' },
@@ -55,4 +55,4 @@ export function metallicDulled({ lines, shelf }: AdviceContext): Remark[] {
       },
     ];
   }
-}
+});

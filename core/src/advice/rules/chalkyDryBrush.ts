@@ -1,13 +1,13 @@
-import type { AdviceContext } from './adviceContext';
-import { halfMixFix } from './halfMix';
-import type { Remark } from './remark';
+import { halfMixFix } from '../halfMix';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** L* a dry brush may stand above what it catches on before it looks like dust. */
 const chalkyFrom = 26;
 
 /** A pale dry brush over a much darker surface: speckles of chalk. */
-export function chalkyDryBrush({ lines, stop }: AdviceContext): Remark[] {
-  return lines.flatMap((line, index): Remark[] => {
+export const chalkyDryBrush = rule(12, ({ lines, stop }) => {
+  return lines.flatMap((line, index): Finding[] => {
     if (line.step.technique !== 'dryBrush') return [];
     const raised = line.below[stop('raised')];
     const jump = line.build.mix.colour.value - raised.value;
@@ -16,7 +16,6 @@ export function chalkyDryBrush({ lines, stop }: AdviceContext): Remark[] {
     const half = lower && halfMixFix(lower, line, 'Dry-brush a half-mix first');
     return [
       {
-        rule: 'chalkyDryBrush',
         stepId: line.step.id,
         sentence: `Dry-brushed ${Math.round(jump)} L* above what is below: it looks like chalk dust.`,
         figure: { value: jump, unit: 'L*' },
@@ -24,4 +23,4 @@ export function chalkyDryBrush({ lines, stop }: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});

@@ -1,13 +1,13 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { colourDifference } from '../../colour/colourDifference';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** ΔE00 below which nobody sees a line, even side by side. */
 const seenFrom = 1.5;
 
 /** A line that changes nothing anybody would see. */
-export function unseenStep({ lines, shelf }: AdviceContext): Remark[] {
-  return lines.flatMap(({ step, written, build, below, shares }): Remark[] => {
+export const unseenStep = rule(16, ({ lines, shelf }) => {
+  return lines.flatMap(({ step, written, build, below, shares }): Finding[] => {
     // A varnish or a medium is there for something else than its colour.
     if (build.mix.isClear || step.stage === 'finish') return [];
     if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
@@ -18,7 +18,6 @@ export function unseenStep({ lines, shelf }: AdviceContext): Remark[] {
     if (most >= seenFrom) return [];
     return [
       {
-        rule: 'unseenStep',
         stepId: step.id,
         sentence: `Nobody will see this line: it changes ${most.toFixed(1)} ΔE00 at most.`,
         figure: { value: most, unit: 'ΔE00 at most' },
@@ -31,4 +30,4 @@ export function unseenStep({ lines, shelf }: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});

@@ -1,16 +1,18 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { mostCoatsTried } from '../recipe/coatsToCover';
-import { suggestUnderColour } from '../recipe/compareGrounds';
-import { loadOf } from '../recipe/mix';
-import { potOn } from '../recipe/mixedPaint';
-import { mostCoats } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
-import type { AdviceContext, PaintedLine } from './adviceContext';
-import type { Fix } from './fix';
-import type { Remark } from './remark';
-import { underColourFix } from './underColourFix';
+import { colourDifference } from '../../colour/colourDifference';
+import { colourOfHex } from '../../colour/colourOfHex';
+import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
+import { mostCoatsTried } from '../../recipe/coatsToCover';
+import { suggestUnderColour } from '../../recipe/compareGrounds';
+import { loadOf } from '../../recipe/mix';
+import { potOn } from '../../recipe/mixedPaint';
+import { mostCoats } from '../../recipe/step';
+import { techniqueOf } from '../../recipe/techniques';
+import type { AdviceContext, PaintedLine } from '../adviceContext';
+import type { Fix } from '../fix';
+import { withCoats } from '../withCoats';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
+import { underColourFix } from '../underColourFix';
 
 /** With more coats than this an under-colour is offered as well. */
 const patientCoats = 5;
@@ -18,8 +20,8 @@ const patientCoats = 5;
 const nearestTried = 5;
 
 /** The ground still shows with the coats written. */
-export function doesNotCover(context: AdviceContext): Remark[] {
-  return context.lines.flatMap((line): Remark[] => {
+export const doesNotCover = rule(3, (context) => {
+  return context.lines.flatMap((line): Finding[] => {
     const { coverage, isEstimate } = line.build;
     const written = line.step.coats;
     if (!coverage || (coverage.coats !== null && coverage.coats <= written)) return [];
@@ -37,7 +39,6 @@ export function doesNotCover(context: AdviceContext): Remark[] {
     const about = isEstimate ? '≈ ' : '';
     return [
       {
-        rule: 'doesNotCover',
         stepId: line.step.id,
         sentence:
           needed === null
@@ -51,15 +52,7 @@ export function doesNotCover(context: AdviceContext): Remark[] {
       },
     ];
   });
-}
-
-/** The line with another count of coats at the finish level it is read at. */
-export function withCoats({ written }: PaintedLine, { recipe }: AdviceContext, coats: number) {
-  const level = recipe.finishLevel;
-  return written.coatsAt?.[level] === undefined
-    ? { ...written, coats }
-    : { ...written, coatsAt: { ...written.coatsAt, [level]: coats } };
-}
+});
 
 function underColour(line: PaintedLine, { shelf }: AdviceContext): Fix | null {
   const target = line.build.mix.colour;

@@ -1,6 +1,6 @@
-import { techniqueOf } from '../recipe/techniques';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { techniqueOf } from '../../recipe/techniques';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** Less than this is no wait, minutes. */
 const leastWait = 3;
@@ -8,8 +8,8 @@ const leastWait = 3;
 const usualWait = { coat: 15, wet: 30 };
 
 /** The next line goes onto paint that has had no time to dry. */
-export function skippedDrying({ lines }: AdviceContext): Remark[] {
-  return lines.flatMap(({ step, written }, index): Remark[] => {
+export const skippedDrying = rule(6, ({ lines }) => {
+  return lines.flatMap(({ step, written }, index): Finding[] => {
     const next = lines[index + 1];
     const { driesAtOnce, covers, spreads } = techniqueOf(step.technique);
     const isFollowed = next ? !techniqueOf(next.step.technique).goesOnWet : step.coats > 1;
@@ -19,7 +19,6 @@ export function skippedDrying({ lines }: AdviceContext): Remark[] {
     const wait = !covers && spreads === 'film' ? usualWait.wet : usualWait.coat;
     return [
       {
-        rule: 'skippedDrying',
         stepId: step.id,
         sentence: next
           ? `Line ${next.number} goes onto it after ${step.dryMinutes} min: wet paint lifts.`
@@ -34,4 +33,4 @@ export function skippedDrying({ lines }: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});

@@ -1,18 +1,19 @@
-import { tints } from '../recipe/filterEffect';
-import { depositAt } from '../recipe/predictBuildUp';
-import { techniqueOf } from '../recipe/techniques';
-import type { AdviceContext, PaintedLine } from './adviceContext';
-import type { Fix } from './fix';
-import { halfMixFix } from './halfMix';
-import type { Remark } from './remark';
+import { tints } from '../../recipe/filterEffect';
+import { depositAt } from '../../recipe/predictBuildUp';
+import { techniqueOf } from '../../recipe/techniques';
+import type { PaintedLine } from '../adviceContext';
+import type { Fix } from '../fix';
+import { halfMixFix } from '../halfMix';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** An end softer than this is no hard one. */
 const hardUpTo = 0.06;
 
 /** A layer with a hard end that is much lighter or darker than what it borders on. */
-export function starkJump(context: AdviceContext): Remark[] {
+export const starkJump = rule(11, (context) => {
   const { lines, build } = context;
-  return lines.flatMap((line, index): Remark[] => {
+  return lines.flatMap((line, index): Finding[] => {
     const { technique, placement, stage } = line.step;
     const { starkFrom } = techniqueOf(technique);
     if (starkFrom === undefined || stage === 'finish') return [];
@@ -23,7 +24,6 @@ export function starkJump(context: AdviceContext): Remark[] {
     if (Math.abs(jump) <= starkFrom) return [];
     return [
       {
-        rule: 'starkJump',
         stepId: line.step.id,
         sentence: `A jump of ${Math.round(Math.abs(jump))} L* with a hard end shows as a line.`,
         figure: { value: Math.abs(jump), unit: 'L*' },
@@ -31,7 +31,7 @@ export function starkJump(context: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});
 
 function fixesOf(line: PaintedLine, above: readonly PaintedLine[]): Fix[] {
   const lower = above.findLast(

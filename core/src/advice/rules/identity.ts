@@ -1,14 +1,14 @@
-import { identityLosses } from '../form/identityLimit';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { identityLosses } from '../../form/identityLimit';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** A black that reads grey, a white that reads flat, a tint that reads as a second light. */
-export function identity({ lines, finished, build, form, stop }: AdviceContext): Remark[] {
+export const identity = rule(15, ({ lines, finished, build, form, stop }) => {
   const base = lines.findLast(({ step }) => step.stage === 'base');
   if (!base || lines.at(-1) === base) return [];
   const meant = base.build.surface[stop('mid')];
-  return identityLosses(meant, finished, build.stops, form).map((loss): Remark => {
-    const common = { rule: 'identity' as const, stepId: null, fixes: [] };
+  return identityLosses(meant, finished, build.stops, form).map((loss): Finding => {
+    const common = { stepId: null, fixes: [] };
     if (loss.kind === 'black reads grey')
       return {
         ...common,
@@ -27,4 +27,4 @@ export function identity({ lines, finished, build, form, stop }: AdviceContext):
       figure: { value: Math.round(loss.share * 100), unit: '% of the surface' },
     };
   });
-}
+});

@@ -1,17 +1,17 @@
-import { colourDifference } from '../colour/colourDifference';
-import { tints } from '../recipe/filterEffect';
-import { depositAt } from '../recipe/predictBuildUp';
-import { techniqueOf } from '../recipe/techniques';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
-import { isFinePoint, repairFix } from './repairStep';
+import { colourDifference } from '../../colour/colourDifference';
+import { tints } from '../../recipe/filterEffect';
+import { depositAt } from '../../recipe/predictBuildUp';
+import { techniqueOf } from '../../recipe/techniques';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
+import { isFinePoint, repairFix } from '../repairStep';
 
 /** ΔE00 a filter may take from the points before it is worth painting them again. */
 const dulledFrom = 1.5;
 
 /** A filter or glaze goes over points and edges that were finished, and nothing brings them back. */
-export function filterOverPoints({ recipe, lines, stop, build }: AdviceContext): Remark[] {
-  return lines.flatMap((line, index): Remark[] => {
+export const filterOverPoints = rule(8, ({ recipe, lines, stop, build }) => {
+  return lines.flatMap((line, index): Finding[] => {
     if (!tints(line.step) || techniqueOf(line.step.technique).sparesPoints) return [];
     const points = lines.slice(0, index).filter(({ step }) => isFinePoint(step));
     if (points.length === 0) return [];
@@ -27,7 +27,6 @@ export function filterOverPoints({ recipe, lines, stop, build }: AdviceContext):
     const repair = repairFix(recipe, line.step.id);
     return [
       {
-        rule: 'filterOverPoints',
         stepId: line.step.id,
         sentence: `Dulls the finished points of line ${points.at(-1)?.number} by ${most.toFixed(1)} ΔE00.`,
         figure: { value: most, unit: 'ΔE00' },
@@ -35,4 +34,4 @@ export function filterOverPoints({ recipe, lines, stop, build }: AdviceContext):
       },
     ];
   });
-}
+});

@@ -1,16 +1,17 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { filmOver } from '../paint/filmOver';
-import { opticsOfPot } from '../paint/opticsOfPot';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
-import { depositAt } from '../recipe/predictBuildUp';
-import { loadOf } from '../recipe/mix';
-import { techniqueOf } from '../recipe/techniques';
-import { placeOf } from '../recipe/toneAxis';
-import type { AdviceContext, PaintedLine } from './adviceContext';
-import type { Remark } from './remark';
+import { colourOfHex } from '../../colour/colourOfHex';
+import { surfaceColour, type SurfaceColour } from '../../colour/surfaceColour';
+import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
+import { filmOver } from '../../paint/filmOver';
+import { opticsOfPot } from '../../paint/opticsOfPot';
+import type { Pot } from '../../paint/pot';
+import { isAtHand } from '../../paint/stock';
+import { depositAt } from '../../recipe/predictBuildUp';
+import { loadOf } from '../../recipe/mix';
+import { techniqueOf } from '../../recipe/techniques';
+import { placeOf } from '../../recipe/toneAxis';
+import type { PaintedLine } from '../adviceContext';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** Share of its saturation (chroma for its lightness) a colour should keep in the shade. */
 const keptFrom = 0.62;
@@ -20,9 +21,9 @@ const colourfulFrom = 30;
 const turnedFrom = 14;
 
 /** A shade greys or turns the colour it lies on, as black does to yellow. */
-export function shadeKillsHue(context: AdviceContext): Remark[] {
+export const shadeKillsHue = rule(10, (context) => {
   const { lines, stop, shelf } = context;
-  return lines.flatMap((line): Remark[] => {
+  return lines.flatMap((line): Finding[] => {
     if (line.step.stage !== 'shade') return [];
     const worst = (['shadow', 'recess'] as const)
       .filter((name) => depositAt(line.step, placeOf(name)) > 0.25)
@@ -43,7 +44,6 @@ export function shadeKillsHue(context: AdviceContext): Remark[] {
     const better = betterShade(line, before, [...shelf.values()]);
     return [
       {
-        rule: 'shadeKillsHue',
         stepId: line.step.id,
         sentence: isGreened
           ? `Turns the shade ${Math.round(turned)}° towards green and leaves ${Math.round(kept * 100)} % of its colour.`
@@ -71,7 +71,7 @@ export function shadeKillsHue(context: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});
 
 const saturation = ({ chroma, value }: SurfaceColour) => chroma / Math.max(1, value);
 

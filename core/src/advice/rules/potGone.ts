@@ -1,20 +1,20 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
-import { potOn } from '../recipe/mixedPaint';
-import type { AdviceContext } from './adviceContext';
-import type { Fix, RecipeChange } from './fix';
-import type { Remark } from './remark';
+import { colourDifference } from '../../colour/colourDifference';
+import { colourOfHex } from '../../colour/colourOfHex';
+import type { Pot } from '../../paint/pot';
+import { isAtHand } from '../../paint/stock';
+import { potOn } from '../../recipe/mixedPaint';
+import type { Fix, RecipeChange } from '../fix';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** A stand-in further off than this is no stand-in, ΔE00. */
 const standsInUpTo = 8;
 
 /** A pot the recipe draws from is empty or retired. */
-export function potGone({ recipe, shelf, lines }: AdviceContext): Remark[] {
+export const potGone = rule(2, ({ recipe, shelf, lines }) => {
   const pots = [...shelf.values()];
-  const ofLines = lines.flatMap(({ written, number }): Remark[] =>
-    written.mix.parts.flatMap((part): Remark[] => {
+  const ofLines = lines.flatMap(({ written, number }): Finding[] =>
+    written.mix.parts.flatMap((part): Finding[] => {
       if (part.from !== 'pot') return [];
       const pot = potOn(shelf, part.potId);
       return found(pot, written.id, `Line ${number}`, (standIn) => ({
@@ -42,7 +42,7 @@ export function potGone({ recipe, shelf, lines }: AdviceContext): Remark[] {
     stepId: string | null,
     who: string,
     changeTo: (standIn: Pot) => RecipeChange,
-  ): Remark[] {
+  ): Finding[] {
     if (isAtHand(pot)) return [];
     const nearest = nearestTo(pot, pots);
     const fixes: Fix[] = nearest
@@ -55,7 +55,6 @@ export function potGone({ recipe, shelf, lines }: AdviceContext): Remark[] {
       : [];
     return [
       {
-        rule: 'potGone',
         stepId,
         potId: pot.id,
         sentence: `${stepId === null ? `${who}, ` : ''}${pot.name}${stepId === null ? ',' : ''} is ${pot.retired ? 'retired' : 'empty'}.`,
@@ -66,7 +65,7 @@ export function potGone({ recipe, shelf, lines }: AdviceContext): Remark[] {
       },
     ];
   }
-}
+});
 
 function nearestTo(gone: Pot, pots: readonly Pot[]): { pot: Pot; apart: number } | null {
   const colour = colourOfHex(gone.swatch);

@@ -1,11 +1,10 @@
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { rule } from '../rule';
 
 /** L* by which the crown may lie below the mid tone before it looks upside down. */
 const allowed = 3;
 
 /** The finished surface is darker where it faces the light than at its middle. */
-export function darkUpward({ finished, lines, stop }: AdviceContext): Remark[] {
+export const darkUpward = rule(14, ({ finished, lines, stop }) => {
   const last = lines.at(-1);
   if (!last) return [];
   const mid = finished[stop('mid')].value;
@@ -25,7 +24,6 @@ export function darkUpward({ finished, lines, stop }: AdviceContext): Remark[] {
   const isLight = lightest && lightest.build.mix.colour.value > mid;
   return [
     {
-      rule: 'darkUpward',
       stepId: null,
       sentence: `The ${worst.place} ends ${Math.round(worst.short)} L* darker than the mid tone, so the form reads upside down.`,
       figure: { value: worst.short, unit: 'L*' },
@@ -56,4 +54,4 @@ export function darkUpward({ finished, lines, stop }: AdviceContext): Remark[] {
         : [],
     },
   ];
-}
+});

@@ -1,11 +1,11 @@
-import { thinnerEffect, waterHeldBy } from '../recipe/consistency';
-import { partsWords } from '../recipe/mixWords';
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { thinnerEffect, waterHeldBy } from '../../recipe/consistency';
+import { partsWords } from '../../recipe/mixWords';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** More water than the paint holds together: it dries in rings and bare spots. */
-export function tooThin({ lines, shelf }: AdviceContext): Remark[] {
-  return lines.flatMap((line): Remark[] => {
+export const tooThin = rule(5, ({ lines, shelf }) => {
+  return lines.flatMap((line): Finding[] => {
     const { mix } = line.step;
     if (line.build.mix.isClear) return [];
     const waterHeld = waterHeldBy(line.shares, shelf);
@@ -16,7 +16,6 @@ export function tooThin({ lines, shelf }: AdviceContext): Remark[] {
     const mediumParts = Math.min(thinner, Math.ceil(((thinner - waterHeld) / 3) * 2) / 2);
     return [
       {
-        rule: 'tooThin',
         stepId: line.step.id,
         sentence: `Breaks up: ${partsWords(mix.waterParts)} parts of water, and it holds together to ${breaksUpAt.toFixed(1)}.`,
         figure: { value: mix.waterParts, unit: 'parts of water' },
@@ -37,4 +36,4 @@ export function tooThin({ lines, shelf }: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});

@@ -1,5 +1,4 @@
-import type { AdviceContext } from './adviceContext';
-import type { Remark } from './remark';
+import { rule } from '../rule';
 
 /** Share of the mid tone's saturation (chroma for its lightness) the lights should keep. */
 const keptFrom = 0.45;
@@ -7,7 +6,7 @@ const keptFrom = 0.45;
 const colourfulFrom = 30;
 
 /** Lightening with white or bone has taken the colour out of the lights. */
-export function washedOut({ lines, finished, stop }: AdviceContext): Remark[] {
+export const washedOut = rule(13, ({ lines, finished, stop }) => {
   const mid = finished[stop('mid')];
   const crown = finished[stop('crown')];
   if (mid.chroma < colourfulFrom || crown.value - mid.value < 5) return [];
@@ -27,7 +26,6 @@ export function washedOut({ lines, finished, stop }: AdviceContext): Remark[] {
   if (!culprit || !purest) return [];
   return [
     {
-      rule: 'washedOut',
       stepId: culprit.step.id,
       sentence: `The lights keep ${Math.round(kept * 100)} % of the mid tone’s strength of colour: they look chalky, not bright.`,
       figure: { value: kept, unit: 'of the saturation kept' },
@@ -59,4 +57,4 @@ export function washedOut({ lines, finished, stop }: AdviceContext): Remark[] {
       ],
     },
   ];
-}
+});

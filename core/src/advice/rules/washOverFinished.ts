@@ -1,11 +1,11 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { AdviceContext } from './adviceContext';
-import { recessFix } from './recessFix';
-import type { Remark } from './remark';
+import { colourDifference } from '../../colour/colourDifference';
+import { recessFix } from '../recessFix';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** An all-over wash after the lights are on: it runs over the border onto finished neighbours. */
-export function washOverFinished({ lines, stop }: AdviceContext): Remark[] {
-  return lines.flatMap((line, index): Remark[] => {
+export const washOverFinished = rule(9, ({ lines, stop }) => {
+  return lines.flatMap((line, index): Finding[] => {
     if (line.step.technique !== 'allOverWash') return [];
     const finished = lines
       .slice(0, index)
@@ -15,7 +15,6 @@ export function washOverFinished({ lines, stop }: AdviceContext): Remark[] {
     const stained = colourDifference(line.below[crown], line.build.surface[crown]);
     return [
       {
-        rule: 'washOverFinished',
         stepId: line.step.id,
         sentence: `A wash over everything after line ${finished.number} runs onto finished neighbours and stains the lights by ${stained.toFixed(1)} ΔE00.`,
         figure: { value: stained, unit: 'ΔE00' },
@@ -23,4 +22,4 @@ export function washOverFinished({ lines, stop }: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});

@@ -1,19 +1,18 @@
-import type { AdviceContext } from './adviceContext';
-import { withCoats } from './doesNotCover';
-import type { Remark } from './remark';
+import { withCoats } from '../withCoats';
+import type { Finding } from '../finding';
+import { rule } from '../rule';
 
 /** One coat more than needed evens out; from two more on it is time and paint for nothing. */
 const sparedFrom = 2;
 
 /** More coats are written than it takes to cover. */
-export function coatsWasted(context: AdviceContext): Remark[] {
-  return context.lines.flatMap((line): Remark[] => {
+export const coatsWasted = rule(18, (context) => {
+  return context.lines.flatMap((line): Finding[] => {
     const needed = line.build.coverage?.coats;
     const written = line.step.coats;
     if (!needed || written - needed < sparedFrom) return [];
     return [
       {
-        rule: 'coatsWasted',
         stepId: line.step.id,
         sentence: `Covers at coat ${needed}; ${written} are written.`,
         figure: { value: written - needed, unit: 'coats to spare' },
@@ -26,4 +25,4 @@ export function coatsWasted(context: AdviceContext): Remark[] {
       },
     ];
   });
-}
+});

@@ -1,0 +1,14 @@
+import type { AdviceContext } from './adviceContext';
+import type { Finding } from './finding';
+
+/** Something the ledger looks out for in a recipe. */
+export interface Rule {
+  /**
+   * its place among the remarks, from 1: what can hurt somebody, what cannot be painted, what will
+   * not look right
+   */
+  listedAt: number;
+  find: (context: AdviceContext) => Finding[];
+}
+
+export const rule = (listedAt: number, find: Rule['find']): Rule => ({ listedAt, find });
