@@ -11,7 +11,10 @@ const corePath = [
   'palette',
   'army',
   'plan',
+  'rescue',
   'log',
+  'bench',
+  'readings',
   'file',
 ];
 

@@ -1,6 +1,6 @@
 import { parseHex } from 'culori/fn';
 import type { Pot } from '../paint/pot';
-import { TableError, type PotTable } from './potCsv';
+import { TableError, type PotTable } from './potTable';
 
 const firstLine = 'GIMP Palette';
 

@@ -1,22 +1,7 @@
 import Papa from 'papaparse';
 import type { Pot } from '../paint/pot';
+import { TableError, type PotTable } from './potTable';
 import { potColumns, type PotColumn } from './potColumns';
-
-/** A table as it stands in a file, before anything is made of it. */
-export interface PotTable {
-  header: string[];
-  /** cells by row, the header left out */
-  rows: string[][];
-  delimiter: string;
-}
-
-/** A file that holds no table. */
-export class TableError extends Error {
-  constructor(message: string) {
-    super(message);
-    this.name = 'TableError';
-  }
-}
 
 /** Which column of a table each field is read from, by index. */
 export type ColumnMapping = Partial<Record<PotColumn['field'], number>>;

@@ -4,7 +4,8 @@ import { anyHex } from '../testing/arbitraries';
 import { pots, potWith } from '../testing/sampleRecipe';
 import { readGimpPalette, writeGimpPalette } from './gimpPalette';
 import { readFigure } from './potColumns';
-import { guessMapping, readCell, readTable, TableError, writePotCsv } from './potCsv';
+import { guessMapping, readCell, readTable, writePotCsv } from './potCsv';
+import { TableError } from './potTable';
 import { previewPots } from './previewPots';
 
 let made = 0;

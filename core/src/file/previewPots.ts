@@ -5,7 +5,8 @@ import { fieldErrors } from '../record/fieldErrors';
 import type { Kept } from '../record/revision';
 import { isSameContent } from '../record/sameContent';
 import { CellError, potColumns } from './potColumns';
-import { readCell, type ColumnMapping, type PotTable } from './potCsv';
+import { readCell, type ColumnMapping } from './potCsv';
+import type { PotTable } from './potTable';
 
 /** A row that cannot be taken in, with every reason. */
 export interface BadRow {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { armySchema } from '../army/army';
-import { benchSchema } from '../log/bench';
+import { benchSchema } from '../bench/bench';
 import { paletteSchema } from '../palette/well';
 import { potSchema } from '../paint/pot';
 import { withUnknownCarried } from '../record/carriedFields';

@@ -5,10 +5,10 @@ import { recipeSchema } from '../recipe/recipe';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { asDone, recipeFromLog } from './asDone';
 import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
-import { benchStep } from './benchStep';
+import { benchStep } from '../bench/benchStep';
 import { openCoats } from './openCoats';
 import { onFigures, surfaceKey, untouched } from './onFigure';
-import { extraStep, paintedCoat } from './paintedCoat';
+import { extraStep, paintedCoat } from '../bench/paintedCoat';
 import { standing } from './standing';
 
 const onModel = (log: WrittenLog, model = 1) =>

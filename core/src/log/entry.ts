@@ -11,7 +11,7 @@ import { mostThinner } from '../recipe/mix';
 import { placementSchema } from '../recipe/placement';
 import { stages } from '../recipe/step';
 import { techniqueNames } from '../recipe/techniques';
-import { mishapKinds } from './mishapKinds';
+import { mishapKinds } from '../rescue/mishapKinds';
 
 /** Coats of one line somebody would still put on; more than a recipe may plan. */
 export const mostCoatsDone = 40;

@@ -1,5 +1,5 @@
 import { bench, cloak, evening, recipeOf, levy, WrittenLog } from '../testing/sampleLog';
-import { benchTasks } from './benchTasks';
+import { benchTasks } from '../bench/benchTasks';
 import type { LogEntry } from './entry';
 import { driesForMs, onFigures, surfaceKey, untouched } from './onFigure';
 

@@ -5,12 +5,12 @@ import { batchWork } from '../plan/batchWork';
 import { bench, evening, levy, recipeOf, watch, WrittenLog } from '../testing/sampleLog';
 import { potOn } from '../recipe/mixedPaint';
 import { shelf } from '../testing/sampleRecipe';
-import { benchSchema } from './bench';
+import { benchSchema } from '../bench/bench';
 import { withLogged } from './doneCoats';
 import { entrySchema } from './entry';
 import { handsOnTable } from './handsOnTable';
 import { modelRecord } from './modelRecord';
-import { oneMoreLike } from './oneMoreLike';
+import { oneMoreLike } from '../bench/oneMoreLike';
 import { paintTaken } from './paintTaken';
 import { paintToCome } from './paintToCome';
 

@@ -18,5 +18,7 @@ export function handsOnMinutes(
   areaCm2: number,
   form: FormName,
 ): number {
-  return pickUpMinutes + techniqueOf(step.technique).minutesPerCm2 * areaCm2 * areaPainted(step, form);
+  return (
+    pickUpMinutes + techniqueOf(step.technique).minutesPerCm2 * areaCm2 * areaPainted(step, form)
+  );
 }

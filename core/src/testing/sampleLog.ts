@@ -1,9 +1,9 @@
 import type { Army, Unit } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
 import { asMixed } from '../log/asMixed';
-import type { Bench } from '../log/bench';
+import type { Bench } from '../bench/bench';
 import type { Brushed, CoatEntry, Deviation, LogEntry } from '../log/entry';
-import { paintedCoat } from '../log/paintedCoat';
+import { paintedCoat } from '../bench/paintedCoat';
 import { nextOrder, standing } from '../log/standing';
 import { mixOf, recipeWith, stepWith } from './sampleRecipe';
 

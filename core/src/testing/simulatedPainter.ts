@@ -1,6 +1,6 @@
 import { surfaceColour } from '../colour/surfaceColour';
 import { simulatedReader } from '../paint/simulatedReader';
-import type { Lab, ReadModel } from '../log/controlChart';
+import type { Lab, ReadModel } from '../readings/controlChart';
 import { groundOf, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { laidOver } from '../recipe/surfaceBelow';

@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink';
 import { armyWork } from './work/armyWork';
 import { benchWork } from './work/benchWork';
-import { driftWork } from './work/driftWork';
+import { versionGapWork } from './work/versionGapWork';
 import { draftWork } from './work/draftWork';
 import { formWork } from './work/formWork';
 import { listWork } from './work/listWork';
@@ -25,7 +25,7 @@ const ledgerWorker = {
   setShelf: takeShelf,
   ...armyWork,
   ...benchWork,
-  ...driftWork,
+  ...versionGapWork,
   ...planWork,
   ...togetherWork,
   ...predictWork,

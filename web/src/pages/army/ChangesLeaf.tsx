@@ -4,7 +4,7 @@ import { Ribbon } from '../../parts/Ribbon';
 import { mlWords } from '../../parts/words/mlWords';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { useAnswer } from '../../workers/useAnswer';
-import type { DriftedSurface } from '../../workers/work/driftWork';
+import type { OutdatedSurface } from '../../workers/work/versionGapWork';
 import type { ChangeArmy } from './changeArmy';
 import { RepaintSheet } from './RepaintSheet';
 
@@ -16,7 +16,7 @@ export interface ChangesLeafProps {
 
 /** What newer versions would change on models that are painted, and repainting in another colour. */
 export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
-  const { answer, problem } = useAnswer(pots, [army], (worker) => worker.drifted(army));
+  const { answer, problem } = useAnswer(pots, [army], (worker) => worker.outdated(army));
   return (
     <div className="changes-leaf">
       <h2>Older versions in use</h2>
@@ -28,10 +28,10 @@ export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
           models are painted; what a later version would change then stands here.
         </p>
       )}
-      <ul className="drift-list">
+      <ul className="outdated-list">
         {answer?.map((each) => (
           <li key={`${each.unitId} ${each.surfaceId} ${each.pin.version}`}>
-            <DriftLine army={army} drifted={each} change={change} />
+            <OutdatedLine army={army} outdated={each} change={change} />
           </li>
         ))}
       </ul>
@@ -44,19 +44,19 @@ export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
 /** Two colours nearer than this nobody tells apart across a table, ΔE00. */
 const nobodyTells = 2;
 
-function DriftLine({
+function OutdatedLine({
   army,
-  drifted,
+  outdated,
   change,
 }: {
   army: Army;
-  drifted: DriftedSurface;
+  outdated: OutdatedSurface;
   change: ChangeArmy;
 }) {
-  const { unitId, surfaceId, pin, newest, models, recipeName, drift } = drifted;
+  const { unitId, surfaceId, pin, newest, models, recipeName, gap } = outdated;
   const unit = army.units.find(({ id }) => id === unitId);
   const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
-  const { worst, reads, cost, stops } = drift;
+  const { worst, reads, cost, stops } = gap;
   const [isLeft, setIsLeft] = useState(false);
   if (!unit || !surface) return null;
   return (
@@ -64,19 +64,19 @@ function DriftLine({
       <h3 dir="auto">
         {surface.name} of {unit.name}: {models.length} on version {pin.version} of {recipeName}
       </h3>
-      <div className="drift-ribbons">
+      <div className="gap-ribbons">
         <span>version {pin.version}</span>
         <Ribbon
           stops={stops}
-          hexes={drift.from.map(({ hex }) => hex)}
-          surface={drift.from}
+          hexes={gap.from.map(({ hex }) => hex)}
+          surface={gap.from}
           label={`${surface.name} by version ${pin.version}`}
         />
         <span>version {newest.version}</span>
         <Ribbon
           stops={stops}
-          hexes={drift.to.map(({ hex }) => hex)}
-          surface={drift.to}
+          hexes={gap.to.map(({ hex }) => hex)}
+          surface={gap.to}
           label={`${surface.name} by version ${newest.version}`}
         />
       </div>
@@ -98,7 +98,7 @@ function DriftLine({
             onClick={() =>
               change(
                 `bring ${surface.name} of ${unit.name} to version ${newest.version}`,
-                (before) => repinned(before, drifted),
+                (before) => repinned(before, outdated),
               )
             }
           >
@@ -114,7 +114,7 @@ function DriftLine({
 }
 
 /** The same pin anew for the models that had the old one. */
-function repinned(army: Army, { unitId, surfaceId, pin, newest, models }: DriftedSurface): Army {
+function repinned(army: Army, { unitId, surfaceId, pin, newest, models }: OutdatedSurface): Army {
   const isOld = (recipe: RecipePin | undefined) =>
     recipe?.recipeId === pin.recipeId && recipe.version === pin.version;
   return {

@@ -6,7 +6,7 @@ import { minutesInWords } from '../../parts/words/minutesInWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { useRecipeRowsQuery } from '../../workers/recipeRows';
 import { useAnswer } from '../../workers/useAnswer';
-import type { RepaintAnswer } from '../../workers/work/driftWork';
+import type { RepaintAnswer } from '../../workers/work/versionGapWork';
 import { UnitChoice } from './UnitChoice';
 
 /** What it takes to paint a finished surface over by another recipe. */
@@ -73,7 +73,7 @@ function RepaintWords({
   const { cost, coatsToCover, coveringStepId, showsThrough, worst, stops } = repaint;
   return (
     <div role="status">
-      <div className="drift-ribbons">
+      <div className="gap-ribbons">
         <span>as it stands</span>
         <Ribbon stops={stops} hexes={repaint.from.map(({ hex }) => hex)} label="As it stands" />
         <span>as it is meant</span>

@@ -1,6 +1,7 @@
 import {
   mishapDegrees,
   mishapKinds,
+  mishapOf,
   type Mend,
   type MishapDegree,
   type MishapKind,
@@ -26,7 +27,7 @@ const degreeNames: Record<MishapDegree, string> = {
   clear: 'clearly',
   bad: 'badly',
 };
-const needsPot: readonly MishapKind[] = ['spilled', 'wrong pot'];
+const needsPot = (what: MishapKind) => mishapOf(what).needsPot === true;
 
 /** Something went wrong: what, where, and what brings it back. */
 export function WentWrong(props: WentWrongProps) {
@@ -72,7 +73,7 @@ export function WentWrong(props: WentWrongProps) {
             degree,
             minutesAgo: isWet ? 0.5 : null,
             wet,
-            ...(needsPot.includes(what) && { potId }),
+            ...(needsPot(what) && { potId }),
           })
         : null,
     what !== null,
@@ -161,7 +162,7 @@ export function WentWrong(props: WentWrongProps) {
             <option value="wet">still wet</option>
             <option value="dry">dry</option>
           </Choice>
-          {needsPot.includes(what) && (
+          {needsPot(what) && (
             <PotPicker
               label="The paint that should not be there"
               choices={pots

@@ -1,4 +1,4 @@
-import { largestFileBytes, type Kept, type Pot } from '@yellow-ledger/core';
+import { fileFormats, formatOfFile, takenIn, type Kept, type Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { FileButton } from '../../parts/FileButton';
 import { useNotice } from '../../parts/shell/notices';
@@ -13,8 +13,14 @@ interface Opened {
   table: Exclude<OpenedTable, { problem: string }>;
 }
 
-/** Tables may be longer than a ledger file: what is taken in of them is counted in pots. */
-const largestTableBytes = 60_000_000;
+const endings = takenIn.flatMap((name) => fileFormats[name].endings);
+const endingsWords = endings.join(', ');
+/** @example 'A table of pots (.csv), a palette (.gpl) or a ledger file (.json)' */
+const takenWords = takenIn
+  .map((name) => `${fileFormats[name].what} (${fileFormats[name].endings[0]})`)
+  .join(', ')
+  .replace(/, ([^,]*)$/, ' or $1')
+  .replace(/^a/, 'A');
 
 /** Takes a file in: a table and a palette are looked at first, a ledger file overwrites nothing. */
 export function TakeIn({ kept }: { kept: Kept<Pot>[] }) {
@@ -26,18 +32,20 @@ export function TakeIn({ kept }: { kept: Kept<Pot>[] }) {
   const open = async (file: File) => {
     setOpened(null);
     setProblem(null);
-    const isLedger = /\.json$/i.test(file.name);
-    const limit = isLedger ? largestFileBytes : largestTableBytes;
-    if (file.size > limit)
+    const format = formatOfFile(file.name);
+    if (!format)
+      return setProblem(`${file.name} ends otherwise than what can be taken in: ${endingsWords}.`);
+    const { largestBytes = Infinity, isTakenWhole } = fileFormats[format];
+    if (file.size > largestBytes)
       return setProblem(
-        `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; up to ${limit / 1e6} MB are taken in. Nothing was changed.`,
+        `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; up to ${largestBytes / 1e6} MB are taken in. Nothing was changed.`,
       );
-    if (isLedger) {
+    if (isTakenWhole) {
       const result = await importFile(await file.text());
       if (result.error) return setProblem(`${file.name}: ${asProblem(result.error).message}`);
       return notify(importedWords(result.data));
     }
-    const table = await ledgerWorker.openTable(await file.arrayBuffer(), /\.gpl$/i.test(file.name));
+    const table = await ledgerWorker.openTable(await file.arrayBuffer(), format);
     if ('problem' in table) setProblem(`${file.name}: ${table.problem}`);
     else setOpened({ fileName: file.name, table });
   };
@@ -45,16 +53,13 @@ export function TakeIn({ kept }: { kept: Kept<Pot>[] }) {
   return (
     <section aria-labelledby="take-in-head">
       <h2 id="take-in-head">Take in</h2>
-      <p>
-        A table of pots (.csv), a palette (.gpl) or a ledger file (.json). A table or a palette is
-        shown first: nothing is written until you say so.
-      </p>
+      <p>{takenWords}. A table or a palette is shown first: nothing is written until you say so.</p>
       <FileButton
         words="Choose a file"
         className={opened ? 'outline-button' : 'next-button'}
         isBusy={isLoading}
         label="File to take in"
-        accept=".csv,.tsv,.txt,.gpl,.json,text/csv,application/json"
+        accept={[...endings, ...takenIn.map((name) => fileFormats[name].mediaType)].join()}
         onFile={(file) => void open(file)}
       />
       {problem && (

@@ -1,41 +1,39 @@
-import { writeGimpPalette, type Pot } from '@yellow-ledger/core';
+import { fileFormats, formatNames, type Pot } from '@yellow-ledger/core';
+import { Fragment } from 'react';
 import { saveText } from '../../parts/saveText';
 import { withShelf } from '../../workers/ledgerWorker';
 
 /** The shelf and the whole ledger as files. */
 export function TakeOut({ pots }: { pots: readonly Pot[] }) {
-  const shown = pots.filter(({ retired }) => !retired);
   return (
     <section className="take-out" aria-labelledby="take-out-head">
       <h2 id="take-out-head">Take out</h2>
       <dl>
-        <dt>The shelf as a table</dt>
-        <dd>
-          Every pot with all its figures, for a spreadsheet. Taken in again it updates and doubles
-          nothing.
-          <button
-            type="button"
-            className="outline-button"
-            onClick={() =>
-              void withShelf(pots)
-                .shelfAsTable()
-                .then((table) => saveText(`\ufeff${table}`, 'shelf.csv', 'text/csv'))
-            }
-          >
-            Save shelf.csv
-          </button>
-        </dd>
-        <dt>The swatches as a palette</dt>
-        <dd>
-          Names and colours of the {shown.length} pots in use, for drawing programs.
-          <button
-            type="button"
-            className="outline-button"
-            onClick={() => saveText(writeGimpPalette(shown, 'Shelf'), 'shelf.gpl', 'text/plain')}
-          >
-            Save shelf.gpl
-          </button>
-        </dd>
+        {formatNames.map((name) => {
+          const { shelf, endings, mediaType } = fileFormats[name];
+          const fileName = `shelf${endings[0]}`;
+          return (
+            shelf && (
+              <Fragment key={name}>
+                <dt>{shelf.what}</dt>
+                <dd>
+                  {shelf.tells}
+                  <button
+                    type="button"
+                    className="outline-button"
+                    onClick={() =>
+                      void withShelf(pots)
+                        .shelfAs(name)
+                        .then((text) => saveText(text, fileName, mediaType))
+                    }
+                  >
+                    Save {fileName}
+                  </button>
+                </dd>
+              </Fragment>
+            )
+          );
+        })}
         <dt>The shelf as a ledger file</dt>
         <dd>
           For another Yellow Ledger.

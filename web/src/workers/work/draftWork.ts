@@ -1,24 +1,25 @@
 import {
   buildProgression,
   draftRecipe,
+  fileFormats,
   finishLevels,
   finishTotals,
   NothingToPaintWith,
   pairLines,
   predictBuildUp,
   progressionOptionsSchema,
-  recipeMarkdown,
   recipeSchema,
-  recipeStrip,
   stoppingPoints,
   UnknownPotError,
   worstPlace,
   type BuildUp,
   type FinishLevel,
+  type FormatName,
   type FinishTotals,
   type LinePair,
   type Progression,
   type ProgressionOptions,
+  type Recipe,
   type WorstPlace,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
@@ -91,13 +92,9 @@ export const draftWork = {
     };
   },
 
-  markdown(draft: unknown): string {
-    return recipeMarkdown(recipeSchema.parse(draft), shelfInHand());
-  },
-
-  strip(draft: unknown): string {
-    const recipe = recipeSchema.parse(draft);
-    return recipeStrip(recipe, predictBuildUp(recipe, shelfInHand()), shelfInHand());
+  /** A recipe going out as a file. */
+  recipeAs(format: FormatName, recipe: Recipe): string {
+    return fileFormats[format].recipe?.write(recipe, shelfInHand()) ?? '';
   },
 
   /** The finished surface of a recipe, for standing beside another. */

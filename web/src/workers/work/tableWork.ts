@@ -1,15 +1,14 @@
 import {
+  fileFormats,
   guessMapping,
   keptSchema,
   potColumns,
   potSchema,
   previewPots,
-  readGimpPalette,
-  readTable,
   TableError,
-  writePotCsv,
   type BadRow,
   type ColumnMapping,
+  type FormatName,
   type Pot,
   type PotsPreviewer,
   type PotTable,
@@ -52,14 +51,15 @@ let previewer: PotsPreviewer | null = null;
 
 /** Tables of pots, read away from the thread that takes the typing, a stretch of rows at a time. */
 export const tableWork = {
-  openTable(bytes: ArrayBuffer, isPalette: boolean): OpenedTable {
+  openTable(bytes: ArrayBuffer, format: FormatName): OpenedTable {
     const { text, encoding } = decoded(bytes);
     try {
-      table = isPalette ? readGimpPalette(text) : readTable(text);
+      table = fileFormats[format].readTable?.(text) ?? null;
     } catch (error) {
       if (!(error instanceof TableError)) throw error;
       return { problem: error.message };
     }
+    if (!table) return { problem: 'This is no table.' };
     const { header, rows, delimiter } = table;
     return {
       header,
@@ -97,9 +97,9 @@ export const tableWork = {
     };
   },
 
-  /** The whole shelf as a table going out. */
-  shelfAsTable(): string {
-    return writePotCsv([...shelfInHand().values()]);
+  /** The whole shelf going out as a file. */
+  shelfAs(format: FormatName): string {
+    return fileFormats[format].shelf?.write([...shelfInHand().values()]) ?? '';
   },
 
   /** What is to be written, once somebody has said so. */

@@ -1,4 +1,4 @@
-import { includedSteps } from '@yellow-ledger/core';
+import { fileFormats, formatNames, includedSteps, type FormatName } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useNotice } from '../../../parts/shell/notices';
 import { withShelf } from '../../../workers/ledgerWorker';
@@ -15,9 +15,10 @@ export default function CardLeaf({ draft, words, prediction, pots }: LeafProps) 
   const [paper, setPaper] = useState<(typeof papers)[number]>('A6');
   const recipe = draft.history.present;
   const worker = withShelf(pots);
-  const save = async (text: Promise<string>, ending: string, type: string) => {
+  const save = async (format: FormatName) => {
+    const { endings, mediaType } = fileFormats[format];
     try {
-      saveText(await text, `${recipe.name}${ending}`, type);
+      saveText(await worker.recipeAs(format, recipe), `${recipe.name}${endings[0]}`, mediaType);
     } catch (error) {
       notify(error instanceof Error ? error.message : 'The file could not be written.');
     }
@@ -42,20 +43,21 @@ export default function CardLeaf({ draft, words, prediction, pots }: LeafProps) 
         <button type="button" className="next-button" onClick={() => window.print()}>
           Print the card
         </button>
-        <button
-          type="button"
-          className="outline-button"
-          onClick={() => void save(worker.markdown(recipe), '.md', 'text/markdown')}
-        >
-          Save as Markdown
-        </button>
-        <button
-          type="button"
-          className="outline-button"
-          onClick={() => void save(worker.strip(recipe), '.svg', 'image/svg+xml')}
-        >
-          Save the strip as SVG
-        </button>
+        {formatNames.map((name) => {
+          const { recipe: goesOut } = fileFormats[name];
+          return (
+            goesOut && (
+              <button
+                key={name}
+                type="button"
+                className="outline-button"
+                onClick={() => void save(name)}
+              >
+                {goesOut.says}
+              </button>
+            )
+          );
+        })}
         <p>
           {includedSteps(recipe).length} of {recipe.steps.length} lines: those of the{' '}
           {recipe.finishLevel} level.

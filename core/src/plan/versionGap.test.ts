@@ -1,6 +1,6 @@
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { surfaceOf } from '../testing/sampleLevy';
-import { driftOf, repaintOver } from './drift';
+import { versionGap, repaintOver } from './versionGap';
 import { handsOnMinutes } from './handsOn';
 
 const all = { from: 0, to: 1, softness: 0, pull: 'even' as const };
@@ -17,14 +17,14 @@ const on = { surface: surfaceOf(), areaCm2: 10, models: 4 };
 describe('drift', () => {
   test('the same painted again is no drift and costs nothing, whatever it is called', () => {
     const renamed = { ...first, steps: [{ ...base, note: 'as ever', dryMinutes: 5 }, light] };
-    const drift = driftOf(first, renamed, shelf, on);
+    const drift = versionGap(first, renamed, shelf, on);
     expect(drift.worst.difference).toBeCloseTo(0, 9);
     expect(drift.cost).toMatchObject({ stepIds: [], coats: 0, minutes: 0, ml: 0 });
   });
 
   test('another highlight is repainted from that line on', () => {
     const newer = recipeWith([base, { ...light, mix: mixOf({ white: 1 }) }]);
-    const drift = driftOf(first, newer, shelf, on);
+    const drift = versionGap(first, newer, shelf, on);
     expect(drift.cost.stepIds).toEqual(['light']);
     expect(drift.cost.minutes).toBeCloseTo(4 * handsOnMinutes(light, 10, 'folds'), 9);
     expect(drift.worst.difference).toBeGreaterThan(1);
@@ -33,9 +33,9 @@ describe('drift', () => {
   });
 
   test('a line that was left out, or another ground, means all of it again', () => {
-    expect(driftOf(first, recipeWith([base]), shelf, on).cost.stepIds).toEqual(['base']);
+    expect(versionGap(first, recipeWith([base]), shelf, on).cost.stepIds).toEqual(['base']);
     const white = recipeWith([base, light], { groundPotId: 'white' });
-    expect(driftOf(first, white, shelf, on).cost.stepIds).toEqual(['base', 'light']);
+    expect(versionGap(first, white, shelf, on).cost.stepIds).toEqual(['base', 'light']);
   });
 });
 

@@ -31,12 +31,12 @@ export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
   const stops = stopsIn(mishap.place);
   const elsewhere = [...ribbonStops.keys()].filter((stop) => !stops.includes(stop));
   const judged = (attempt: Attempt): Mend => {
-    const { surface, ...rest } = attempt;
+    const { surface, isOverAll, ...rest } = attempt;
     const after = paintOn(surface).map(surfaceColour);
     // What goes over everything is judged by everything: a place is not mended by spoiling the rest.
     const error = Math.max(
       errorOver(stops, after, planned),
-      attempt.kind === 'filter' ? errorOver(elsewhere, after, planned) : 0,
+      isOverAll ? errorOver(elsewhere, after, planned) : 0,
     );
     return { ...rest, after, error };
   };

@@ -2,7 +2,7 @@ import type { Army, Unit } from '../army/army';
 import { chosenModels } from '../plan/chosenModels';
 import { techniqueOf } from '../recipe/techniques';
 import type { Bench } from './bench';
-import { driesForMs, surfaceKey, type OnSurface } from './onFigure';
+import { driesForMs, surfaceKey, type OnSurface } from '../log/onFigure';
 
 /** Surfaces that dry, those that were painted together together. */
 export interface Drying {

@@ -24,6 +24,7 @@ export function filters(mishap: Mishap, shelf: Shelf): Attempt[] {
       const thickness = techniqueOf('filter').film / (1 + waterParts);
       return {
         kind: 'filter',
+        isOverAll: true,
         sentence: `A filter of the mix of line ${index + 1}, 1 paint : ${waterParts} water, over the whole surface.`,
         minutes: handsOnMinutes(filter, areaCm2, formOf(recipe)) + reckonedDryMinutes(filter),
         isWet: wetMixes.has(step.id),

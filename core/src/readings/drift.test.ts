@@ -7,11 +7,12 @@ import { shadedCloth } from '../testing/shadedCloth';
 import { paintedAndRead } from '../testing/simulatedPainter';
 import { controlChart, firstModels, type Lab, type ReadModel } from './controlChart';
 import { explainDrift, labsOf } from './explainDrift';
-import { fitFilm, fitHiding, withFilm } from './fitHand';
+import { withFilm } from '../recipe/withFilm';
+import { fitFilm, fitHiding } from './fitHand';
 import { likelierPlace } from './likelierPlace';
 import { readModels } from './readModels';
 import { evening, levy } from '../testing/sampleLog';
-import type { LogEntry } from './entry';
+import type { LogEntry } from '../log/entry';
 
 const recipe = shadedCloth(1);
 const places = [0.15, 0.6, 0.9];

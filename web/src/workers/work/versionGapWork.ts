@@ -1,13 +1,13 @@
 import {
   areNeighbours,
   armySchema,
-  driftOf,
+  versionGap,
   modelsByPin,
   pinKey,
   recipePinSchema,
   repaintOver,
   type Army,
-  type Drift,
+  type VersionGap,
   type Recipe,
   type RecipePin,
   type Repaint,
@@ -19,14 +19,14 @@ import { fetchRecipes } from './listWork';
 import { shelfInHand } from './shelfInHand';
 
 /** Models of a unit whose surface was painted by a version there is a newer one of. */
-export interface DriftedSurface {
+export interface OutdatedSurface {
   unitId: string;
   surfaceId: string;
   recipeName: string;
   pin: RecipePin;
   newest: RecipePin;
   models: number[];
-  drift: Drift;
+  gap: VersionGap;
 }
 
 export interface RepaintAnswer {
@@ -38,13 +38,13 @@ export interface RepaintAnswer {
 
 const unknown: RepaintAnswer = { repaint: null, neighbours: [] };
 
-export const driftWork = {
+export const versionGapWork = {
   /** Which units are on which version, and what differs from the newest. */
-  async drifted(asked: unknown): Promise<DriftedSurface[]> {
+  async outdated(asked: unknown): Promise<OutdatedSurface[]> {
     const army = armySchema.parse(asked);
     const recipes = await fetchArmyRecipes(army);
     return army.units.flatMap((unit) =>
-      unit.surfaces.flatMap((surface) => driftedSurface(army, unit, surface, recipes)),
+      unit.surfaces.flatMap((surface) => outdatedSurface(army, unit, surface, recipes)),
     );
   },
 
@@ -79,12 +79,12 @@ export const driftWork = {
   },
 };
 
-function driftedSurface(
+function outdatedSurface(
   army: Army,
   unit: Unit,
   surface: UnitSurface,
   { recipeOf, versions }: ArmyRecipes,
-): DriftedSurface[] {
+): OutdatedSurface[] {
   return modelsByPin(army, unit, surface).flatMap(({ pin, models }) => {
     if (!pin || pin.version === null) return [];
     const painted = recipeOf(pin);
@@ -99,7 +99,7 @@ function driftedSurface(
         pin,
         newest: newest.pin,
         models,
-        drift: driftOf(painted, newest.recipe, shelfInHand(), on),
+        gap: versionGap(painted, newest.recipe, shelfInHand(), on),
       },
     ];
   });

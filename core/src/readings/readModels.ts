@@ -1,6 +1,6 @@
 import type { ReadModel } from './controlChart';
-import type { EntryOf, LogEntry } from './entry';
-import { standing } from './standing';
+import type { EntryOf, LogEntry } from '../log/entry';
+import { standing } from '../log/standing';
 
 export interface Readings {
   /** on the tone axis */

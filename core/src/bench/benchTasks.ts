@@ -4,13 +4,13 @@ import { isHeldBack } from '../army/stepsFor';
 import { chosenModels } from '../plan/chosenModels';
 import { ranksOf } from '../plan/unitOrder';
 import type { Recipe } from '../recipe/recipe';
-import { asMixed } from './asMixed';
+import { asMixed } from '../log/asMixed';
 import type { Bench } from './bench';
 import { blockedUntil, dryingOf, type Drying } from './drying';
-import type { LogEntry } from './entry';
-import { driesForMs, onFigures, surfaceKey, untouched } from './onFigure';
-import { openCoats, type OpenCoat } from './openCoats';
-import { standing } from './standing';
+import type { LogEntry } from '../log/entry';
+import { driesForMs, onFigures, surfaceKey, untouched } from '../log/onFigure';
+import { openCoats, type OpenCoat } from '../log/openCoats';
+import { standing } from '../log/standing';
 
 /** One coat of one line, and the models it is next on. */
 export interface BenchTask {

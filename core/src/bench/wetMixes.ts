@@ -3,8 +3,8 @@ import { loadOf } from '../recipe/mix';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Bench } from './bench';
 import type { BenchTask } from './benchTasks';
-import type { EntryOf, LogEntry } from './entry';
-import { standing } from './standing';
+import type { EntryOf, LogEntry } from '../log/entry';
+import { standing } from '../log/standing';
 
 /** A mix that stands on the palette, usable. */
 export interface WetMix {

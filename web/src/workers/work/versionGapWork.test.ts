@@ -1,6 +1,6 @@
 import { black, coat, levy, levyWith, line, now, pots, skin } from '../../testing/levy';
 import { fakeLedger } from '../../testing/fakeLedger';
-import { driftWork } from './driftWork';
+import { versionGapWork } from './versionGapWork';
 import { takeShelf } from './shelfInHand';
 
 const [watch] = levy.units;
@@ -19,26 +19,26 @@ const on = (version: number | null) =>
 beforeEach(() => takeShelf(pots));
 afterEach(() => jest.restoreAllMocks());
 
-describe('drift', () => {
+describe('an older version', () => {
   test('who is painted by an older version is named with what differs and what it costs', async () => {
     fakeLedger([newer, skin], { coat: [coat, newer] });
-    const [drifted, ...others] = await driftWork.drifted(on(1));
+    const [outdated, ...others] = await versionGapWork.outdated(on(1));
     expect(others).toEqual([]);
-    expect(drifted).toMatchObject({
+    expect(outdated).toMatchObject({
       unitId: 'watch',
       surfaceId: 'coat',
       pin: now('coat', 1),
       newest: now('coat', 2),
       models: [1, 2, 3, 4],
     });
-    expect(drifted.drift.cost.stepIds).toEqual(['edge']);
-    expect(drifted.drift.worst.difference).toBeGreaterThan(0);
+    expect(outdated.gap.cost.stepIds).toEqual(['edge']);
+    expect(outdated.gap.worst.difference).toBeGreaterThan(0);
   });
 
-  test('on the newest version, or on the page as it is, nothing drifts', async () => {
+  test('on the newest version, or on the page as it is, nothing is outdated', async () => {
     fakeLedger([newer, skin], { coat: [coat, newer] });
-    expect(await driftWork.drifted(on(2))).toEqual([]);
-    expect(await driftWork.drifted(on(null))).toEqual([]);
+    expect(await versionGapWork.outdated(on(2))).toEqual([]);
+    expect(await versionGapWork.outdated(on(null))).toEqual([]);
   });
 
   test('models on two versions are told apart', async () => {
@@ -50,20 +50,25 @@ describe('drift', () => {
         own: [{ model: 4, surfaceId: 'coat', recipe: now('coat', 2) }],
       })),
     };
-    const drifted = await driftWork.drifted(mixed);
-    expect(drifted.map(({ pin, models }) => [pin.version, models])).toEqual([
+    const outdated = await versionGapWork.outdated(mixed);
+    expect(outdated.map(({ pin, models }) => [pin.version, models])).toEqual([
       [1, [1, 2, 3]],
       [2, [4]],
     ]);
     // The third version differs from the second in its name alone.
-    expect(drifted[1].drift.cost.coats).toBe(0);
+    expect(outdated[1].gap.cost.coats).toBe(0);
   });
 });
 
 describe('a finished surface in another colour', () => {
   test('takes coats to cover, and names who lies beside it', async () => {
     fakeLedger([coat, skin, black]);
-    const { repaint, neighbours } = await driftWork.repaint(levy, 'watch', 'coat', now('black'));
+    const { repaint, neighbours } = await versionGapWork.repaint(
+      levy,
+      'watch',
+      'coat',
+      now('black'),
+    );
     expect(repaint?.coatsToCover).toBeGreaterThan(0);
     expect(repaint?.cost.minutes).toBeGreaterThan(0);
     expect(neighbours).toEqual(['Face']);
@@ -72,14 +77,16 @@ describe('a finished surface in another colour', () => {
   test('on another sub-assembly nobody lies beside it', async () => {
     fakeLedger([coat, skin, black]);
     const apart = levyWith({ surfaces: [cloth, { ...face, subAssembly: 'head' }] });
-    expect((await driftWork.repaint(apart, 'watch', 'coat', now('black'))).neighbours).toEqual([]);
+    expect((await versionGapWork.repaint(apart, 'watch', 'coat', now('black'))).neighbours).toEqual(
+      [],
+    );
   });
 
   test('where nobody knows what stands there, nothing is reckoned', async () => {
     fakeLedger([skin, black]);
     const unknown = { repaint: null, neighbours: [] };
-    expect(await driftWork.repaint(levy, 'watch', 'coat', now('black'))).toEqual(unknown);
-    expect(await driftWork.repaint(levy, 'gone', 'coat', now('black'))).toEqual(unknown);
-    expect(await driftWork.repaint(levy, 'watch', 'face', now('gone'))).toEqual(unknown);
+    expect(await versionGapWork.repaint(levy, 'watch', 'coat', now('black'))).toEqual(unknown);
+    expect(await versionGapWork.repaint(levy, 'gone', 'coat', now('black'))).toEqual(unknown);
+    expect(await versionGapWork.repaint(levy, 'watch', 'face', now('gone'))).toEqual(unknown);
   });
 });

@@ -4,7 +4,7 @@ import { shelf } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';
 import { mishapKinds, type MishapKind } from './mishapKinds';
 import { mishapDegrees, mishapSurface } from './mishapSurface';
-import { PhotoError, readPhoto } from './photoReading';
+import { PhotoError, readPhoto } from '../readings/photoReading';
 import { backWithin, rescue } from './rescue';
 import { stopsIn } from './stopsIn';
 

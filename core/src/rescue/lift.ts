@@ -4,6 +4,7 @@ import { handsOnMinutes } from '../plan/handsOn';
 import { formOf } from '../recipe/formOf';
 import type { Shelf } from '../recipe/mixedPaint';
 import { layLine } from './layLine';
+import { between } from './mishaps/between';
 import type { Attempt, Mishap } from './mishap';
 import { stopsIn } from './stopsIn';
 
@@ -51,9 +52,4 @@ export function lift(mishap: Mishap, shelf: Shelf): Attempt[] {
 function inPlace({ now, place }: Mishap, painted: readonly Spectrum[]): Spectrum[] {
   const places = stopsIn(place);
   return now.map((spectrum, stop) => (places.includes(stop) ? painted[stop] : spectrum));
-}
-
-/** Reflectance with a share of the way gone from one to another. */
-function between(from: Spectrum, to: Spectrum, share: number): Spectrum {
-  return from.map((reflectance, band) => reflectance + share * (to[band] - reflectance));
 }

@@ -3,7 +3,7 @@ import { colourOfLab } from '../colour/colourOfLab';
 import type { Shelf } from '../recipe/mixedPaint';
 import { potOn } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { techniqueOf } from '../recipe/techniques';
+import { withFilm } from '../recipe/withFilm';
 import type { Lab } from './controlChart';
 import { labsOf } from './explainDrift';
 
@@ -28,26 +28,6 @@ export interface Fit {
 /** How thick a hand's film may be, as a multiple of the usual one. */
 const films = [0.4, 2.5] as const;
 const hidings = [0.02, 0.98] as const;
-
-/** A recipe painted by a hand whose films are thicker or thinner; what touches a share of the area stays. */
-export function withFilm(recipe: Recipe, factor: number): Recipe {
-  return {
-    ...recipe,
-    steps: recipe.steps.map((step) =>
-      techniqueOf(step.technique).spreads === 'film'
-        ? {
-            ...step,
-            // Coats of a film add up to one thicker film, so a thicker film is so many more coats.
-            coats: step.coats * factor,
-            ...(step.coatsAt && { coatsAt: scaled(step.coatsAt, factor) }),
-          }
-        : step,
-    ),
-  };
-}
-
-const scaled = (coatsAt: NonNullable<Recipe['steps'][number]['coatsAt']>, factor: number) =>
-  Object.fromEntries(Object.entries(coatsAt).map(([level, coats]) => [level, coats * factor]));
 
 /**
  * The thickness of a painter's film that fits the readings best.

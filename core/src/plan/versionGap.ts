@@ -36,7 +36,7 @@ export interface RepaintCost {
 }
 
 /** How one painted state of a surface differs from another. */
-export interface Drift {
+export interface VersionGap {
   from: SurfaceColour[];
   to: SurfaceColour[];
   stops: readonly number[];
@@ -53,7 +53,12 @@ export interface Drift {
  *
  * @throws CarryError, UnknownPotError
  */
-export function driftOf(painted: Recipe, newer: Recipe, shelf: Shelf, on: RepaintedOn): Drift {
+export function versionGap(
+  painted: Recipe,
+  newer: Recipe,
+  shelf: Shelf,
+  on: RepaintedOn,
+): VersionGap {
   const before = stepsFor(on.surface, painted);
   const after = stepsFor(on.surface, newer);
   const same = after.findIndex((step, i) => !isSamePainted(before.at(i), step));
@@ -66,7 +71,7 @@ export function driftOf(painted: Recipe, newer: Recipe, shelf: Shelf, on: Repain
 }
 
 /** What repainting a finished surface by another recipe comes to. */
-export interface Repaint extends Drift {
+export interface Repaint extends VersionGap {
   /** coats of the first covering line until what is there no longer shows; null: not in 20 */
   coatsToCover: number | null;
   /** that line; null where nothing in the recipe covers */
@@ -134,7 +139,7 @@ function differenceOf(
   from: SurfaceColour[],
   to: SurfaceColour[],
   form: ReturnType<typeof formOf>,
-): Omit<Drift, 'cost'> {
+): Omit<VersionGap, 'cost'> {
   const places = toneStops.map(({ name, at }) => {
     const index = ribbonStops.indexOf(at);
     return { place: name, difference: colourDifference(from[index], to[index]) };

@@ -11,10 +11,10 @@ import { laidOver } from '../recipe/surfaceBelow';
 import { techniqueOf } from '../recipe/techniques';
 import { ribbonStops } from '../recipe/toneAxis';
 import { wetVolumeMl } from '../recipe/wetVolume';
-import { asDone } from './asDone';
-import type { CoatEntry } from './entry';
-import { withFilm } from './fitHand';
-import type { OnSurface } from './onFigure';
+import { asDone } from '../log/asDone';
+import type { CoatEntry } from '../log/entry';
+import { withFilm } from '../recipe/withFilm';
+import type { OnSurface } from '../log/onFigure';
 
 /** Everything somebody with a wet brush asks of one coat. */
 export interface BenchStep {

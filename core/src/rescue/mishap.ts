@@ -40,5 +40,7 @@ export interface Mend {
 
 /** What a mend does before it is judged. */
 export interface Attempt extends Pick<Mend, 'kind' | 'sentence' | 'minutes' | 'isWet'> {
+  /** it goes over the whole surface, and is judged by all of it */
+  isOverAll?: true;
   surface: readonly Spectrum[];
 }

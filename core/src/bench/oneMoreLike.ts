@@ -1,7 +1,7 @@
 import type { Unit } from '../army/army';
 import type { Recipe } from '../recipe/recipe';
 import type { Bench } from './bench';
-import type { RecordedSurface } from './modelRecord';
+import type { RecordedSurface } from '../log/modelRecord';
 
 /**
  * A bench for one more model painted as another was: every surface by what was really done on that

@@ -7,9 +7,9 @@ import { loadOf, type Mix } from '../recipe/mix';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { wetVolumeMl } from '../recipe/wetVolume';
-import { brushedOf } from './asMixed';
+import { brushedOf } from '../log/asMixed';
 import type { Bench } from './bench';
-import type { CoatEntry, Deviation } from './entry';
+import type { CoatEntry, Deviation } from '../log/entry';
 
 /** Where a coat goes: one surface of models of a unit, painted by one recipe. */
 export interface PaintedOn {

@@ -1,0 +1,11 @@
+import { largestFileBytes } from '../ledgerFile';
+import { format } from './format';
+
+export const ledger = format({
+  listedAt: 3,
+  what: 'a ledger file',
+  endings: ['.json'],
+  mediaType: 'application/json',
+  largestBytes: largestFileBytes,
+  isTakenWhole: true,
+});

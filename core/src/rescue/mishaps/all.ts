@@ -1,0 +1,10 @@
+export { chalky } from './chalky';
+export { lostDetail } from './lostDetail';
+export { patchy } from './patchy';
+export { pooled } from './pooled';
+export { spilled } from './spilled';
+export { tideMark } from './tideMark';
+export { tooBright } from './tooBright';
+export { tooDark } from './tooDark';
+export { tooStark } from './tooStark';
+export { wrongPot } from './wrongPot';
