@@ -3,7 +3,7 @@ import { colourOfXyz, type SurfaceColour } from '../colour/surfaceColour';
 import type { FormName } from '../recipe/formNames';
 import type { Step } from '../recipe/step';
 import { depositAt } from '../recipe/predictBuildUp';
-import { ribbonStops } from '../recipe/toneAxis';
+import { placesOf } from '../recipe/placesOf';
 import { shareBelow } from './formField';
 
 /**
@@ -48,8 +48,9 @@ export function areaPainted(
   step: Pick<Step, 'technique' | 'placement' | 'mix'>,
   form: FormName,
 ): number {
-  return areaShares(form, ribbonStops).reduce(
-    (sum, share, i) => sum + share * Math.min(1, depositAt(step, ribbonStops[i])),
+  const places = placesOf(step);
+  return areaShares(form, places).reduce(
+    (sum, share, i) => sum + share * Math.min(1, depositAt(step, places[i])),
     0,
   );
 }

@@ -24,8 +24,8 @@ const apartMinutes = 90;
 /** Sittings, newest first. Nobody has to say that one begins or ends. */
 export function sessionsOf(entries: readonly LogEntry[]): LoggedSession[] {
   const sessions: LoggedSession[] = [];
-  const byClock = [...standing(entries)].sort((one, other) =>
-    one.at === other.at ? one.order - other.order : one.at < other.at ? -1 : 1,
+  const byClock = [...standing(entries)].sort(
+    (one, other) => Date.parse(one.at) - Date.parse(other.at) || one.order - other.order,
   );
   for (const entry of byClock) {
     const at = Date.parse(entry.at);

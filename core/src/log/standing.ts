@@ -19,7 +19,8 @@ export function standing(entries: readonly LogEntry[]): Exclude<LogEntry, { kind
 /** As they were written; the same on every device. */
 export function inOrder(one: LogEntry, other: LogEntry): number {
   if (one.order !== other.order) return one.order - other.order;
-  return one.at === other.at ? (one.id < other.id ? -1 : 1) : one.at < other.at ? -1 : 1;
+  const apart = Date.parse(one.at) - Date.parse(other.at);
+  return apart !== 0 ? apart : one.id < other.id ? -1 : 1;
 }
 
 /** What an entry written now is given, so that it comes after all that is known. */

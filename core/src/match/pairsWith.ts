@@ -50,6 +50,7 @@ export function pairsWith(pot: Pot, shelf: Shelf): Pair[] {
       (each) =>
         each.id !== pot.id &&
         (each.kind === 'paint' || each.kind === 'ink') &&
+        each.hiding > 0 &&
         each.finish !== 'metallic' &&
         isAtHand(each),
     )

@@ -68,6 +68,7 @@ export function substitutes(
     (each) =>
       each.id !== pot.id &&
       standsIn[pot.kind].includes(each.kind) &&
+      (each.hiding > 0 || clearKinds.includes(pot.kind)) &&
       (each.finish === 'metallic') === (pot.finish === 'metallic') &&
       (!atHandOnly || isAtHand(each)),
   );

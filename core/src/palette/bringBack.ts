@@ -42,7 +42,8 @@ const dealtAtMost = 300_000;
  * with those taken back again that turn out not to be needed. Thinner is given back as water and
  * medium so that their shares come back too.
  *
- * @returns nothing to add where it is within the limits as it stands; null for an empty well
+ * @returns nothing to add where it is within the limits as it stands; null for an empty well, and
+ *   where no share of any pot is wanted
  * @throws UnknownPotError
  */
 export function bringBack(
@@ -51,7 +52,7 @@ export function bringBack(
   shelf: Shelf,
   limits: BringBackLimits = {},
 ): BroughtBack | null {
-  if (volumeMlOf(amounts) < 1e-6) return null;
+  if (volumeMlOf(amounts) < 1e-6 || wanted.pots.every(({ share }) => share <= 0)) return null;
   const judge = judging(amounts, wanted, shelf, limits);
   const bottles = wanted.pots.length + 1;
   let dealt = 0;

@@ -48,6 +48,9 @@ export function sharesIn(amounts: Amounts): PotShare[] {
  */
 export function putIn(well: Well, added: Amounts, now: string): Well {
   const before = volumeMlOf(well);
+  const least = Math.min(added.waterMl, added.mediumMl, ...added.pots.map(({ ml }) => ml));
+  if (!(least >= 0))
+    throw new WellError(`${least} ml is no amount to put in; it should be 0 or more`);
   const fresh = volumeMlOf(added);
   if (before + fresh > mostWellMl)
     throw new WellError(
@@ -71,6 +74,7 @@ export function putIn(well: Well, added: Amounts, now: string): Well {
  */
 export function takeSome(well: Well, ml: number): Well {
   const volume = volumeMlOf(well);
+  if (!(ml >= 0)) throw new WellError(`${ml} ml is no amount to take; it should be 0 or more`);
   if (ml > volume + smearMl)
     throw new WellError(`${well.name} holds ${volume.toFixed(2)} ml, not ${ml.toFixed(2)}`);
   return { ...well, ...scaled(well, volume > 0 ? Math.max(0, 1 - ml / volume) : 0) };
@@ -80,6 +84,7 @@ export function takeSome(well: Well, ml: number): Well {
 export function moreOf(well: Well, ml: number): Amounts {
   const volume = volumeMlOf(well);
   if (volume < smearMl) throw new WellError(`${well.name} is empty: there is nothing to top up`);
+  if (!(ml >= 0)) throw new WellError(`${ml} ml is no amount to top up; it should be 0 or more`);
   return scaled(well, ml / volume);
 }
 

@@ -32,15 +32,17 @@ export function lowerBound(
 function handsOnBound(work: Work, hands: readonly Hand[], sittings: readonly Sitting[]): number {
   const slowest = Math.min(...hands.map(({ speed }) => speed));
   const claimant = claimantsOf(hands);
-  // A paint is mixed once for all, and taken up once by everybody whose models need it.
-  const takenUp = new Set(
-    work.chains.flatMap(({ model, jobs }) =>
-      jobs.map(({ mix }) => `${mix} ${claimant.get(model) ?? 'anybody'}`),
-    ),
-  );
+  // A paint is mixed once for all, and taken up once by everybody whose claimed models need it; free
+  // models can be painted by one of them with the same brushful.
+  const claimants = new Map(mixesOf(work).map((mix) => [mix, new Set<number>()]));
+  for (const { model, jobs } of work.chains) {
+    const hand = claimant.get(model);
+    if (hand !== undefined) for (const { mix } of jobs) claimants.get(mix)?.add(hand);
+  }
+  const takenUp = [...claimants.values()].reduce((sum, { size }) => sum + Math.max(1, size), 0);
   const mixing = mixesOf(work).reduce((sum, mix) => sum + work.mixes[mix].mixMinutes, 0);
   // Getting ready keeps a hand from painting; least is lost where the slowest does it.
-  const needed = handsOnOf(work) + (mixing + takenUp.size * changeMinutes) * slowest;
+  const needed = handsOnOf(work) + (mixing + takenUp * changeMinutes) * slowest;
   const everybody = whenPainted(needed, (hand) => hands[hand].speed, sittings);
   const quickest = Math.min(...mixesOf(work).map((mix) => work.mixes[mix].mixMinutes));
   const claimed = hands.map(({ claims, speed }, own) => {

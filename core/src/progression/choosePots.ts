@@ -13,7 +13,8 @@ import type { LightenChoice, ShadeChoice } from './schools';
 /** Pots a draft may draw from: on the shelf, not empty, no metal (it turns with the light). */
 export function paintsAtHand(shelf: Shelf, kinds: readonly Pot['kind'][] = ['paint']): Pot[] {
   return [...shelf.values()].filter(
-    (pot) => kinds.includes(pot.kind) && isAtHand(pot) && pot.finish !== 'metallic',
+    (pot) =>
+      kinds.includes(pot.kind) && isAtHand(pot) && pot.finish !== 'metallic' && pot.hiding > 0,
   );
 }
 

@@ -3,18 +3,25 @@ import { surfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import { dropMlOf, usualDropMl } from '../paint/stock';
 import { flattenMix, type PotShare } from './flattenMix';
-import type { Mix } from './mix';
+import { loadOf, type Mix } from './mix';
 import { mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Step } from './step';
 
 /** Drops nobody would count out; a mix that needs more is poured. */
 const mostDrops = 400;
+/** Thinning this near to what is written, as a share of the load, is as written. */
+export const loadWithin = 0.1;
+/** So many more drops than needed are counted to come to it. */
+const moreForLoad = 3;
 
 export interface Drops {
   /** whole drops of each pot, every one at least 1, in the size its bottle gives */
   pots: { potId: string; drops: number }[];
   water: number;
   medium: number;
+  /** share of paint in it, counted, and as the mix is written; 0–1 */
+  load: number;
+  writtenLoad: number;
   /** ΔE00 between the mix in whole drops and the mix as written */
   colourError: number;
   /** whether `colourError` is within what was asked for */
@@ -22,7 +29,8 @@ export interface Drops {
 }
 
 /**
- * Whole drops for a mix: the fewest that give the volume and keep the colour error under a limit.
+ * Whole drops for a mix: the fewest that give the volume and keep the colour error under a limit; up
+ * to three more where the thinning comes out right by them.
  *
  * @param volumeMl wet, thinned paint needed, above 0
  * @param errorLimit ΔE00 allowed between counted drops and the mix as written, above 0
@@ -48,30 +56,43 @@ export function dropsFor(
   }));
   const fewest = Math.max(shares.length, Math.ceil(paintMl * dropsPerMl - 1e-9));
   const target = surfaceColour(masstoneOf(mixedPaint(shares, shelf)));
+  const writtenLoad = loadOf(mix);
   let best: Drops | null = null;
+  let within = Infinity;
   for (let total = fewest; total <= Math.max(fewest, mostDrops); total++) {
+    const counted = countedIn(total);
+    const isThinned = isAsThin(counted);
+    if (!best || counted.colourError < best.colourError || (counted.isWithin && isThinned))
+      best = counted;
+    if (best.isWithin) within = Math.min(within, total);
+    if ((best.isWithin && isAsThin(best)) || total >= within + moreForLoad) break;
+  }
+  return best as Drops;
+
+  function countedIn(total: number): Drops {
     const pots = wholeDrops(dropShares, total);
     const countedMl = pots.reduce((sum, { drops }, i) => sum + drops * dropMls[i], 0);
-    const counted = pots.map(({ potId, drops }, i) => ({
+    const parts = pots.map(({ potId, drops }, i) => ({
       potId,
       share: (drops * dropMls[i]) / countedMl,
     }));
     const colourError = colourDifference(
-      surfaceColour(masstoneOf(mixedPaint(counted, shelf))),
+      surfaceColour(masstoneOf(mixedPaint(parts, shelf))),
       target,
     );
-    if (!best || colourError < best.colourError)
-      best = {
-        pots,
-        water: Math.round((countedMl * mix.waterParts) / usualDropMl),
-        medium: Math.round((countedMl * mix.mediumParts) / usualDropMl),
-        colourError,
-        isWithin: colourError <= errorLimit,
-      };
-    if (best.isWithin) break;
+    const water = roundedDrops(countedMl * mix.waterParts);
+    const medium = roundedDrops(countedMl * mix.mediumParts);
+    const load = countedMl / (countedMl + (water + medium) * usualDropMl);
+    const isWithin = colourError <= errorLimit;
+    return { pots, water, medium, load, writtenLoad, colourError, isWithin };
   }
-  return best as Drops;
 }
+
+/** Whether counted drops are thinned as the mix is written, or nearly. */
+export const isAsThin = ({ load, writtenLoad }: Pick<Drops, 'load' | 'writtenLoad'>) =>
+  Math.abs(load - writtenLoad) <= loadWithin * writtenLoad;
+
+const roundedDrops = (ml: number) => Math.round(ml / usualDropMl + 1e-9);
 
 /** `total` drops dealt out by share: at least one each, the rest by largest remainder. */
 function wholeDrops(shares: readonly PotShare[], total: number) {

@@ -1,6 +1,6 @@
 import type { Recipe } from './recipe';
 import type { Step } from './step';
-import { ribbonStops } from './toneAxis';
+import { placesOf } from './placesOf';
 import { techniqueOf } from './techniques';
 import { depositAt } from './predictBuildUp';
 
@@ -24,9 +24,10 @@ export function wetVolumeMl(step: Step, { areaCm2, models }: Pick<Recipe, 'areaC
 /** Mean of the deposit over the tone axis, by the trapezium rule; the area is taken as even over it. */
 function meanDeposit(step: Step): number {
   let sum = 0;
-  for (let i = 1; i < ribbonStops.length; i++) {
-    const width = ribbonStops[i] - ribbonStops[i - 1];
-    sum += (width * (depositAt(step, ribbonStops[i]) + depositAt(step, ribbonStops[i - 1]))) / 2;
+  const places = placesOf(step);
+  for (let i = 1; i < places.length; i++) {
+    const width = places[i] - places[i - 1];
+    sum += (width * (depositAt(step, places[i]) + depositAt(step, places[i - 1]))) / 2;
   }
   return sum;
 }

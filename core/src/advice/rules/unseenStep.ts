@@ -1,4 +1,10 @@
 import { colourDifference } from '../../colour/colourDifference';
+import { surfaceColour } from '../../colour/surfaceColour';
+import type { Shelf } from '../../recipe/mixedPaint';
+import { isNarrow } from '../../recipe/placesOf';
+import type { Recipe } from '../../recipe/recipe';
+import type { Step } from '../../recipe/step';
+import { surfaceBelow } from '../../recipe/surfaceBelow';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
@@ -6,14 +12,14 @@ import { rule } from '../rule';
 const seenFrom = 1.5;
 
 /** A line that changes nothing anybody would see. */
-export const unseenStep = rule(16, ({ lines, shelf }) => {
+export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
   return lines.flatMap(({ step, written, build, below, shares }): Finding[] => {
     // A varnish or a medium is there for something else than its colour.
     if (build.mix.isClear || step.stage === 'finish') return [];
     if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
-    const most = build.surface.reduce(
-      (found, colour, i) => Math.max(found, colourDifference(colour, below[i])),
-      0,
+    const most = Math.max(
+      ...build.surface.map((colour, i) => colourDifference(colour, below[i])),
+      isNarrow(step) ? changeInside(recipe, shelf, step) : 0,
     );
     if (most >= seenFrom) return [];
     return [
@@ -31,3 +37,12 @@ export const unseenStep = rule(16, ({ lines, shelf }) => {
     ];
   });
 });
+
+/** ΔE00 a line changes in its own middle, where no stop of the ribbon lies. */
+function changeInside(recipe: Recipe, shelf: Shelf, { id, placement }: Step): number {
+  const middle = [(placement.from + placement.to) / 2];
+  const index = recipe.steps.findIndex((step) => step.id === id);
+  const [before] = surfaceBelow(recipe, shelf, id, middle);
+  const [after] = surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '', middle);
+  return colourDifference(surfaceColour(before), surfaceColour(after));
+}

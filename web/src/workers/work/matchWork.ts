@@ -82,6 +82,8 @@ function candidatesFor({
       .filter(
         (pot) =>
           (pot.kind === 'paint' || pot.kind === 'ink') &&
+          // What hides nothing has no colour of its own to match with.
+          pot.hiding > 0 &&
           (withMetallics || pot.finish !== 'metallic') &&
           (!atHandOnly || isAtHand(pot)),
       )

@@ -1,4 +1,4 @@
-import type { Batch, Session } from '@yellow-ledger/core';
+import { spanOf, type Batch, type Session } from '@yellow-ledger/core';
 import { addDays, setHours, startOfDay } from 'date-fns';
 
 /** An evening for one painter. */
@@ -25,7 +25,7 @@ export const newPainter = (count: number): Batch['painters'][number] => ({
 
 /** A week after the last one, as long; the first one tomorrow evening. */
 export function newSession(sessions: readonly Session[], now: Date): Session {
-  const last = sessions.toSorted((one, other) => one.startsAt.localeCompare(other.startsAt)).at(-1);
+  const last = sessions.toSorted((one, other) => spanOf(one).from - spanOf(other).from).at(-1);
   // By the calendar and not by 7 × 24 hours: a club meets at eight, whatever the clocks did.
   const startsAt = last
     ? addDays(new Date(last.startsAt), 7)
