@@ -22,7 +22,7 @@ const leftwardsOnly = corePath.slice(0, -1).map((layer, index) => ({
   name: `core-${layer}-imports-leftwards`,
   comment: `core/src/${layer} may import only from layers to its left`,
   severity: 'error',
-  from: { path: `^core/src/${layer}/`, pathNot: '\\.test\\.ts$' },
+  from: { path: `^core/src/${layer}/`, pathNot: '\\.test\\.ts$|record/resources\\.ts$' },
   to: { path: `^core/src/(${corePath.slice(index + 1).join('|')}|testing)/` },
 }));
 

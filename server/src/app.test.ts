@@ -215,6 +215,7 @@ describe('files', () => {
 
   test('a recipe goes out with its pots and comes into an empty ledger as it was', async () => {
     const text = await exported('copper-helm');
+    await db('drawn_pots').delete();
     await db('recipes').delete();
     await db('pots').delete();
     const taken = await send(text).expect(200);

@@ -1,31 +1,34 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import {
-  armySchema,
-  benchSchema,
   largestFileBytes,
-  paletteSchema,
-  recipeSchema,
+  resourceNames,
+  resources,
+  type AnyRecord,
+  type ResourceName,
 } from '@yellow-ledger/core';
+import compression from 'compression';
 import express, { type Express } from 'express';
+import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { openLedger } from './db/ledger';
+import type { z } from 'zod';
+import { openLedger, type Ledger } from './db/ledger';
+import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
 import { answerErrors } from './http/answerErrors';
 import { loopbackOnly } from './http/loopbackOnly';
+import { ownPagesOnly } from './http/ownPagesOnly';
 import { notFound } from './http/problem';
 import { recordRoutes } from './http/recordRoutes';
 import { logRoutes } from './log/logRoutes';
 import { potBatchRoutes } from './pots/potBatchRoutes';
-import { potRoutes } from './pots/potRoutes';
+import { refusedWhenInUse } from './pots/refusedWhenInUse';
 import { replacementRoutes } from './replacements/replacementRoutes';
 import { versionRoutes } from './versions/versionRoutes';
-
-const largestRecordBytes = 400_000;
 
 export interface AppParts {
   db: Knex;
@@ -61,18 +64,23 @@ export function createApp({ db, log, webFolder }: AppParts): Express {
     }),
   );
   app.use(loopbackOnly);
+  app.use(ownPagesOnly);
+  app.use(compression());
   app.use('/api/files', fileRoutes(ledger));
   const wholeLists = express.json({ limit: largestFileBytes });
   app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
   app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
   app.use('/api/log', wholeLists, logRoutes(ledger.log));
-  app.use('/api', express.json({ limit: largestRecordBytes }));
-  app.use('/api/pots', potRoutes(ledger.pots));
-  app.use('/api/recipes', recordRoutes('recipe', recipeSchema, ledger.recipes));
-  app.use('/api/armies', recordRoutes('army', armySchema, ledger.armies));
-  app.use('/api/benches', recordRoutes('bench', benchSchema, ledger.benches));
-  app.use('/api/palettes', recordRoutes('palette', paletteSchema, ledger.palettes));
-  app.use('/api/recipes', versionRoutes(ledger.versions));
+  for (const name of resourceNames) {
+    const { label, schema, largestBytes } = resources[name];
+    const body = express.json({ limit: largestBytes });
+    app.use(
+      `/api/${name}`,
+      body,
+      recordRoutes<AnyRecord>(label, schema as z.ZodType<AnyRecord>, storeOf(name, ledger)),
+    );
+  }
+  app.use('/api', express.json(), versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);
@@ -80,9 +88,23 @@ export function createApp({ db, log, webFolder }: AppParts): Express {
   return app;
 }
 
+/** The store of a kind, as the routes of any kind take it. */
+function storeOf(name: ResourceName, { records }: Ledger): RecordStore<AnyRecord> {
+  const store = name === 'pots' ? refusedWhenInUse(records.pots) : records[name];
+  // The routes let through what the schema of the same kind has passed.
+  return store as unknown as RecordStore<AnyRecord>;
+}
+
 function serveWeb(app: Express, folder: string): void {
   // Built files carry a hash of their content in their name, so they never change under a name.
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
+  app.use(
+    '/assets',
+    expressStaticGzip(join(folder, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { immutable: true, maxAge: '1y' },
+    }),
+  );
   app.use('/assets', (_request, _response, next) => next(notFound('such file')));
   app.use(express.static(folder, { index: false }));
   app.get('/{*page}', (_request, response) => {

@@ -22,10 +22,13 @@ const webFolder = resolve(dirname(fileURLToPath(import.meta.url)), '../../web/di
 if (options.demo && options.reset)
   for (const ending of ['', '-wal', '-shm']) rmSync(databaseFile + ending, { force: true });
 
-const db = await openDatabase(databaseFile);
 const log = pino(
   pino.destination({ dest: join(dataFolder, 'server.log'), mkdir: true, sync: true }),
 );
+const db = await openDatabase(databaseFile, (copy) => {
+  log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');
+  console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
+});
 if (options.demo) await addSample(openLedger(db));
 
 const server = createServer(createApp({ db, log, webFolder }));

@@ -84,9 +84,6 @@ export const partSchema = z.strictObject({
       error: 'a whole number from 1 to 999, or empty',
     })
     .describe('on one model; null for many'),
-  doneOn: wholeNumberWithin(0, mostModels)
-    .optional()
-    .describe('models of the unit on which all of them are ticked off'),
 });
 
 export type Part = z.infer<typeof partSchema>;

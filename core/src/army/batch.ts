@@ -40,18 +40,6 @@ export const sessionSchema = z.strictObject({
 
 export type Session = z.infer<typeof sessionSchema>;
 
-/** What was painted of a batch: one coat of one line, on these models. */
-export const doneSchema = z.strictObject({
-  unitId: idSchema,
-  surfaceId: idSchema,
-  stepId: idSchema,
-  coat: wholeNumberWithin(1, 12),
-  models: z.array(modelNumber).max(2000),
-  at: z.iso.datetime({ offset: true, error: 'a moment, as 2026-03-01T18:00:00Z' }),
-});
-
-export type DoneCoat = z.infer<typeof doneSchema>;
-
 /** Models painted together, by whom and when. */
 export const batchSchema = z
   .strictObject({
@@ -71,7 +59,6 @@ export const batchSchema = z
     room: z.enum(rooms, { error: `one of ${rooms.join(', ')}` }),
     keeping: z.enum(keepings, { error: `one of ${keepings.join(', ')}` }),
     hairDryer: z.boolean({ error: 'true or false' }),
-    done: z.array(doneSchema).max(20_000, 'at most 20,000 painted coats'),
   })
   .superRefine(({ painters, sessions }, context) => {
     painters.forEach((painter, index) =>

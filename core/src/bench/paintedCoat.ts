@@ -13,7 +13,7 @@ import type { CoatEntry, Deviation } from '../log/entry';
 
 /** Where a coat goes: one surface of models of a unit, painted by one recipe. */
 export interface PaintedOn {
-  bench: Bench;
+  bench: Pick<Bench, 'id' | 'armyId' | 'room' | 'hairDryer'>;
   unit: Unit;
   surface: UnitSurface;
   /** with the mixes that are on the table */

@@ -1,11 +1,15 @@
 import { z } from 'zod';
-import { armySchema } from '../army/army';
-import { benchSchema } from '../bench/bench';
 import { entrySchema } from '../log/entry';
-import { paletteSchema, potIdsInPalette } from '../palette/well';
-import { potSchema } from '../paint/pot';
 import { withCarriedBack, type CarriedField } from '../record/carriedFields';
-import { potIdsOf, recipeSchema, type Recipe } from '../recipe/recipe';
+import { potIdsOf, type Recipe } from '../recipe/recipe';
+import {
+  eachRecord,
+  potsDrawnBy,
+  resourceNames,
+  resources,
+  type AnyRecord,
+  type ResourceName,
+} from '../record/resources';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { versionSchema } from '../recipe/version';
 
@@ -13,7 +17,7 @@ export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
 export const fileVersion = 3;
 /** Grows by one with every field an older reader of this version may pass over and keep. */
-export const fileMinor = 2;
+export const fileMinor = 3;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 /** Larger files are refused unread. */
@@ -23,6 +27,18 @@ const listOf = <Item extends z.ZodType>(item: Item, what: string, most: number) 
   z
     .array(item, { error: `a list of ${what}` })
     .max(most, `at most ${most.toLocaleString('en')} ${what}`);
+
+type RecordLists = {
+  [Name in ResourceName]: z.ZodOptional<z.ZodArray<(typeof resources)[Name]['schema']>>;
+};
+
+const recordLists = Object.fromEntries(
+  resourceNames.map((name) => {
+    const { schema, mostInFile, since } = resources[name];
+    const list = listOf<z.ZodType>(schema, name, mostInFile).optional();
+    return [name, since > 0 ? list.describe(`since minor version ${since}`) : list];
+  }),
+) as RecordLists;
 
 /** A shelf, recipes with every pot they draw from, or everything a ledger keeps. */
 export const ledgerFileSchema = z
@@ -34,39 +50,31 @@ export const ledgerFileSchema = z
       .min(0, '0 or more')
       .optional()
       .describe('0 where not said; a reader keeps what a newer minor version holds'),
-    pots: listOf(potSchema, 'pots', 5000),
-    recipes: listOf(recipeSchema, 'recipes', 1000),
+    ...recordLists,
+    pots: recordLists.pots.unwrap(),
+    recipes: recordLists.recipes.unwrap(),
     versions: listOf(versionSchema, 'versions', 5000)
       .optional()
       .describe('frozen versions of recipes'),
-    palettes: listOf(paletteSchema, 'palettes', 100).optional(),
-    armies: listOf(armySchema, 'armies', 100)
-      .optional()
-      .describe('since minor version 1; recipes they name may be missing'),
-    benches: listOf(benchSchema, 'benches', 1000).optional().describe('since minor version 2'),
     log: listOf(entrySchema, 'entries of the log', 100_000)
       .optional()
       .describe('since minor version 2; what it names may be missing'),
   })
-  .superRefine(({ pots, recipes, versions, palettes }, context) => {
-    const known = new Set(pots.map(({ id }) => id));
+  .superRefine((file, context) => {
+    const known = new Set(file.pots.map(({ id }) => id));
     const refuse = (path: (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path, message });
-    if (known.size < pots.length) refuse(['pots'], 'pots that are each listed once');
-    const drawing: [string, readonly string[][]][] = [
-      ['recipes', recipes.map(potIdsOf)],
-      ['versions', (versions ?? []).map(({ content }) => potIdsOf(content))],
-      ['palettes', (palettes ?? []).map(potIdsInPalette)],
-    ];
-    for (const [list, drawn] of drawing)
-      drawn.forEach((potIds, index) => {
-        const missing = potIds.find((potId) => !known.has(potId));
-        if (missing !== undefined)
-          refuse(
-            [list, index],
-            `one of the ${list} whose pots are all in the file; ${missing} is not`,
-          );
-      });
+    if (known.size < file.pots.length) refuse(['pots'], 'pots that are each listed once');
+    const look = (list: string, index: number, potIds: readonly string[]) => {
+      const missing = potIds.find((potId) => !known.has(potId));
+      if (missing !== undefined)
+        refuse(
+          [list, index],
+          `one of the ${list} whose pots are all in the file; ${missing} is not`,
+        );
+    };
+    eachRecord(file, (name, record, index) => look(name, index, potsDrawnBy(name, record)));
+    file.versions?.forEach(({ content }, index) => look('versions', index, potIdsOf(content)));
   });
 
 export type LedgerFile = z.infer<typeof ledgerFileSchema>;
@@ -103,14 +111,10 @@ export function ledgerFileOf(
  * @param sections whole parts of newer files that were kept unread, by name
  */
 export function ledgerFileText(file: LedgerFile, sections: readonly KeptSection[] = []): string {
-  const { versions, palettes, armies, benches } = file;
+  const records = (name: ResourceName): AnyRecord[] | undefined => file[name];
   const carrying = [
-    ...file.pots,
-    ...file.recipes,
-    ...(palettes ?? []),
-    ...(armies ?? []),
-    ...(benches ?? []),
-    ...(versions ?? []).flatMap((version) => [version, version.content]),
+    ...resourceNames.flatMap((name) => records(name) ?? []),
+    ...(file.versions ?? []).flatMap((version) => [version, version.content]),
   ];
   const newer = [...carrying.flatMap(({ more }) => more ?? []), ...sections];
   const whole = {
@@ -118,14 +122,17 @@ export function ledgerFileText(file: LedgerFile, sections: readonly KeptSection[
     ...Object.fromEntries(sections.map(({ name, value }) => [name, value])),
     ...file,
     minor: Math.max(file.minor ?? 0, ...newer.map(({ since }) => since)),
-    pots: file.pots.map(back),
-    recipes: file.recipes.map(back),
-    ...(versions && {
-      versions: versions.map((version) => back({ ...version, content: back(version.content) })),
+    ...Object.fromEntries(
+      resourceNames.flatMap((name) => {
+        const list = records(name);
+        return list ? [[name, list.map(back)] as const] : [];
+      }),
+    ),
+    ...(file.versions && {
+      versions: file.versions.map((version) =>
+        back({ ...version, content: back(version.content) }),
+      ),
     }),
-    ...(palettes && { palettes: palettes.map(back) }),
-    ...(armies && { armies: armies.map(back) }),
-    ...(benches && { benches: benches.map(back) }),
   };
   return JSON.stringify(whole, null, 2);
 }
@@ -138,5 +145,5 @@ export interface KeptSection {
   since: number;
 }
 
-const back = <Content extends { more?: CarriedField[] }>(record: Content) =>
+const back = <Content extends { more?: CarriedField[] | undefined }>(record: Content) =>
   withCarriedBack(record);

@@ -10,12 +10,13 @@ import { previewPots } from './previewPots';
 
 let made = 0;
 const newId = () => `new${made++}`;
+const now = '2026-03-02T18:00:00.000Z';
 const keptOf = (content: Pot) => ({ content, revision: 3, savedAt: '2026-03-01T18:00:00.000Z' });
 
 /** Everything a file would do to a shelf. */
 function previewOf(text: string, shelf: readonly Pot[] = []) {
   const table = readTable(text);
-  const previewer = previewPots(table, guessMapping(table.header), shelf.map(keptOf), newId);
+  const previewer = previewPots(table, guessMapping(table.header), shelf.map(keptOf), newId, now);
   previewer.look(0, table.rows.length);
   return previewer.preview;
 }
@@ -121,7 +122,9 @@ test('taken in again it updates and does not double, and an empty cell leaves wh
   expect(same).toBe(0);
   expect(fresh.map(({ name }) => name)).toEqual(['brand new']);
   expect(fresh[0].hidingIsGuess).toBe(true);
-  expect(changed).toEqual([{ pot: { ...shelf[0], name: 'RED', volumeMl: 4 }, revision: 3 }]);
+  expect(changed).toEqual([
+    { pot: { ...shelf[0], name: 'RED', volumeMl: 4, measuredAt: now }, revision: 3 },
+  ]);
 });
 
 test('the same name on a friend’s shelf is another pot', () => {

@@ -1,4 +1,5 @@
 import { colourOfHex } from '../colour/colourOfHex';
+import { asLeft, asMeasured } from '../paint/left';
 import { potSchema, type Pot } from '../paint/pot';
 import { ownerOf } from '../paint/stock';
 import { fieldErrors } from '../record/fieldErrors';
@@ -37,12 +38,14 @@ export interface PotsPreviewer {
  * A new pot without a hiding gets a guessed one.
  *
  * @param newId makes an identifier for a pot that has none
+ * @param now what is said to be left is measured now; ISO 8601, UTC
  */
 export function previewPots(
   { rows }: PotTable,
   mapping: ColumnMapping,
   shelf: readonly Kept<Pot>[],
   newId: () => string,
+  now: string,
 ): PotsPreviewer {
   const byId = new Map(shelf.map((kept) => [kept.content.id, kept]));
   const byName = new Map(shelf.map((kept) => [nameKey(kept.content), kept]));
@@ -76,7 +79,7 @@ export function previewPots(
     if (written.name === undefined) reasons.push('name is empty; a pot needs one.');
     const named = { name: String(written.name ?? ''), owner: written.owner as string | undefined };
     const known = byId.get(String(written.id)) ?? byName.get(nameKey(named));
-    const begun = known?.content ?? beginning(written, newId);
+    const begun = known ? asLeft(known) : beginning(written, newId);
     const id = known?.content.id ?? (written.id === undefined ? begun.id : String(written.id));
     const pot = { ...begun, ...written, id };
     const checked = potSchema.safeParse(pot);
@@ -93,8 +96,11 @@ export function previewPots(
     taken.set(pot.id, number);
     taken.set(nameKey(named), number);
     if (!known) preview.fresh.push(checked.data);
-    else if (isSameContent(known.content, checked.data)) preview.same++;
-    else preview.changed.push({ pot: checked.data, revision: known.revision });
+    else {
+      const pot = asMeasured(known, checked.data, now);
+      if (isSameContent(known.content, pot)) preview.same++;
+      else preview.changed.push({ pot, revision: known.revision });
+    }
   }
 }
 

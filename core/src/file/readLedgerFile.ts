@@ -1,12 +1,9 @@
 import { z } from 'zod';
-import { armySchema } from '../army/army';
-import { benchSchema } from '../bench/bench';
-import { paletteSchema } from '../palette/well';
-import { potSchema } from '../paint/pot';
 import { withUnknownCarried } from '../record/carriedFields';
 import { fieldErrors, sentenceOf } from '../record/fieldErrors';
-import { recipeSchema } from '../recipe/recipe';
+import { resourceNames, resources } from '../record/resources';
 import { versionSchema } from '../recipe/version';
+import { broughtUpTo, withNotes } from './olderFile';
 import {
   fileFormat,
   fileMinor,
@@ -57,10 +54,13 @@ export function readLedgerFile(text: string): ReadFile {
     throw new LedgerFileError(
       `This file has format ${version}, and this Yellow Ledger reads up to ${fileVersion}. Update it, or export the file in the older format.`,
     );
+  const older = broughtUpTo(head.data);
   const isNewer = version === fileVersion && minor > fileMinor;
-  const { known, sections } = isNewer ? parted(head.data, minor) : { known: content, sections: [] };
+  const { known, sections } = isNewer
+    ? parted(older.content, minor)
+    : { known: older.content, sections: [] };
   const file = ledgerFileSchema.safeParse(known);
-  if (file.success) return { file: file.data, sections };
+  if (file.success) return { file: withNotes(file.data, older.notes), sections };
   const errors = fieldErrors(file.error, known);
   const more = errors.length > 3 ? ` (and ${errors.length - 3} more)` : '';
   throw new LedgerFileError(errors.slice(0, 3).map(sentenceOf).join(' ') + more);
@@ -84,13 +84,9 @@ function parted(content: Record<string, unknown>, since: number) {
 }
 
 function readerOf(list: string, since: number): (record: unknown) => unknown {
-  const schema = {
-    pots: potSchema,
-    recipes: recipeSchema,
-    versions: versionSchema,
-    palettes: paletteSchema,
-    armies: armySchema,
-    benches: benchSchema,
-  }[list];
+  const schema = list === 'versions' ? versionSchema : schemaOf(list);
   return (record) => (schema ? withUnknownCarried(record, schema, since) : record);
 }
+
+const schemaOf = (list: string) =>
+  resourceNames.flatMap((name) => (name === list ? [resources[name].schema] : [])).at(0);

@@ -2,11 +2,12 @@ import type { Batch } from '../army/batch';
 import { usualHand } from '../army/ownFigures';
 import { paintNeeded } from '../army/paintNeeded';
 import { batchWork } from '../plan/batchWork';
+import type { PaintedBefore } from '../plan/paintedBefore';
 import { bench, evening, levy, recipeOf, watch, WrittenLog } from '../testing/sampleLog';
 import { potOn } from '../recipe/mixedPaint';
 import { shelf } from '../testing/sampleRecipe';
 import { benchSchema } from '../bench/bench';
-import { withLogged } from './doneCoats';
+import { paintedOnArmy } from './paintedOnArmy';
 import { entrySchema } from './entry';
 import { handsOnTable } from './handsOnTable';
 import { modelRecord } from './modelRecord';
@@ -23,10 +24,9 @@ const batch: Batch = {
   room: 'usual',
   keeping: 'open',
   hairDryer: false,
-  done: [],
 };
-const jobsOf = (of: Batch, own = usualHand) =>
-  batchWork(levy, of, recipeOf, shelf, own).work.chains.flatMap(({ jobs }) => jobs);
+const jobsOf = (of: Batch, own = usualHand, painted?: PaintedBefore) =>
+  batchWork(levy, of, recipeOf, shelf, painted, own).work.chains.flatMap(({ jobs }) => jobs);
 
 describe('the painter’s own figures in a plan', () => {
   test('twice the time for one technique doubles its coats and no others', () => {
@@ -48,8 +48,14 @@ describe('the painter’s own figures in a plan', () => {
     log.coat(5, 'helm', 'copper', 1, [3]);
     log.strike(6, 'e1');
     expect(jobsOf(batch)).toHaveLength(15);
-    expect(jobsOf(withLogged(batch, 'levy', log.entries))).toHaveLength(13);
-    expect(jobsOf(withLogged(batch, 'another army', log.entries))).toHaveLength(15);
+    const left = (army = levy) =>
+      jobsOf(batch, usualHand, paintedOnArmy(army, recipeOf, log.entries));
+    expect(left()).toHaveLength(13);
+    expect(left({ ...levy, id: 'another' })).toHaveLength(15);
+    // Found painted up to a line, or left out: not planned again either.
+    log.line('found', 7, 'shade', [2]);
+    log.line('skip', 8, 'light', [2]);
+    expect(left()).toHaveLength(10);
   });
 });
 

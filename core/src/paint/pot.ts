@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { hexSchema } from '../colour/hex';
 import { carriedFields } from '../record/carriedFields';
 import { dateOnly, idSchema, lineOfText, numberWithin, pageOfText } from '../record/fields';
+import { savedAtSchema } from '../record/revision';
 
 export const potKinds = ['paint', 'ink', 'wash', 'medium', 'primer', 'varnish'] as const;
 export const potFinishes = ['matt', 'satin', 'gloss', 'metallic'] as const;
@@ -31,7 +32,10 @@ export const potSchema = z.strictObject({
     .describe('true until somebody has tried the pot over black and white'),
   volumeMl: z
     .union([numberWithin(0, 10_000), z.null()], { error: 'millilitres from 0 to 10,000, or empty' })
-    .describe('millilitres left; null when nobody has looked'),
+    .describe('millilitres that were in it when it was last measured; null when nobody has looked'),
+  measuredAt: savedAtSchema
+    .optional()
+    .describe('when that was; what the log says was used since is no longer in it'),
   notes: pageOfText,
   usualThinner: z
     .strictObject({ waterParts: numberWithin(0, 30), mediumParts: numberWithin(0, 30) })

@@ -50,7 +50,6 @@ export function batchSizes(
       models: [{ unitId: unit.id, from: 1, to: models }],
       painters: [{ id: 'hand', name: 'hand', speed: 1, claims: [] }],
       sessions: [],
-      done: [],
     };
     const { work, hands } = batchWork(army, batch, recipeOf, shelf);
     const sitting = { from: 0, to: 1e6, hands: [0] };

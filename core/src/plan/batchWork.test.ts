@@ -5,6 +5,7 @@ import { armyOf, batchOf, pinTo, surfaceOf, unitOf } from '../testing/sampleLevy
 import { batchWork } from './batchWork';
 import { chosenModels } from './chosenModels';
 import { reckonedDryMinutes } from './dryingTime';
+import { paintedKey } from './paintedBefore';
 
 const brown = { mix: mixOf({ brown: 2, bone: 1 }, { waterParts: 1 }) };
 const coat = recipeWith(
@@ -101,11 +102,10 @@ test('only the chosen models are painted, each once, and none that are not there
 });
 
 test('coats that are done are left out, and what they left wet is waited for', () => {
-  const at = '2026-03-05T17:54:00Z';
-  const done = [
-    { unitId: 'watch', surfaceId: 'coat', stepId: 'base', coat: 1, models: [1, 3], at },
-  ];
-  const { work } = workOf({ done });
+  const driesAt = Date.parse('2026-03-05T18:06:00Z');
+  const on = { coats: new Set(['base 1']), driesAt, holdsBody: false };
+  const painted = new Map([1, 3].map((model) => [paintedKey('watch', 'coat', model), on]));
+  const { work } = batchWork(levy, batchOf(), recipeOf, shelf, painted);
   const [first, second, third] = work.chains.filter(({ jobs }) => jobs.length > 1);
   expect([first, second, third].map(({ jobs }) => jobs.length)).toEqual([3, 4, 3]);
   expect([first, second, third].map(({ readyAt }) => readyAt)).toEqual([6, 0, 6]);

@@ -15,6 +15,7 @@ import { wetVolumeMl } from '../recipe/wetVolume';
 import { dryMinutesOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
 import { chosenModels, numbers } from './chosenModels';
+import { paintedKey, type PaintedBefore, type PaintedSurface } from './paintedBefore';
 import { ranksOf } from './unitOrder';
 import type { Chain, Hand, Job, Sitting, Work } from './work';
 
@@ -73,6 +74,7 @@ const thinningMinutes = 0.25;
 /**
  * What there is left to paint of a batch.
  *
+ * @param painted what is on the models already
  * @param own the painter’s own figures, where they are known
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
@@ -81,6 +83,7 @@ export function batchWork(
   batch: Batch,
   recipeOf: RecipeOf,
   shelf: Shelf,
+  painted: PaintedBefore = new Map(),
   own: OwnFigures = usualHand,
 ): BatchWork {
   const open = batch.sessions.filter(({ isOver }) => !isOver);
@@ -95,7 +98,7 @@ export function batchWork(
   const mixAt = new Map<string, number>();
   const runAt = new Map<string, number>();
   const workMixes: Work['mixes'] = [];
-  const done = doneCoats(batch);
+  const bodyFreeAt: number[] = [];
   let bodies = 0;
   let jobCount = 0;
   for (const unit of army.units) paintUnit(unit);
@@ -117,7 +120,7 @@ export function batchWork(
     return { from: minuteOf(from), to: minuteOf(to), hands: here };
   });
   return {
-    work: { chains, mixes: workMixes, models: models.length, bodies },
+    work: { chains, mixes: workMixes, models: models.length, bodies, bodyFreeAt },
     hands,
     sittings,
     sessionIds: sessions.map(({ id }) => id),
@@ -136,11 +139,12 @@ export function batchWork(
     const apart = [...new Set(unit.surfaces.map(({ subAssembly }) => subAssembly ?? ''))];
     const firstBody = bodies;
     bodies += chosen.length * apart.length;
+    while (bodyFreeAt.length < bodies) bodyFreeAt.push(0);
     const ranks = ranksOf(army, unit, recipeOf);
     for (const surface of unit.surfaces)
-      for (const { pin, models: painted } of modelsByPin(army, unit, surface)) {
+      for (const { pin, models: alike } of modelsByPin(army, unit, surface)) {
         const recipe = pin && recipeOf(pin);
-        const here = painted.filter((number) => chosen.includes(number));
+        const here = alike.filter((number) => chosen.includes(number));
         if (here.length === 0) continue;
         if (!recipe) {
           if (!without.some((each) => each.unitId === unit.id && each.surfaceId === surface.id))
@@ -151,32 +155,24 @@ export function batchWork(
         for (const number of here) {
           const place = chosen.indexOf(number);
           const body = firstBody + place * apart.length + apart.indexOf(surface.subAssembly ?? '');
-          chains.push(
-            chainOf(coats, number, {
-              model: firstModel + place,
-              body,
-              rank: ranks.get(surface.id) ?? 0,
-            }),
-          );
+          const on = painted.get(paintedKey(unit.id, surface.id, number));
+          const readyAt = Math.max(0, minuteOf(on?.driesAt ?? 0));
+          if (on?.holdsBody) bodyFreeAt[body] = Math.max(bodyFreeAt[body], readyAt);
+          const rank = ranks.get(surface.id) ?? 0;
+          chains.push(chainOf(coats, on, { model: firstModel + place, body, rank, readyAt }));
         }
       }
   }
 
   function chainOf(
     coats: { job: Job; key: string }[],
-    number: number,
-    place: Pick<Chain, 'model' | 'body' | 'rank'>,
+    on: PaintedSurface | undefined,
+    place: Omit<Chain, 'jobs'>,
   ): Chain {
-    let readyAt = 0;
-    const jobs = coats.flatMap(({ job, key }) => {
-      const at = done.get(`${key} ${number}`);
-      if (at === undefined) return [job];
-      readyAt = Math.max(readyAt, minuteOf(at) + job.dry);
-      return [];
-    });
+    const jobs = coats.flatMap(({ job, key }) => (on?.coats.has(key) ? [] : [job]));
     jobCount += jobs.length;
     if (jobCount > mostJobs) throw new BatchTooLargeError(jobCount);
-    return { ...place, jobs, readyAt };
+    return { ...place, jobs };
   }
 
   function coatsOf(unit: Unit, surface: UnitSurface, recipe: Recipe) {
@@ -194,7 +190,7 @@ export function batchWork(
         const run = runOf({ ...name, recipeId: recipe.id, wetMl });
         const blocks = techniqueOf(step.technique).holdsBody === true;
         return {
-          key: coatKey(name),
+          key: `${step.id} ${i + 1}`,
           job: { handsOn, dry, mix, blocks, isHeldBack: heldBack, run },
         };
       });
@@ -243,12 +239,3 @@ export function batchWork(
 
 const coatKey = ({ unitId, surfaceId, stepId, coat }: Omit<RunName, 'recipeId' | 'wetMl'>) =>
   `${unitId} ${surfaceId} ${stepId} ${coat}`;
-
-/** When each coat was painted on each model, by coat and model. */
-function doneCoats({ done }: Batch): Map<string, number> {
-  return new Map(
-    done.flatMap((each) =>
-      each.models.map((number) => [`${coatKey(each)} ${number}`, Date.parse(each.at)] as const),
-    ),
-  );
-}

@@ -45,6 +45,7 @@ const workOf = (chains: Chain[], mixes = 3): Work => ({
   })),
   models: Math.max(...chains.map(({ model }) => model)) + 1,
   bodies: Math.max(...chains.map(({ body }) => body)) + 1,
+  bodyFreeAt: [],
 });
 const hand = (part: Partial<Hand> = {}): Hand => ({ speed: 1, claims: new Set(), ...part });
 const sitting = (from: number, to: number, hands = [0]): Sitting => ({ from, to, hands });

@@ -2,84 +2,24 @@ import type { Army } from '../army/army';
 import type { Batch } from '../army/batch';
 import type { OwnFigures } from '../army/ownFigures';
 import type { RecipeOf } from '../army/paintNeeded';
-import { dropsFor, type Drops } from '../recipe/dropsFor';
 import type { Shelf } from '../recipe/mixedPaint';
-import { batchWork, type BatchWork, type RunName } from './batchWork';
-import type { LowerBound } from './lowerBound';
-import { splitMixes, tryRules, type Schedule } from './tryRules';
-
-/** Models painted one after the other with the same coat, by one painter in one session. */
-export interface PlannedRun extends Omit<RunName, 'wetMl'> {
-  painterId: string;
-  sessionId: string;
-  /** index into `BatchPlan.mixes` */
-  mix: number;
-  models: number[];
-  /** minutes of mixing and of changing the paint that begin it */
-  mixing: number;
-  changing: number;
-  /** milliseconds since 1970: getting ready, painting, laid down, and the last of it dry */
-  from: number;
-  starts: number;
-  to: number;
-  driesAt: number;
-}
-
-/** A paint mixed while everything was drying. */
-export interface PlannedMixing {
-  painterId: string;
-  sessionId: string;
-  mix: number;
-  from: number;
-  to: number;
-}
-
-/** A paint as one session needs it. */
-export interface SessionMix {
-  mix: number;
-  /** wet paint, ml, with what stays in brush and palette */
-  ml: number;
-  drops: Drops;
-  /** other sessions that need it too; none where it is used up here */
-  alsoIn: string[];
-}
-
-export interface PlannedSession {
-  sessionId: string;
-  mixes: SessionMix[];
-  /** minutes each painter sits there with nothing to do */
-  waiting: Record<string, number>;
-  /** runs that are not dry when it ends */
-  leftWet: PlannedRun[];
-}
-
-export interface BatchPlan {
-  runs: PlannedRun[];
-  ahead: PlannedMixing[];
-  sessions: PlannedSession[];
-  mixes: BatchWork['mixes'];
-  /** minutes at the table until all is painted; Infinity where the sessions do not hold it */
-  minutes: number;
-  bound: LowerBound;
-  /** coats the sessions have no room for */
-  left: number;
-  /** mixed colours that more than one session needs, as indexes into `mixes` */
-  split: number[];
-  without: BatchWork['without'];
-}
+import { batchWork, type BatchWork } from './batchWork';
+import type { PaintedBefore } from './paintedBefore';
+import type { PlannedRun, PlannedWork } from './plannedWork';
+import { tryRules, type Schedule } from './tryRules';
 
 export interface PlanProgress {
   /** 0–1 */
   done: number;
   /** what is known so far; cheap to make only when asked for */
-  plan: () => BatchPlan;
+  plan: () => PlannedWork;
 }
 
 /**
  * Who does what when: models × surfaces × lines × coats, laid into the sessions so that as little as
- * possible is waited. Looked for step by step, so that it can be shown and stopped; the same batch
- * gives the same plan.
+ * possible is waited. Looked for step by step, so that it can be shown and stopped.
  *
+ * @param painted what is on the models already
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
 export function* planBatch(
@@ -87,101 +27,45 @@ export function* planBatch(
   batch: Batch,
   recipeOf: RecipeOf,
   shelf: Shelf,
+  painted?: PaintedBefore,
   own?: OwnFigures,
-): Generator<PlanProgress, BatchPlan> {
-  const known = batchWork(army, batch, recipeOf, shelf, own);
+): Generator<PlanProgress, PlannedWork> {
+  const known = batchWork(army, batch, recipeOf, shelf, painted, own);
   const tries = tryRules(known.work, known.hands, known.sittings);
   for (;;) {
     const tried = tries.next();
-    if (tried.done) return named(tried.value, known, batch, shelf);
+    if (tried.done) return named(tried.value, known, batch);
     const { best, done } = tried.value;
-    yield { done, plan: () => named(best, known, batch, shelf) };
+    yield { done, plan: () => named(best, known, batch) };
   }
 }
 
-function named(schedule: Schedule, known: BatchWork, batch: Batch, shelf: Shelf): BatchPlan {
-  const runs = runsOf(schedule, known, batch);
+function named(schedule: Schedule, known: BatchWork, batch: Batch): PlannedWork {
   const momentOf = (minute: number) => known.origin + minute * 60_000;
-  const ahead = schedule.ahead.map(({ mix, hand, sitting, from, minutes }): PlannedMixing => ({
-    painterId: batch.painters[hand].id,
-    sessionId: known.sessionIds[sitting],
-    mix,
-    from: momentOf(from),
-    to: momentOf(from + minutes),
-  }));
   const { bound, minutes, left } = schedule;
   return {
-    runs,
-    ahead,
-    sessions: known.sessionIds.map((sessionId, sitting) =>
-      sessionOf(sessionId, momentOf(known.sittings[sitting].to)),
-    ),
+    runs: runsOf(schedule, known, batch),
+    ahead: schedule.ahead.map(({ mix, hand, sitting, from, minutes: takes }) => ({
+      painterId: batch.painters[hand].id,
+      sessionId: known.sessionIds[sitting],
+      mix,
+      from: momentOf(from),
+      to: momentOf(from + takes),
+    })),
     mixes: known.mixes,
-    minutes,
-    bound,
+    minutes: finite(minutes),
+    bound: {
+      handsOn: finite(bound.handsOn),
+      surface: finite(bound.surface),
+      body: finite(bound.body),
+      minutes: finite(bound.minutes),
+    },
     left,
-    split: splitMixes(schedule, known.work),
     without: known.without,
   };
-
-  function sessionOf(sessionId: string, ends: number): PlannedSession {
-    const here = runs.filter((run) => run.sessionId === sessionId);
-    const used = [...new Set(here.map(({ mix }) => mix))];
-    const mixes = used.map((mix): SessionMix => {
-      const ml = here.reduce((sum, run) => (run.mix === mix ? sum + wetMlOf(run) : sum), 0);
-      const { shares, waterParts, mediumParts } = known.mixes[mix];
-      const parts = shares.map(({ potId, share }) => ({
-        from: 'pot' as const,
-        potId,
-        parts: share * 100,
-      }));
-      const elsewhere = runs.flatMap((run) =>
-        run.mix === mix && run.sessionId !== sessionId ? [run.sessionId] : [],
-      );
-      const drops = dropsFor({ parts, waterParts, mediumParts }, [], shelf, Math.max(ml, leastMl));
-      return { mix, ml, drops, alsoIn: [...new Set(elsewhere)] };
-    });
-    return {
-      sessionId,
-      mixes,
-      waiting: waitingIn(sessionId, here),
-      leftWet: here.filter(({ driesAt }) => driesAt > ends),
-    };
-  }
-
-  function wetMlOf({ models, ...run }: PlannedRun): number {
-    const name = known.runs.find(
-      (each) =>
-        each.unitId === run.unitId &&
-        each.surfaceId === run.surfaceId &&
-        each.recipeId === run.recipeId &&
-        each.stepId === run.stepId &&
-        each.coat === run.coat,
-    );
-    return (name?.wetMl ?? 0) * models.length;
-  }
-
-  /** Gaps between what a painter does, from the start of the session to the last thing done in it. */
-  function waitingIn(sessionId: string, here: readonly PlannedRun[]): Record<string, number> {
-    const sitting = known.sessionIds.indexOf(sessionId);
-    const waits = batch.painters.map(({ id }) => {
-      const busy = [
-        ...here.filter(({ painterId }) => painterId === id),
-        ...ahead.filter((each) => each.painterId === id && each.sessionId === sessionId),
-      ].sort((one, other) => one.from - other.from);
-      let free = momentOf(known.sittings[sitting].from);
-      let waited = 0;
-      for (const { from, to } of busy) {
-        waited += Math.max(0, from - free);
-        free = Math.max(free, to);
-      }
-      return [id, waited / 60_000] as const;
-    });
-    return Object.fromEntries(waits);
-  }
 }
 
-const leastMl = 1e-3;
+const finite = (minutes: number) => (Number.isFinite(minutes) ? minutes : null);
 
 /** Jobs in one go are one run: the same coat, by the same painter, model after model. */
 function runsOf({ done }: Schedule, known: BatchWork, batch: Batch): PlannedRun[] {
@@ -206,9 +90,8 @@ function runsOf({ done }: Schedule, known: BatchWork, batch: Batch): PlannedRun[
       before.ends = each.ends;
       continue;
     }
-    const { wetMl: _, ...name } = names[job.run];
     const run: PlannedRun = {
-      ...name,
+      ...names[job.run],
       unitId,
       painterId: batch.painters[each.hand].id,
       sessionId: sessionIds[each.sitting],

@@ -30,7 +30,7 @@ export interface Progress {
 }
 
 export function progressOf(work: Work, hands: readonly Hand[]): Progress {
-  const { chains, models, bodies } = work;
+  const { chains, models, bodies, bodyFreeAt } = work;
   const tails = remainders(work);
   const claimant = claimantsOf(hands);
   const owner = Int32Array.from(chains, ({ model }) => claimant.get(model) ?? -1);
@@ -39,7 +39,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
   const rankOf = Int32Array.from(chains, ({ rank }) => rank);
   const at = new Int32Array(chains.length);
   const ready = Float64Array.from(chains, ({ readyAt }) => readyAt);
-  const bodyFree = new Float64Array(bodies);
+  const bodyFree = Float64Array.from({ length: bodies }, (_, body) => bodyFreeAt[body] ?? 0);
   /** when what is not held back on a model is dry */
   const modelDry = new Float64Array(models);
   const openOnModel = new Int32Array(models);
@@ -87,7 +87,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
       const { dry, blocks, isHeldBack } = jobs[job];
       const driesAt = ends + dry;
       ready[chain] = driesAt;
-      bodyFree[body] = blocks ? driesAt : ends;
+      bodyFree[body] = Math.max(bodyFree[body], blocks ? driesAt : ends);
       if (!isHeldBack) {
         openOnModel[model]--;
         modelDry[model] = Math.max(modelDry[model], driesAt);

@@ -43,6 +43,8 @@ export interface Work {
   mixes: WorkMix[];
   models: number;
   bodies: number;
+  /** minute from which each body can be held; 0 where nothing on it was wet */
+  bodyFreeAt: readonly number[];
 }
 
 /** Who paints. */

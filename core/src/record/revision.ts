@@ -14,11 +14,18 @@ export interface Kept<Content> {
   revision: number;
   /** ISO 8601, UTC */
   savedAt: string;
+  /** of a pot: used since it was last measured, ml, as the log says; nothing where not said */
+  usedMl?: number | undefined;
 }
 
 export const savedAtSchema = z.iso.datetime({ error: 'a date and time, ISO 8601' });
 
 /** The schema of a kept record from the schema of its content. */
 export function keptSchema<Content extends z.ZodType>(content: Content) {
-  return z.strictObject({ content, revision: revisionSchema, savedAt: savedAtSchema });
+  return z.strictObject({
+    content,
+    revision: revisionSchema,
+    savedAt: savedAtSchema,
+    usedMl: z.number().min(0).optional(),
+  });
 }

@@ -11,7 +11,7 @@ export function everyOrder(work: Work, atMost: number): number {
   const { chains, mixes } = work;
   const at = chains.map(() => 0);
   const ready = chains.map(({ readyAt }) => readyAt);
-  const bodyFree = Array.from({ length: work.bodies }, () => 0);
+  const bodyFree = Array.from({ length: work.bodies }, (_, body) => work.bodyFreeAt[body] ?? 0);
   const isMade = mixes.map(() => false);
   let best = atMost + 1e-6;
   // What the rest takes at least, walked down each chain from each of its coats.

@@ -108,7 +108,7 @@ function caseOf(shape: Shape): PlanCase {
   const name = `${models} × ${surfaces} × ${steps}, ${painters} painting`;
   return {
     name,
-    work: { chains, mixes, models, bodies: models },
+    work: { chains, mixes, models, bodies: models, bodyFreeAt: [] },
     hands,
     sittings,
   };

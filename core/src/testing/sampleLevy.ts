@@ -40,6 +40,5 @@ export const batchOf = (part: Partial<Batch> = {}): Batch => ({
   room: 'usual',
   keeping: 'damp',
   hairDryer: false,
-  done: [],
   ...part,
 });

@@ -1,46 +1,36 @@
-import {
-  armySchema,
-  benchSchema,
-  type Army,
-  type Bench,
-  type Palette,
-  type Pot,
-  type Recipe,
-} from '@yellow-ledger/core';
+import type { ContentOf, ResourceName } from '@yellow-ledger/core';
+import { resourceNames, resources } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { sectionStore, type SectionStore } from '../files/sectionStore';
 import { logStore, type LogStore } from '../log/logStore';
-import { paletteStore } from '../palettes/paletteStore';
+import { usedPaint } from '../log/usedPaint';
 import { potStore } from '../pots/potStore';
-import { recipeStore } from '../recipes/recipeStore';
 import { versionStore, type VersionStore } from '../versions/versionStore';
 import { recordStore, type RecordStore } from './recordStore';
+
+/** The store of each kind of record, by its name. */
+export type RecordStores = { [Name in ResourceName]: RecordStore<ContentOf<Name>> };
 
 /** Everything a ledger keeps, over one database. */
 export interface Ledger {
   db: Knex;
-  pots: RecordStore<Pot>;
-  recipes: RecordStore<Recipe>;
+  records: RecordStores;
   versions: VersionStore;
-  palettes: RecordStore<Palette>;
-  armies: RecordStore<Army>;
-  benches: RecordStore<Bench>;
   log: LogStore;
   sections: SectionStore;
 }
 
 export function openLedger(db: Knex): Ledger {
-  const recipes = recipeStore(db);
-  const pots = potStore(db);
+  const used = usedPaint(db);
+  const plain = Object.fromEntries(
+    resourceNames.map((table) => [table, recordStore({ db, table, ...resources[table] } as never)]),
+  ) as unknown as RecordStores;
+  const records = { ...plain, pots: potStore(db, plain.pots, used) };
   return {
     db,
-    pots,
-    recipes,
-    versions: versionStore(db, recipes),
-    palettes: paletteStore(db),
-    armies: recordStore({ db, table: 'armies', schema: armySchema }),
-    benches: recordStore({ db, table: 'benches', schema: benchSchema }),
-    log: logStore(db, pots),
+    records,
+    versions: versionStore(db, records.recipes),
+    log: logStore(db, records.pots, used),
     sections: sectionStore(db),
   };
 }

@@ -7,8 +7,13 @@ import { migrations } from './migrations/index';
 /**
  * Opens a ledger's database file, makes it where there is none, and brings it to the newest form.
  * WAL and a full sync at every commit: what was acknowledged is on the disk.
+ *
+ * @param onCopy told where the file was copied to before it was brought to a newer form
  */
-export async function openDatabase(file: string): Promise<Knex> {
+export async function openDatabase(
+  file: string,
+  onCopy: (copy: string) => void = () => undefined,
+): Promise<Knex> {
   mkdirSync(dirname(file), { recursive: true });
   const db = knex({
     client: 'better-sqlite3',
@@ -29,12 +34,21 @@ export async function openDatabase(file: string): Promise<Knex> {
       },
     },
   });
-  await db.migrate.latest({
-    migrationSource: {
-      getMigrations: () => Promise.resolve(Object.keys(migrations)),
-      getMigrationName: (name: string) => name,
-      getMigration: (name: string) => Promise.resolve(migrations[name]),
-    },
-  });
+  const migrationSource = {
+    getMigrations: () => Promise.resolve(Object.keys(migrations)),
+    getMigrationName: (name: string) => name,
+    getMigration: (name: string) => Promise.resolve(migrations[name]),
+  };
+  const [done, pending] = (await db.migrate.list({ migrationSource })) as [unknown[], unknown[]];
+  if (done.length > 0 && pending.length > 0) onCopy(await copyBefore(db, file));
+  await db.migrate.latest({ migrationSource });
   return db;
+}
+
+/** A whole copy beside the file, as it was; for going back to by hand. */
+async function copyBefore(db: Knex, file: string): Promise<string> {
+  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
+  const copy = file.replace(/(\.sqlite)?$/, `-before-${stamp}.sqlite`);
+  await db.raw('vacuum into ?', [copy]);
+  return copy;
 }

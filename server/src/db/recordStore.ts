@@ -2,6 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { fieldErrors, sentenceOf, type Kept } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
+import { linkPots, unlinkPots } from './potLinks';
 
 /** A row as every table of records has it. */
 interface RecordRow {
@@ -43,17 +44,18 @@ export interface RecordStore<Content extends { id: string }> {
 
 export interface RecordTable<Content> {
   db: Knex;
+  /** its table, and its kind where it is said what it draws from */
   table: string;
   schema: z.ZodType<Content>;
-  /** what else is to be written in the same transaction as a record */
-  alongside?: (transaction: Knex.Transaction, content: Content) => Promise<void>;
+  /** pots it cannot be without */
+  potsDrawn: (content: Content) => readonly string[];
 }
 
 export function recordStore<Content extends { id: string }>({
   db,
   table,
   schema,
-  alongside,
+  potsDrawn,
 }: RecordTable<Content>): RecordStore<Content> {
   // Rows that passed the schema once, by revision: a list of a thousand is not checked anew each time.
   const checked = new Map<string, { revision: number; content: Content }>();
@@ -97,7 +99,7 @@ export function recordStore<Content extends { id: string }>({
         };
         checked.delete(content.id);
         await transaction<RecordRow>(table).insert(row).onConflict('id').merge();
-        await alongside?.(transaction, content);
+        await linkPots(transaction, table, content.id, potsDrawn(content));
         return { content, revision: row.revision, savedAt: row.saved_at };
       };
       return within ? write(within) : db.transaction(write);
@@ -108,6 +110,7 @@ export function recordStore<Content extends { id: string }>({
         const current = await get(id, transaction);
         if (!current) return;
         if (current.revision !== revision) throw new StaleWrite(current);
+        await unlinkPots(transaction, table, id);
         await transaction(table).where({ id }).delete();
         checked.delete(id);
       });

@@ -7,7 +7,7 @@ import { sampleRecipes } from './sampleRecipes';
 
 /** Puts the sample world into a ledger; sample recipes that are there already are left alone. */
 export async function addSample(ledger: Ledger): Promise<void> {
-  const here = new Set((await ledger.recipes.list()).map(({ content }) => content.id));
+  const here = new Set((await ledger.records.recipes.list()).map(({ content }) => content.id));
   const recipes = sampleRecipes.filter(({ id }) => !here.has(id));
   const file = ledgerFileOf({ pots: samplePots, recipes, armies: [sampleArmy] });
   await importFile({ file, sections: [] }, ledger);

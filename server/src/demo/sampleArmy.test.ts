@@ -1,4 +1,4 @@
-import { likeNeighbours, pinOf, planBatch, shelfOf } from '@yellow-ledger/core';
+import { type LogEntry, likeNeighbours, pinOf, planBatch, shelfOf } from '@yellow-ledger/core';
 import { sampleArmy } from './sampleArmy';
 import { samplePots } from './samplePots';
 import { sampleRecipes } from './sampleRecipes';
@@ -114,24 +114,37 @@ describe('a plan that cannot be', () => {
   });
 });
 
-test('plans, deals and what was painted go through a file into another ledger', async () => {
-  const done = [
+test('plans and deals go through a file into another ledger; an older one’s notes into its log', async () => {
+  await server.post('/api/demo/sample', {}).expect(204);
+  const { text } = await server.get('/api/files/everything').expect(200);
+  const older = JSON.parse(text);
+  const [unit] = sampleArmy.units;
+  const [surface] = unit.surfaces;
+  const pin = pinOf(sampleArmy, surface, unit, 1);
+  const painted = sampleRecipes.find(({ id }) => id === pin?.recipeId)!;
+  older.minor = 2;
+  older.armies[0].plans[0].done = [
     {
-      unitId: 'dike-watch',
-      surfaceId: 'dike-watch-1',
-      stepId: 'oilskin-shadow-1',
+      unitId: unit.id,
+      surfaceId: surface.id,
+      stepId: painted.steps[0].id,
       coat: 1,
-      models: [1, 2, 20],
-      at: '2026-12-03T19:00:00+01:00',
+      models: [1],
+      at: '2026-12-03T18:00:00Z',
     },
   ];
-  const [plan, ...plans] = sampleArmy.plans!;
-  const painted = { ...sampleArmy, plans: [{ ...plan, done }, ...plans] };
-  await put(painted).expect(200);
-  const { text } = await server.get('/api/files/everything').expect(200);
+  older.armies[0].units[0].parts[0].doneOn = 2;
   const other = await testApp();
-  await other.post('/api/files', JSON.parse(text)).expect(200);
+  await other.post('/api/files', older).expect(200);
+  // A second time it is the same entries.
+  await other.post('/api/files', older).expect(200);
   const there = await other.get('/api/armies/lanternfen-levy').expect(200);
-  expect(there.body.content).toEqual(painted);
+  expect(there.body.content).toEqual(sampleArmy);
+  const { items } = (await other.get('/api/log').expect(200)).body;
+  const entries = items.map(({ entry }: { entry: LogEntry }) => entry);
+  expect(entries).toMatchObject([
+    { kind: 'coat', coat: 1, where: { armyId: 'lanternfen-levy', models: [1] } },
+    { kind: 'tick', models: [1, 2], isTicked: true },
+  ]);
   await other.close();
 });

@@ -11,7 +11,7 @@ const evenings = (count: number): Batch['sessions'] =>
     minutes: 150,
   }));
 
-const atTheTable = { room: 'usual', keeping: 'damp', hairDryer: false, done: [] } as const;
+const atTheTable = { room: 'usual', keeping: 'damp', hairDryer: false } as const;
 
 /** The whole Levy over club evenings, for one painter and for three, and a box for the winter. */
 export const samplePlans: Batch[] = [
@@ -22,7 +22,6 @@ export const samplePlans: Batch[] = [
     models: [],
     painters: [{ id: 'wil', name: 'Wil', speed: 1, claims: [] }],
     sessions: evenings(30),
-    done: [],
   },
   {
     ...atTheTable,
@@ -40,7 +39,6 @@ export const samplePlans: Batch[] = [
       { id: 'odo', name: 'Odo', speed: 0.8, claims: [] },
     ],
     sessions: evenings(11),
-    done: [],
   },
   {
     ...atTheTable,
@@ -52,6 +50,5 @@ export const samplePlans: Batch[] = [
       { id: 'hesper', name: 'Hesper', speed: 1.2, claims: [] },
     ],
     sessions: evenings(3),
-    done: [],
   },
 ];

@@ -4,12 +4,14 @@ import {
   ledgerFileOf,
   ledgerFileText,
   readLedgerFile,
+  resourceNames,
   shelfOf,
   writeLedgerFile,
+  type ContentOf,
+  type ResourceName,
 } from '@yellow-ledger/core';
 import express, { Router, type Response } from 'express';
 import type { Ledger } from '../db/ledger';
-import type { RecordStore } from '../db/recordStore';
 import { notFound, Problem } from '../http/problem';
 import { importFile } from './importFile';
 
@@ -17,34 +19,34 @@ export function fileRoutes(ledger: Ledger): Router {
   const router = Router();
 
   router.get('/recipes/:id', async (request, response) => {
-    const kept = await ledger.recipes.get(request.params.id);
+    const kept = await ledger.records.recipes.get(request.params.id);
     if (!kept) throw notFound('recipe');
-    const shelf = shelfOf((await ledger.pots.list()).map(({ content }) => content));
+    const shelf = shelfOf((await ledger.records.pots.list()).map(({ content }) => content));
     send(response, kept.content.name, ledgerFileText(writeLedgerFile([kept.content], shelf)));
   });
 
   router.get('/recipes', async (_request, response) => {
-    const recipes = (await ledger.recipes.list()).map(({ content }) => content);
-    const shelf = shelfOf((await ledger.pots.list()).map(({ content }) => content));
+    const recipes = (await ledger.records.recipes.list()).map(({ content }) => content);
+    const shelf = shelfOf((await ledger.records.pots.list()).map(({ content }) => content));
     const inUse = recipes.filter(({ archived }) => !archived);
     send(response, 'recipes', ledgerFileText(writeLedgerFile(inUse, shelf)));
   });
 
   router.get('/shelf', async (_request, response) => {
-    const pots = (await ledger.pots.list()).map(({ content }) => content);
+    const pots = (await ledger.records.pots.list()).map(({ content }) => content);
     send(response, 'shelf', ledgerFileText(ledgerFileOf({ pots, recipes: [] })));
   });
 
   router.get('/everything', async (_request, response) => {
-    const contents = async <Content extends { id: string }>(store: RecordStore<Content>) =>
-      (await store.list()).map(({ content }) => content);
+    const lists = await Promise.all(
+      resourceNames.map(async (name) => [
+        name,
+        (await ledger.records[name].list()).map(({ content }) => content),
+      ]),
+    );
     const file = ledgerFileOf({
-      pots: await contents(ledger.pots),
-      recipes: await contents(ledger.recipes),
+      ...(Object.fromEntries(lists) as { [Name in ResourceName]: ContentOf<Name>[] }),
       versions: await ledger.versions.all(),
-      palettes: await contents(ledger.palettes),
-      armies: await contents(ledger.armies),
-      benches: await contents(ledger.benches),
       log: await ledger.log.all(),
     });
     send(response, 'everything', ledgerFileText(file, await ledger.sections.list()));

@@ -1,7 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import { lineLimit, type ReadFile, type Recipe } from '@yellow-ledger/core';
+import {
+  resourceNames,
+  resources,
+  type AnyRecord,
+  type ContentOf,
+  type ReadFile,
+  type ResourceName,
+  type Version,
+} from '@yellow-ledger/core';
+import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
+import type { RecordStore } from '../db/recordStore';
 
 /** What an import did, for saying so. */
 export interface Imported {
@@ -15,65 +25,110 @@ export interface Imported {
   leftOut: string[];
 }
 
+const mark = ' (from a file)';
+
 /**
- * Takes a file in, all or nothing. Nothing that is here is overwritten: a pot that is here stays as
- * it is, a recipe that is here gets the file's beside it as a copy, and its versions stay its own.
+ * Takes a file in, all or nothing. Nothing that is here is overwritten: what is here stays as it is,
+ * a recipe that is here gets the file’s beside it as a copy, and its versions stay its own.
  */
 export async function importFile({ file, sections }: ReadFile, ledger: Ledger): Promise<Imported> {
-  const { db, pots, recipes, palettes, armies, versions, benches, log } = ledger;
-  const herePots = new Map((await pots.list()).map(({ content }) => [content.id, content]));
-  const hereRecipes = new Map((await recipes.list()).map(({ content }) => [content.id, content]));
-  const herePalettes = new Set((await palettes.list()).map(({ content }) => content.id));
-  const hereArmies = new Set((await armies.list()).map(({ content }) => content.id));
-  const hereBenches = new Set((await benches.list()).map(({ content }) => content.id));
-  const newPots = file.pots.filter(({ id }) => !herePots.has(id));
-  // Taken in a second time, a file of everything changes nothing: only what differs becomes a copy.
-  const newRecipes = file.recipes.filter(
-    (recipe) => !file.versions || !isDeepStrictEqual(hereRecipes.get(recipe.id), recipe),
-  );
-  const incoming = newRecipes.map((recipe) => {
-    const asCopy = hereRecipes.has(recipe.id);
-    return { asCopy, recipe: asCopy ? copyOf(recipe) : recipe };
-  });
-  const leftOut = await db.transaction(async (transaction) => {
-    for (const pot of newPots) await pots.put(pot, 0, transaction);
-    for (const { recipe } of incoming) await recipes.put(recipe, 0, transaction);
+  const { db, records, versions, log } = ledger;
+  // Before the transaction: there is one connection, which that holds.
+  const here = await recordsHere(ledger);
+  return db.transaction(async (transaction) => {
+    const taken = new Map<ResourceName, Taken[]>();
+    for (const name of resourceNames) taken.set(name, await takeIn(name, transaction));
+    const versionsLeft: Version[] = [];
     for (const version of file.versions ?? [])
-      if (!hereRecipes.has(version.recipeId)) await versions.restore(version, transaction);
-    for (const palette of file.palettes ?? [])
-      if (!herePalettes.has(palette.id)) await palettes.put(palette, 0, transaction);
-    for (const army of file.armies ?? [])
-      if (!hereArmies.has(army.id)) await armies.put(army, 0, transaction);
-    for (const bench of file.benches ?? [])
-      if (!hereBenches.has(bench.id)) await benches.put(bench, 0, transaction);
-    // The pots of a file are as full as they were when it was written: nothing is drawn again.
-    await log.restore(file.log ?? [], transaction);
-    return ledger.sections.keep(sections, transaction);
+      if (!here.recipes.has(version.recipeId)) await versions.restore(version, transaction);
+      else versionsLeft.push(version);
+    const entriesLeft = await log.restore(file.log ?? [], transaction);
+    const partsLeft = await ledger.sections.keep(sections, transaction);
+    const pots = taken.get('pots') ?? [];
+    return {
+      recipes: (taken.get('recipes') ?? []).flatMap(({ record, as }) =>
+        as === 'left' ? [] : [{ ...named(record), asCopy: as === 'copy' }],
+      ),
+      potsAdded: pots.filter(({ as }) => as === 'new').length,
+      potsKept: pots.filter(({ as }) => as === 'left').length,
+      potsDiffering: differing('pots', pots),
+      leftOut: [
+        ...partsLeft,
+        ...resourceNames.flatMap((name) =>
+          name === 'pots' || name === 'recipes'
+            ? []
+            : differing(name, taken.get(name) ?? []).map(
+                (called) => `the ${resources[name].label} “${called}”`,
+              ),
+        ),
+        ...(await versionsThatDiffer()),
+        ...(entriesLeft > 0
+          ? [`${entriesLeft} ${entriesLeft === 1 ? 'entry' : 'entries'} of the log`]
+          : []),
+      ],
+    };
+
+    /** Takes in what is not here, or may stand beside what is. */
+    async function takeIn<Name extends ResourceName>(
+      name: Name,
+      within: Knex.Transaction,
+    ): Promise<Taken[]> {
+      const store = records[name] as unknown as RecordStore<ContentOf<Name>>;
+      const list: readonly ContentOf<Name>[] = (file[name] as ContentOf<Name>[] | undefined) ?? [];
+      const { isCopied } = resources[name] as {
+        isCopied?: (content: ContentOf<Name>, mark: string, newId: string) => ContentOf<Name>;
+      };
+      const all: Taken[] = [];
+      for (const record of list) {
+        const before = here[name].get(record.id);
+        // Taken in a second time, a file of everything changes nothing: only what differs is copied.
+        const isSame = file.versions !== undefined && isDeepStrictEqual(before, record);
+        const as = before === undefined ? 'new' : isCopied && !isSame ? 'copy' : 'left';
+        const taken = as === 'copy' && isCopied ? isCopied(record, mark, randomUUID()) : record;
+        if (as !== 'left') await store.put(taken, 0, within);
+        all.push({ record: taken, as });
+      }
+      return all;
+    }
+
+    /** Names of records of the file that were left out and say something else than those here. */
+    function differing(name: ResourceName, all: readonly Taken[]): string[] {
+      const nameOf = resources[name].nameOf as (record: AnyRecord) => string;
+      return all.flatMap(({ record, as }) =>
+        as === 'left' && !isDeepStrictEqual(here[name].get(record.id), record)
+          ? [nameOf(record)]
+          : [],
+      );
+    }
+
+    async function versionsThatDiffer(): Promise<string[]> {
+      const left: string[] = [];
+      for (const version of versionsLeft) {
+        const own = await versions.list(version.recipeId, transaction);
+        const same = own.some((each) => isDeepStrictEqual(each, version));
+        if (!same) left.push(`version ${version.number} of “${version.content.name}”`);
+      }
+      return left;
+    }
   });
-  return {
-    recipes: incoming.map(({ asCopy, recipe: { id, name } }) => ({ id, name, asCopy })),
-    potsAdded: newPots.length,
-    potsKept: file.pots.length - newPots.length,
-    potsDiffering: file.pots
-      .filter((pot) => herePots.has(pot.id) && !isDeepStrictEqual(herePots.get(pot.id), pot))
-      .map(({ name }) => name),
-    leftOut: [
-      ...leftOut,
-      ...(file.palettes ?? [])
-        .filter(({ id }) => herePalettes.has(id))
-        .map(({ name }) => `the palette “${name}”`),
-      ...(file.armies ?? [])
-        .filter(({ id }) => hereArmies.has(id))
-        .map(({ name }) => `the army “${name}”`),
-    ],
-  };
 }
 
-function copyOf(recipe: Recipe): Recipe {
-  const mark = ' (from a file)';
-  return {
-    ...recipe,
-    id: randomUUID(),
-    name: recipe.name.slice(0, lineLimit - mark.length) + mark,
-  };
+interface Taken {
+  record: AnyRecord;
+  as: 'new' | 'copy' | 'left';
+}
+
+const named = (record: AnyRecord) => ({
+  id: record.id,
+  name: 'name' in record ? record.name : record.id,
+});
+
+async function recordsHere({ records }: Ledger) {
+  const lists = await Promise.all(
+    resourceNames.map(async (name) => {
+      const kept = await records[name].list();
+      return [name, new Map(kept.map(({ content }) => [content.id, content] as const))] as const;
+    }),
+  );
+  return Object.fromEntries(lists) as Record<ResourceName, Map<string, AnyRecord>>;
 }

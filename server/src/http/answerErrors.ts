@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
-import { UnknownPots } from '../db/linkPots';
+import { UnknownPots } from '../db/potLinks';
 import { Problem } from './problem';
 
 /** What Express’s body parser says of a body it could not take. */

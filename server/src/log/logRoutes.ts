@@ -1,4 +1,4 @@
-import { entrySchema, idSchema } from '@yellow-ledger/core';
+import { entrySchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { accept } from '../http/accept';
@@ -18,8 +18,6 @@ const askedSchema = z.object({
     .regex(/^\d{1,15}$/, 'a whole number')
     .transform(Number)
     .optional(),
-  bench: idSchema.optional(),
-  army: idSchema.optional(),
 });
 
 /** The log: what was written after something that is known, and writing on. */
@@ -27,8 +25,8 @@ export function logRoutes(log: LogStore): Router {
   const router = Router();
 
   router.get('/', async (request, response) => {
-    const { after, bench, army } = accept(askedSchema, request.query);
-    const rows = await log.textsAfter(after ?? 0, { bench, army });
+    const { after } = accept(askedSchema, request.query);
+    const rows = await log.textsAfter(after ?? 0);
     // Put together as text: ten thousand entries are not read here only to be written out again.
     const items = rows.map(
       ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,

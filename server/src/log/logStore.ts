@@ -1,8 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
 import {
+  coatKeyOf,
   entrySchema,
   fieldErrors,
-  paintTaken,
   sentenceOf,
   type Kept,
   type LogEntry,
@@ -10,11 +10,17 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { DamagedRecord, type RecordStore } from '../db/recordStore';
+import type { UsedPaint } from './usedPaint';
 
+/** A row of the log; what is searched for stands beside the entry itself. */
 interface LogRow {
   sequence: number;
   id: string;
   bench_id: string;
+  /** for a coat: the same for two notes of one coat */
+  coat_key: string | null;
+  /** for a strike: the entry that is struck out */
+  struck_id: string | null;
   saved_at: string;
   content: string;
 }
@@ -27,89 +33,88 @@ export class EntryTaken extends Error {
   }
 }
 
-/** Whose log: of one bench, and of every bench its army was on. */
-export interface LogOf {
-  bench?: string | undefined;
-  army?: string | undefined;
-}
-
 export interface LogStore {
-  /** Every entry, as JSON text with its sequence, for sending on unread. */
-  textsAfter(sequence: number, of?: LogOf): Promise<{ sequence: number; content: string }[]>;
+  /** Every entry after one, as JSON text with its sequence, for sending on unread. */
+  textsAfter(sequence: number): Promise<{ sequence: number; content: string }[]>;
   all(): Promise<LogEntry[]>;
   /**
-   * Adds entries, all or none, and draws what they took from the pots. What is there already is
+   * Adds entries, all or none, and works out what they took from the pots. What is there already is
    * passed over, so that sending twice writes once.
    *
-   * @returns the pots as they are then, those that were drawn from
+   * @returns the pots they draw from, with what was used from them since they were measured
    * @throws EntryTaken
    */
   append(entries: readonly LogEntry[]): Promise<Kept<Pot>[]>;
-  /** Adds entries of a file; no paint is drawn, and what is there already stays. */
-  restore(entries: readonly LogEntry[], within: Knex.Transaction): Promise<void>;
+  /**
+   * Adds entries of a file; what is there already stays.
+   *
+   * @returns how many say something else than those of their identifier that are here
+   */
+  restore(entries: readonly LogEntry[], within: Knex.Transaction): Promise<number>;
 }
 
-export function logStore(db: Knex, pots: RecordStore<Pot>): LogStore {
-  const read = ({ id, content }: Pick<LogRow, 'id' | 'content'>): LogEntry => {
-    const stored: unknown = JSON.parse(content);
-    const checked = entrySchema.safeParse(stored);
-    if (checked.success) return checked.data;
-    const reason = fieldErrors(checked.error, stored).map(sentenceOf).join(' ');
-    throw new DamagedRecord('log_entries', id, reason);
-  };
+/** SQLite takes so many values in one statement. */
+const rowsAtOnce = 2000;
 
-  const ofBench = async (benchId: string, within: Knex.Transaction) =>
-    (await within<LogRow>('log_entries').where({ bench_id: benchId }).orderBy('sequence')).map(
-      read,
+export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): LogStore {
+  /** What is new of some entries, and which are here and say something else. */
+  async function parted(entries: readonly LogEntry[], within: Knex.Transaction) {
+    const here = new Map(
+      (
+        await rowsWhere(
+          'id',
+          entries.map(({ id }) => id),
+          within,
+        )
+      ).map((row) => [row.id, row]),
     );
-
-  /** What is new of some entries. */
-  async function fresh(entries: readonly LogEntry[], within: Knex.Transaction) {
-    const unknown: LogEntry[] = [];
-    for (const entry of entries) {
-      const there = await within<LogRow>('log_entries').where({ id: entry.id }).first();
-      if (!there) unknown.push(entry);
-      else if (!isDeepStrictEqual(JSON.parse(there.content), entry)) throw new EntryTaken(entry.id);
-    }
-    return unknown;
+    const fresh = entries.filter(({ id }) => !here.has(id));
+    const other = entries.filter((entry) => {
+      const row = here.get(entry.id);
+      return row && !isDeepStrictEqual(JSON.parse(row.content), entry);
+    });
+    return { fresh, other };
   }
 
   async function insert(entries: readonly LogEntry[], within: Knex.Transaction) {
     const savedAt = new Date().toISOString();
-    for (const entry of entries)
-      await within<LogRow>('log_entries').insert({
-        id: entry.id,
-        bench_id: entry.benchId,
-        saved_at: savedAt,
-        content: JSON.stringify(entry),
-      });
+    const rows = entries.map((entry) => rowOf(entry, savedAt));
+    for (let from = 0; from < rows.length; from += rowsAtOnce)
+      await within<LogRow>('log_entries').insert(rows.slice(from, from + rowsAtOnce));
+    return drawn(entries, within);
   }
 
-  async function draw(change: ReadonlyMap<string, number>, within: Knex.Transaction) {
-    const drawn: Kept<Pot>[] = [];
-    for (const [potId, ml] of change) {
-      const kept = await pots.get(potId, within);
-      // A pot nobody has looked into has no level that could fall.
-      if (!kept || kept.content.volumeMl === null || Math.abs(ml) < leastMl) continue;
-      const left = Math.max(0, kept.content.volumeMl - ml);
-      const volumeMl = Math.round(left * 10_000) / 10_000;
-      drawn.push(await pots.put({ ...kept.content, volumeMl }, kept.revision, within));
+  /** Pots that some new entries draw from, after what these coats took was worked out anew. */
+  async function drawn(entries: readonly LogEntry[], within: Knex.Transaction): Promise<string[]> {
+    const keys = new Set(
+      entries.flatMap((entry) => (entry.kind === 'coat' ? [coatKeyOf(entry)] : [])),
+    );
+    let struck = entries.flatMap((entry) => (entry.kind === 'strike' ? [entry.of] : []));
+    while (struck.length > 0) {
+      const rows = await rowsWhere('id', struck, within);
+      rows.forEach(({ coat_key }) => coat_key !== null && keys.add(coat_key));
+      struck = rows.flatMap(({ struck_id }) => struck_id ?? []);
     }
-    return drawn;
+    if (keys.size === 0) return [];
+    const coats = await rowsWhere('coat_key', [...keys], within);
+    const about = [...coats];
+    for (let strikes = coats; strikes.length > 0;) {
+      strikes = await rowsWhere(
+        'struck_id',
+        strikes.map(({ id }) => id),
+        within,
+      );
+      about.push(...strikes);
+    }
+    return used.recount([...keys], about.map(read), within);
   }
 
   return {
-    async textsAfter(sequence, { bench, army } = {}) {
-      const rows = db<LogRow>('log_entries').where('sequence', '>', sequence).orderBy('sequence');
-      if (bench !== undefined)
-        void rows.where((of) => {
-          void of.where({ bench_id: bench });
-          const ofArmy = db('benches').whereRaw("json_extract(content, '$.armyId') = ?", [
-            army ?? '',
-          ]);
-          if (army !== undefined) void of.orWhereIn('bench_id', ofArmy.select('id'));
-        });
-      return await rows.select('sequence', 'content');
+    async textsAfter(sequence) {
+      return await db<LogRow>('log_entries')
+        .where('sequence', '>', sequence)
+        .orderBy('sequence')
+        .select('sequence', 'content');
     },
 
     async all() {
@@ -118,41 +123,57 @@ export function logStore(db: Knex, pots: RecordStore<Pot>): LogStore {
 
     async append(entries) {
       return db.transaction(async (transaction) => {
-        const added = await fresh(entries, transaction);
-        const drawn = new Map<string, Kept<Pot>>();
-        for (const benchId of new Set(added.map((entry) => entry.benchId))) {
-          const before = await ofBench(benchId, transaction);
-          const here = added.filter((entry) => entry.benchId === benchId);
-          await insert(here, transaction);
-          if (!here.some(({ kind }) => kind === 'coat' || kind === 'strike')) continue;
-          const change = changeOf(paintTaken(before), paintTaken([...before, ...here]));
-          for (const pot of await draw(change, transaction)) drawn.set(pot.content.id, pot);
+        const { fresh, other } = await parted(entries, transaction);
+        if (other.length > 0) throw new EntryTaken(other[0].id);
+        const kept: Kept<Pot>[] = [];
+        for (const potId of await insert(fresh, transaction)) {
+          const pot = await pots.get(potId, transaction);
+          if (pot) kept.push(pot);
         }
-        return [...drawn.values()];
+        return kept;
       });
     },
 
     async restore(entries, transaction) {
-      const known = new Set(
-        (await transaction<LogRow>('log_entries').select('id')).map(({ id }) => id),
-      );
-      await insert(
-        entries.filter(({ id }) => !known.has(id)),
-        transaction,
-      );
+      const { fresh, other } = await parted(entries, transaction);
+      await insert(fresh, transaction);
+      return other.length;
     },
   };
 }
 
-/** Less than this is no amount, ml. */
-const leastMl = 1e-5;
+async function rowsWhere(
+  column: 'id' | 'coat_key' | 'struck_id',
+  values: readonly string[],
+  within: Knex.Transaction,
+): Promise<LogRow[]> {
+  const rows: LogRow[] = [];
+  for (let from = 0; from < values.length; from += rowsAtOnce)
+    rows.push(
+      ...(await within<LogRow>('log_entries').whereIn(
+        column,
+        values.slice(from, from + rowsAtOnce),
+      )),
+    );
+  return rows;
+}
 
-function changeOf(
-  before: ReadonlyMap<string, number>,
-  after: ReadonlyMap<string, number>,
-): Map<string, number> {
-  const potIds = new Set([...before.keys(), ...after.keys()]);
-  return new Map(
-    [...potIds].map((potId) => [potId, (after.get(potId) ?? 0) - (before.get(potId) ?? 0)]),
-  );
+/** An entry as a row. @param savedAt ISO 8601, UTC */
+export function rowOf(entry: LogEntry, savedAt: string): Omit<LogRow, 'sequence'> {
+  return {
+    id: entry.id,
+    bench_id: entry.benchId,
+    coat_key: entry.kind === 'coat' ? coatKeyOf(entry) : null,
+    struck_id: entry.kind === 'strike' ? entry.of : null,
+    saved_at: savedAt,
+    content: JSON.stringify(entry),
+  };
+}
+
+function read({ id, content }: Pick<LogRow, 'id' | 'content'>): LogEntry {
+  const stored: unknown = JSON.parse(content);
+  const checked = entrySchema.safeParse(stored);
+  if (checked.success) return checked.data;
+  const reason = fieldErrors(checked.error, stored).map(sentenceOf).join(' ');
+  throw new DamagedRecord('log_entries', id, reason);
 }

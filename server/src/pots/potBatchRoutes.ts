@@ -14,7 +14,7 @@ const batchSchema = z.strictObject({
 });
 
 /** Many pots in one go, as from a table: all of them or none. */
-export function potBatchRoutes({ db, pots }: Ledger): Router {
+export function potBatchRoutes({ db, records: { pots } }: Ledger): Router {
   const router = Router();
   router.post('/', async (request, response) => {
     const { writes } = accept(batchSchema, request.body);

@@ -1,8 +1,10 @@
-import { potSchema, type Pot } from '@yellow-ledger/core';
+import type { Kept, Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { recordStore, type RecordStore } from '../db/recordStore';
+import type { PotLink } from '../db/potLinks';
+import type { RecordStore } from '../db/recordStore';
+import type { UsedPaint } from '../log/usedPaint';
 
-/** A pot that recipes, their versions or wells draw from cannot be deleted; it can be retired. */
+/** A pot that something draws from cannot be deleted; it can be retired. */
 export class PotInUse extends Error {
   constructor(
     readonly recipes: number,
@@ -13,18 +15,52 @@ export class PotInUse extends Error {
   }
 }
 
-export function potStore(db: Knex): RecordStore<Pot> {
-  const store = recordStore({ db, table: 'pots', schema: potSchema });
+/** The pots, each with what was used from it since it was measured. */
+export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): RecordStore<Pot> {
+  const withUsed = async (kept: Kept<Pot>, within?: Knex.Transaction): Promise<Kept<Pot>> => {
+    const { id, measuredAt } = kept.content;
+    const ml = await used.since(id, measuredMs(measuredAt), within);
+    return ml > 0 ? { ...kept, usedMl: ml } : kept;
+  };
   return {
-    ...store,
+    async list() {
+      const usedMl = await used.sinceMeasured();
+      return (await plain.list()).map((kept) => {
+        const ml = usedMl.get(kept.content.id);
+        return ml === undefined ? kept : { ...kept, usedMl: ml };
+      });
+    },
+
+    async get(id, within) {
+      const kept = await plain.get(id, within);
+      return kept && withUsed(kept, within);
+    },
+
+    async put(pot, revision, within) {
+      const write = async (transaction: Knex.Transaction) => {
+        const kept = await plain.put(pot, revision, transaction);
+        const measured_ms = pot.measuredAt === undefined ? null : Date.parse(pot.measuredAt);
+        await transaction('pots').where({ id: pot.id }).update({ measured_ms });
+        return withUsed(kept, transaction);
+      };
+      return within ? write(within) : db.transaction(write);
+    },
+
     async remove(id, revision) {
-      const drawing = await db('recipe_pots')
-        .where({ pot_id: id })
-        .select('recipe_id')
-        .union(db('version_pots').where({ pot_id: id }).select('recipe_id'));
-      const wells: unknown[] = await db('palette_pots').where({ pot_id: id });
-      if (drawing.length + wells.length > 0) throw new PotInUse(drawing.length, wells.length > 0);
-      await store.remove(id, revision);
+      const links = await db<PotLink>('drawn_pots').where({ pot_id: id });
+      const drawing = new Set([
+        ...links.flatMap(({ kind, record_id }) => (kind === 'recipes' ? [record_id] : [])),
+        ...(await db<{ recipe_id: string; pot_id: string }>('version_pots')
+          .where({ pot_id: id })
+          .pluck('recipe_id')),
+      ]);
+      const isElsewhere = links.some(({ kind }) => kind !== 'recipes');
+      if (drawing.size > 0 || isElsewhere) throw new PotInUse(drawing.size, isElsewhere);
+      await plain.remove(id, revision);
     },
   };
 }
+
+/** A pot nobody has measured was as full when the log began. */
+const measuredMs = (measuredAt: string | undefined) =>
+  measuredAt === undefined ? -1 : Date.parse(measuredAt);

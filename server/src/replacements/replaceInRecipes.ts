@@ -20,7 +20,7 @@ export async function replaceInRecipes(
   return ledger.db.transaction(async (transaction) => {
     const written: Kept<Recipe>[] = [];
     for (const { content, revision } of recipes) {
-      const before = await ledger.recipes.get(content.id, transaction);
+      const before = await ledger.records.recipes.get(content.id, transaction);
       // Sent twice, as after a lost answer, the second finds its own work done.
       if (before && isDeepStrictEqual(before.content, content)) {
         written.push(before);
@@ -35,7 +35,7 @@ export async function replaceInRecipes(
           { note: `Before: ${note}`, revision },
           transaction,
         );
-      const kept = await ledger.recipes.put(content, revision, transaction);
+      const kept = await ledger.records.recipes.put(content, revision, transaction);
       await ledger.versions.freeze(
         content.id,
         ++number,

@@ -19,11 +19,15 @@ const addressSchema = z.object({
 export function versionRoutes(store: VersionStore): Router {
   const router = Router();
 
-  router.get('/:id/versions', async (request, response) => {
+  router.get('/versions', async (_request, response) => {
+    response.json({ items: await store.all() });
+  });
+
+  router.get('/recipes/:id/versions', async (request, response) => {
     response.json({ items: await store.list(request.params.id) });
   });
 
-  router.put('/:id/versions/:number', async (request, response) => {
+  router.put('/recipes/:id/versions/:number', async (request, response) => {
     const { id, number } = accept(addressSchema, request.params);
     try {
       response.json(await store.freeze(id, number, accept(freezeSchema, request.body)));

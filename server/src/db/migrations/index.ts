@@ -5,6 +5,9 @@ import { keepLog } from './2026-11-25-keep-log';
 import { keepPalettes } from './2026-11-25-keep-palettes';
 import { keepVersions } from './2026-11-25-keep-versions';
 import { keepRecipes } from './2026-11-24-keep-recipes';
+import { drawInOneTable } from './2026-11-26-draw-in-one-table';
+import { keepTimetables } from './2026-11-26-keep-timetables';
+import { noteInTheLog } from './2026-11-26-note-in-the-log';
 
 /** In the order they are applied; forward only. */
 export const migrations: Record<string, Knex.Migration> = {
@@ -14,4 +17,7 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-25-keep-palettes': keepPalettes,
   '2026-11-25-keep-armies': keepArmies,
   '2026-11-25-keep-log': keepLog,
+  '2026-11-26-draw-in-one-table': drawInOneTable,
+  '2026-11-26-keep-timetables': keepTimetables,
+  '2026-11-26-note-in-the-log': noteInTheLog,
 };

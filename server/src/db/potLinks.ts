@@ -8,27 +8,31 @@ export class UnknownPots extends Error {
   }
 }
 
-/** Where it is noted which pots a kind of record draws from, so that they cannot be deleted. */
-export type PotLinks =
-  | { table: 'recipe_pots'; owner: 'recipe_id' }
-  | {
-      table: 'palette_pots';
-      owner: 'palette_id';
-    };
+/** Which pots a record draws from, so that they cannot be deleted. */
+export interface PotLink {
+  kind: string;
+  record_id: string;
+  pot_id: string;
+}
 
 /** Notes anew which pots a record draws from. @throws UnknownPots */
 export async function linkPots(
   transaction: Knex.Transaction,
-  { table, owner }: PotLinks,
+  kind: string,
   id: string,
   potIds: readonly string[],
 ): Promise<void> {
   const known: string[] = await transaction('pots').whereIn('id', potIds).pluck('id');
   if (known.length < potIds.length)
     throw new UnknownPots(potIds.filter((potId) => !known.includes(potId)));
-  await transaction(table)
-    .where({ [owner]: id })
-    .delete();
+  await unlinkPots(transaction, kind, id);
   if (potIds.length > 0)
-    await transaction(table).insert(potIds.map((potId) => ({ [owner]: id, pot_id: potId })));
+    await transaction<PotLink>('drawn_pots').insert(
+      potIds.map((potId) => ({ kind, record_id: id, pot_id: potId })),
+    );
+}
+
+/** A record that is gone draws from nothing. */
+export async function unlinkPots(transaction: Knex.Transaction, kind: string, id: string) {
+  await transaction<PotLink>('drawn_pots').where({ kind, record_id: id }).delete();
 }

@@ -1,11 +1,11 @@
-import { potSchema, type Pot } from '@yellow-ledger/core';
+import type { Pot } from '@yellow-ledger/core';
 import type { RecordStore } from '../db/recordStore';
 import { Problem } from '../http/problem';
-import { recordRoutes } from '../http/recordRoutes';
 import { PotInUse } from './potStore';
 
-export function potRoutes(store: RecordStore<Pot>) {
-  return recordRoutes('pot', potSchema, {
+/** The pots, whose deletion is refused in words while something draws from them. */
+export function refusedWhenInUse(store: RecordStore<Pot>): RecordStore<Pot> {
+  return {
     ...store,
     async remove(id, revision) {
       try {
@@ -19,7 +19,7 @@ export function potRoutes(store: RecordStore<Pot>) {
         );
       }
     },
-  });
+  };
 }
 
 function whoDraws({ recipes, isOnPalette }: PotInUse): string {

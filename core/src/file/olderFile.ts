@@ -1,0 +1,77 @@
+import { broughtOver, withoutNotes, type OlderNotes } from '../bench/olderArmies';
+import type { RecipeOf } from '../army/paintNeeded';
+import { pinKey } from '../army/recipePin';
+import type { LogEntry } from '../log/entry';
+import type { Pot } from '../paint/pot';
+import type { LedgerFile } from './ledgerFile';
+
+/** What armies of an older file noted themselves, by their identifier. */
+export type NotesOfArmies = ReadonlyMap<string, OlderNotes>;
+
+/** A file of any minor version in the form of this one, with what is to go into its log apart. */
+export function broughtUpTo(content: Record<string, unknown>): {
+  content: Record<string, unknown>;
+  notes: NotesOfArmies;
+} {
+  const notes = new Map<string, OlderNotes>();
+  if (!Array.isArray(content.armies)) return { content, notes };
+  const armies = content.armies.map((record: unknown) => {
+    const read = withoutNotes(record);
+    const { id } = read.army as { id?: unknown };
+    if (typeof id === 'string') notes.set(id, read.notes);
+    return read.army;
+  });
+  return { content: { ...content, armies }, notes };
+}
+
+/**
+ * A file with what its armies noted themselves as entries of its log. Its pots were as full as it
+ * says when the last of that had been painted.
+ */
+export function withNotes(file: LedgerFile, notes: NotesOfArmies): LedgerFile {
+  const isOlder = (file.minor ?? 0) < measuredSince;
+  if (
+    !isOlder &&
+    [...notes.values()].every(({ done, ticked }) => done.length + ticked.length === 0)
+  )
+    return file;
+  const recipeOf = recipesIn(file);
+  const entries: LogEntry[] = [];
+  const armies = file.armies?.map((army) => {
+    const of = notes.get(army.id);
+    if (!of || of.done.length + of.ticked.length === 0) return army;
+    const over = broughtOver(army, of, recipeOf, file.log ?? []);
+    entries.push(...over.entries);
+    return over.army;
+  });
+  const log = [...(file.log ?? []), ...entries];
+  return {
+    ...file,
+    pots: isOlder ? measuredAfter(file.pots, log) : file.pots,
+    ...(armies && { armies }),
+    ...(log.length > 0 && { log }),
+  };
+}
+
+/** Minor version from which a pot says when it was measured. */
+const measuredSince = 3;
+
+/** Pots that were drawn down by a log as it was written: nothing of it is to be taken off again. */
+export function measuredAfter(pots: readonly Pot[], log: readonly LogEntry[]): Pot[] {
+  if (log.length === 0) return [...pots];
+  const last = log.reduce((most, { at }) => Math.max(most, Date.parse(at)), 0);
+  const measuredAt = new Date(last).toISOString();
+  return pots.map((pot) =>
+    pot.volumeMl === null || pot.measuredAt !== undefined ? pot : { ...pot, measuredAt },
+  );
+}
+
+function recipesIn({ recipes, versions = [] }: LedgerFile): RecipeOf {
+  const byPin = new Map([
+    ...recipes.map((recipe) => [pinKey({ recipeId: recipe.id, version: null }), recipe] as const),
+    ...versions.map(
+      ({ recipeId, number, content }) => [pinKey({ recipeId, version: number }), content] as const,
+    ),
+  ]);
+  return (pin) => byPin.get(pinKey(pin));
+}

@@ -1,0 +1,117 @@
+import type { z } from 'zod';
+import { armySchema } from '../army/army';
+import { benchSchema } from '../bench/bench';
+import { paletteSchema, potIdsInPalette } from '../palette/well';
+import { potSchema } from '../paint/pot';
+import { timetableSchema } from '../plan/timetable';
+import { potIdsOf, recipeSchema } from '../recipe/recipe';
+import type { CarriedField } from './carriedFields';
+import { lineLimit } from './fields';
+
+/** Every record has these. */
+interface AnyContent {
+  id: string;
+  more?: CarriedField[] | undefined;
+}
+
+/** All there is to say of a kind of record: stores, addresses, files and undo are made from it. */
+interface Resource<Content extends AnyContent> {
+  schema: z.ZodType<Content, Content>;
+  /** one of it, in sentences */
+  label: string;
+  /** what one is called, where it has to be told apart from others */
+  nameOf: (content: Content) => string;
+  /** pots it cannot be without: they cannot be deleted while it draws from them */
+  potsDrawn: (content: Content) => string[];
+  /** minor version of the file it came with; 0 where it was always there */
+  since: number;
+  /** so many go into a file at the most */
+  mostInFile: number;
+  /** a larger one is not taken, bytes */
+  largestBytes: number;
+  /** a record of this identifier that is there already gets the file’s beside it, as a copy */
+  isCopied?: (content: Content, mark: string, newId: string) => Content;
+}
+
+const usualBytes = 400_000;
+
+const resource = <Content extends AnyContent>(
+  facts: Omit<Resource<Content>, 'potsDrawn' | 'largestBytes'> & Partial<Resource<Content>>,
+): Resource<Content> => ({ potsDrawn: () => [], largestBytes: usualBytes, ...facts });
+
+/** The kinds of record a ledger keeps; in an order in which they can be taken in one by one. */
+export const resources = {
+  pots: resource({
+    schema: potSchema,
+    label: 'pot',
+    nameOf: ({ name }) => name,
+    since: 0,
+    mostInFile: 5000,
+  }),
+  recipes: resource({
+    schema: recipeSchema,
+    label: 'recipe',
+    nameOf: ({ name }) => name,
+    potsDrawn: potIdsOf,
+    since: 0,
+    mostInFile: 1000,
+    isCopied: (recipe, mark, id) => ({
+      ...recipe,
+      id,
+      name: recipe.name.slice(0, lineLimit - mark.length) + mark,
+    }),
+  }),
+  palettes: resource({
+    schema: paletteSchema,
+    label: 'palette',
+    nameOf: ({ name }) => name,
+    potsDrawn: potIdsInPalette,
+    since: 0,
+    mostInFile: 100,
+  }),
+  armies: resource({
+    schema: armySchema,
+    label: 'army',
+    nameOf: ({ name }) => name,
+    since: 1,
+    mostInFile: 100,
+  }),
+  benches: resource({
+    schema: benchSchema,
+    label: 'bench',
+    nameOf: ({ name }) => name,
+    since: 2,
+    mostInFile: 1000,
+  }),
+  timetables: resource({
+    schema: timetableSchema,
+    label: 'timetable',
+    nameOf: ({ madeAt }) => `made ${madeAt}`,
+    since: 3,
+    mostInFile: 2000,
+    // A plan of sixty models by four hands is some hundreds of runs with their models.
+    largestBytes: 8_000_000,
+  }),
+};
+
+export type ResourceName = keyof typeof resources;
+export type ContentOf<Name extends ResourceName> = z.infer<(typeof resources)[Name]['schema']>;
+/** A record of any kind. */
+export type AnyRecord = ContentOf<ResourceName>;
+
+export const resourceNames = Object.keys(resources) as ResourceName[];
+
+/** Pots a record of a kind draws from. */
+export function potsDrawnBy(name: ResourceName, record: AnyRecord): string[] {
+  // The kind says which schema its records have passed.
+  return (resources[name] as Resource<AnyRecord>).potsDrawn(record);
+}
+
+/** Walks over lists of records, kind by kind. */
+export function eachRecord(
+  lists: { [Name in ResourceName]?: ContentOf<Name>[] | undefined },
+  look: (name: ResourceName, record: AnyRecord, index: number) => void,
+): void {
+  for (const name of resourceNames)
+    lists[name]?.forEach((record: AnyRecord, index: number) => look(name, record, index));
+}

@@ -1,0 +1,118 @@
+import {
+  armySchema,
+  broughtOver,
+  entrySchema,
+  measuredAfter,
+  paintUsed,
+  pinKey,
+  potSchema,
+  recipeSchema,
+  withoutNotes,
+  type LogEntry,
+  type RecipeOf,
+} from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import { rowOf } from '../../log/logStore';
+import { forwardOnly } from './forwardOnly';
+
+interface Row {
+  id: string;
+  content: string;
+}
+
+const atOnce = 1000;
+
+/**
+ * What was painted by a plan and which parts were ticked off stands in the log alone; what was used
+ * from pots is counted from it, and no longer taken off what was measured.
+ */
+export const noteInTheLog: Knex.Migration = {
+  async up(db) {
+    await db.schema.alterTable('log_entries', (table) => {
+      table.string('coat_key').index();
+      table.string('struck_id').index();
+    });
+    await db.schema.createTable('used_paint', (table) => {
+      table.string('entry_id').notNullable();
+      table.string('coat_key').notNullable().index();
+      table.string('pot_id').notNullable();
+      table.integer('at_ms').notNullable();
+      table.float('ml').notNullable();
+      table.index(['pot_id', 'at_ms', 'ml']);
+    });
+    await db.schema.alterTable('pots', (table) => table.integer('measured_ms'));
+
+    const log = (await db<Row>('log_entries').orderBy('sequence')).map(({ content }) =>
+      entrySchema.parse(JSON.parse(content)),
+    );
+    for (const entry of log) {
+      const { coat_key, struck_id } = rowOf(entry, '');
+      if (coat_key !== null || struck_id !== null)
+        await db('log_entries').where({ id: entry.id }).update({ coat_key, struck_id });
+    }
+    const noted = await notesOfArmies(db, log);
+    const savedAt = new Date().toISOString();
+    for (const entry of noted) await db('log_entries').insert(rowOf(entry, savedAt));
+    const whole = [...log, ...noted];
+    await countUsed(db, whole);
+    await measurePots(db, whole);
+  },
+  down: forwardOnly,
+};
+
+async function notesOfArmies(db: Knex, log: readonly LogEntry[]): Promise<LogEntry[]> {
+  const recipeOf = await recipesOf(db);
+  const noted: LogEntry[] = [];
+  for (const { id, content } of await db<Row>('armies')) {
+    const { army, notes } = withoutNotes(JSON.parse(content));
+    const over = broughtOver(armySchema.parse(army), notes, recipeOf, [...log, ...noted]);
+    noted.push(...over.entries);
+    await db('armies')
+      .where({ id })
+      .update({ content: JSON.stringify(over.army) });
+  }
+  return noted;
+}
+
+async function recipesOf(db: Knex): Promise<RecipeOf> {
+  const recipes = await db<Row>('recipes');
+  const versions = await db<{ recipe_id: string; number: number; content: string }>('versions');
+  const texts = new Map([
+    ...recipes.map(
+      ({ id, content }) => [pinKey({ recipeId: id, version: null }), content] as const,
+    ),
+    ...versions.map(
+      ({ recipe_id, number, content }) =>
+        [pinKey({ recipeId: recipe_id, version: number }), content] as const,
+    ),
+  ]);
+  return (pin) => {
+    const text = texts.get(pinKey(pin));
+    return text === undefined ? undefined : recipeSchema.parse(JSON.parse(text));
+  };
+}
+
+async function countUsed(db: Knex, log: readonly LogEntry[]): Promise<void> {
+  const rows = paintUsed(log).map(({ entryId, coatKey, potId, at, ml }) => ({
+    entry_id: entryId,
+    coat_key: coatKey,
+    pot_id: potId,
+    at_ms: at,
+    ml,
+  }));
+  for (let from = 0; from < rows.length; from += atOnce)
+    await db('used_paint').insert(rows.slice(from, from + atOnce));
+}
+
+/** The pots were drawn down as coats were noted: what they say is left was so after the last. */
+async function measurePots(db: Knex, log: readonly LogEntry[]): Promise<void> {
+  for (const { id, content } of await db<Row>('pots')) {
+    const before = potSchema.parse(JSON.parse(content));
+    const [pot] = measuredAfter([before], log);
+    if (pot.measuredAt === undefined || pot === before) continue;
+    const measured_ms = Date.parse(pot.measuredAt);
+    await db('pots')
+      .where({ id })
+      .update({ content: JSON.stringify(pot), measured_ms });
+  }
+}
