@@ -1,4 +1,4 @@
-import { asProblem } from '../store/ledgerApi';
+import { asProblem } from '../ledger/ask';
 
 /** What could not be fetched and why, with another try. */
 export function FetchProblem({ error, onRetry }: { error: unknown; onRetry: () => void }) {

@@ -1,4 +1,5 @@
-import { asProblem, useAddSampleMutation } from '../store/ledgerApi';
+import { asProblem } from '../ledger/ask';
+import { useAddSampleMutation } from '../ledger/ledgerApi';
 import { useNotice } from './shell/notices';
 
 /** Puts the sample world beside what is there. */

@@ -93,7 +93,6 @@ export const batch: Batch = {
   room: 'usual',
   keeping: 'damp',
   hairDryer: false,
-  done: [],
 };
 
 /** The levy with something else about its one unit. */

@@ -14,7 +14,7 @@ import { predictWork } from './work/predictWork';
 import { readingWork } from './work/readingWork';
 import { rescueWork } from './work/rescueWork';
 import { replaceWork } from './work/replaceWork';
-import { takeShelf } from './work/shelfInHand';
+import { takeInHand } from './work/ledgerInHand';
 import { stockWork } from './work/stockWork';
 import { studyWork } from './work/studyWork';
 import { tableWork } from './work/tableWork';
@@ -22,7 +22,7 @@ import { togetherWork } from './work/togetherWork';
 
 /** Everything that may take longer than a frame, away from the thread that takes the typing. */
 const ledgerWorker = {
-  setShelf: takeShelf,
+  takeInHand,
   ...armyWork,
   ...benchWork,
   ...versionGapWork,

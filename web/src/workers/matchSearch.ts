@@ -1,6 +1,10 @@
-import type { MatchedMix, Pot } from '@yellow-ledger/core';
-import * as Comlink from 'comlink';
+import type { MatchedMix } from '@yellow-ledger/core';
+import type { Remote } from 'comlink';
+import type { RootState } from '../ledger/rootState';
 import type { LedgerWorker } from './ledger.worker';
+import { startWorker } from './ledgerWorker';
+import { ofShelf } from './parts';
+import { Told } from './tellWorker';
 import type { MatchQuestion } from './work/matchWork';
 
 export interface MatchProgress {
@@ -12,29 +16,16 @@ export interface MatchProgress {
 
 const cores = Math.min(2, navigator.hardwareConcurrency || 1);
 const keptOfEach = 4;
-let pool: Comlink.Remote<LedgerWorker>[] | null = null;
-/** The pots the pool knows: told again only when they change, as it keeps what it found out of them. */
-let shelfThere: readonly Pot[] | null = null;
+let pool: Told[] | null = null;
 
 /** Starts the cores and has them know the pots, before anybody searches: the first answer is quick then. */
-export async function prepareMatch(pots: readonly Pot[]): Promise<void> {
-  await Promise.all((await poolKnowing(pots)).map((worker) => worker.prepareMatch()));
+export async function prepareMatch(state: RootState): Promise<void> {
+  await Promise.all(poolKnowing(state).map((worker) => worker.prepareMatch()));
 }
 
-async function poolKnowing(pots: readonly Pot[]): Promise<Comlink.Remote<LedgerWorker>[]> {
-  pool ??= Array.from({ length: cores }, () =>
-    Comlink.wrap<LedgerWorker>(
-      new Worker(new URL('./ledger.worker.ts', import.meta.url), { type: 'module' }),
-    ),
-  );
-  if (shelfThere !== pots) {
-    shelfThere = pots;
-    await Promise.all(pool.map((worker) => worker.setShelf(pots))).catch((error: unknown) => {
-      shelfThere = null;
-      throw error;
-    });
-  }
-  return pool;
+function poolKnowing(state: RootState): Remote<LedgerWorker>[] {
+  pool ??= Array.from({ length: cores }, () => new Told(startWorker()));
+  return pool.map((told) => told.tell(state, ofShelf));
 }
 
 /**
@@ -46,11 +37,11 @@ async function poolKnowing(pots: readonly Pot[]): Promise<Comlink.Remote<LedgerW
  */
 export async function searchMatch(
   question: MatchQuestion,
-  pots: readonly Pot[],
+  state: RootState,
   onProgress: (progress: MatchProgress) => void,
   signal: AbortSignal,
 ): Promise<void> {
-  const workers = await poolKnowing(pots);
+  const workers = poolKnowing(state);
   const found = new Map<number, MatchedMix[]>();
   let next = 0;
   let done = 0;

@@ -1,8 +1,11 @@
-import type { Pot } from '@yellow-ledger/core';
 import type { Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
+import { shallowEqual } from 'react-redux';
+import { selectPart, type Part } from '../ledger/inHand';
+import { useAppSelector, useAppStore } from '../ledger/store';
+import { useParts } from '../ledger/useParts';
 import type { LedgerWorker } from './ledger.worker';
-import { withShelf } from './ledgerWorker';
+import { toldWorker } from './ledgerWorker';
 
 export interface Answered<Answer> {
   /** the newest there is; of an older question while the next is being worked out */
@@ -11,18 +14,25 @@ export interface Answered<Answer> {
 }
 
 /**
- * Asks the worker, and again whenever what the question depends on changes. While one answer is
- * under way only the newest question waits behind it.
+ * Asks the worker, and again whenever what the question or the answer depends on changes. While one
+ * answer is under way only the newest question waits behind it.
  *
+ * @param parts what of the ledger it is answered from; always the same ones
  * @param depends everything the question is made from; always as many
  * @param isAsked false asks nothing yet
  */
 export function useAnswer<Answer>(
-  pots: Pot[] | undefined,
+  parts: readonly Part[],
   depends: readonly unknown[],
   ask: (worker: Remote<LedgerWorker>) => Promise<Answer>,
   isAsked = true,
 ): Answered<Answer> {
+  const store = useAppStore();
+  const { isReady, error } = useParts(parts);
+  const inHand = useAppSelector(
+    (state) => parts.map((part) => selectPart(state, part)),
+    shallowEqual,
+  );
   const [answered, setAnswered] = useState<Answered<Answer>>({ answer: null, problem: null });
   const waiting = useRef<typeof ask | null>(null);
   const isBusy = useRef(false);
@@ -36,7 +46,7 @@ export function useAnswer<Answer>(
 
   useEffect(
     () => {
-      if (!pots || !isAsked) return;
+      if (!isReady || !isAsked) return;
       waiting.current = ask;
       if (isBusy.current) return;
       isBusy.current = true;
@@ -45,20 +55,21 @@ export function useAnswer<Answer>(
           const next = waiting.current;
           waiting.current = null;
           try {
-            const answer = await next(withShelf(pots));
+            const answer = await next(toldWorker.tell(store.getState(), parts));
             if (isThere.current) setAnswered({ answer, problem: null });
-          } catch (error) {
-            const problem = error instanceof Error ? error.message : String(error);
+          } catch (fault) {
+            const problem = fault instanceof Error ? fault.message : String(fault);
             if (isThere.current) setAnswered((last) => ({ ...last, problem }));
           }
         }
         isBusy.current = false;
       })();
     },
-    // `depends` says everything that `ask` is made from.
+    // `depends` says everything that `ask` is made from, and `inHand` what it is answered from.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [pots, isAsked, ...depends],
+    [isReady, isAsked, inHand, ...depends],
   );
 
+  if (error && !isReady) return { ...answered, problem: error.message };
   return answered;
 }

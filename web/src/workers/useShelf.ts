@@ -1,12 +1,12 @@
-import type { Kept, Pot } from '@yellow-ledger/core';
+import { asLeft, type Kept, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
-import { usePotsQuery } from '../store/ledgerApi';
+import { useRecords } from '../ledger/useParts';
 
-const none: Kept<Pot>[] = [];
+const none: readonly Kept<Pot>[] = [];
 
-/** The pots as they are kept, and as the computation takes them. */
+/** The pots as they are kept, and as the computation takes them: with what is left in them. */
 export function useShelf() {
-  const { data, isLoading, error, refetch } = usePotsQuery();
-  const pots = useMemo(() => data?.map(({ content }) => content), [data]);
-  return { kept: data ?? none, pots, isLoading, error, refetch };
+  const { kept, isLoading, error, refetch } = useRecords('pots');
+  const pots = useMemo(() => kept?.map(asLeft), [kept]);
+  return { kept: kept ?? none, pots, isLoading, error, refetch };
 }

@@ -2,45 +2,33 @@ import { useNavigate, Link } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { SampleButton } from '../../parts/SampleButton';
-import { useNotice } from '../../parts/shell/notices';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useArmiesQuery } from '../../store/ledgerApi';
-import { useAppDispatch } from '../../store/store';
+import { useRecords } from '../../ledger/useParts';
+import { useWriter } from '../../ledger/useWriter';
 import { newArmy } from './newArmy';
 import './army.scss';
 
 /** The armies, each with its units. */
 export default function ArmiesPage() {
-  const { data, isLoading, error, refetch } = useArmiesQuery();
-  const dispatch = useAppDispatch();
+  const { kept, isLoading, error, refetch } = useRecords('armies');
+  const writer = useWriter();
   const navigate = useNavigate();
-  const notify = useNotice();
-  const write = async () => {
+  const write = () => {
     const army = newArmy();
-    const problem = await dispatch(
-      doDeed({
-        kind: 'armies',
-        label: 'write a new army',
-        of: crypto.randomUUID(),
-        before: null,
-        after: army,
-      }),
-    );
-    if (problem) notify(problem.message);
-    else await navigate(`/armies/${army.id}`);
+    writer.create('armies', 'write a new army', army);
+    void navigate(`/armies/${army.id}`);
   };
-  useShortcut('n', () => void write());
+  useShortcut('n', () => write());
   if (isLoading) return <p className="page-wait">Fetching the armies …</p>;
-  const armies = data ?? [];
+  const armies = kept ?? [];
   return (
     <div className="page">
       <div className="page-head">
         <h1>Armies</h1>
-        <button type="button" className="next-button" onClick={() => void write()}>
+        <button type="button" className="next-button" onClick={() => write()}>
           Write a new army
         </button>
       </div>
-      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
+      {error && <FetchProblem error={error} onRetry={refetch} />}
       {armies.length === 0 && !error && (
         <div className="empty-page">
           <p>

@@ -3,8 +3,8 @@ import { Link, NavLink, useParams } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { NameField } from '../../parts/NameField';
 import { UnsavedMark } from '../../parts/UnsavedMark';
-import { useDeedQueue } from '../../store/deeds/useDeedQueue';
-import { useArmiesQuery } from '../../store/ledgerApi';
+import { useRecords } from '../../ledger/useParts';
+import { useWriter } from '../../ledger/useWriter';
 import { useShelf } from '../../workers/useShelf';
 import { ArmyPaintLeaf } from './ArmyPaintLeaf';
 import { ChangesLeaf } from './ChangesLeaf';
@@ -22,47 +22,24 @@ import './army.scss';
 /** One army: its units and their scheme, and on its leaves what follows from them. */
 export default function ArmyPage() {
   const { armyId = '', leaf } = useParams();
-  const { data, isLoading, error, refetch } = useArmiesQuery();
-  const kept = data?.find(({ content }) => content.id === armyId)?.content ?? null;
+  const { kept: armies, isLoading, error, refetch } = useRecords('armies');
+  const army = armies?.find(({ content }) => content.id === armyId)?.content;
   if (isLoading) return <p className="page-wait">Fetching the army …</p>;
-  if (error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
-  if (!kept)
+  if (!army && error) return <FetchProblem error={error} onRetry={refetch} />;
+  if (!army)
     return (
       <p className="page-wait">
         There is no such army here; it may have been deleted.{' '}
         <Link to="/armies">To the armies</Link>
       </p>
     );
-  return (
-    <ArmySheet
-      key={armyId}
-      kept={kept}
-      leaf={leaf}
-      refetch={async () =>
-        (await refetch()).data?.find(({ content }) => content.id === armyId)?.content ?? null
-      }
-    />
-  );
+  return <ArmySheet key={armyId} army={army} leaf={leaf} />;
 }
 
-function ArmySheet({
-  kept,
-  leaf,
-  refetch,
-}: {
-  kept: Army;
-  leaf: string | undefined;
-  refetch: () => Promise<Army | null>;
-}) {
+function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
   const { pots } = useShelf();
-  const { shown, act, now, isUnsaved, saveNow } = useDeedQueue<Army>(
-    'armies',
-    kept.id,
-    kept,
-    refetch,
-  );
-  const army = shown ?? kept;
-  const change: ChangeArmy = (label, next) => act(label, next(now() ?? kept));
+  const writer = useWriter();
+  const change: ChangeArmy = (label, next) => writer.change('armies', army.id, label, next);
   const models = army.units.reduce((sum, unit) => sum + unit.models, 0);
   return (
     <div className="page">
@@ -87,7 +64,7 @@ function ArmySheet({
           </NavLink>
         ))}
       </nav>
-      <UnsavedMark isUnsaved={isUnsaved} onRetry={saveNow} />
+      <UnsavedMark name="armies" id={army.id} />
       {leaf === undefined && (
         <>
           <SchemeTable army={army} change={change} />

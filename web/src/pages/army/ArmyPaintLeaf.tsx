@@ -6,6 +6,7 @@ import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
+import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyPaint } from '../../workers/work/armyWork';
 
@@ -14,7 +15,9 @@ const countedUpTo = 60;
 
 /** The paint an army takes: by pot against what is left, and by mix. */
 export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
-  const { answer, problem } = useAnswer(pots, [army], (worker) => worker.armyPaint(army));
+  const { answer, problem } = useAnswer(ofWhatIsPainted, [army], (worker) =>
+    worker.armyPaint(army),
+  );
   const potName = useMemo(() => potNamesOf(pots), [pots]);
   const potHex = useMemo(() => potHexesOf(pots), [pots]);
   if (problem) return <p role="alert">{problem}</p>;

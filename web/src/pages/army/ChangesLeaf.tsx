@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Ribbon } from '../../parts/Ribbon';
 import { mlWords } from '../../parts/words/mlWords';
 import { minutesInWords } from '../../parts/words/minutesInWords';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OutdatedSurface } from '../../workers/work/versionGapWork';
 import type { ChangeArmy } from './changeArmy';
@@ -16,7 +17,7 @@ export interface ChangesLeafProps {
 
 /** What newer versions would change on models that are painted, and repainting in another colour. */
 export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
-  const { answer, problem } = useAnswer(pots, [army], (worker) => worker.outdated(army));
+  const { answer, problem } = useAnswer(ofArmies, [army], (worker) => worker.outdated(army));
   return (
     <div className="changes-leaf">
       <h2>Older versions in use</h2>

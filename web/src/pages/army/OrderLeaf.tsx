@@ -7,6 +7,7 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OrderedLine } from '../../workers/work/armyWork';
 import type { ChangeArmy } from './changeArmy';
@@ -20,11 +21,11 @@ export interface OrderLeafProps {
 }
 
 /** The order of work over one model of a unit, by school, and what slips are likely to cost. */
-export function OrderLeaf({ army, pots, change }: OrderLeafProps) {
+export function OrderLeaf({ army }: OrderLeafProps) {
   const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
   const [school, setSchool] = useState<OrderSchool>(orderSchools[0].name);
   const unit = army.units.find(({ id }) => id === unitId);
-  const { answer, problem } = useAnswer(pots, [army, unitId], (worker) =>
+  const { answer, problem } = useAnswer(ofArmies, [army, unitId], (worker) =>
     worker.unitOrder(army, unitId),
   );
   if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
@@ -57,7 +58,7 @@ export function OrderLeaf({ army, pots, change }: OrderLeafProps) {
         ))}
       </fieldset>
       {shown && <OrderedLines lines={shown.lines} surfaceName={surfaceName} />}
-      <PartTicks armyId={army.id} unit={unit} change={change} />
+      <PartTicks army={army} unit={unit} />
     </div>
   );
 }

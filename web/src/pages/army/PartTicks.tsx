@@ -1,46 +1,49 @@
-import type { Unit } from '@yellow-ledger/core';
+import { firstUnticked, type Army, type Part, type Unit } from '@yellow-ledger/core';
+import { entryHead } from '../../ledger/log/entryHead';
+import { useAppStore } from '../../ledger/store';
+import { useWriter } from '../../ledger/useWriter';
+import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import { useShelf } from '../../workers/useShelf';
-import { modelsWords } from '../bench/benchWords';
-import type { ChangeArmy } from './changeArmy';
+import { modelsWords } from '../../parts/words/modelsWords';
 
 /** Parts to be counted off on every model, and on how many models they are. */
-export function PartTicks({
-  armyId,
-  unit,
-  change,
-}: {
-  armyId: string;
-  unit: Unit;
-  change: ChangeArmy;
-}) {
-  const { pots } = useShelf();
+export function PartTicks({ army, unit }: { army: Army; unit: Unit }) {
+  const writer = useWriter();
+  const store = useAppStore();
   const { answer: ticked } = useAnswer(
-    pots,
-    [armyId],
-    (worker) => worker.partsTicked(armyId),
+    ofWhatIsPainted,
+    [army],
+    (worker) => worker.partsTicked(army),
     unit.parts.length > 0,
   );
   if (unit.parts.length === 0) return null;
-  const put = (partId: string, doneOn: number) =>
-    change(`tick off parts of ${unit.name}`, (before) => ({
-      ...before,
-      units: before.units.map((each) =>
-        each.id === unit.id
-          ? {
-              ...each,
-              parts: each.parts.map((part) => (part.id === partId ? { ...part, doneOn } : part)),
-            }
-          : each,
-      ),
-    }));
+  /** Ticks off the first models that are open, or unticks the last that are not, to come to a number. */
+  const put = ({ id, name }: Part, on: readonly number[], wanted: number) => {
+    if (wanted === on.length) return;
+    const isTicked = wanted > on.length;
+    const models = isTicked
+      ? firstUnticked(new Set(on), wanted)
+      : [...on].sort((one, other) => one - other).slice(wanted);
+    const tick = {
+      kind: 'tick' as const,
+      ...entryHead(store.getState()),
+      benchId: army.id,
+      armyId: army.id,
+      unitId: unit.id,
+      partId: id,
+      models,
+      isTicked,
+    };
+    writer.do(`tick off ${name} of ${unit.name}`, { entries: [tick] });
+  };
   return (
     <section className="part-ticks" aria-label="To count on every model">
       <h2>To count on every model</h2>
       <ul>
-        {unit.parts.map(({ id, name, count, doneOn = 0 }) => {
-          const atBench = ticked?.[`${unit.id} ${id}`] ?? [];
-          const done = Math.max(doneOn, atBench.length);
+        {unit.parts.map((part) => {
+          const { id, name, count } = part;
+          const on = (ticked?.[`${unit.id} ${id}`] ?? []).filter((model) => model <= unit.models);
+          const done = on.length;
           return (
             <li key={id}>
               <label>
@@ -53,15 +56,15 @@ export function PartTicks({
                   type="number"
                   min={0}
                   max={unit.models}
-                  value={doneOn}
+                  value={done}
                   onChange={(event) => {
                     const typed = Math.floor(Number(event.target.value)) || 0;
-                    put(id, Math.max(0, Math.min(unit.models, typed)));
+                    put(part, on, Math.max(0, Math.min(unit.models, typed)));
                   }}
                 />{' '}
                 of {unit.models} models
               </label>
-              {atBench.length > 0 && <span> · at the bench on {modelsWords(atBench)}</span>}
+              {done > 0 && done < unit.models && <span> · on {modelsWords(on)}</span>}
               {done >= unit.models ? (
                 <span> · all done</span>
               ) : (

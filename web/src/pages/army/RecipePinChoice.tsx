@@ -1,7 +1,7 @@
 import type { RecipePin } from '@yellow-ledger/core';
 import { Choice } from '../../parts/Choice';
-import { useVersionsQuery } from '../../store/ledgerApi';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { useVersions } from '../../ledger/useVersions';
+import { useRecipeRows } from '../../workers/useRecipeRows';
 
 export interface RecipePinChoiceProps {
   label: string;
@@ -13,8 +13,8 @@ export interface RecipePinChoiceProps {
 
 /** A recipe, and which version of it. */
 export function RecipePinChoice({ label, pin, noneMeans, onPin }: RecipePinChoiceProps) {
-  const { data: rows = [] } = useRecipeRowsQuery();
-  const { data: versions = [] } = useVersionsQuery(pin?.recipeId ?? '', { skip: !pin });
+  const { rows = [] } = useRecipeRows();
+  const { versions = [] } = useVersions(pin?.recipeId ?? '');
   const isGone = pin && rows.length > 0 && !rows.some(({ id }) => id === pin.recipeId);
   const isArchived = rows.some(({ id, archived }) => id === pin?.recipeId && archived);
   return (

@@ -4,21 +4,22 @@ import { Choice } from '../../parts/Choice';
 import { Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { mlWords } from '../../parts/words/mlWords';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { useRecipeRows } from '../../workers/useRecipeRows';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { RepaintAnswer } from '../../workers/work/versionGapWork';
 import { UnitChoice } from './UnitChoice';
 
 /** What it takes to paint a finished surface over by another recipe. */
-export function RepaintSheet({ army, pots }: { army: Army; pots: Pot[] }) {
+export function RepaintSheet({ army }: { army: Army; pots: Pot[] }) {
   const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
   const [chosenId, setSurfaceId] = useState('');
   const [recipeId, setRecipeId] = useState('');
-  const { data: rows = [] } = useRecipeRowsQuery();
+  const { rows = [] } = useRecipeRows();
   const unit = army.units.find(({ id }) => id === unitId);
   const surface = unit?.surfaces.find(({ id }) => id === chosenId) ?? unit?.surfaces.at(0);
   const { answer, problem } = useAnswer(
-    pots,
+    ofArmies,
     [army, unitId, surface?.id, recipeId],
     (worker) => worker.repaint(army, unitId, surface?.id ?? '', { recipeId, version: null }),
     recipeId !== '' && surface !== undefined,

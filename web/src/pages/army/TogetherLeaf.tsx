@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { Swatch } from '../../parts/Swatch';
 import { potNamesOf } from '../../parts/words/recipeWords';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { Together } from '../../workers/work/togetherWork';
 import { ModelFigure } from './ModelFigure';
@@ -13,7 +14,7 @@ export function TogetherLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
   const [model, setModel] = useState(1);
   const unit = army.units.find(({ id }) => id === unitId);
-  const { answer, problem } = useAnswer(pots, [army, unitId, model], (worker) =>
+  const { answer, problem } = useAnswer(ofArmies, [army, unitId, model], (worker) =>
     worker.together(army, unitId, model),
   );
   if (!unit) return <p>No unit yet; write one on the first leaf.</p>;

@@ -13,8 +13,9 @@ import {
 import { useState } from 'react';
 import { useNotice } from '../../parts/shell/notices';
 import { Swatch } from '../../parts/Swatch';
-import { withShelf } from '../../workers/ledgerWorker';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
+import { useWorker } from '../../workers/useWorker';
 import type { ChangeArmy } from './changeArmy';
 import { UnitChoice } from './UnitChoice';
 
@@ -47,10 +48,11 @@ export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
   );
 }
 
-function DealSheet({ unit, army, pots, change }: VariantsLeafProps & { unit: Unit }) {
+function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
   const notify = useNotice();
+  const worker = useWorker(ofArmies);
   const [isDealing, setIsDealing] = useState(false);
-  const { answer, problem } = useAnswer(pots, [army, unit.id], (worker) =>
+  const { answer, problem } = useAnswer(ofArmies, [army, unit.id], (worker) =>
     worker.dealtUnit(army, unit.id),
   );
   const varied = variedSurfaces(unit);
@@ -64,7 +66,7 @@ function DealSheet({ unit, army, pots, change }: VariantsLeafProps & { unit: Uni
   const deal = async (dealSeed: number) => {
     setIsDealing(true);
     try {
-      const own = await withShelf(pots).deal(army, unit.id, dealSeed);
+      const own = await worker().deal(army, unit.id, dealSeed);
       put(`deal the variants of ${unit.name}`, { own, dealSeed });
     } catch (error) {
       notify(error instanceof Error ? error.message : 'The deal did not come off.');

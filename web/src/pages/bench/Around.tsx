@@ -1,7 +1,8 @@
 import { standing, tickedOn, type BenchTask, type Drying } from '@yellow-ledger/core';
 import { Swatch } from '../../parts/Swatch';
 import type { BenchPartProps } from './benchPart';
-import { leftWords, modelsWords } from './benchWords';
+import { leftWords } from './benchWords';
+import { modelsWords } from '../../parts/words/modelsWords';
 
 /** Around the step: what dries, what can be done meanwhile, what to keep wet, what to count. */
 export function Around(props: BenchPartProps) {

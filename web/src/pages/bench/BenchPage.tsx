@@ -1,8 +1,7 @@
 import { armyOnBench, type Army, type Bench, type Kept } from '@yellow-ledger/core';
 import { Link, useParams } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
-import { useBenchesQuery } from '../../store/benchApi';
-import { useArmiesQuery } from '../../store/ledgerApi';
+import { useRecords } from '../../ledger/useParts';
 import { useShelf } from '../../workers/useShelf';
 import { BenchTable } from './BenchTable';
 import './bench.scss';
@@ -11,13 +10,13 @@ import './bench.scss';
 export default function BenchPage() {
   const { benchId = '' } = useParams();
   const { pots } = useShelf();
-  const benches = useBenchesQuery();
-  const armies = useArmiesQuery();
-  const kept = benches.data?.find(({ content }) => content.id === benchId);
+  const benches = useRecords('benches');
+  const armies = useRecords('armies');
+  const kept = benches.kept?.find(({ content }) => content.id === benchId);
   if (benches.isLoading || armies.isLoading || !pots)
     return <p className="page-wait">Laying out the bench …</p>;
-  if (benches.error && !benches.data)
-    return <FetchProblem error={benches.error} onRetry={() => void benches.refetch()} />;
+  if (benches.error && !benches.kept)
+    return <FetchProblem error={benches.error} onRetry={benches.refetch} />;
   if (!kept)
     return (
       <p className="page-wait">
@@ -25,7 +24,7 @@ export default function BenchPage() {
         <Link to="/bench">To the benches</Link>
       </p>
     );
-  const army = armyOf(kept, armies.data?.map(({ content }) => content) ?? []);
+  const army = armyOf(kept, armies.kept?.map(({ content }) => content) ?? []);
   if (!army)
     return (
       <p className="page-wait">

@@ -3,10 +3,8 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import { Choice } from '../../parts/Choice';
-import { useNotice } from '../../parts/shell/notices';
-import { painterHere } from '../../store/log/painterHere';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useAppDispatch } from '../../store/store';
+import { painterHere } from '../../ledger/log/painterHere';
+import { useWriter } from '../../ledger/useWriter';
 import type { BenchPartProps } from './benchPart';
 import { chimeSetting } from './chime';
 import { FoundSheet } from './FoundSheet';
@@ -25,33 +23,20 @@ const keepingNames: Record<Bench['keeping'], string> = {
 
 /** The room, the pedal, the sound; what was painted before; putting the bench away. */
 export function BenchSheet(props: BenchSheetProps) {
-  const { bench: kept, army, onClose } = props;
-  const dispatch = useAppDispatch();
+  const { bench, army, onClose } = props;
+  const writer = useWriter();
   const navigate = useNavigate();
-  const notify = useNotice();
   const pedal = usePedalLearning();
   const [isChimeOn, setIsChimeOn] = useState(chimeSetting.isOn);
-  // What was chosen shows at once, and goes back when it could not be written.
-  const [chosen, setChosen] = useState<Partial<Bench>>({});
-  const bench = { ...kept, ...chosen };
-  const change = async (label: string, part: Partial<Bench>) => {
-    const of = crypto.randomUUID();
-    const after = { ...bench, ...part };
-    setChosen({ ...chosen, ...part });
-    const problem = await dispatch(doDeed({ kind: 'benches', label, of, before: kept, after }));
-    if (problem) {
-      setChosen({});
-      notify(problem.message);
-    }
-    return problem;
-  };
+  const change = (label: string, part: Partial<Bench>) =>
+    writer.change('benches', bench.id, label, (now) => ({ ...now, ...part }));
   return (
     <PanelBox label="Bench settings">
       <div className="bench-fields">
         <Choice
           label="Room"
           value={bench.room}
-          onChoose={(room) => void change('change the room', { room: room as Bench['room'] })}
+          onChoose={(room) => change('change the room', { room: room as Bench['room'] })}
         >
           {rooms.map((room) => (
             <option key={room}>{room}</option>
@@ -61,7 +46,7 @@ export function BenchSheet(props: BenchSheetProps) {
           label="Palette kept"
           value={bench.keeping}
           onChoose={(keeping) =>
-            void change('keep the palette another way', { keeping: keeping as Bench['keeping'] })
+            change('keep the palette another way', { keeping: keeping as Bench['keeping'] })
           }
         >
           {keepings.map((keeping) => (
@@ -76,7 +61,7 @@ export function BenchSheet(props: BenchSheetProps) {
           label="A hair dryer is used"
           checked={bench.hairDryer}
           onChange={(event) =>
-            void change('use a hair dryer or not', { hairDryer: event.target.checked })
+            change('use a hair dryer or not', { hairDryer: event.target.checked })
           }
         />
         <Form.Check
@@ -118,11 +103,10 @@ export function BenchSheet(props: BenchSheetProps) {
         <button
           type="button"
           className="outline-button"
-          onClick={() =>
-            void change('put the bench away', { isCleared: true }).then(
-              (problem) => !problem && navigate('/bench'),
-            )
-          }
+          onClick={() => {
+            change('put the bench away', { isCleared: true });
+            void navigate('/bench');
+          }}
         >
           Put the bench away
         </button>

@@ -8,12 +8,13 @@ import { Differently } from './Differently';
 import { NowPanel } from './NowPanel';
 import { useBench } from './useBench';
 import { useDryChime } from './useDryChime';
+import { RefusedEntries } from '../../parts/RefusedEntries';
 import { useWakeLock } from './useWakeLock';
 import { WentWrong } from './WentWrong';
 
 /** What now, what dries, what stays wet; and what was done. */
 export function BenchTable({ bench, army, pots }: OnTable) {
-  const hand = useBench(bench, army, pots);
+  const hand = useBench(bench, army);
   const { view, log, problem, now } = hand;
   const words = useMemo(() => benchWordsOf(army), [army]);
   const [panel, setPanel] = useState<BenchPanel>(null);
@@ -105,7 +106,7 @@ function BenchNotices({
         {log.isOffline &&
           `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : `${log.unsent} ${log.unsent === 1 ? 'entry is' : 'entries are'}`} waiting here and will be sent in their order.`}
       </p>
-      {log.refused && <p role="alert">An entry was refused and taken out again: {log.refused}</p>}
+      {log.refused.length > 0 && <RefusedEntries refused={log.refused} />}
       {behind > 60_000 && (
         <p>
           The clock of this device stands {Math.round(behind / 60_000)} min before the last entry;

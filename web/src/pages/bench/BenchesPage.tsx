@@ -3,34 +3,24 @@ import { format } from 'date-fns';
 import { useNavigate, Link } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { SampleButton } from '../../parts/SampleButton';
-import { useNotice } from '../../parts/shell/notices';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useBenchesQuery } from '../../store/benchApi';
-import { useArmiesQuery } from '../../store/ledgerApi';
-import { useAppDispatch } from '../../store/store';
+import { useRecords } from '../../ledger/useParts';
+import { useWriter } from '../../ledger/useWriter';
 import { NewBench } from './NewBench';
 import './bench.scss';
 
 /** What stands on the table, and putting something there. */
 export default function BenchesPage() {
-  const { data, isLoading, error, refetch } = useBenchesQuery();
-  const armies = useArmiesQuery();
-  const dispatch = useAppDispatch();
+  const { kept, isLoading, error, refetch } = useRecords('benches');
+  const armies = useRecords('armies');
+  const writer = useWriter();
   const navigate = useNavigate();
-  const notify = useNotice();
   if (isLoading || armies.isLoading) return <p className="page-wait">Fetching the benches …</p>;
-  const benches = [...(data ?? [])].sort((one, other) =>
-    other.content.startedAt.localeCompare(one.content.startedAt),
+  const benches = [...(kept ?? [])].sort(
+    (one, other) => Date.parse(other.content.startedAt) - Date.parse(one.content.startedAt),
   );
-  const put = async (label: string, before: Bench | null, after: Bench | null) => {
-    const of = crypto.randomUUID();
-    const problem = await dispatch(doDeed({ kind: 'benches', label, of, before, after }));
-    if (problem) notify(problem.message);
-    return !problem;
-  };
-  const lay = async (bench: Bench) => {
-    if (await put(`put ${bench.name} on the bench`, null, bench))
-      await navigate(`/bench/${bench.id}`);
+  const lay = (bench: Bench) => {
+    writer.create('benches', `put ${bench.name} on the bench`, bench);
+    void navigate(`/bench/${bench.id}`);
   };
   const open = benches.filter(({ content }) => !content.isCleared);
   const away = benches.filter(({ content }) => content.isCleared);
@@ -39,7 +29,7 @@ export default function BenchesPage() {
       <div className="page-head">
         <h1>Bench</h1>
       </div>
-      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
+      {error && <FetchProblem error={error} onRetry={refetch} />}
       {open.length > 0 && (
         <ul className="bench-list" aria-label="On the table">
           {open.map(({ content }) => (
@@ -53,7 +43,7 @@ export default function BenchesPage() {
             Here you paint: one step at a time, large enough to read across the table, with its mix
             in drops, what dries meanwhile and what to paint next. What you press is written down.
           </p>
-          {armies.data?.length === 0 && (
+          {armies.kept?.length === 0 && (
             <div className="empty-actions">
               <SampleButton />
             </div>
@@ -61,7 +51,7 @@ export default function BenchesPage() {
         </div>
       )}
       <NewBench
-        armies={armies.data?.map(({ content }) => content) ?? []}
+        armies={armies.kept?.map(({ content }) => content) ?? []}
         isNext={open.length === 0}
         onBench={lay}
       />
@@ -74,10 +64,10 @@ export default function BenchesPage() {
                 key={content.id}
                 bench={content}
                 onTake={() =>
-                  void put(`take ${content.name} out again`, content, {
-                    ...content,
+                  writer.change('benches', content.id, `take ${content.name} out again`, (now) => ({
+                    ...now,
                     isCleared: false,
-                  })
+                  }))
                 }
               />
             ))}

@@ -16,7 +16,8 @@ import { PotPicker } from '../../parts/PotPicker';
 import { Swatch } from '../../parts/Swatch';
 import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
-import { usePalettesQuery } from '../../store/ledgerApi';
+import { useRecords } from '../../ledger/useParts';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPartProps } from './benchPart';
@@ -45,13 +46,13 @@ export function Differently(props: DifferentlyProps) {
   const { brushed } = now.coat;
   const potName = potNamesOf(pots);
   const potHex = potHexesOf(pots);
-  const { answer: others } = useAnswer(pots, [brushed], (worker) =>
+  const { answer: others } = useAnswer(ofShelf, [brushed], (worker) =>
     worker.otherPots(
       brushed.pots.map(({ potId }) => potId),
       nearestPots,
     ),
   );
-  const { data: palettes } = usePalettesQuery();
+  const { kept: palettes } = useRecords('palettes');
   const wells = palettes?.flatMap(({ content }) => content.wells).filter(isPaint) ?? [];
   const [replaced, setReplaced] = useState(brushed.pots[0].potId);
   const use = (next: Brushed, differs: Deviation[]) => {

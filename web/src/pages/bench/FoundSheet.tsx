@@ -1,12 +1,13 @@
 import { techniqueOf, type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchPartProps } from './benchPart';
 
 /** Starting in the middle: what is on the figures already, up to which line. */
-export function FoundSheet({ bench, army, pots, hand, words }: Omit<BenchPartProps, 'view'>) {
-  const { answer: surfaces } = useAnswer(pots, [bench, army], (worker) =>
+export function FoundSheet({ bench, army, hand, words }: Omit<BenchPartProps, 'view'>) {
+  const { answer: surfaces } = useAnswer(ofArmies, [bench, army], (worker) =>
     worker.benchSurfaces({ bench, army }),
   );
   const [key, setKey] = useState('');

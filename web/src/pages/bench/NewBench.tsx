@@ -2,18 +2,16 @@ import { type Army, type Bench, type ModelRange } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Choice } from '../../parts/Choice';
-import { useNotice } from '../../parts/shell/notices';
-import { asProblem, ledgerApi, useVersionsQuery } from '../../store/ledgerApi';
-import { useAppDispatch } from '../../store/store';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
-import { ModelRanges } from '../army/plan/ModelRanges';
+import { useRecords } from '../../ledger/useParts';
+import { useVersions } from '../../ledger/useVersions';
+import { ModelRanges } from '../../parts/models/ModelRanges';
 import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
 
 export interface NewBenchProps {
   armies: readonly Army[];
   /** nothing stands on the table, so this is the next thing to do */
   isNext: boolean;
-  onBench: (bench: Bench) => Promise<void>;
+  onBench: (bench: Bench) => void;
 }
 
 type Source = 'army' | 'plan' | 'recipe';
@@ -127,28 +125,21 @@ function FromPlan({ armies, isNext, onBench }: NewBenchProps) {
 
 function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   const [asked] = useSearchParams();
-  const dispatch = useAppDispatch();
-  const notify = useNotice();
-  const { data: rows = [] } = useRecipeRowsQuery();
-  const inUse = rows.filter(({ archived }) => !archived);
+  const { kept = [] } = useRecords('recipes');
+  const inUse = kept.flatMap(({ content }) => (content.archived ? [] : [content]));
   const [recipeId, setRecipeId] = useState(asked.get('recipe') ?? '');
-  const row = inUse.find(({ id }) => id === recipeId) ?? inUse.at(0);
-  const { data: versions = [] } = useVersionsQuery(row?.id ?? '', { skip: !row });
+  const recipe = inUse.find(({ id }) => id === recipeId) ?? inUse.at(0);
+  const { versions = [] } = useVersions(recipe?.id ?? '');
   const [version, setVersion] = useState('');
   const [models, setModels] = useState(1);
-  if (!row) return <p>There is no recipe yet.</p>;
-  const lay = async () => {
-    const kept = await dispatch(
-      ledgerApi.endpoints.recipe.initiate(row.id, { forceRefetch: true, subscribe: false }),
-    );
-    if (!kept.data) return notify(asProblem(kept.error).message);
+  if (!recipe) return <p>There is no recipe yet.</p>;
+  const lay = () => {
     const frozen = versions.find(({ number }) => String(number) === version);
-    const recipe = frozen?.content ?? kept.data.content;
-    await onBench(benchOfRecipe(recipe, frozen?.number ?? null, models));
+    onBench(benchOfRecipe(frozen?.content ?? recipe, frozen?.number ?? null, models));
   };
   return (
     <>
-      <Choice label="Recipe" value={row.id} onChoose={setRecipeId}>
+      <Choice label="Recipe" value={recipe.id} onChoose={setRecipeId}>
         {inUse.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}
@@ -181,13 +172,9 @@ function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   );
 }
 
-function Lay({ isNext, onLay }: { isNext: boolean; onLay: () => Promise<void> }) {
+function Lay({ isNext, onLay }: { isNext: boolean; onLay: () => void }) {
   return (
-    <button
-      type="button"
-      className={isNext ? 'next-button' : 'outline-button'}
-      onClick={() => void onLay()}
-    >
+    <button type="button" className={isNext ? 'next-button' : 'outline-button'} onClick={onLay}>
       Put it on the bench
     </button>
   );

@@ -16,10 +16,12 @@ import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
-import { leftWords, modelsWords, placeWords } from './benchWords';
+import { leftWords, placeWords } from './benchWords';
+import { modelsWords } from '../../parts/words/modelsWords';
 import { ModelButtons } from './ModelButtons';
 import { usePedal } from './usePedal';
 
@@ -33,7 +35,7 @@ const guideSize = 200;
 
 /** One step, large: what, where, with what mix, and done. */
 export function NowPanel(props: NowPanelProps) {
-  const { bench, army, pots, hand, words, view, now, panel, onPanel } = props;
+  const { bench, army, hand, words, view, now, panel, onPanel } = props;
   const { task, step, recipe, coat } = now;
   const technique = techniqueOf(step.step.technique);
   const surface = army.units
@@ -41,7 +43,7 @@ export function NowPanel(props: NowPanelProps) {
     ?.surfaces.find(({ id }) => id === task.surfaceId);
   const form = surface?.form ?? formOf(recipe);
   const { answer: guide } = useAnswer(
-    pots,
+    ofShelf,
     [recipe, step.step, form, step.mixColour.hex],
     (worker) => worker.guide(recipe, step.step, form, step.mixColour.hex, guideSize),
   );

@@ -9,6 +9,7 @@ import {
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { PotPicker } from '../../parts/PotPicker';
+import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { Rescued } from '../../workers/work/rescueWork';
@@ -54,7 +55,7 @@ export function WentWrong(props: WentWrongProps) {
     : { recipeId: coat.recipeId, version: coat.version };
   const wet = hand.view?.wet.map(({ entry }) => entry.stepId) ?? [];
   const { answer, problem } = useAnswer<Rescued | null>(
-    pots,
+    ofArmies,
     [what, degree, place.from, place.to, surfaceId, model, potId, isWet, hand.log.entries],
     async (worker) =>
       what && recipe

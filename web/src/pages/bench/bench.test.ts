@@ -1,7 +1,8 @@
 import { benchSchema, type Army, type Batch } from '@yellow-ledger/core';
 import { coat, levy } from '../../testing/levy';
 import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
-import { benchWordsOf, leftWords, modelsWords, namedPlaces, placeWords } from './benchWords';
+import { benchWordsOf, leftWords, namedPlaces, placeWords } from './benchWords';
+import { modelsWords } from '../../parts/words/modelsWords';
 
 const [unit] = levy.units;
 const plan: Batch = {

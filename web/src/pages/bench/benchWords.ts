@@ -26,17 +26,6 @@ export function placeWords({ from, to }: Pick<Placement, 'from' | 'to'>): string
   return `from ${low} to ${high}`;
 }
 
-/** Models of a unit, stretches together. @example modelsWords([1, 2, 3, 7]) // → '1–3, 7' */
-export function modelsWords(models: readonly number[]): string {
-  const stretches: [number, number][] = [];
-  for (const model of [...models].sort((one, other) => one - other)) {
-    const last = stretches.at(-1);
-    if (last && last[1] === model - 1) last[1] = model;
-    else stretches.push([model, model]);
-  }
-  return stretches.map(([from, to]) => (from === to ? `${from}` : `${from}–${to}`)).join(', ');
-}
-
 /** Time left, for looking at in passing. @example leftWords(754_000) // → '12:34' */
 export function leftWords(ms: number): string {
   const seconds = Math.ceil(ms / 1000);

@@ -6,12 +6,14 @@ import {
   type CoatEntry,
   type Deviation,
   type LogEntry,
-  type Pot,
 } from '@yellow-ledger/core';
 import { useEffect, useEffectEvent, useState } from 'react';
-import { entryHead, takeBack, writeEntries } from '../../store/log/sendLog';
-import { pageClock } from '../../store/log/steadyClock';
-import { useAppDispatch, useAppStore } from '../../store/store';
+import { entryHead } from '../../ledger/log/entryHead';
+import { pageClock } from '../../ledger/log/steadyClock';
+import { useAppStore } from '../../ledger/store';
+import { useWriter } from '../../ledger/useWriter';
+import { useStriking } from '../../parts/shell/useBenchUndo';
+import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import { useBenchLog } from './useBenchLog';
@@ -24,14 +26,15 @@ const longestShare = 4;
 const longestMore = 15;
 
 /** Everything the bench shows and does. */
-export function useBench(bench: Bench, army: Army, pots: Pot[]) {
-  const dispatch = useAppDispatch();
+export function useBench(bench: Bench, army: Army) {
+  const writer = useWriter();
   const store = useAppStore();
+  const striking = useStriking(bench.id);
   const log = useBenchLog(bench);
   const [taskKey, setTaskKey] = useState<string | null>(null);
   const ticking = useTicking();
   const { answer: view, problem } = useAnswer(
-    pots,
+    ofWhatIsPainted,
     [bench, army, log.entries, taskKey, ticking.looks],
     (worker) => {
       const now = pageClock.now();
@@ -62,8 +65,8 @@ export function useBench(bench: Bench, army: Army, pots: Pot[]) {
     return true;
   };
 
-  const write = (entries: LogEntry[]) => dispatch(writeEntries(entries));
-  const head = () => entryHead(store.getState().log.entries);
+  const write = (entries: LogEntry[]) => writer.append(entries);
+  const head = () => entryHead(store.getState());
 
   /** A coat of what stands in the middle, on some of the models it is for. */
   const paint = (now: BenchNow, models: number[], more: Partial<CoatEntry> = {}) => {
@@ -111,7 +114,7 @@ export function useBench(bench: Bench, army: Army, pots: Pot[]) {
     now: ticking.now,
     head,
     write,
-    takeBack: () => dispatch(takeBack()),
+    takeBack: striking.undo,
     paint,
     mix,
     skip,

@@ -1,23 +1,25 @@
 import type { Bench, LogEntry } from '@yellow-ledger/core';
 import { useEffect, useMemo } from 'react';
-import { fetchNewer, openLog } from '../../store/log/sendLog';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { lookForEntries } from '../../ledger/given';
+import { useAppSelector, useAppStore } from '../../ledger/store';
+import { usePart, useRecords } from '../../ledger/useParts';
 
 /** How often is looked what another device at the same bench has written, ms. */
 const lookEveryMs = 4000;
 const nothing: LogEntry[] = [];
 
 /**
- * The log of one bench, kept up with whoever else writes into it. What other benches did to the same
- * army is on its figures too; their mixes are on another palette.
+ * The log of one bench, kept up with whoever else writes into it. What was done elsewhere to the
+ * same army is on its figures too; mixes of other benches are on another palette.
  */
 export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'>) {
-  const dispatch = useAppDispatch();
-  const log = useAppSelector((state) => state.log);
+  const store = useAppStore();
+  const all = usePart('log');
+  const { kept: benches } = useRecords('benches');
+  const { entries: pending, trouble } = useAppSelector((state) => state.writing);
   useEffect(() => {
-    void dispatch(openLog(benchId, armyId));
     const look = () => {
-      if (document.visibilityState === 'visible') void dispatch(fetchNewer(benchId, armyId));
+      if (document.visibilityState === 'visible') void lookForEntries(store);
     };
     const timer = setInterval(look, lookEveryMs);
     document.addEventListener('visibilitychange', look);
@@ -25,18 +27,26 @@ export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'
       clearInterval(timer);
       document.removeEventListener('visibilitychange', look);
     };
-  }, [dispatch, benchId, armyId]);
-  const isOpen = log.benchId === benchId;
+  }, [store]);
+  const entries = useMemo(() => {
+    const ofArmy = benches?.filter(({ content }) => armyId && content.armyId === armyId) ?? [];
+    const here = new Set([benchId, ...ofArmy.map(({ content }) => content.id)]);
+    // What was noted of the army away from any bench stands under its own identifier.
+    if (armyId) here.add(armyId);
+    return (
+      all?.filter(
+        (entry) => here.has(entry.benchId) && (entry.kind !== 'mixed' || entry.benchId === benchId),
+      ) ?? nothing
+    );
+  }, [all, benches, benchId, armyId]);
   return useMemo(
     () => ({
-      entries: isOpen
-        ? log.entries.filter((entry) => entry.kind !== 'mixed' || entry.benchId === benchId)
-        : nothing,
-      isFetched: isOpen && (log.isFetched || log.isOffline),
-      unsent: log.unsent,
-      isOffline: log.isOffline,
-      refused: log.refused,
+      entries,
+      isFetched: all !== undefined,
+      unsent: pending.filter(({ refused }) => refused === undefined).length,
+      isOffline: trouble !== null,
+      refused: pending.filter(({ refused }) => refused !== undefined),
     }),
-    [isOpen, log, benchId],
+    [entries, all, pending, trouble],
   );
 }

@@ -2,9 +2,7 @@ import { finishTotals, schools, techniqueOf, thinningWords, type Pot } from '@ye
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { Ribbon } from '../../parts/Ribbon';
-import { useNotice } from '../../parts/shell/notices';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useAppDispatch } from '../../store/store';
+import { useWriter } from '../../ledger/useWriter';
 import type { DraftedProgression } from '../../workers/work/draftWork';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
@@ -18,9 +16,8 @@ export interface DraftColumnProps {
 /** One way's draft: its ribbons under each other, what it takes, and the button that takes it. */
 export function DraftColumn({ drafted, pots }: DraftColumnProps) {
   const { asked } = drafted;
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const navigate = useNavigate();
-  const notify = useNotice();
   const { label, tells } = schools[asked.school];
   const recipe = useMemo(
     () => ('problem' in drafted ? null : recipeFromDraft(drafted.progression, asked, pots)),
@@ -38,16 +35,7 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
   const totals = finishTotals(recipe);
   const last = build.steps.at(-1);
   const choose = async () => {
-    const problem = await dispatch(
-      doDeed({
-        kind: 'recipes',
-        label: `draft ${recipe.name}`,
-        of: recipe.id,
-        before: null,
-        after: recipe,
-      }),
-    );
-    if (problem) return notify(problem.message);
+    writer.create('recipes', `draft ${recipe.name}`, recipe);
     await navigate(`/recipes/${recipe.id}`);
   };
   return (

@@ -7,6 +7,7 @@ import {
   shadeChoices,
   thinChoices,
   type Pot,
+  type ProgressionOptions,
   type SchoolName,
 } from '@yellow-ledger/core';
 import { zodResolver } from '@hookform/resolvers/zod';
@@ -15,6 +16,7 @@ import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { NumberField } from '../../parts/NumberField';
 import { SampleButton } from '../../parts/SampleButton';
 import { SelectField } from '../../parts/SelectField';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import { draftFormSchema, firstDraftForm, optionsOf, type DraftForm } from './draftForm';
@@ -68,9 +70,9 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
   const isAsked =
     asked !== null && asked.every((one) => progressionOptionsSchema.safeParse(one).success);
   const { answer, problem } = useAnswer(
-    pots,
+    ofShelf,
     [JSON.stringify(asked)],
-    (worker) => worker.drafts(asked),
+    (worker) => worker.drafts((asked ?? []) as ProgressionOptions[]),
     isAsked,
   );
   const grounds = pots.filter(({ kind, retired }) => kind === 'primer' && !retired);

@@ -16,7 +16,7 @@ export default function FilesPage() {
       <ShelfTabs />
       <div className="files">
         <TakeIn kept={kept} />
-        <TakeOut pots={pots} />
+        <TakeOut />
       </div>
     </div>
   );

@@ -8,7 +8,8 @@ import {
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { Swatch } from '../../parts/Swatch';
-import { asProblem, usePutPotsMutation } from '../../store/ledgerApi';
+import { asProblem } from '../../ledger/ask';
+import { usePutPotsMutation } from '../../ledger/ledgerApi';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { OpenedTable } from '../../workers/work/tableWork';
 import { usePreview } from './usePreview';
@@ -16,7 +17,7 @@ import { usePreview } from './usePreview';
 export interface TablePreviewProps {
   fileName: string;
   table: Exclude<OpenedTable, { problem: string }>;
-  kept: Kept<Pot>[];
+  kept: readonly Kept<Pot>[];
   /** with what was done, in a sentence */
   onDone: (words: string) => void;
 }

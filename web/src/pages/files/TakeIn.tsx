@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { FileButton } from '../../parts/FileButton';
 import { useNotice } from '../../parts/shell/notices';
 import { importedWords } from '../../parts/words/importedWords';
-import { asProblem, useImportFileMutation } from '../../store/ledgerApi';
+import { asProblem } from '../../ledger/ask';
+import { useImportFileMutation } from '../../ledger/ledgerApi';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { OpenedTable } from '../../workers/work/tableWork';
 import { TablePreview } from './TablePreview';
@@ -23,7 +24,7 @@ const takenWords = takenIn
   .replace(/^a/, 'A');
 
 /** Takes a file in: a table and a palette are looked at first, a ledger file overwrites nothing. */
-export function TakeIn({ kept }: { kept: Kept<Pot>[] }) {
+export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
   const notify = useNotice();
   const [opened, setOpened] = useState<Opened | null>(null);
   const [problem, setProblem] = useState<string | null>(null);

@@ -1,10 +1,12 @@
-import { fileFormats, formatNames, type Pot } from '@yellow-ledger/core';
+import { fileFormats, formatNames } from '@yellow-ledger/core';
 import { Fragment } from 'react';
 import { saveText } from '../../parts/saveText';
-import { withShelf } from '../../workers/ledgerWorker';
+import { ofShelf } from '../../workers/parts';
+import { useWorker } from '../../workers/useWorker';
 
 /** The shelf and the whole ledger as files. */
-export function TakeOut({ pots }: { pots: readonly Pot[] }) {
+export function TakeOut() {
+  const worker = useWorker(ofShelf);
   return (
     <section className="take-out" aria-labelledby="take-out-head">
       <h2 id="take-out-head">Take out</h2>
@@ -22,7 +24,7 @@ export function TakeOut({ pots }: { pots: readonly Pot[] }) {
                     type="button"
                     className="outline-button"
                     onClick={() =>
-                      void withShelf(pots)
+                      void worker()
                         .shelfAs(name)
                         .then((text) => saveText(text, fileName, mediaType))
                     }

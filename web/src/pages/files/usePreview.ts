@@ -1,6 +1,7 @@
 import type { ColumnMapping, Kept, Pot } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
-import { ledgerWorker } from '../../workers/ledgerWorker';
+import { ofShelf } from '../../workers/parts';
+import { useWorker } from '../../workers/useWorker';
 import type { TableOutcome } from '../../workers/work/tableWork';
 
 export interface PreviewProgress {
@@ -17,15 +18,17 @@ const stretch = 2500;
 export function usePreview(
   rowCount: number,
   mapping: ColumnMapping,
-  kept: Kept<Pot>[],
+  kept: readonly Kept<Pot>[],
 ): PreviewProgress & { stop: () => void } {
   const [progress, setProgress] = useState<PreviewProgress>(nothingYet);
+  const worker = useWorker(ofShelf);
   const controller = useRef<AbortController>(null);
   useEffect(() => {
     const running = new AbortController();
     controller.current = running;
     const look = async () => {
-      await ledgerWorker.beginPreview(mapping, kept);
+      const ledgerWorker = worker();
+      await ledgerWorker.beginPreview(mapping);
       for (let from = 0; from < rowCount; from += stretch) {
         await ledgerWorker.previewRows(from, from + stretch);
         if (running.signal.aborted) return;
@@ -42,7 +45,8 @@ export function usePreview(
         });
     });
     return () => running.abort();
-  }, [rowCount, mapping, kept]);
+    // Looked at anew when the shelf has changed meanwhile.
+  }, [rowCount, mapping, kept, worker]);
   return { ...progress, stop: () => controller.current?.abort() };
 }
 

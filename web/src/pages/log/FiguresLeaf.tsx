@@ -1,9 +1,10 @@
-import { enoughRecords, techniqueOf, type Learned, type Pot } from '@yellow-ledger/core';
+import { enoughRecords, techniqueOf, type Learned } from '@yellow-ledger/core';
+import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 
 /** What the log says of this painter, from how many records, and whether it is used yet. */
-export function FiguresLeaf({ pots }: { pots: Pot[] }) {
-  const { answer, problem } = useAnswer(pots, [], (worker) => worker.logFigures());
+export function FiguresLeaf() {
+  const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logFigures());
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p className="page-wait">Reckoning your own figures …</p>;
   const { learned, handsOn } = answer;

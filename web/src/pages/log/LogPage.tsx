@@ -25,8 +25,8 @@ export default function LogPage() {
       </nav>
       {!pots && <p className="page-wait">Opening the log …</p>}
       {pots && leaf === undefined && <SittingsLeaf pots={pots} />}
-      {pots && leaf === 'progress' && <ProgressLeaf pots={pots} />}
-      {pots && leaf === 'figures' && <FiguresLeaf pots={pots} />}
+      {pots && leaf === 'progress' && <ProgressLeaf />}
+      {pots && leaf === 'figures' && <FiguresLeaf />}
     </div>
   );
 }

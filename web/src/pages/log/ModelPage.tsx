@@ -11,12 +11,11 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import { useNotice } from '../../parts/shell/notices';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useAppDispatch } from '../../store/store';
+import { useWriter } from '../../ledger/useWriter';
+import { ofEverything, ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import type { ModelShown } from '../../workers/work/logWork';
@@ -28,7 +27,7 @@ export default function ModelPage() {
   const { holder = '', unitId = '', model: asked = '1' } = useParams();
   const model = Math.max(1, Math.floor(Number(asked)) || 1);
   const { pots } = useShelf();
-  const { answer, problem } = useAnswer(pots, [holder, unitId, model], async (worker) => ({
+  const { answer, problem } = useAnswer(ofEverything, [holder, unitId, model], async (worker) => ({
     shown: await worker.modelShown(holder, unitId, model),
     of: `${holder} ${unitId} ${model}`,
   }));
@@ -55,20 +54,16 @@ interface ModelSheetProps {
 
 function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
   const { unit, armyName, surfaces } = shown;
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const navigate = useNavigate();
-  const notify = useNotice();
   const isPainted = surfaces.some(({ done }) => done !== null);
-  const more = async () => {
+  const more = () => {
     const settings = { room: 'usual', keeping: 'damp', hairDryer: false } as const;
     const bench = oneMoreLike(unit, model, surfaces, settings, new Date().toISOString(), () =>
       crypto.randomUUID(),
     );
-    const label = `put ${bench.name} on the bench`;
-    const deed = { kind: 'benches', label, of: bench.id, before: null, after: bench } as const;
-    const problem = await dispatch(doDeed(deed));
-    if (problem) notify(problem.message);
-    else await navigate(`/bench/${bench.id}`);
+    writer.create('benches', `put ${bench.name} on the bench`, bench);
+    void navigate(`/bench/${bench.id}`);
   };
   const go = (by: number) => {
     const next = model + by;
@@ -98,12 +93,7 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
         >
           Model after
         </button>
-        <button
-          type="button"
-          className="next-button"
-          disabled={!isPainted}
-          onClick={() => void more()}
-        >
+        <button type="button" className="next-button" disabled={!isPainted} onClick={more}>
           Paint one more like this
         </button>
       </div>
@@ -230,7 +220,7 @@ function MissingPot({ potId, pots }: { potId: string; pots: Pot[] }) {
   const pot = pots.find(({ id }) => id === potId);
   const potName = potNamesOf(pots);
   const { answer } = useAnswer(
-    pots,
+    ofShelf,
     [potId],
     async (worker) => (await worker.substitutes(potId)).at(0) ?? null,
     pot !== undefined,

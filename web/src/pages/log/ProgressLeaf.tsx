@@ -1,12 +1,12 @@
-import type { Pot } from '@yellow-ledger/core';
 import { Link } from 'react-router';
+import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyState } from '../../workers/work/logWork';
-import { modelsWords } from '../bench/benchWords';
+import { modelsWords } from '../../parts/words/modelsWords';
 
 /** What is done, in hand and to come, army by army. */
-export function ProgressLeaf({ pots }: { pots: Pot[] }) {
-  const { answer, problem } = useAnswer(pots, [], (worker) => worker.logProgress());
+export function ProgressLeaf() {
+  const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logProgress());
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p className="page-wait">Counting what is done …</p>;
   if (answer.length === 0)

@@ -15,9 +15,10 @@ import { Link } from 'react-router';
 import Form from 'react-bootstrap/Form';
 import { useNotice } from '../../parts/shell/notices';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
-import { useRecipeQuery, useVersionsQuery } from '../../store/ledgerApi';
-import { CannotMerge } from '../recipe/CannotMerge';
-import { DifferenceTable } from '../recipe/DifferenceTable';
+import { useRecord } from '../../ledger/useParts';
+import { useVersions } from '../../ledger/useVersions';
+import { CannotMerge } from '../../parts/merge/CannotMerge';
+import { DifferenceTable } from '../../parts/merge/DifferenceTable';
 import { usePromoting } from './usePromoting';
 
 export interface PromoteSheetProps {
@@ -31,10 +32,8 @@ export interface PromoteSheetProps {
 
 /** Planned beside done; what was done can become a new version of the recipe, or a variant of it. */
 export function PromoteSheet(props: PromoteSheetProps) {
-  const { data: kept, error } = useRecipeQuery(props.painted.id, {
-    refetchOnMountOrArgChange: true,
-  });
-  if (error) return <p>The recipe is no longer here, so nothing can be written into it.</p>;
+  const kept = useRecord('recipes', props.painted.id);
+  if (kept === null) return <p>The recipe is no longer here, so nothing can be written into it.</p>;
   if (!kept) return <p>Fetching the recipe …</p>;
   return <Promoting {...props} kept={kept} />;
 }
@@ -48,7 +47,7 @@ function Promoting({
 }: PromoteSheetProps & { kept: Kept<Recipe> }) {
   const now = kept.content;
   const notify = useNotice();
-  const { data: versions = [] } = useVersionsQuery(now.id);
+  const { versions = [] } = useVersions(now.id);
   const [chosen, setChosen] = useState<Record<string, Side>>({});
   const [name, setName] = useState(`${now.name.slice(0, lineLimit - 12)}, as painted`);
   const [made, setMade] = useState<{ says: string; recipeId: string } | null>(null);

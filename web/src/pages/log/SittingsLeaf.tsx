@@ -19,8 +19,9 @@ import {
 } from 'react-aria-components';
 import { BsChevronLeft, BsChevronRight } from 'react-icons/bs';
 import { minutesInWords } from '../../parts/words/minutesInWords';
-import { withShelf } from '../../workers/ledgerWorker';
+import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
+import { useWorker } from '../../workers/useWorker';
 import type { LogNamesKnown } from '../../workers/work/logWork';
 import { EntryList } from './EntryList';
 import { saveText } from '../../parts/saveText';
@@ -29,7 +30,8 @@ const mostShown = 30;
 
 /** A calendar of the evenings, and what was done in each. */
 export function SittingsLeaf({ pots }: { pots: Pot[] }) {
-  const { answer, problem } = useAnswer(pots, [], (worker) => worker.logOverview());
+  const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logOverview());
+  const worker = useWorker(ofEverything);
   const [day, setDay] = useState<CalendarDate | null>(null);
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p className="page-wait">Reading the log …</p>;
@@ -64,7 +66,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
             type="button"
             className="outline-button"
             onClick={() =>
-              void withShelf(pots)
+              void worker()
                 .logCsv()
                 .then((text) => saveText(`\ufeff${text}`, 'log.csv', 'text/csv'))
             }

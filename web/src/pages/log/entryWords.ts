@@ -1,6 +1,6 @@
 import { nearestStop, techniqueOf, thinningWords, type LogEntry } from '@yellow-ledger/core';
 import type { LogNamesKnown } from '../../workers/work/logWork';
-import { modelsWords } from '../bench/benchWords';
+import { modelsWords } from '../../parts/words/modelsWords';
 
 /** The unit of an entry. */
 export const unitName = (entry: LogEntry, names: LogNamesKnown) =>

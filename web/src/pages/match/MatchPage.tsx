@@ -1,5 +1,6 @@
 import type { SurfaceColour } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
+import { useAppStore } from '../../ledger/store';
 import { SampleButton } from '../../parts/SampleButton';
 import { prepareMatch, searchMatch, type MatchProgress } from '../../workers/matchSearch';
 import { useShelf } from '../../workers/useShelf';
@@ -21,10 +22,11 @@ export default function MatchPage() {
   const [isSearching, setIsSearching] = useState(false);
   const running = useRef<AbortController | null>(null);
   useEffect(() => () => running.current?.abort(), []);
+  const store = useAppStore();
   useEffect(() => {
     // What fails here fails again in the search, and is said there.
-    if (pots) prepareMatch(pots).catch(() => undefined);
-  }, [pots]);
+    if (pots) prepareMatch(store.getState()).catch(() => undefined);
+  }, [pots, store]);
   if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
   const canMix = pots.some(({ kind }) => kind === 'paint' || kind === 'ink');
   if (!canMix)
@@ -61,7 +63,7 @@ export default function MatchPage() {
     try {
       await searchMatch(
         question,
-        pots,
+        store.getState(),
         (now) => setProgress({ ...now, target: wanted }),
         controller.signal,
       );

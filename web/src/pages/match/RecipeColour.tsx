@@ -1,26 +1,25 @@
-import { toneStops, type Pot, type SurfaceColour } from '@yellow-ledger/core';
+import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
-import { useRecipeQuery } from '../../store/ledgerApi';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { useRecord } from '../../ledger/useParts';
+import { useRecipeRows } from '../../workers/useRecipeRows';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 
 export interface RecipeColourProps {
-  pots: Pot[];
   onColour: (colour: SurfaceColour | null) => void;
 }
 
 /** The mix of a line, or the finished colour at a place, of a recipe in the ledger. */
-export function RecipeColour({ pots, onColour }: RecipeColourProps) {
+export function RecipeColour({ onColour }: RecipeColourProps) {
   const [recipeId, setRecipeId] = useState('');
   const [what, setWhat] = useState('');
-  const { data: rows } = useRecipeRowsQuery();
-  const { data: kept } = useRecipeQuery(recipeId, { skip: recipeId === '' });
-  const recipe = kept?.content.id === recipeId ? kept.content : null;
+  const { rows } = useRecipeRows();
+  const recipe = useRecord('recipes', recipeId)?.content ?? null;
   const { answer: build } = useAnswer(
-    pots,
+    ofShelf,
     [recipe],
-    (worker) => worker.finished(recipe),
+    (worker) => (recipe ? worker.finished(recipe) : Promise.resolve(null)),
     recipe !== null,
   );
   const choose = (chosen: string) => {

@@ -90,7 +90,7 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
             }}
           />
         )}
-        {source === 'recipe' && <RecipeColour pots={pots} onColour={onTarget} />}
+        {source === 'recipe' && <RecipeColour onColour={onTarget} />}
         {source === 'picture' && <PicturePicker onHex={(found) => onTarget(colourOfHex(found))} />}
       </div>
       {target && (

@@ -11,6 +11,7 @@ import {
 import { useMemo, useState } from 'react';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { WellRescue } from '../../workers/work/paletteWork';
 import { WantedFromRecipe } from './WantedFromRecipe';
@@ -26,7 +27,7 @@ export function BringBack({ well, pots, change }: BringBackProps) {
   const potName = useMemo(() => potNamesOf(pots), [pots]);
   const [isChoosing, setIsChoosing] = useState(false);
   const { answer } = useAnswer(
-    pots,
+    ofShelf,
     [well],
     async (worker) => ({ well, rescue: await worker.wellRescue(well) }),
     well.wanted !== undefined,
@@ -123,7 +124,7 @@ function RescueWords({
         It is as it should be: ΔE00 {back.error.toFixed(1)}, {paint}.
       </p>
     );
-  const words = dropsWords({ ...back, colourError: back.error }, potName);
+  const words = dropsWords({ ...back, colourError: back.error, writtenLoad: back.load }, potName);
   const dropsAnew = anew ? countDrops(anew) : 0;
   return (
     <div role="status">

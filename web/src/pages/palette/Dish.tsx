@@ -1,5 +1,6 @@
 import { volumeMlOf, type Pot, type Well } from '@yellow-ledger/core';
 import { mlWords } from '../../parts/words/mlWords';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 
 export interface DishProps {
@@ -10,8 +11,8 @@ export interface DishProps {
 }
 
 /** The wells side by side, each as it looks thick and dry. */
-export function Dish({ wells, pots, chosenId, onChoose }: DishProps) {
-  const { answer } = useAnswer(pots, [wells], async (worker) => {
+export function Dish({ wells, chosenId, onChoose }: DishProps) {
+  const { answer } = useAnswer(ofShelf, [wells], async (worker) => {
     const hexes = await worker.wellSwatches(wells);
     return new Map(wells.map(({ id }, index) => [id, hexes[index]]));
   });

@@ -1,47 +1,37 @@
-import { mostSteps, type Pot, type Well } from '@yellow-ledger/core';
+import { mostSteps, type Pot, type Recipe, type Well } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Choice } from '../../parts/Choice';
 import { useNotice } from '../../parts/shell/notices';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useRecipeQuery } from '../../store/ledgerApi';
-import { useAppDispatch } from '../../store/store';
-import { withShelf } from '../../workers/ledgerWorker';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
-import { newStep } from '../recipe/newStep';
+import { useWriter } from '../../ledger/useWriter';
+import { ofShelf } from '../../workers/parts';
+import { useRecipeRows } from '../../workers/useRecipeRows';
+import { useWorker } from '../../workers/useWorker';
+import { newStep } from '../../parts/newStep';
 
 /** Writes a well's mix into a recipe as its next line. */
 export function KeepInRecipe({ well, pots }: { well: Well; pots: Pot[] }) {
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const notify = useNotice();
-  const { data: rows = [] } = useRecipeRowsQuery();
+  const worker = useWorker(ofShelf);
+  const { rows = [] } = useRecipeRows();
   const [recipeId, setRecipeId] = useState<string | null>(null);
   const [keptIn, setKeptIn] = useState<string | null>(null);
   const id = recipeId ?? rows.at(0)?.id;
-  const { data: kept, refetch } = useRecipeQuery(id ?? '', { skip: id === undefined });
-  if (rows.length === 0) return null;
+  if (id === undefined) return null;
 
   const keep = async () => {
-    const { data: now } = await refetch();
-    const recipe = now?.content;
-    const mix = await withShelf(pots).wellMix(well);
+    const mix = await worker().wellMix(well);
+    const recipe = writer.shown('recipes', id) as Recipe | null;
     const step = recipe && newStep(recipe, pots);
     if (!recipe || !mix || !step) return;
     if (recipe.steps.length >= mostSteps)
       return notify(`${recipe.name} has ${mostSteps} lines already; carry on in a second one.`);
-    const note = well.name;
-    const problem = await dispatch(
-      doDeed({
-        kind: 'recipes',
-        label: `keep ${well.name} in ${recipe.name}`,
-        of: crypto.randomUUID(),
-        before: recipe,
-        after: { ...recipe, steps: [...recipe.steps, { ...step, mix, note }] },
-      }),
-    );
-    if (problem) return notify(problem.message);
-    // The recipe's own page opens with what is fetched here.
-    await refetch();
+    const line = { ...step, mix, note: well.name };
+    writer.change('recipes', id, `keep ${well.name} in ${recipe.name}`, (now) => ({
+      ...now,
+      steps: [...now.steps, line],
+    }));
     setKeptIn(recipe.id);
     notify(`${well.name} is line ${recipe.steps.length + 1} of ${recipe.name}; Ctrl+Z undoes it.`);
   };
@@ -57,12 +47,7 @@ export function KeepInRecipe({ well, pots }: { well: Well; pots: Pot[] }) {
             </option>
           ))}
         </Choice>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={!kept}
-          onClick={() => void keep()}
-        >
+        <button type="button" className="outline-button" onClick={() => void keep()}>
           Keep it there
         </button>
         {keptIn && <Link to={`/recipes/${keptIn}`}>Open the recipe</Link>}

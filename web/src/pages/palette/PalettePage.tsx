@@ -31,7 +31,7 @@ const keepingNames: Record<Palette['keeping'], string> = {
 /** The wells on the table with what is really in them. */
 export default function PalettePage() {
   const { pots } = useShelf();
-  const { palette, isLoading, error, refetch, act, isUnsaved, saveNow } = usePalette();
+  const { palette, isLoading, error, refetch, act } = usePalette();
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [room, setRoom] = useState<Room>('usual');
   const isFull = palette.wells.length >= mostWells;
@@ -102,8 +102,8 @@ export default function PalettePage() {
           Add a well
         </button>
       </div>
-      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
-      <UnsavedMark isUnsaved={isUnsaved} onRetry={saveNow} />
+      {error && <FetchProblem error={error} onRetry={refetch} />}
+      <UnsavedMark name="palettes" id={palette.id} />
       {chosen ? (
         <div className="palette">
           <Dish wells={palette.wells} pots={pots} chosenId={chosen.id} onChoose={setChosenId} />

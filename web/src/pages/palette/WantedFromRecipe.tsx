@@ -1,8 +1,8 @@
 import { flattenMix, loadOf, waterShareOf, type WantedMix } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
-import { useRecipeQuery } from '../../store/ledgerApi';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
+import { useRecord } from '../../ledger/useParts';
+import { useRecipeRows } from '../../workers/useRecipeRows';
 
 /** The mix of a line of a recipe, as what a well is meant to be. */
 export function WantedFromRecipe({
@@ -11,13 +11,13 @@ export function WantedFromRecipe({
   /** with what it is called */
   onWanted: (wanted: WantedMix, words: string) => void;
 }) {
-  const { data: rows = [] } = useRecipeRowsQuery();
+  const { rows = [] } = useRecipeRows();
   const [recipeId, setRecipeId] = useState<string | null>(null);
   const [lineId, setLineId] = useState<string | null>(null);
   const id = recipeId ?? rows.at(0)?.id;
-  const { data: kept } = useRecipeQuery(id ?? '', { skip: id === undefined });
+  const kept = useRecord('recipes', id ?? '');
   if (rows.length === 0) return <p>There is no recipe yet.</p>;
-  const steps = kept?.content.id === id ? (kept?.content.steps ?? []) : [];
+  const steps = kept?.content.steps ?? [];
   const index = Math.max(
     0,
     steps.findIndex((step) => step.id === lineId),

@@ -8,6 +8,7 @@ import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { BringBack } from './BringBack';
 import { KeepInRecipe } from './KeepInRecipe';
@@ -30,7 +31,7 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
   const potName = useMemo(() => potNamesOf(pots), [pots]);
   const potHex = useMemo(() => potHexesOf(pots), [pots]);
   const { keeping } = palette;
-  const { answer, problem } = useAnswer(pots, [well, keeping, room], (worker) =>
+  const { answer, problem } = useAnswer(ofShelf, [well, keeping, room], (worker) =>
     worker.wellStudy({ well, keeping, room }),
   );
   const study = answer?.wellId === well.id ? answer : null;

@@ -1,7 +1,7 @@
 import { WellError, type Palette } from '@yellow-ledger/core';
+import { useRecords } from '../../ledger/useParts';
+import { useWriter } from '../../ledger/useWriter';
 import { useNotice } from '../../parts/shell/notices';
-import { useDeedQueue } from '../../store/deeds/useDeedQueue';
-import { usePalettesQuery } from '../../store/ledgerApi';
 
 /** What a palette is before anything was put on it. */
 const bare: Palette = { id: 'palette', name: 'My palette', keeping: 'damp', wells: [] };
@@ -11,17 +11,14 @@ export type PaletteAct = (label: string, change: (palette: Palette) => Palette) 
 /** The palette on the table, changed deed by deed. */
 export function usePalette() {
   const notify = useNotice();
-  const { data, isLoading, error, refetch } = usePalettesQuery();
-  const queue = useDeedQueue<Palette>(
-    'palettes',
-    data?.[0]?.content.id ?? bare.id,
-    data && (data[0]?.content ?? null),
-    async () => (await refetch()).data?.[0]?.content ?? null,
-  );
-
+  const writer = useWriter();
+  const { kept, isLoading, error, refetch } = useRecords('palettes');
+  const palette = kept?.at(0)?.content ?? bare;
   const act: PaletteAct = (label, change) => {
+    const before = writer.shown('palettes', palette.id) as Palette | null;
     try {
-      queue.act(label, change(queue.now() ?? bare));
+      const after = change(before ?? bare);
+      writer.do(label, { records: [{ name: 'palettes', before, after }] });
       return true;
     } catch (fault) {
       if (!(fault instanceof WellError)) throw fault;
@@ -29,7 +26,5 @@ export function usePalette() {
       return false;
     }
   };
-
-  const { shown, isUnsaved, saveNow } = queue;
-  return { palette: shown ?? bare, isLoading, error, refetch, act, isUnsaved, saveNow };
+  return { palette, isLoading, error, refetch, act };
 }

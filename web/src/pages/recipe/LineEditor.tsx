@@ -13,9 +13,8 @@ import { NoteField } from '../../parts/NoteField';
 import { NumberField } from '../../parts/NumberField';
 import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
-import { draftActions } from '../../store/draft/draftSlice';
-import { useAppDispatch } from '../../store/store';
 import { MixEditor } from './MixEditor';
+import { useLeaveUnfinished } from './useDraft';
 import { PlacementEditor } from './PlacementEditor';
 import { PlaceFigures } from './PlaceFigures';
 import type { RecipeLineProps } from './recipeLineProps';
@@ -30,13 +29,13 @@ const techniqueOptions = techniqueNames.map((value) => ({
 export default function LineEditor(props: RecipeLineProps & { dropsWords: string | null }) {
   const { step, number, draft, words, pots, buildUp, build, drops, deeds, onClose, onFocus } =
     props;
-  const dispatch = useAppDispatch();
+  const leave = useLeaveUnfinished(draft.recipe.id);
   const form = useLiveForm<Step>({
     schema: stepSchema,
     value: step,
     unfinished: draft.unfinished[step.id],
     onValid: deeds.edit,
-    onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: step.id, typed })),
+    onUnfinished: (typed) => leave(step.id, typed),
   });
   const { setValue, formState } = form;
   const isRight = Object.keys(formState.errors).length === 0;
@@ -45,7 +44,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     sheet.current?.scrollIntoView({ block: 'nearest' });
   }, []);
   const { counts, caution, leaves } = techniqueOf(step.technique);
-  const earlier = draft.history.present.steps.slice(0, number - 1);
+  const earlier = draft.recipe.steps.slice(0, number - 1);
   return (
     <FormProvider {...form}>
       <form
@@ -91,8 +90,8 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <MixEditor earlier={earlier} pots={pots} words={words} />
           {props.dropsWords && drops && (
             <p className="line-drops">
-              Drops for {draft.history.present.models}{' '}
-              {draft.history.present.models === 1 ? 'model' : 'models'}: <b>{props.dropsWords}</b>
+              Drops for {draft.recipe.models} {draft.recipe.models === 1 ? 'model' : 'models'}:{' '}
+              <b>{props.dropsWords}</b>
               <small>
                 {' '}
                 · colour error {drops.colourError.toFixed(1)} ΔE00

@@ -12,8 +12,7 @@ import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
-import { draftActions, type Draft } from '../../store/draft/draftSlice';
-import { useAppDispatch } from '../../store/store';
+import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
 import type { Prediction } from '../../workers/work/predictWork';
 import { RecipeResult } from './RecipeResult';
 import type { RecipeWords } from '../../parts/words/recipeWords';
@@ -29,14 +28,15 @@ export interface RecipeHeadProps {
 
 /** Name, ground and size of the recipe, what it ends in and what it adds up to. */
 export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) {
-  const dispatch = useAppDispatch();
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
+  const edit = useEditRecipe(recipe.id);
+  const leave = useLeaveUnfinished(recipe.id);
   const form = useLiveForm<Head>({
     schema: recipeHeadSchema,
     value: headOf(draft),
     unfinished: draft.unfinished.head,
-    onValid: (head) => dispatch(draftActions.edited({ ...recipe, ...head }, 'head')),
-    onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: 'head', typed })),
+    onValid: (head) => edit({ ...recipe, ...head }, 'head'),
+    onUnfinished: (typed) => leave('head', typed),
   });
   const { register } = form;
   const grounds = pots.filter(
@@ -77,13 +77,13 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           <NumberField name="models" label="Models" step={1} />
           <NumberField name="areaCm2" label="Area a model" unit="cm²" />
         </div>
-        <RecipeResult recipe={recipe} prediction={prediction} words={words} pots={pots} />
+        <RecipeResult recipe={recipe} prediction={prediction} words={words} />
       </header>
     </FormProvider>
   );
 }
 
-function headOf({ history }: Draft): Head {
-  const { name, surface, groundPotId, finishLevel, models, areaCm2 } = history.present;
+function headOf({ recipe }: Draft): Head {
+  const { name, surface, groundPotId, finishLevel, models, areaCm2 } = recipe;
   return { name, surface, groundPotId, finishLevel, models, areaCm2 };
 }

@@ -15,7 +15,7 @@ const LineEditor = lazy(() => import('./LineEditor'));
 /** One ruled line: what goes on, and at the right edge the surface it buys. */
 export function RecipeLine(props: RecipeLineProps) {
   const { step, number, words, build, buildUp, drops, isOpen, deeds, onKey, onToggle } = props;
-  const coats = coatsOf(step, props.draft.history.present.finishLevel);
+  const coats = coatsOf(step, props.draft.recipe.finishLevel);
   const { label, counts } = techniqueOf(step.technique);
   const {
     setNodeRef,
@@ -118,7 +118,7 @@ export function RecipeLine(props: RecipeLineProps) {
           buildUp={buildUp}
           remarks={props.remarks}
           mayStop={props.mayStop}
-          onMend={deeds.mend}
+          onMend={deeds.fix}
         />
       </div>
       {isOpen && (

@@ -15,7 +15,7 @@ import {
 } from '@dnd-kit/sortable';
 import { useEffect, useRef, useState } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import type { Draft } from '../../store/draft/draftSlice';
+import type { Draft } from './useDraft';
 import type { Prediction } from '../../workers/work/predictWork';
 import { Ribbon } from '../../parts/Ribbon';
 import { RemarkWords } from './LineRemarks';
@@ -34,7 +34,7 @@ export interface RecipeLinesProps {
 
 /** The lines of the page, one under the other, so that a column is the life of one place. */
 export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps) {
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
   const [openId, setOpenId] = useState<string | null>(null);
   const toFocus = useRef<string | null>(null);
@@ -91,7 +91,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       {onTheWhole.length > 0 && (
         <div className="whole-remarks" role="group" aria-label="Remarks on the whole">
           {onTheWhole.map((remark) => (
-            <RemarkWords key={remark.sentence} remark={remark} onMend={deeds.mend} />
+            <RemarkWords key={remark.sentence} remark={remark} onMend={deeds.fix} />
           ))}
         </div>
       )}

@@ -2,19 +2,19 @@ import { recipeNotesSchema, type RecipeNotes as Notes } from '@yellow-ledger/cor
 import { FormProvider } from 'react-hook-form';
 import { NoteField } from '../../parts/NoteField';
 import { useLiveForm } from '../../parts/useLiveForm';
-import { draftActions, type Draft } from '../../store/draft/draftSlice';
-import { useAppDispatch } from '../../store/store';
+import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
 
 /** What the painter wants to remember about the recipe as a whole. */
 export function RecipeNotes({ draft }: { draft: Draft }) {
-  const dispatch = useAppDispatch();
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
+  const edit = useEditRecipe(recipe.id);
+  const leave = useLeaveUnfinished(recipe.id);
   const form = useLiveForm<Notes>({
     schema: recipeNotesSchema,
     value: { notes: recipe.notes },
     unfinished: draft.unfinished.notes,
-    onValid: (notes) => dispatch(draftActions.edited({ ...recipe, ...notes }, 'notes')),
-    onUnfinished: (typed) => dispatch(draftActions.leftUnfinished({ stepId: 'notes', typed })),
+    onValid: (notes) => edit({ ...recipe, ...notes }, 'notes'),
+    onUnfinished: (typed) => leave('notes', typed),
   });
   return (
     <FormProvider {...form}>

@@ -1,4 +1,4 @@
-import { finishTotals, formOf, type Pot, type Recipe } from '@yellow-ledger/core';
+import { finishTotals, formOf, type Recipe } from '@yellow-ledger/core';
 import { FormCanvas } from '../../parts/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../parts/Ribbon';
 import type { Prediction } from '../../workers/work/predictWork';
@@ -11,11 +11,10 @@ export interface RecipeResultProps {
   recipe: Recipe;
   prediction: Prediction | null;
   words: RecipeWords;
-  pots: Pot[];
 }
 
 /** What the recipe ends in: the last ribbon, the form, the colour at arm's length, the totals. */
-export function RecipeResult({ recipe, prediction, words, pots }: RecipeResultProps) {
+export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
   const { steps, coats, dryMinutes, pots: potCount } = finishTotals(recipe);
   const build = prediction?.buildUp;
   const last = build?.steps.at(-1);
@@ -38,7 +37,6 @@ export function RecipeResult({ recipe, prediction, words, pots }: RecipeResultPr
           (['above', 'front', 'below'] as const).map((view) => (
             <FormCanvas
               key={view}
-              pots={pots}
               picture={{ form: formOf(recipe), view, size: smallSize, ribbon, light: 'above' }}
               label={`The form seen from ${view === 'front' ? 'the front' : `straight ${view}`}`}
             />

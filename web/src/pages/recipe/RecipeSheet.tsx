@@ -1,6 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { lazy, Suspense, useMemo, type ComponentType } from 'react';
-import type { Draft } from '../../store/draft/draftSlice';
+import type { Draft } from './useDraft';
 import { usePrediction } from '../../workers/usePrediction';
 import { RecipeHead } from './RecipeHead';
 import type { LeafProps } from './leafProps';
@@ -30,8 +30,8 @@ const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
 /** A recipe as a page of entries. */
 export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
   const Leaf = pageOfLeaf[leaf];
-  const recipe = draft.history.present;
-  const { prediction, problem } = usePrediction(recipe, pots);
+  const recipe = draft.recipe;
+  const { prediction, problem } = usePrediction(recipe);
   const words = useMemo(() => recipeWordsOf(recipe, pots, prediction), [recipe, pots, prediction]);
   return (
     <div className="page recipe-page">

@@ -1,26 +1,34 @@
-import type { SaveState } from '../../store/draft/draftSlice';
-import { saveNow } from '../../store/draft/draftAutosave';
-import { useAppDispatch } from '../../store/store';
+import { useAppSelector } from '../../ledger/store';
+import { useWriter } from '../../ledger/useWriter';
+import type { SaveState } from './useDraft';
 
 /** Where the saving of the recipe stands. */
 export function SaveMark({ saveState }: { saveState: SaveState }) {
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
+  const isUnkept = useAppSelector((state) => state.writing.isUnkept);
   const retry = (
-    <button type="button" className="plain-button" onClick={() => void dispatch(saveNow())}>
+    <button
+      type="button"
+      className="plain-button"
+      onClick={() => (saveState.is === 'refused' ? writer.tryAgain() : void writer.flush())}
+    >
       Save now
     </button>
   );
+  const kept = isUnkept
+    ? 'this browser keeps nothing, so leave the page open.'
+    : 'your work is kept in this browser.';
   if (saveState.is === 'failed')
     return (
       <p className="save-mark save-trouble" role="status">
-        Not saved; your work is kept in this browser. {saveState.message} Tried again within{' '}
-        {saveState.retryInSeconds} s. {retry}
+        Not saved; {kept} {saveState.message} Tried again within {saveState.retryInSeconds} s.{' '}
+        {retry}
       </p>
     );
   if (saveState.is === 'refused')
     return (
       <p className="save-mark save-trouble" role="status">
-        Not saved; your work is kept in this browser. {saveState.message} {retry}
+        Not saved; {kept} {saveState.message} {retry}
       </p>
     );
   return (

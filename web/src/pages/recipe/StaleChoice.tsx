@@ -8,11 +8,10 @@ import {
   type Side,
 } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
-import { settleDraft } from '../../store/draft/draftAutosave';
-import type { Draft } from '../../store/draft/draftSlice';
-import { useAppDispatch } from '../../store/store';
-import { CannotMerge } from './CannotMerge';
-import { DifferenceTable } from './DifferenceTable';
+import { useWriter } from '../../ledger/useWriter';
+import type { Draft } from './useDraft';
+import { CannotMerge } from '../../parts/merge/CannotMerge';
+import { DifferenceTable } from '../../parts/merge/DifferenceTable';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 
 export interface StaleChoiceProps {
@@ -23,8 +22,8 @@ export interface StaleChoiceProps {
 
 /** The recipe was changed elsewhere too: both versions, line by line, for the painter to choose. */
 export function StaleChoice({ draft, theirs, words }: StaleChoiceProps) {
-  const dispatch = useAppDispatch();
-  const mine = draft.history.present;
+  const writer = useWriter();
+  const mine = draft.recipe;
   const differences = useMemo(
     () => (theirs ? differencesBetween(draft.base.content, mine, theirs.content) : []),
     [draft.base, mine, theirs],
@@ -59,7 +58,7 @@ export function StaleChoice({ draft, theirs, words }: StaleChoiceProps) {
         type="button"
         className="next-button"
         disabled={!check.success}
-        onClick={() => void dispatch(settleDraft(theirs, differences, choices))}
+        onClick={() => writer.settle('recipes', mine.id, merged)}
       >
         {theirs ? 'Keep what is chosen' : 'Put it back'}
       </button>

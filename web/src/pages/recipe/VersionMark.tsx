@@ -1,10 +1,10 @@
 import { isSameContent, type Recipe } from '@yellow-ledger/core';
 import { Link } from 'react-router';
-import { useVersionsQuery } from '../../store/ledgerApi';
+import { useVersions } from '../../ledger/useVersions';
 
 /** Which version the page stands at, and what it is a variant of. */
 export function VersionMark({ recipe, revision }: { recipe: Recipe; revision: number }) {
-  const { data: versions } = useVersionsQuery(recipe.id);
+  const { versions } = useVersions(recipe.id);
   const last = versions?.at(-1);
   const standing = !last
     ? `Draft, revision ${revision}`

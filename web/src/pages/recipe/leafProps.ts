@@ -1,5 +1,5 @@
 import type { Pot } from '@yellow-ledger/core';
-import type { Draft } from '../../store/draft/draftSlice';
+import type { Draft } from './useDraft';
 import type { Prediction } from '../../workers/work/predictWork';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 

@@ -1,6 +1,6 @@
 import type { BuildUp, Drops, Pot, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
 import type { KeyboardEvent } from 'react';
-import type { Draft } from '../../store/draft/draftSlice';
+import type { Draft } from './useDraft';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { LineDeeds } from './useLineDeeds';
 

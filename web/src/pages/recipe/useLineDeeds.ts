@@ -10,20 +10,18 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import { useNotice } from '../../parts/shell/notices';
-import { draftActions } from '../../store/draft/draftSlice';
-import { useAppDispatch } from '../../store/store';
 import { changedFields } from './changedFields';
-import { newStep } from './newStep';
+import { newStep } from '../../parts/newStep';
+import { useEditRecipe } from './useDraft';
 
 export type LineDeeds = ReturnType<typeof useLineDeeds>;
 
 /** What can be done to the lines of the open recipe. Each returns the line to look at next. */
 export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
-  const dispatch = useAppDispatch();
+  const edited = useEditRecipe(recipe.id);
   const notify = useNotice();
   const numberOf = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
-  const put = (steps: Step[], of: string) =>
-    dispatch(draftActions.edited({ ...recipe, steps }, of));
+  const put = (steps: Step[], of: string) => edited({ ...recipe, steps }, of);
   const isFull = () => {
     if (recipe.steps.length < mostSteps) return false;
     notify(`A recipe has up to ${mostSteps} lines; carry on in a second one.`);
@@ -58,7 +56,7 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
     remove(stepId: string): string | null {
       const index = numberOf(stepId) - 1;
       const carriers = carriersOf(recipe.steps, stepId).map(({ id }) => numberOf(id));
-      dispatch(draftActions.edited(withoutStep(recipe, stepId), `remove ${stepId}`));
+      edited(withoutStep(recipe, stepId), `remove ${stepId}`);
       const written =
         carriers.length > 0
           ? ` Its mix is written out where line ${carriers.join(' and ')} carried it forward.`
@@ -71,7 +69,7 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
     move(stepId: string, to: number): boolean {
       const moved = moveStep(recipe, stepId, to);
       if (!('carrier' in moved)) {
-        dispatch(draftActions.edited(moved, `move ${stepId} ${to}`));
+        edited(moved, `move ${stepId} ${to}`);
         return true;
       }
       notify(
@@ -82,9 +80,9 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
       return false;
     },
     numberOf,
-    /** Puts a mend in: one press, undone by one. */
-    mend(fix: Fix) {
-      dispatch(draftActions.edited(applyFix(recipe, fix), `mend ${crypto.randomUUID()}`));
+    /** Puts a fix in: one press, undone by one. */
+    fix(fix: Fix) {
+      edited(applyFix(recipe, fix), `fix ${crypto.randomUUID()}`);
     },
   };
 }

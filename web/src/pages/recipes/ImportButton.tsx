@@ -2,7 +2,8 @@ import { largestFileBytes } from '@yellow-ledger/core';
 import { FileButton } from '../../parts/FileButton';
 import { useNotice } from '../../parts/shell/notices';
 import { importedWords } from '../../parts/words/importedWords';
-import { asProblem, useImportFileMutation } from '../../store/ledgerApi';
+import { asProblem } from '../../ledger/ask';
+import { useImportFileMutation } from '../../ledger/ledgerApi';
 
 /** Takes in a ledger file. Nothing that is here is overwritten, and it is said what was done. */
 export function ImportButton() {

@@ -1,7 +1,8 @@
 import { formatDistanceToNow } from 'date-fns';
 import { Link } from 'react-router';
 import { Ribbon } from '../../parts/Ribbon';
-import type { LastRibbon, RecipeRow } from '../../workers/work/listWork';
+import type { LastRibbon } from '../../workers/work/listWork';
+import type { RecipeRow } from '../../workers/useRecipeRows';
 import type { RecipeDeeds } from './useRecipeDeeds';
 
 export interface RecipeEntryProps {

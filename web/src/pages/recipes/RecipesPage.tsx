@@ -3,9 +3,8 @@ import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import type { RecipeRow } from '../../workers/work/listWork';
-import { useRecipeRowsQuery } from '../../workers/recipeRows';
 import { useLastRibbons } from '../../workers/useLastRibbons';
+import { useRecipeRows, type RecipeRow } from '../../workers/useRecipeRows';
 import { useShelf } from '../../workers/useShelf';
 import { EmptyRecipes } from './EmptyRecipes';
 import { ImportButton } from './ImportButton';
@@ -17,13 +16,13 @@ const pageSize = 30;
 
 export default function RecipesPage() {
   const { pots } = useShelf();
-  const { data: rows, error, isLoading, refetch } = useRecipeRowsQuery();
+  const { rows, error, isLoading, refetch } = useRecipeRows();
   const [search, setSearch] = useState('');
   const [showsArchived, setShowsArchived] = useState(false);
   const [limit, setLimit] = useState(pageSize);
   const searchField = useRef<HTMLInputElement>(null);
   const deeds = useRecipeDeeds();
-  const write = () => void deeds.writeNew(pots ?? []);
+  const write = () => deeds.writeNew(pots ?? []);
   useShortcut('/', () => searchField.current?.focus());
   useShortcut('n', write);
 
@@ -32,7 +31,7 @@ export default function RecipesPage() {
     [rows, search, showsArchived],
   );
   const shown = found.slice(0, limit);
-  const ribbons = useLastRibbons(shown, pots);
+  const ribbons = useLastRibbons(shown.map(({ id }) => id));
   const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
 
   if (isLoading) return <p className="page-wait">Fetching the recipes …</p>;
@@ -67,7 +66,7 @@ export default function RecipesPage() {
           New recipe
         </button>
       </div>
-      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
+      {error && <FetchProblem error={error} onRetry={refetch} />}
       {rows?.length === 0 ? (
         <EmptyRecipes onWrite={write} />
       ) : (

@@ -1,7 +1,7 @@
 import { flattenMix, recipeSchema, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
 import { changedFields } from '../recipe/changedFields';
 import { minutesInWords } from '../../parts/words/minutesInWords';
-import { newStep } from '../recipe/newStep';
+import { newStep } from '../../parts/newStep';
 import { copyOfRecipe, newRecipe } from './newRecipe';
 
 const pot = (id: string, kind: Pot['kind'], retired = false): Pot => ({

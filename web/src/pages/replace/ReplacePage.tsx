@@ -6,6 +6,7 @@ import { ShelfTabs } from '../../parts/ShelfTabs';
 import { Swatch } from '../../parts/Swatch';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import { ReplacedRecipes } from './ReplacedRecipes';
@@ -38,7 +39,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
   const [chosen, setChosen] = useState<Substitute | null>(null);
   const [standing, setStanding] = useState<Standing>('beside');
   const potName = useMemo(() => potNamesOf(pots), [pots]);
-  const { answer, problem } = useAnswer(pots, [pot.id], (worker) => worker.substitutes(pot.id));
+  const { answer, problem } = useAnswer(ofShelf, [pot.id], (worker) => worker.substitutes(pot.id));
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p>Trying pots and mixes …</p>;
   if (answer.length === 0)

@@ -12,7 +12,10 @@ import { Ribbon } from '../../parts/Ribbon';
 import { useNotice } from '../../parts/shell/notices';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { standInWords } from '../../parts/words/substituteWords';
-import { asProblem, useReplaceInRecipesMutation } from '../../store/ledgerApi';
+import { asProblem } from '../../ledger/ask';
+import { useReplaceInRecipesMutation } from '../../ledger/ledgerApi';
+import { useWriter } from '../../ledger/useWriter';
+import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ReplacedRecipe } from '../../workers/work/replaceWork';
 
@@ -29,9 +32,9 @@ type Effected = ReplacedRecipe & { effect: { recipe: Recipe } };
 export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipesProps) {
   const notify = useNotice();
   const [choices, setChoices] = useState<Readonly<Record<string, boolean>>>({});
-  const [written, setWritten] = useState(0);
+  const writer = useWriter();
   const [replace, { isLoading }] = useReplaceInRecipesMutation();
-  const { answer, problem } = useAnswer(pots, [pot.id, standIn, written], async (worker) => ({
+  const { answer, problem } = useAnswer(ofRecipes, [pot.id, standIn], async (worker) => ({
     standIn,
     recipes: await worker.replaced(pot.id, standIn.parts),
   }));
@@ -47,6 +50,8 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
   const chosen = recipes.filter(isChosen);
 
   const write = async () => {
+    // It is written over what the server has: that is to be what is seen here.
+    await writer.flush();
     const result = await replace({
       note: `${pot.name} replaced by ${words}.`,
       recipes: chosen.map(({ effect, revision }) => ({ content: effect.recipe, revision })),
@@ -56,7 +61,6 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
       notify(
         `${pot.name} is replaced in ${countWords(chosen.length)}. What stood there is kept as the version before.`,
       );
-    setWritten(written + 1);
   };
 
   return (

@@ -2,6 +2,7 @@ import { pairReasons, readHex, type Pair, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { potNamesOf } from '../../parts/words/recipeWords';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 
@@ -21,9 +22,10 @@ export default function PairsPanel() {
   const hex = readHex(swatch);
   const potName = useMemo(() => potNamesOf(pots ?? []), [pots]);
   const { answer, problem } = useAnswer(
-    pots,
+    ofShelf,
     [hex, hiding],
-    (worker) => worker.pairs({ ...getValues(), name: 'this pot', swatch: hex }),
+    (worker) =>
+      hex ? worker.pairs({ ...getValues(), name: 'this pot', swatch: hex }) : Promise.resolve(null),
     hex !== null && hiding >= 0 && hiding <= 1,
   );
   if (problem) return <p role="alert">{problem}</p>;

@@ -1,4 +1,5 @@
 import {
+  asLeft,
   clearKinds,
   potFinishes,
   potFlows,
@@ -12,6 +13,7 @@ import { lazy, Suspense, useState, type ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useWatch } from 'react-hook-form';
 import { Link } from 'react-router';
+import { useWriter } from '../../ledger/useWriter';
 import { Field } from '../../parts/Field';
 import { NoteField } from '../../parts/NoteField';
 import { asFigure } from '../../parts/OptionalField';
@@ -21,7 +23,7 @@ import { useLiveForm } from '../../parts/useLiveForm';
 import { HidingChoice } from './HidingChoice';
 import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
-import { usePotAutosave } from './usePotAutosave';
+import { usePotWriting } from './usePotWriting';
 
 const BottleFields = lazy(() => import('./BottleFields'));
 const CardMeasure = lazy(() => import('./CardMeasure'));
@@ -30,14 +32,15 @@ const ColourField = lazy(() => import('../../parts/ColourField'));
 
 /** A pot opened in its place in the table. What is right is saved as it is typed. */
 export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => void }) {
-  const { saveState, change, settle, saveNow } = usePotAutosave(kept);
+  const { value, saveState, change, settle, saveNow } = usePotWriting(kept);
   const form = useLiveForm<Pot>({
     schema: potSchema,
-    value: kept.content,
+    value,
     unfinished: unfinishedPots.find(kept.content.id),
     onValid: change,
     onUnfinished: (typed) => unfinishedPots.keep(kept.content.id, typed),
   });
+  const writer = useWriter();
   const { register, setValue, control } = form;
   const swatch = useWatch({ control, name: 'swatch' });
   const kind = useWatch({ control, name: 'kind' });
@@ -126,11 +129,11 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           <NoteField name="notes" label="Notes" rows={2} />
           <PotSaveMark
             saveState={saveState}
-            onRetry={() => void saveNow()}
+            onRetry={saveNow}
             onSettle={(theirs, keepsMine) => {
-              const mine = form.getValues();
-              if (!keepsMine && theirs) form.reset(theirs.content);
-              settle(keepsMine || !theirs ? mine : theirs.content, theirs);
+              if (!keepsMine && theirs) form.reset(asLeft(theirs));
+              const mine = writer.shown('pots', kept.content.id) as Pot | null;
+              settle(keepsMine || !theirs ? mine : theirs.content);
             }}
           />
           <div className="pot-actions">

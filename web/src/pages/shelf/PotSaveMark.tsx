@@ -1,5 +1,5 @@
 import type { Kept, Pot } from '@yellow-ledger/core';
-import type { PotSaveState } from './usePotAutosave';
+import type { PotSaveState } from './usePotWriting';
 
 export interface PotSaveMarkProps {
   saveState: PotSaveState;

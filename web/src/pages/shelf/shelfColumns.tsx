@@ -1,4 +1,5 @@
 import {
+  asLeft,
   clearKinds,
   colourOfHex,
   hidingLevelOf,
@@ -49,10 +50,10 @@ export function shelfColumns(
       header: 'Hiding',
       cell: ({ row }) => <Hiding pot={row.original.content} stripes={stripes} />,
     }),
-    column.accessor(({ content }) => content.volumeMl ?? -1, {
+    column.accessor((kept) => asLeft(kept).volumeMl ?? -1, {
       id: 'left',
       header: 'Left, ml',
-      cell: ({ row }) => <Left pot={row.original.content} />,
+      cell: ({ row }) => <Left pot={asLeft(row.original)} />,
     }),
     column.accessor(({ content }) => content.notes, {
       id: 'notes',

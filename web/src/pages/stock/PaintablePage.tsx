@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
+import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import './stock.scss';
@@ -14,7 +15,7 @@ export default function PaintablePage() {
   const owners = useMemo(() => [...new Set((pots ?? []).map(ownerOf))].sort(), [pots]);
   const [away, setAway] = useState<readonly string[]>([]);
   const here = owners.filter((owner) => !away.includes(owner));
-  const { answer, problem } = useAnswer(pots, [here.join('\n')], (worker) =>
+  const { answer, problem } = useAnswer(ofRecipes, [here.join('\n')], (worker) =>
     worker.paintable(here),
   );
   return (

@@ -3,12 +3,11 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { saveText } from '../../parts/saveText';
 import { ShelfTabs } from '../../parts/ShelfTabs';
-import { useNotice } from '../../parts/shell/notices';
 import { Swatch } from '../../parts/Swatch';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
-import { doDeed } from '../../store/deeds/doDeeds';
-import { useAppDispatch } from '../../store/store';
+import { useWriter } from '../../ledger/useWriter';
+import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import './stock.scss';
@@ -16,7 +15,7 @@ import './stock.scss';
 /** What to buy, why, and what would do instead. */
 export default function ShoppingPage() {
   const { pots } = useShelf();
-  const { answer, problem } = useAnswer(pots, [], (worker) => worker.shoppingList());
+  const { answer, problem } = useAnswer(ofRecipes, [], (worker) => worker.shoppingList());
   return (
     <div className="page">
       <div className="page-head">
@@ -48,17 +47,10 @@ export default function ShoppingPage() {
 }
 
 function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: Pot[] }) {
-  const dispatch = useAppDispatch();
-  const notify = useNotice();
+  const writer = useWriter();
   const potName = useMemo(() => potNamesOf(pots), [pots]);
-  const takeOff = async (before: Pot) => {
-    const { isWanted: _wish, ...after } = before;
-    const label = `take ${before.name} off the list`;
-    const problem = await dispatch(
-      doDeed({ kind: 'pots', label, of: crypto.randomUUID(), before, after }),
-    );
-    if (problem) notify(problem.message);
-  };
+  const takeOff = ({ id, name }: Pot) =>
+    writer.change('pots', id, `take ${name} off the list`, ({ isWanted: _wish, ...pot }) => pot);
   return (
     <ul className="stock-list">
       {lines.map((line) => {
@@ -103,7 +95,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
                   <button
                     type="button"
                     className="plain-button"
-                    onClick={() => void takeOff(pot)}
+                    onClick={() => takeOff(pot)}
                     aria-label={`Take off the list: ${pot.name}`}
                   >
                     Take off the list

@@ -1,19 +1,18 @@
-import type { Pot } from '@yellow-ledger/core';
 import { useEffect, useRef } from 'react';
+import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { FormPictureAsked } from '../../workers/work/formWork';
 import './formCanvas.scss';
 
 export interface FormCanvasProps {
-  pots: Pot[];
   picture: FormPictureAsked;
   label: string;
 }
 
 /** A form painted and lit, drawn in the worker, on neutral grey. */
-export function FormCanvas({ pots, picture, label }: FormCanvasProps) {
+export function FormCanvas({ picture, label }: FormCanvasProps) {
   const { size } = picture;
-  const { answer } = useAnswer(pots, [JSON.stringify(picture)], (worker) =>
+  const { answer } = useAnswer(ofShelf, [JSON.stringify(picture)], (worker) =>
     worker.drawForm(picture),
   );
   return (

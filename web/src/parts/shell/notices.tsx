@@ -1,4 +1,5 @@
-import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
+import { useWriter } from '../../ledger/useWriter';
 
 const Notify = createContext<(text: string) => void>(() => undefined);
 
@@ -10,6 +11,8 @@ export function useNotice(): (text: string) => void {
 export function Notices({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState('');
   const notify = useCallback((text: string) => setNotice(text), []);
+  const writer = useWriter();
+  useEffect(() => writer.onNotice(setNotice), [writer]);
   return (
     <Notify.Provider value={notify}>
       {children}

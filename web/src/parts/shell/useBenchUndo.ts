@@ -1,27 +1,41 @@
+import { inOrder, standing, type LogEntry } from '@yellow-ledger/core';
 import { useMemo } from 'react';
-import { useLocation } from 'react-router';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useMatch } from 'react-router';
+import { selectPart } from '../../ledger/inHand';
+import { strikesOf } from '../../ledger/log/strikes';
+import { useAppSelector, useAppStore } from '../../ledger/store';
+import { useWriter } from '../../ledger/useWriter';
 import type { Undo } from './undo';
 
-// Every page has the button, and only the bench what it takes to write into the log.
-const log = () => import('../../store/log/sendLog');
+const nothing: readonly LogEntry[] = [];
 
 /** Undo at the bench: the last entry is struck out, and a strike can be struck. Null elsewhere. */
 export function useBenchUndo(): Undo | null {
-  const dispatch = useAppDispatch();
-  const { pathname } = useLocation();
-  const { benchId, entries } = useAppSelector((state) => state.log);
-  const isHere = benchId !== null && pathname === `/bench/${benchId}`;
-  const canRedo = entries.at(-1)?.kind === 'strike';
+  const benchId = useMatch('/bench/:benchId')?.params.benchId;
+  const undo = useStriking(benchId ?? '');
+  return benchId === undefined ? null : undo;
+}
+
+/** Takes the last entry of a bench back, and brings back what was taken back last. */
+export function useStriking(benchId: string): Undo {
+  const store = useAppStore();
+  const writer = useWriter();
+  const log = useAppSelector((state) => selectPart(state, 'log')) ?? nothing;
   return useMemo(() => {
-    if (!isHere) return null;
-    return {
-      canUndo: entries.length > 0,
-      canRedo,
-      undoes: entries.length > 0 ? 'the last entry' : '',
-      redoes: canRedo ? 'what was taken back' : '',
-      undo: () => void log().then(({ takeBack }) => dispatch(takeBack())),
-      redo: () => void log().then(({ bringBack }) => dispatch(bringBack())),
+    const here = log.filter((entry) => entry.benchId === benchId);
+    // In the order they were written: the list may hold them in another.
+    const latest = [...here].sort(inOrder).at(-1);
+    const canRedo = latest?.kind === 'strike';
+    const strike = (entry: LogEntry | undefined) => {
+      if (entry) writer.append(strikesOf(store.getState(), [entry]));
     };
-  }, [isHere, canRedo, entries, dispatch]);
+    return {
+      canUndo: here.length > 0,
+      canRedo,
+      undoes: here.length > 0 ? 'the last entry' : '',
+      redoes: canRedo ? 'what was taken back' : '',
+      undo: () => strike(standing(here).at(-1)),
+      redo: () => strike(canRedo ? latest : undefined),
+    };
+  }, [log, benchId, writer, store]);
 }

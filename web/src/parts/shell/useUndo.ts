@@ -1,46 +1,32 @@
-import { redoDeed, undoDeed } from '../../store/deeds/doDeeds';
-import { draftActions } from '../../store/draft/draftSlice';
-import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
+import { useMatch } from 'react-router';
+import { useAppSelector } from '../../ledger/store';
+import { useWriter } from '../../ledger/useWriter';
+import { recipeScope } from '../recipeScope';
 import { useNotice } from './notices';
 import type { Undo } from './undo';
 import { useBenchUndo } from './useBenchUndo';
 
-/** Undo for what is on screen: the recipe's own history while one is open, else what was done to the lists. */
+/** Undo for what is on screen: of the open recipe alone, of the bench, or of what was done elsewhere. */
 export function useUndo(): Undo {
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const notify = useNotice();
-  const store = useAppStore();
-  const draft = useAppSelector((state) => state.draft.open);
-  const deeds = useAppSelector((state) => state.deeds);
+  const { done, undone } = useAppSelector((state) => state.deeds);
+  const recipe = useMatch('/recipes/:recipeId/:leaf?')?.params.recipeId;
+  const scope = recipe && recipe !== 'draft' ? recipeScope(recipe) : null;
   const benchUndo = useBenchUndo();
   if (benchUndo) return benchUndo;
-  if (draft)
-    return {
-      canUndo: draft.history.past.length > 0,
-      canRedo: draft.history.future.length > 0,
-      undoes: '',
-      redoes: '',
-      undo: () => dispatch(draftActions.undone()),
-      redo: () => dispatch(draftActions.redone()),
-    };
-  const last = deeds.done.at(-1);
-  const next = deeds.undone.at(-1);
+  const last = done.findLast((deed) => deed.scope === scope);
+  const next = undone.findLast((deed) => deed.scope === scope);
+  const told = (verb: string, deed: { label: string } | null) => {
+    // On its own page the recipe shows itself what was undone.
+    if (deed && scope === null) notify(`${verb}: ${deed.label}.`);
+  };
   return {
-    // What shows already can be undone, though it is still being written.
-    canUndo: last !== undefined || deeds.writing > 0,
+    canUndo: last !== undefined,
     canRedo: next !== undefined,
-    undoes: last?.label ?? '',
-    redoes: next?.label ?? '',
-    undo: () =>
-      void dispatch(undoDeed()).then((problem) => {
-        // Which one it was is known only once it is done: one may still have been on its way.
-        const undone = store.getState().deeds.undone.at(-1);
-        if (problem) notify(problem.message);
-        else if (undone) notify(`Undone: ${undone.label}.`);
-      }),
-    redo: () =>
-      void dispatch(redoDeed()).then((problem) =>
-        notify(problem ? problem.message : `Done again: ${next?.label}.`),
-      ),
+    undoes: scope === null ? (last?.label ?? '') : '',
+    redoes: scope === null ? (next?.label ?? '') : '',
+    undo: () => told('Undone', writer.undo(scope)),
+    redo: () => told('Done again', writer.redo(scope)),
   };
 }

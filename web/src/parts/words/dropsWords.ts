@@ -1,10 +1,7 @@
 import { isAsThin, type Drops } from '@yellow-ledger/core';
 
 /** @example '6 Marigold Clay + 2 Fen Umber + 8 water' */
-export function dropsWords(
-  drops: Drops,
-  potName: (potId: string) => string,
-): string {
+export function dropsWords(drops: Drops, potName: (potId: string) => string): string {
   const { pots, water, medium, load, writtenLoad } = drops;
   const said = [
     ...pots.map(({ potId, drops: count }) => `${count} ${potName(potId)}`),

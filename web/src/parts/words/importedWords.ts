@@ -1,4 +1,4 @@
-import type { Imported } from '../../store/ledgerApi';
+import type { Imported } from '../../ledger/ledgerApi';
 
 /**
  * What taking a ledger file in did.

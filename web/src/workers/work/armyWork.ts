@@ -1,5 +1,4 @@
 import {
-  armySchema,
   isHeldBack,
   orderedSurfaces,
   orderOfWork,
@@ -7,6 +6,7 @@ import {
   paintNeeded,
   paintTaken,
   paintToCome,
+  type Army,
   type Learned,
   type OrderEntry,
   type OrderSchool,
@@ -16,9 +16,8 @@ import {
   type TechniqueName,
   type Unit,
 } from '@yellow-ledger/core';
-import { fetchArmyRecipes } from './armyRecipes';
-import { ownFigures, wholeLog } from './logInHand';
-import { shelfInHand } from './shelfInHand';
+import { armyRecipes } from './armyRecipes';
+import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
 
 /** Paint an army takes, with the names of the recipes it is reckoned from. */
 export interface ArmyPaint {
@@ -48,11 +47,10 @@ export interface UnitOrder {
 }
 
 export const armyWork = {
-  async armyPaint(asked: unknown): Promise<ArmyPaint> {
-    const army = armySchema.parse(asked);
-    const { recipeOf, names, lineNumbers } = await fetchArmyRecipes(army);
-    const { own, paint } = await ownFigures();
-    const ofArmy = (await wholeLog()).filter(
+  armyPaint(army: Army): ArmyPaint {
+    const { recipeOf, names, lineNumbers } = armyRecipes(army);
+    const { own, paint } = ownFigures();
+    const ofArmy = logInHand().filter(
       (entry) => entry.kind !== 'coat' || entry.where.armyId === army.id,
     );
     const needed = paintNeeded(army, recipeOf, shelfInHand(), own);
@@ -64,11 +62,10 @@ export const armyWork = {
     };
   },
 
-  async unitOrder(asked: unknown, unitId: string): Promise<UnitOrder> {
-    const army = armySchema.parse(asked);
+  unitOrder(army: Army, unitId: string): UnitOrder {
     const unit = army.units.find(({ id }) => id === unitId);
     if (!unit) return { schools: [] };
-    const { recipeOf, lineNumbers } = await fetchArmyRecipes(army);
+    const { recipeOf, lineNumbers } = armyRecipes(army);
     const surfaces = orderedSurfaces(army, unit, recipeOf);
     const isLast = ({ surface, step }: OrderEntry) => {
       const { surface: held, steps } = surfaces[surface];

@@ -1,12 +1,9 @@
 import {
-  armySchema,
   asMixed,
-  benchSchema,
   benchStep,
   benchTasks,
   brushedOf,
   chosenModels,
-  entrySchema,
   isAtHand,
   masstoneOf,
   mixedPaint,
@@ -20,32 +17,34 @@ import {
   untouched,
   wetMixes,
   colourDifference,
+  type Army,
+  type Bench,
   type BenchState,
   type BenchStep,
   type BenchTask,
   type Brushed,
   type CoatEntry,
+  type LogEntry,
   type OwnFigures,
   type Recipe,
   type Unit,
   type UnitSurface,
   type WetMix,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { benchRecipes, forgetBenchRecipes } from './benchRecipes';
-import { ownFigures } from './logInHand';
-import { shelfInHand } from './shelfInHand';
+import { benchRecipes } from './benchRecipes';
+import { ownFigures, shelfInHand } from './ledgerInHand';
 
-const askedSchema = z.object({
-  bench: benchSchema,
-  army: armySchema,
-  entries: z.array(entrySchema),
-  now: z.number(),
+/** A bench, and what is painted on it. */
+export interface BenchAsked {
+  bench: Bench;
+  army: Army;
+  /** what is known of its log */
+  entries: LogEntry[];
+  /** milliseconds since 1970 */
+  now: number;
   /** the task somebody took instead of the next; null takes the next */
-  taskKey: z.string().nullable(),
-});
-
-const placedSchema = askedSchema.pick({ bench: true, army: true });
+  taskKey: string | null;
+}
 
 /** Models whose surface is painted by one recipe. */
 export interface BenchSurface {
@@ -87,10 +86,9 @@ export interface OtherPot {
 
 export const benchWork = {
   /** What is to be done now, and everything around it. */
-  async benchView(asked: unknown): Promise<BenchView> {
-    const { bench, army, entries, now, taskKey } = askedSchema.parse(asked);
-    const { recipeOf, names, ranksIn } = await benchRecipes(bench, army);
-    const { own } = await ownFiguresOnce();
+  benchView({ bench, army, entries, now, taskKey }: BenchAsked): BenchView {
+    const { recipeOf, names, ranksIn } = benchRecipes(bench, army);
+    const { own } = ownFigures();
     const shelf = shelfInHand();
     const counted = standing(entries);
     const state = benchTasks(army, bench, recipeOf, counted, now, ranksIn);
@@ -146,11 +144,6 @@ export const benchWork = {
     }
   },
 
-  /** Has the recipes of the bench fetched anew. */
-  freshBenchRecipes(): void {
-    forgetBenchRecipes();
-  },
-
   /** Pots at hand that are nearest to each pot of a mix. */
   otherPots(potIds: string[], most: number): OtherPot[] {
     const shelf = shelfInHand();
@@ -174,9 +167,8 @@ export const benchWork = {
   },
 
   /** The surfaces on a bench with the recipes they are painted by, those painted alike together. */
-  async benchSurfaces(asked: unknown): Promise<BenchSurface[]> {
-    const { bench, army } = placedSchema.parse(asked);
-    const { recipeOf } = await benchRecipes(bench, army);
+  benchSurfaces({ bench, army }: Pick<BenchAsked, 'bench' | 'army'>): BenchSurface[] {
+    const { recipeOf } = benchRecipes(bench, army);
     return army.units.flatMap((unit) => {
       const chosen = new Set(chosenModels(bench, unit));
       return unit.surfaces.flatMap((surface) =>
@@ -198,12 +190,4 @@ function hexOfBrushed({ pots }: Brushed): string {
   const known = pots.filter(({ potId }) => shelf.has(potId));
   if (known.length === 0) return '#777777';
   return surfaceColour(masstoneOf(mixedPaint(known, shelf))).hex;
-}
-
-let own: ReturnType<typeof ownFigures> | null = null;
-
-/** The painter's own figures as they were when the bench was opened: they do not change in hand. */
-function ownFiguresOnce() {
-  own ??= ownFigures();
-  return own;
 }

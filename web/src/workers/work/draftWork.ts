@@ -7,8 +7,6 @@ import {
   NothingToPaintWith,
   pairLines,
   predictBuildUp,
-  progressionOptionsSchema,
-  recipeSchema,
   stoppingPoints,
   UnknownPotError,
   worstPlace,
@@ -22,8 +20,7 @@ import {
   type Recipe,
   type WorstPlace,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { shelfInHand } from './shelfInHand';
+import { shelfInHand } from './ledgerInHand';
 
 /** What was asked for, and what came of it. */
 export type DraftedProgression = { asked: ProgressionOptions } & (
@@ -46,27 +43,22 @@ export interface Comparison {
 
 export const draftWork = {
   /** Drafts in the manner of several schools, one after the other. */
-  drafts(asked: unknown): DraftedProgression[] {
+  drafts(asked: readonly ProgressionOptions[]): DraftedProgression[] {
     const shelf = shelfInHand();
-    return z
-      .array(progressionOptionsSchema)
-      .max(3)
-      .parse(asked)
-      .map((options) => {
-        try {
-          const progression = buildProgression(options, shelf);
-          const recipe = draftRecipe(progression.steps, progression.groundPotId);
-          return { asked: options, progression, build: predictBuildUp(recipe, shelf) };
-        } catch (error) {
-          if (error instanceof NothingToPaintWith || error instanceof UnknownPotError)
-            return { asked: options, problem: error.message };
-          throw error;
-        }
-      });
+    return asked.map((options) => {
+      try {
+        const progression = buildProgression(options, shelf);
+        const recipe = draftRecipe(progression.steps, progression.groundPotId);
+        return { asked: options, progression, build: predictBuildUp(recipe, shelf) };
+      } catch (error) {
+        if (error instanceof NothingToPaintWith || error instanceof UnknownPotError)
+          return { asked: options, problem: error.message };
+        throw error;
+      }
+    });
   },
 
-  levels(draft: unknown): LevelStudy[] {
-    const recipe = recipeSchema.parse(draft);
+  levels(recipe: Recipe): LevelStudy[] {
     const shelf = shelfInHand();
     return finishLevels.map((level) => {
       const atLevel = { ...recipe, finishLevel: level };
@@ -80,8 +72,7 @@ export const draftWork = {
     });
   },
 
-  compare(left: unknown, right: unknown): Comparison {
-    const [one, other] = [left, right].map((recipe) => recipeSchema.parse(recipe));
+  compare(one: Recipe, other: Recipe): Comparison {
     const shelf = shelfInHand();
     const builds = [one, other].map((recipe) => predictBuildUp(recipe, shelf));
     return {
@@ -98,7 +89,7 @@ export const draftWork = {
   },
 
   /** The finished surface of a recipe, for standing beside another. */
-  finished(draft: unknown): BuildUp {
-    return predictBuildUp(recipeSchema.parse(draft), shelfInHand());
+  finished(recipe: Recipe): BuildUp {
+    return predictBuildUp(recipe, shelfInHand());
   },
 };

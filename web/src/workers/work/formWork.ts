@@ -6,40 +6,21 @@ import {
   formNames,
   gradientBands,
   guideMarks,
-  hexSchema,
   includedSteps,
-  lightNames,
   readsAs,
-  recipeSchema,
-  stepSchema,
   techniqueOf,
   toneStops,
-  views,
-  wholeNumberWithin,
   type FormName,
   type GradientBand,
   type GuideMark,
+  type Recipe,
+  type Step,
   type SurfaceColour,
   type ToneStopName,
 } from '@yellow-ledger/core';
 import * as Comlink from 'comlink';
-import { z } from 'zod';
 
-const ribbonSchema = z.object({ stops: z.array(z.number()), hexes: z.array(hexSchema) });
-
-const pictureSchema = z.object({
-  form: z.enum(formNames),
-  view: z.enum(views),
-  size: wholeNumberWithin(16, 640),
-  ribbon: ribbonSchema,
-  light: z.enum(lightNames),
-  second: z.object({ from: z.enum(lightNames), hex: hexSchema }).optional(),
-  greysOnly: z.boolean().optional(),
-  beside: ribbonSchema.optional(),
-  alone: z.boolean().optional(),
-});
-
-export type FormPictureAsked = z.infer<typeof pictureSchema>;
+export type FormPictureAsked = Parameters<typeof drawForm>[0];
 
 export interface Guide {
   size: number;
@@ -58,15 +39,13 @@ export interface ToneArea {
 
 export const formWork = {
   /** RGBA of a form, painted and lit. */
-  drawForm(asked: unknown): Uint8ClampedArray<ArrayBuffer> {
-    const pixels = drawForm(pictureSchema.parse(asked));
+  drawForm(asked: FormPictureAsked): Uint8ClampedArray<ArrayBuffer> {
+    const pixels = drawForm(asked);
     return Comlink.transfer(pixels, [pixels.buffer]);
   },
 
   /** Where a line goes on a form, how its strokes run, and how much of it that is. */
-  guide(draft: unknown, line: unknown, form: FormName, hex: unknown, size: number): Guide {
-    const recipe = recipeSchema.parse(draft);
-    const step = stepSchema.parse(line);
+  guide(recipe: Recipe, step: Step, form: FormName, hex: string, size: number): Guide {
     const before = includedSteps(recipe);
     const nested = before
       .slice(
@@ -78,7 +57,7 @@ export const formWork = {
       )
       .filter(({ technique, placement }) => techniqueOf(technique).isBand && placement.from > 0)
       .map(({ placement }) => placement.from);
-    const pixels = drawGuide(form, step, hexSchema.parse(hex), nested, size);
+    const pixels = drawGuide(form, step, hex, nested, size);
     const guide: Guide = {
       size,
       pixels,

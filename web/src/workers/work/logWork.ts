@@ -1,11 +1,7 @@
 import {
   armyOnBench,
   armyProgress,
-  armySchema,
-  benchSchema,
   handsOnTable,
-  keptSchema,
-  learnFigures,
   modelRecord,
   recipesOnBench,
   sessionsOf,
@@ -13,22 +9,23 @@ import {
   tickedOn,
   writeLogCsv,
   type Army,
-  type Bench,
   type HandsOnRow,
   type LearnedFigures,
   type LoggedSession,
+  type RecipeOf,
   type RecordedSurface,
   type Unit,
   type UnitProgress,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { fetchArmyRecipes } from './armyRecipes';
-import { fetchRecipes } from './listWork';
-import { wholeLog } from './logInHand';
-import { shelfInHand } from './shelfInHand';
-
-const armiesSchema = z.object({ items: z.array(keptSchema(armySchema)) });
-const benchesSchema = z.object({ items: z.array(keptSchema(benchSchema)) });
+import { armyRecipes } from './armyRecipes';
+import {
+  armiesInHand,
+  benchesInHand,
+  logInHand,
+  ownFigures,
+  recipesInHand,
+  shelfInHand,
+} from './ledgerInHand';
 
 /** Names of what the log knows by identifiers. */
 export interface LogNamesKnown {
@@ -65,24 +62,8 @@ export interface ModelShown {
   surfaces: RecordedSurface[];
 }
 
-async function fetchAs<Content>(
-  path: string,
-  schema: z.ZodType<{ items: { content: Content }[] }>,
-): Promise<Content[]> {
-  const response = await fetch(path);
-  if (!response.ok) throw new Error('The ledger’s server did not give what the log names.');
-  return schema.parse(await response.json()).items.map(({ content }) => content);
-}
-
-const fetchArmies = () => fetchAs<Army>('/api/armies', armiesSchema);
-const fetchBenches = () => fetchAs<Bench>('/api/benches', benchesSchema);
-
-async function namesKnown(): Promise<{ names: LogNamesKnown; units: Unit[] }> {
-  const [armies, benches, recipes] = await Promise.all([
-    fetchArmies(),
-    fetchBenches(),
-    fetchRecipes(),
-  ]);
+function namesKnown(): { names: LogNamesKnown; units: Unit[] } {
+  const [armies, benches, recipes] = [armiesInHand(), benchesInHand(), recipesInHand()];
   const units = [
     ...armies.flatMap((army) => army.units),
     ...benches.flatMap(({ loose }) => (loose ? [loose.unit] : [])),
@@ -100,62 +81,56 @@ async function namesKnown(): Promise<{ names: LogNamesKnown; units: Unit[] }> {
           unit.surfaces.map(({ id, name }) => [`${unit.id} ${id}`, name] as const),
         ),
       ),
-      recipes: named(recipes.map(({ content }) => content)),
+      recipes: named(recipes),
     },
   };
 }
 
 export const logWork = {
   /** Sittings with their entries, and what these name. */
-  async logOverview(): Promise<LogOverview> {
-    const [entries, { names }] = await Promise.all([wholeLog(), namesKnown()]);
+  logOverview(): LogOverview {
+    const entries = logInHand();
+    const { names } = namesKnown();
     return { sessions: sessionsOf(entries), names, entries: standing(entries).length };
   },
 
   /** How far every army is. */
-  async logProgress(): Promise<ArmyState[]> {
-    const [entries, armies] = await Promise.all([wholeLog(), fetchArmies()]);
-    const states: ArmyState[] = [];
-    for (const army of armies) {
-      const { recipeOf } = await fetchArmyRecipes(army);
-      const progress = armyProgress(army, recipeOf, entries);
+  logProgress(): ArmyState[] {
+    const entries = logInHand();
+    return armiesInHand().map((army) => {
+      const progress = armyProgress(army, armyRecipes(army).recipeOf, entries);
       const units = progress.map((each, index) => ({ ...each, name: army.units[index].name }));
-      states.push({ armyId: army.id, name: army.name, units });
-    }
-    return states;
+      return { armyId: army.id, name: army.name, units };
+    });
   },
 
-  /** Models on which parts of an army are ticked off at the bench, by `unit part`. */
-  async partsTicked(armyId: string): Promise<Record<string, number[]>> {
-    const ticks = standing(await wholeLog()).filter(
-      (entry) => entry.kind === 'tick' && entry.armyId === armyId,
+  /** Models on which parts of an army are ticked off, by `unit part`. */
+  partsTicked(army: Army): Record<string, number[]> {
+    const ticks = standing(logInHand()).flatMap((entry) =>
+      entry.kind === 'tick' && entry.armyId === army.id ? [entry] : [],
     );
-    const units = new Set(ticks.flatMap((entry) => (entry.kind === 'tick' ? [entry.unitId] : [])));
-    const ofUnit = (unitId: string) =>
-      tickedOn(
-        unitId,
-        ticks.filter((entry) => entry.kind === 'tick'),
-      );
     return Object.fromEntries(
-      [...units].flatMap((unitId) =>
-        [...ofUnit(unitId)].map(([partId, models]) => [`${unitId} ${partId}`, [...models]]),
+      army.units.flatMap(({ id }) =>
+        [...tickedOn(id, ticks)].map(([partId, models]) => [`${id} ${partId}`, [...models]]),
       ),
     );
   },
 
   /** What the log has learned of the painter. */
-  async logFigures(): Promise<LogFigures> {
-    const [entries, { units }] = await Promise.all([wholeLog(), namesKnown()]);
+  logFigures(): LogFigures {
+    const entries = logInHand();
+    const { units } = namesKnown();
     const sizes = new Map(units.map(({ id, size }) => [id, size] as const));
     return {
-      learned: learnFigures(entries),
+      learned: ownFigures(),
       handsOn: handsOnTable(entries, (unitId) => sizes.get(unitId) ?? 'not known'),
     };
   },
 
   /** The log as a table with commas. */
-  async logCsv(): Promise<string> {
-    const [entries, { names }] = await Promise.all([wholeLog(), namesKnown()]);
+  logCsv(): string {
+    const entries = logInHand();
+    const { names } = namesKnown();
     const shelf = shelfInHand();
     return writeLogCsv(entries, {
       army: (id) => names.armies[id] ?? id,
@@ -172,18 +147,14 @@ export const logWork = {
    * @param holder the army it belongs to, or the bench it was painted on
    * @returns null where there is no such model
    */
-  async modelShown(holder: string, unitId: string, model: number): Promise<ModelShown | null> {
-    const [entries, armies, benches] = await Promise.all([
-      wholeLog(),
-      fetchArmies(),
-      fetchBenches(),
-    ]);
-    const bench = benches.find(({ id, loose }) => id === holder && loose);
-    const army = bench ? armyOnBench(bench, null) : armies.find(({ id }) => id === holder);
+  modelShown(holder: string, unitId: string, model: number): ModelShown | null {
+    const entries = logInHand();
+    const bench = benchesInHand().find(({ id, loose }) => id === holder && loose);
+    const army = bench ? armyOnBench(bench, null) : armiesInHand().find(({ id }) => id === holder);
     const unit = army?.units.find(({ id }) => id === unitId);
     if (!army || !unit || model < 1 || model > unit.models) return null;
-    const fetched = (await fetchArmyRecipes(army)).recipeOf;
-    const recipeOf = bench ? recipesOnBench(bench, fetched) : await withPainted(fetched);
+    const fetched = armyRecipes(army).recipeOf;
+    const recipeOf = bench ? recipesOnBench(bench, fetched) : withPainted(fetched);
     const here = entries.filter((entry) =>
       bench ? entry.benchId === bench.id : !('where' in entry) || entry.where.armyId === army.id,
     );
@@ -193,9 +164,7 @@ export const logWork = {
 };
 
 /** Recipes of a scheme, and those it has left since but that models are painted by. */
-async function withPainted(
-  recipeOf: Awaited<ReturnType<typeof fetchArmyRecipes>>['recipeOf'],
-): Promise<typeof recipeOf> {
-  const now = new Map((await fetchRecipes()).map(({ content }) => [content.id, content]));
+function withPainted(recipeOf: RecipeOf): RecipeOf {
+  const now = new Map(recipesInHand().map((recipe) => [recipe.id, recipe]));
   return (pin) => recipeOf(pin) ?? (pin.version === null ? now.get(pin.recipeId) : undefined);
 }

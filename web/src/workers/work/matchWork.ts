@@ -1,44 +1,34 @@
 import {
   groundOf,
-  hexSchema,
-  idSchema,
   isAtHand,
   matchColour,
   opticsOfPot,
   potOn,
-  wholeNumberWithin,
   type Looked,
   type MatchedMix,
   type Matcher,
+  type MatchLimits,
+  type SurfaceColour,
   type MatchPot,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { shelfInHand, whenShelfChanges } from './shelfInHand';
+import { shelfInHand, whenChanged } from './ledgerInHand';
 
-export const matchQuestionSchema = z.object({
-  /** CIELAB under D65 */
-  target: z.object({
-    hex: hexSchema,
-    value: z.number(),
-    a: z.number(),
-    b: z.number(),
-    chroma: z.number(),
-    hue: z.number(),
-  }),
-  mostPots: z.union([z.literal(1), z.literal(2), z.literal(3)]),
-  mostParts: wholeNumberWithin(2, 8),
-  atHandOnly: z.boolean(),
-  withMetallics: z.boolean(),
+/** What is searched for, and out of what. */
+export interface MatchQuestion {
+  target: SurfaceColour;
+  mostPots: MatchLimits['mostPots'];
+  /** largest sum of whole parts, 2 to 8 */
+  mostParts: number;
+  atHandOnly: boolean;
+  withMetallics: boolean;
   /** coats over a primer; null looks at the mix when thick */
-  over: z.object({ potId: idSchema, coats: wholeNumberWithin(1, 12) }).nullable(),
-});
-
-export type MatchQuestion = z.infer<typeof matchQuestionSchema>;
+  over: { potId: string; coats: number } | null;
+}
 
 let matcher: Matcher | null = null;
 // The same list for the same wishes: what is known of its pairs is kept while it is searched again.
 let candidates = new Map<string, MatchPot[]>();
-whenShelfChanges(() => {
+whenChanged(['pots'], () => {
   candidates = new Map();
 });
 
@@ -50,8 +40,7 @@ export const matchWork = {
   },
 
   /** @returns how many slices there are */
-  beginMatch(asked: unknown): number {
-    const question = matchQuestionSchema.parse(asked);
+  beginMatch(question: MatchQuestion): number {
     const { target, mostPots, mostParts, over } = question;
     const looked: Looked = over
       ? { as: 'film', ground: groundOf(potOn(shelfInHand(), over.potId)), films: over.coats }

@@ -5,7 +5,6 @@ import {
   cardBlack,
   cardWhite,
   isEstimate,
-  keepings,
   loadOfAmounts,
   makeAgain,
   masstoneOf,
@@ -13,7 +12,6 @@ import {
   mixOfWell,
   mixWanted,
   potOn,
-  rooms,
   sharesIn,
   staysUsableMinutes,
   stiffnessOf,
@@ -21,24 +19,24 @@ import {
   surfaceColour,
   thinningOf,
   volumeMlOf,
-  wellSchema,
   type BroughtBack,
   type Drops,
   type Mix,
+  type Palette,
+  type Room,
+  type Well,
   type PotShare,
   type Thinning,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
 import type { Stripe } from './potWork';
-import { shelfInHand } from './shelfInHand';
+import { shelfInHand } from './ledgerInHand';
 
-const wellQuestionSchema = z.object({
-  well: wellSchema,
-  keeping: z.enum(keepings),
-  room: z.enum(rooms),
-});
-
-export type WellQuestion = z.infer<typeof wellQuestionSchema>;
+/** A well, and what it stands in. */
+export interface WellQuestion {
+  well: Well;
+  keeping: Palette['keeping'];
+  room: Room;
+}
 
 /** What a well is now. */
 export interface WellStudy {
@@ -71,8 +69,7 @@ const freshMl = 0.5;
 
 export const paletteWork = {
   /** Null where nothing is wanted of a well. It may take a few tenths. */
-  wellRescue(asked: unknown): WellRescue | null {
-    const well = wellSchema.parse(asked);
+  wellRescue(well: Well): WellRescue | null {
     const shelf = shelfInHand();
     if (!well.wanted) return null;
     const volume = volumeMlOf(well);
@@ -83,8 +80,7 @@ export const paletteWork = {
   },
 
   /** Everything the palette page says of one well. */
-  wellStudy(asked: unknown): WellStudy {
-    const { well, keeping, room } = wellQuestionSchema.parse(asked);
+  wellStudy({ well, keeping, room }: WellQuestion): WellStudy {
     const shelf = shelfInHand();
     const shares = sharesIn(well);
     const load = loadOfAmounts(well);
@@ -108,19 +104,16 @@ export const paletteWork = {
   },
 
   /** The mix of a well as a recipe writes it; null without paint. */
-  wellMix(asked: unknown): Mix | null {
-    return mixOfWell(wellSchema.parse(asked), shelfInHand());
+  wellMix(well: Well): Mix | null {
+    return mixOfWell(well, shelfInHand());
   },
 
   /** Swatches of wells, for the dish; null for a well without paint. */
-  wellSwatches(asked: unknown): (string | null)[] {
+  wellSwatches(wells: readonly Well[]): (string | null)[] {
     const shelf = shelfInHand();
-    return z
-      .array(wellSchema)
-      .parse(asked)
-      .map((well) => {
-        const shares = sharesIn(well);
-        return shares.length > 0 ? surfaceColour(masstoneOf(mixedPaint(shares, shelf))).hex : null;
-      });
+    return wells.map((well) => {
+      const shares = sharesIn(well);
+      return shares.length > 0 ? surfaceColour(masstoneOf(mixedPaint(shares, shelf))).hex : null;
+    });
   },
 };

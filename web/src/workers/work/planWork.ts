@@ -1,33 +1,56 @@
 import {
-  armySchema,
-  batchSchema,
   batchSizes,
   BatchTooLargeError,
+  madeFrom,
   masstoneOf,
   mixedPaint,
+  paintedOnArmy,
   planBatch,
+  plannedSessions,
+  planNotes,
+  splitOver,
   surfaceColour,
-  withLogged,
-  type BatchPlan,
+  type Army,
+  type Batch,
   type BatchSize,
+  type CoatEntry,
+  type EntryHead,
   type LearnedFigures,
+  type MadeFrom,
+  type NotedCoat,
+  type PlannedSession,
+  type PlannedWork,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { fetchArmyRecipes } from './armyRecipes';
-import { ownFigures, wholeLog } from './logInHand';
-import { shelfInHand } from './shelfInHand';
+import { armyRecipes } from './armyRecipes';
+import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
 
-/** A plan with the names it is told in, or why there is none. */
-export interface Planned {
-  plan: BatchPlan | null;
-  problem: string | null;
+/** What a plan would be made from now, and the names it is told in. */
+export interface PlanGround {
+  madeFrom: MadeFrom;
   recipeNames: Record<string, string>;
   /** lines of recipes by `recipe line`, from 1 */
   lineNumbers: Record<string, number>;
-  /** the painter's own figures it was reckoned with */
+  /** the painter's own figures it is reckoned with */
   learned: LearnedFigures;
-  /** it was looked for as long as it was worth it, and not cut off */
-  isThrough: boolean;
+}
+
+/** What was found, or why nothing was. */
+export type Planned =
+  | {
+      work: PlannedWork;
+      madeFrom: MadeFrom;
+      /** it was looked for as long as it was worth it, and not cut off */
+      isThrough: boolean;
+    }
+  | { problem: string };
+
+/** What a plan asks of each session, and what its paints look like. */
+export interface ToldPlan {
+  sessions: PlannedSession[];
+  /** mixed colours that more than one session needs, by their place among the mixes */
+  split: number[];
+  /** thick and dry, by the place of the mix */
+  hexes: string[];
 }
 
 /** Longer than this nobody is kept waiting; the best so far is given. */
@@ -35,37 +58,43 @@ const longestMs = 1800;
 /** How long it works before it looks whether it is still wanted. */
 const stretchMs = 40;
 
-const sharesSchema = z.array(z.array(z.object({ potId: z.string(), share: z.number() })));
-
 let newest = 0;
 
 export const planWork = {
+  planGround(army: Army, batch: Batch): PlanGround {
+    const { names, lineNumbers } = armyRecipes(army);
+    return {
+      madeFrom: madeFromNow(army, batch),
+      recipeNames: names,
+      lineNumbers,
+      learned: ownFigures(),
+    };
+  },
+
   /**
    * Plans a batch, a stretch at a time; asking again gives up what is being planned.
    *
    * @param onProgress told how far it is, 0–1
+   * @returns null where it was given up
    */
   async planBatch(
-    askedArmy: unknown,
-    askedBatch: unknown,
+    army: Army,
+    batch: Batch,
     onProgress: (done: number) => void,
   ): Promise<Planned | null> {
     const mine = ++newest;
-    const army = armySchema.parse(askedArmy);
-    const batch = batchSchema.parse(askedBatch);
-    const { recipeOf, names: recipeNames, lineNumbers } = await fetchArmyRecipes(army);
-    const learned = await ownFigures();
-    const told = { recipeNames, lineNumbers, learned, problem: null };
+    const { recipeOf } = armyRecipes(army);
+    const painted = paintedOnArmy(army, recipeOf, logInHand());
+    const from = madeFromNow(army, batch);
     const started = performance.now();
-    const painted = withLogged(batch, army.id, await wholeLog());
-    const tries = planBatch(army, painted, recipeOf, shelfInHand(), learned.own);
+    const tries = planBatch(army, batch, recipeOf, shelfInHand(), painted, ownFigures().own);
     try {
       for (let breath = started; mine === newest;) {
         const next = tries.next();
-        if (next.done) return { ...told, plan: next.value, isThrough: true };
+        if (next.done) return { work: next.value, madeFrom: from, isThrough: true };
         const now = performance.now();
         if (now - started > longestMs)
-          return { ...told, plan: next.value.plan(), isThrough: false };
+          return { work: next.value.plan(), madeFrom: from, isThrough: false };
         if (now - breath < stretchMs) continue;
         onProgress(Math.max(next.value.done, (now - started) / longestMs));
         await new Promise((resolve) => setTimeout(resolve));
@@ -73,18 +102,37 @@ export const planWork = {
       }
     } catch (error) {
       if (!(error instanceof BatchTooLargeError)) throw error;
-      const problem = `${error.message}; plan fewer models together.`;
-      return { ...told, plan: null, problem, isThrough: true };
+      return { problem: `${error.message}; plan fewer models together.` };
     }
     return null;
   },
 
-  /** What paints look like, thick and dry. */
-  mixHexes(asked: unknown): string[] {
+  toldPlan(work: PlannedWork, batch: Batch): ToldPlan {
     const shelf = shelfInHand();
-    return sharesSchema
-      .parse(asked)
-      .map((shares) => surfaceColour(masstoneOf(mixedPaint(shares, shelf))).hex);
+    const known = work.mixes.map(({ shares }) => shares.every(({ potId }) => shelf.has(potId)));
+    return {
+      // A pot that was deleted since has no colour to count drops by.
+      sessions: known.every(Boolean) ? plannedSessions(work, batch, shelf) : [],
+      split: splitOver(work),
+      hexes: work.mixes.map(({ shares }, mix) =>
+        known[mix] ? surfaceColour(masstoneOf(mixedPaint(shares, shelf))).hex : 'transparent',
+      ),
+    };
+  },
+
+  /**
+   * What was painted by a plan, as entries of the log.
+   *
+   * @param head of the first; the others follow it
+   */
+  notedCoats(army: Army, batch: Batch, coats: NotedCoat[], head: EntryHead): CoatEntry[] {
+    const { recipeOf } = armyRecipes(army);
+    const headOf = (_coat: NotedCoat, part: number) => ({
+      ...head,
+      id: crypto.randomUUID(),
+      order: head.order + part,
+    });
+    return planNotes(army, batch, coats, recipeOf, headOf, ownFigures().own).entries;
   },
 
   /** Gives up what is being planned. */
@@ -93,10 +141,8 @@ export const planWork = {
   },
 
   /** How many models of each unit keep one painter busy. */
-  async batchSizes(askedArmy: unknown, askedBatch: unknown): Promise<Record<string, BatchSize>> {
-    const army = armySchema.parse(askedArmy);
-    const batch = batchSchema.parse(askedBatch);
-    const { recipeOf } = await fetchArmyRecipes(army);
+  async batchSizes(army: Army, batch: Batch): Promise<Record<string, BatchSize>> {
+    const { recipeOf } = armyRecipes(army);
     const sizes: [string, BatchSize][] = [];
     for (const unit of army.units) {
       const last = batchSizes(army, unit, recipeOf, shelfInHand(), batch).at(-1);
@@ -106,3 +152,10 @@ export const planWork = {
     return Object.fromEntries(sizes);
   },
 };
+
+function madeFromNow(army: Army, batch: Batch): MadeFrom {
+  const { recipeOf, pins } = armyRecipes(army);
+  const recipes = pins.flatMap((pin) => recipeOf(pin) ?? []);
+  const painted = paintedOnArmy(army, recipeOf, logInHand());
+  return madeFrom(army, batch, recipes, shelfInHand(), ownFigures().own, painted);
+}

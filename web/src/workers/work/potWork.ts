@@ -8,14 +8,14 @@ import {
   hexSchema,
   opticsOfPot,
   pairsWith,
-  potSchema,
   reflectanceFromHex,
   solveCard,
   surfaceColour,
   type Pair,
+  type Pot,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
-import { shelfInHand } from './shelfInHand';
+import { shelfInHand } from './ledgerInHand';
 
 /** One place of a card: a colour somebody typed, or 38 bands a reader gave. */
 const cardPlaceSchema = z.union([hexSchema, z.array(z.number().min(0).max(1)).length(bandCount)]);
@@ -45,8 +45,7 @@ const spectrumOf = (place: CardPlaces[CardPlace]) =>
 
 export const potWork = {
   /** The pot behind one neat coat across a card. */
-  solveCard(places: unknown): CardAnswer {
-    const { black, white, overBlack, overWhite } = cardPlacesSchema.parse(places);
+  solveCard({ black, white, overBlack, overWhite }: CardPlaces): CardAnswer {
     try {
       const { swatch, hiding, playedForward } = solveCard({
         black: spectrumOf(black),
@@ -62,8 +61,8 @@ export const potWork = {
   },
 
   /** What goes with a pot from the shelf, and why. */
-  pairs(pot: unknown): Pair[] {
-    return pairsWith(potSchema.parse(pot), shelfInHand());
+  pairs(pot: Pot): Pair[] {
+    return pairsWith(pot, shelfInHand());
   },
 
   /** One neat coat of each pot over the black and the white half of a card. */

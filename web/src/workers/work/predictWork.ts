@@ -7,7 +7,6 @@ import {
   formOf,
   includedSteps,
   readsAs,
-  recipeSchema,
   stiffnessOf,
   stoppingPoints,
   wetVolumeMl,
@@ -18,7 +17,7 @@ import {
   type Step,
   type SurfaceColour,
 } from '@yellow-ledger/core';
-import { shelfInHand, whenShelfChanges } from './shelfInHand';
+import { shelfInHand, whenChanged } from './ledgerInHand';
 
 /** What the recipe page shows beside the lines themselves. */
 export interface Prediction {
@@ -37,11 +36,10 @@ export interface Prediction {
 const predictor = new BuildUpPredictor();
 const dropsKnown = new Map<string, Drops>();
 const dropsKept = 2000;
-whenShelfChanges(() => dropsKnown.clear());
+whenChanged(['pots'], () => dropsKnown.clear());
 
 export const predictWork = {
-  predict(draft: unknown): Prediction {
-    const recipe = recipeSchema.parse(draft);
+  predict(recipe: Recipe): Prediction {
     const shelf = shelfInHand();
     const buildUp = predictor.predict(recipe, shelf);
     const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));

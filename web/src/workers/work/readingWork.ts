@@ -1,5 +1,4 @@
 import {
-  armySchema,
   asDone,
   colourDifference,
   colourOfLab,
@@ -7,7 +6,6 @@ import {
   explainDrift,
   fitFilm,
   fitHiding,
-  idSchema,
   isAtHand,
   labsOf,
   likelierPlace,
@@ -32,24 +30,25 @@ import {
   type LogEntry,
   type Recipe,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { fetchArmyRecipes } from './armyRecipes';
-import { ownFigures, wholeLog } from './logInHand';
-import { shelfInHand } from './shelfInHand';
+import { armyRecipes } from './armyRecipes';
+import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
 
-const labSchema = z.tuple([z.number(), z.number(), z.number()]);
-const surfaceSchema = z.object({
-  army: armySchema,
-  unitId: idSchema,
-  surfaceId: idSchema,
+/** One surface of a unit. */
+export interface SurfaceAsked {
+  army: Army;
+  unitId: string;
+  surfaceId: string;
   /** models painted by this recipe; null takes the first there is */
-  pin: z.string().nullable(),
-});
-const readingSchema = surfaceSchema.extend({
-  model: z.number().int().min(1),
-  place: z.number().min(0).max(1),
-  lab: labSchema,
-});
+  pin: string | null;
+}
+
+/** A reading that somebody is about to write. */
+export interface ReadingAsked extends SurfaceAsked {
+  model: number;
+  /** on the tone axis, 0–1 */
+  place: number;
+  lab: Lab;
+}
 
 export interface ModelDistance {
   model: number;
@@ -80,14 +79,14 @@ const worthwhile = 0.3;
 
 export const readingWork = {
   /** Readings of one surface of a unit: how far from plan, whether they drift, what can be learned. */
-  async readings(asked: unknown): Promise<Readings | null> {
-    const found = await surfaceOf(surfaceSchema.parse(asked));
+  readings(asked: SurfaceAsked): Readings | null {
+    const found = surfaceOf(asked);
     if (!found) return null;
     const { group, groups, recipe, entries, unitId, surfaceId } = found;
     const shelf = shelfInHand();
     const all = readModels(entries, unitId, surfaceId);
     const here = all.models.filter(({ model }) => group.models.includes(model));
-    const { film } = await ownFigures();
+    const { film } = ownFigures();
     const doneOf = doneRecipes(entries, unitId, surfaceId, recipe);
     const known = new Map<Recipe, Lab[]>();
     const predicted = (model: number) => {
@@ -133,12 +132,11 @@ export const readingWork = {
   },
 
   /** How a reading lies to what is predicted, and whether it looks like another place. */
-  async checkReading(asked: unknown) {
-    const reading = readingSchema.parse(asked);
-    const found = await surfaceOf(reading);
+  checkReading(reading: ReadingAsked) {
+    const found = surfaceOf(reading);
     if (!found) return null;
     const done = doneRecipes(found.entries, reading.unitId, reading.surfaceId, found.recipe);
-    const { film } = await ownFigures();
+    const { film } = ownFigures();
     const recipe = withFilm(done(reading.model), film);
     const shelf = shelfInHand();
     const [predicted] = labsOf(recipe, shelf, [reading.place]);
@@ -150,10 +148,10 @@ export const readingWork = {
   },
 
   /** What a practice reader gives for a model painted as it is predicted; for trying it out. */
-  async practiceReading(asked: unknown, model: number, places: number[]): Promise<Lab[]> {
-    const found = await surfaceOf(surfaceSchema.parse(asked));
+  async practiceReading(asked: SurfaceAsked, model: number, places: number[]): Promise<Lab[]> {
+    const found = surfaceOf(asked);
     if (!found) return [];
-    const { unitId, surfaceId } = surfaceSchema.parse(asked);
+    const { unitId, surfaceId } = asked;
     const recipe = doneRecipes(found.entries, unitId, surfaceId, found.recipe)(model);
     const shelf = shelfInHand();
     const reader = simulatedReader(1 + Math.floor(Math.random() * 1e6));
@@ -173,11 +171,11 @@ export const readingWork = {
   },
 };
 
-async function surfaceOf({ army, unitId, surfaceId, pin }: z.infer<typeof surfaceSchema>) {
+function surfaceOf({ army, unitId, surfaceId, pin }: SurfaceAsked) {
   const unit = army.units.find(({ id }) => id === unitId);
   const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
   if (!unit || !surface) return null;
-  const { recipeOf, names } = await fetchArmyRecipes(army);
+  const { recipeOf, names } = armyRecipes(army);
   const groups = modelsByPin(army, unit, surface).flatMap((group) => {
     const recipe = group.pin && recipeOf(group.pin);
     if (!recipe || !group.pin) return [];
@@ -186,7 +184,7 @@ async function surfaceOf({ army, unitId, surfaceId, pin }: z.infer<typeof surfac
   });
   const group = groups.find(({ key }) => key === pin) ?? groups.at(0);
   if (!group) return null;
-  const entries = ofArmy(await wholeLog(), army);
+  const entries = ofArmy(logInHand(), army);
   return { group, groups, recipe: group.recipe, entries, unitId, surfaceId };
 }
 

@@ -1,5 +1,4 @@
 import {
-  idSchema,
   predictBuildUp,
   ReplaceError,
   replacePot,
@@ -12,14 +11,10 @@ import {
   type Substitute,
   type WorstPlace,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { fetchRecipes } from './listWork';
-import { shelfInHand } from './shelfInHand';
+import { keptRecipes, shelfInHand } from './ledgerInHand';
 
-const standInSchema = z
-  .array(z.object({ potId: idSchema, parts: z.number().gt(0) }))
-  .min(1)
-  .max(3);
+/** Pots that stand in for another, in parts. */
+type StandIn = Parameters<typeof replacePot>[2];
 
 /** A finished surface, for its ribbon. */
 export interface FinishedRibbon {
@@ -39,17 +34,15 @@ export interface ReplacedRecipe {
 
 export const replaceWork = {
   /** Pots and mixes that may stand in for a pot, nearest first. */
-  substitutes(potId: unknown): Substitute[] {
+  substitutes(potId: string): Substitute[] {
     const shelf = shelfInHand();
-    return substitutes(potOn(shelf, idSchema.parse(potId)), shelf, { count: 8 });
+    return substitutes(potOn(shelf, potId), shelf, { count: 8 });
   },
 
   /** Every recipe that draws from a pot, as it is and with the stand-in. */
-  async replaced(askedPotId: unknown, askedStandIn: unknown): Promise<ReplacedRecipe[]> {
-    const potId = idSchema.parse(askedPotId);
-    const standIn = standInSchema.parse(askedStandIn);
+  replaced(potId: string, standIn: StandIn): ReplacedRecipe[] {
     const shelf = shelfInHand();
-    return (await fetchRecipes())
+    return keptRecipes()
       .filter(({ content }) => usesPot(content, potId))
       .map(({ content, revision }): ReplacedRecipe => {
         const before = predictBuildUp(content, shelf);

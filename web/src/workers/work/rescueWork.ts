@@ -1,12 +1,6 @@
 import {
-  armySchema,
   asDone,
   asMixed,
-  benchSchema,
-  entrySchema,
-  idSchema,
-  mishapDegrees,
-  mishapKinds,
   layLine,
   mishapSurface,
   onFigures,
@@ -16,36 +10,38 @@ import {
   surfaceColour,
   surfaceKey,
   untouched,
+  type Army,
+  type Bench,
+  type LogEntry,
   type Mend,
+  type MishapDegree,
+  type MishapKind,
   type Spectrum,
   type SurfaceColour,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
 import { benchRecipes } from './benchRecipes';
-import { shelfInHand } from './shelfInHand';
+import { shelfInHand } from './ledgerInHand';
 
-const askedSchema = z.object({
-  bench: benchSchema,
-  army: armySchema,
-  entries: z.array(entrySchema),
+export interface RescueAsked {
+  bench: Bench;
+  army: Army;
+  entries: LogEntry[];
   /** the surface it happened on, and one of the models */
-  unitId: idSchema,
-  surfaceId: idSchema,
-  model: z.number().int().min(1),
-  recipeId: idSchema,
-  version: z.number().int().nullable(),
+  unitId: string;
+  surfaceId: string;
+  model: number;
+  recipeId: string;
+  version: number | null;
   /** the line that was being painted; null takes the last one that is on the surface */
-  stepId: idSchema.nullable(),
-  place: z.object({ from: z.number().min(0).max(1), to: z.number().min(0).max(1) }),
-  what: z.enum(mishapKinds),
-  degree: z.enum(mishapDegrees),
-  potId: idSchema.optional(),
-  minutesAgo: z.number().min(0).nullable(),
+  stepId: string | null;
+  place: { from: number; to: number };
+  what: MishapKind;
+  degree: MishapDegree;
+  potId?: string;
+  minutesAgo: number | null;
   /** lines whose mixes still stand on the palette */
-  wet: z.array(idSchema),
-});
-
-export type RescueAsked = z.input<typeof askedSchema>;
+  wet: string[];
+}
 
 export interface Rescued {
   /** the line it is told for; null where nothing is on the surface yet */
@@ -62,11 +58,10 @@ export interface Rescued {
 
 export const rescueWork = {
   /** What mends a mishap on what is really on the figure. */
-  async mends(asked: unknown): Promise<Rescued> {
-    const question = askedSchema.parse(asked);
+  mends(question: RescueAsked): Rescued {
     const { bench, army, unitId, surfaceId, model, place, what, degree } = question;
     const shelf = shelfInHand();
-    const { recipeOf } = await benchRecipes(bench, army);
+    const { recipeOf } = benchRecipes(bench, army);
     const written = recipeOf({ recipeId: question.recipeId, version: question.version });
     const surface = army.units
       .find(({ id }) => id === unitId)

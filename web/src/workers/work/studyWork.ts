@@ -7,7 +7,6 @@ import {
   coverageByPlace,
   dropsFor,
   flattenMix,
-  idSchema,
   includedSteps,
   loadOf,
   mixedPaint,
@@ -17,7 +16,6 @@ import {
   potOn,
   predictBuildUp,
   pushHighlight,
-  recipeSchema,
   repairFix,
   ribbonStops,
   rungsByParts,
@@ -30,7 +28,6 @@ import {
   underColourFix,
   valueStaircase,
   masstoneOf,
-  wholeNumberWithin,
   type Bridge,
   type Drops,
   type Fix,
@@ -41,12 +38,13 @@ import {
   type PlaceChange,
   type PlaceCoverage,
   type PotShare,
+  type Recipe,
   type Stair,
   type StaysWet,
   type SurfaceColour,
   type UnderColour,
 } from '@yellow-ledger/core';
-import { shelfInHand } from './shelfInHand';
+import { shelfInHand } from './ledgerInHand';
 
 export interface CoverageStudy {
   places: PlaceCoverage[];
@@ -86,9 +84,7 @@ export interface BridgeStudy {
 /** One coat's worth of a mix made again, ml. */
 const madeAgainMl = 0.3;
 
-function lineOf(draft: unknown, stepId: unknown) {
-  const recipe = recipeSchema.parse(draft);
-  const id = idSchema.parse(stepId);
+function lineOf(recipe: Recipe, id: string) {
   const index = recipe.steps.findIndex((step) => step.id === id);
   const written = recipe.steps[index];
   if (!written) throw new RangeError('This line is no longer in the recipe.');
@@ -99,7 +95,7 @@ function lineOf(draft: unknown, stepId: unknown) {
 
 /** What a line of a recipe tells when it is looked into. */
 export const studyWork = {
-  coverage(draft: unknown, stepId: unknown): CoverageStudy {
+  coverage(draft: Recipe, stepId: string): CoverageStudy {
     const { recipe, step, written, paint } = lineOf(draft, stepId);
     const shelf = shelfInHand();
     const below = surfaceBelow(recipe, shelf, step.id);
@@ -119,7 +115,7 @@ export const studyWork = {
     };
   },
 
-  lineage(draft: unknown, stepId: unknown): LineageStudy {
+  lineage(draft: Recipe, stepId: string): LineageStudy {
     const { recipe, written, index, shares } = lineOf(draft, stepId);
     const earlier = recipe.steps.slice(0, index);
     return {
@@ -130,7 +126,7 @@ export const studyWork = {
     };
   },
 
-  filterStudy(draft: unknown, stepId: unknown): FilterStudy {
+  filterStudy(draft: Recipe, stepId: string): FilterStudy {
     const { recipe, written } = lineOf(draft, stepId);
     const build = predictBuildUp(recipe, shelfInHand());
     return {
@@ -140,17 +136,16 @@ export const studyWork = {
     };
   },
 
-  staircase(draft: unknown): { stairs: Stair[]; mixSteps: MixStep[] } {
-    const recipe = recipeSchema.parse(draft);
+  staircase(recipe: Recipe): { stairs: Stair[]; mixSteps: MixStep[] } {
     const build = predictBuildUp(recipe, shelfInHand());
     return { stairs: valueStaircase(build), mixSteps: mixSteps(recipe, build, shelfInHand()) };
   },
 
-  bridge(draft: unknown, fromId: unknown, toId: unknown, rungs: unknown): BridgeStudy {
+  /** @param count rungs between the two, 0 to 6 */
+  bridge(draft: Recipe, fromId: string, toId: string, count: number): BridgeStudy {
     const lower = lineOf(draft, fromId);
     const upper = lineOf(draft, toId);
     const [from, to] = [lower.paint, upper.paint];
-    const count = wholeNumberWithin(0, 6).parse(rungs);
     const ends = [from, to].map((paint) => surfaceColour(masstoneOf(paint)));
     const byParts = rungsByParts(from, to, count).map(({ colour }) => colour.value);
     const bridge = bridgeInRungs(from, to, count);

@@ -1,9 +1,6 @@
 import {
   fileFormats,
   guessMapping,
-  keptSchema,
-  potColumns,
-  potSchema,
   previewPots,
   TableError,
   type BadRow,
@@ -13,11 +10,7 @@ import {
   type PotsPreviewer,
   type PotTable,
 } from '@yellow-ledger/core';
-import { z } from 'zod';
-import { shelfInHand } from './shelfInHand';
-
-const mappingSchema = z.partialRecord(z.enum(potColumns.map(({ field }) => field)), z.int().min(0));
-const shelfSchema = z.array(keptSchema(potSchema));
+import { keptPots, shelfInHand } from './ledgerInHand';
 
 /** A table as it was opened, or why it could not be. */
 export type OpenedTable =
@@ -71,12 +64,10 @@ export const tableWork = {
     };
   },
 
-  beginPreview(mapping: unknown, shelf: unknown): void {
+  beginPreview(mapping: ColumnMapping): void {
     previewer =
       table &&
-      previewPots(table, mappingSchema.parse(mapping), shelfSchema.parse(shelf), () =>
-        crypto.randomUUID(),
-      );
+      previewPots(table, mapping, keptPots(), () => crypto.randomUUID(), new Date().toISOString());
   },
 
   previewRows(from: number, to: number): void {

@@ -1,5 +1,4 @@
 import {
-  armySchema,
   belonging,
   dealVariants,
   formOf,
@@ -19,8 +18,8 @@ import {
   type Unit,
   type UnitSurface,
 } from '@yellow-ledger/core';
-import { fetchArmyRecipes, type ArmyRecipes } from './armyRecipes';
-import { shelfInHand } from './shelfInHand';
+import { armyRecipes, type ArmyRecipes } from './armyRecipes';
+import { shelfInHand, whenChanged } from './ledgerInHand';
 
 /** A model as it stands there painted. */
 export interface Together {
@@ -37,16 +36,16 @@ export interface DealtUnit {
   names: Record<string, string>;
 }
 
+/** What recipes come to, until one of them or a pot changes. */
 const judgedBy = new Map<string, Omit<JudgedSurface, 'surface'>>();
+whenChanged(['pots', 'recipes', 'versions'], () => judgedBy.clear());
 
 export const togetherWork = {
   /** One model of a unit: what it reads as, and whether its surfaces belong together. */
-  async together(asked: unknown, unitId: string, model: number): Promise<Together | null> {
-    const army = armySchema.parse(asked);
+  together(army: Army, unitId: string, model: number): Together | null {
     const unit = army.units.find(({ id }) => id === unitId);
     if (!unit) return null;
-    const recipes = await fetchArmyRecipes(army);
-    judgedBy.clear();
+    const recipes = armyRecipes(army);
     const judged = judgedSurfaces(unit, (surface) => pinOf(army, surface, unit, model), recipes);
     return {
       reads: Object.fromEntries(judged.map(({ surface, reads }) => [surface.id, reads])),
@@ -58,23 +57,19 @@ export const togetherWork = {
   },
 
   /** Deals the variants of a unit anew; what clashes on one model is left out where it can be. */
-  async deal(asked: unknown, unitId: string, seed: number): Promise<OwnRecipe[]> {
-    const army = armySchema.parse(asked);
+  deal(army: Army, unitId: string, seed: number): OwnRecipe[] {
     const unit = army.units.find(({ id }) => id === unitId);
     if (!unit) return [];
-    const recipes = await fetchArmyRecipes(army);
-    judgedBy.clear();
+    const recipes = armyRecipes(army);
     const varied = variedSurfaces(unit);
     const rest = unit.own?.filter(({ surfaceId }) => !varied.some(({ id }) => id === surfaceId));
     const dealt = dealVariants(army, unit, seed, (pins) => fits(army, unit, pins, recipes));
     return [...(rest ?? []), ...dealt];
   },
 
-  async dealtUnit(asked: unknown, unitId: string): Promise<DealtUnit> {
-    const army = armySchema.parse(asked);
+  dealtUnit(army: Army, unitId: string): DealtUnit {
     const unit = army.units.find(({ id }) => id === unitId);
-    const recipes = await fetchArmyRecipes(army);
-    judgedBy.clear();
+    const recipes = armyRecipes(army);
     const pins = (unit?.surfaces ?? []).flatMap((surface) => {
       const own = (unit?.own ?? []).filter(({ surfaceId }) => surfaceId === surface.id);
       return [

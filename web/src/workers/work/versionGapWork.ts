@@ -1,10 +1,8 @@
 import {
   areNeighbours,
-  armySchema,
   versionGap,
   modelsByPin,
   pinKey,
-  recipePinSchema,
   repaintOver,
   type Army,
   type VersionGap,
@@ -14,9 +12,8 @@ import {
   type Unit,
   type UnitSurface,
 } from '@yellow-ledger/core';
-import { fetchArmyRecipes, type ArmyRecipes } from './armyRecipes';
-import { fetchRecipes } from './listWork';
-import { shelfInHand } from './shelfInHand';
+import { armyRecipes, type ArmyRecipes } from './armyRecipes';
+import { recipesInHand, shelfInHand } from './ledgerInHand';
 
 /** Models of a unit whose surface was painted by a version there is a newer one of. */
 export interface OutdatedSurface {
@@ -40,33 +37,25 @@ const unknown: RepaintAnswer = { repaint: null, neighbours: [] };
 
 export const versionGapWork = {
   /** Which units are on which version, and what differs from the newest. */
-  async outdated(asked: unknown): Promise<OutdatedSurface[]> {
-    const army = armySchema.parse(asked);
-    const recipes = await fetchArmyRecipes(army);
+  outdated(army: Army): OutdatedSurface[] {
+    const recipes = armyRecipes(army);
     return army.units.flatMap((unit) =>
       unit.surfaces.flatMap((surface) => outdatedSurface(army, unit, surface, recipes)),
     );
   },
 
   /** A finished surface painted over by another recipe. */
-  async repaint(
-    asked: unknown,
-    unitId: string,
-    surfaceId: string,
-    askedPin: unknown,
-  ): Promise<RepaintAnswer> {
-    const army = armySchema.parse(asked);
-    const other = recipePinSchema.parse(askedPin);
+  repaint(army: Army, unitId: string, surfaceId: string, other: RecipePin): RepaintAnswer {
     const unit = army.units.find(({ id }) => id === unitId);
     const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
     if (!unit || !surface) return unknown;
-    const { recipeOf } = await fetchArmyRecipes(army);
+    const { recipeOf } = armyRecipes(army);
     const [{ pin }] = modelsByPin(army, unit, surface);
     const painted = pin && recipeOf(pin);
-    const newer = (await fetchRecipes()).find(({ content }) => content.id === other.recipeId);
+    const newer = recipesInHand().find(({ id }) => id === other.recipeId);
     if (!painted || !newer) return unknown;
     return {
-      repaint: repaintOver(painted, newer.content, shelfInHand(), {
+      repaint: repaintOver(painted, newer, shelfInHand(), {
         surface,
         areaCm2: unit.areaCm2 * surface.share,
         models: unit.models,

@@ -1,10 +1,10 @@
-import type { Batch, BatchPlan } from '@yellow-ledger/core';
+import type { Batch, PlannedWork } from '@yellow-ledger/core';
 import { saveText } from '../../../parts/saveText';
 import type { PlanWords } from './planWords';
 
 export interface CalendarButtonsProps {
   batch: Batch;
-  plan: BatchPlan;
+  plan: PlannedWork;
   words: PlanWords;
   onPrint: () => void;
 }

@@ -1,14 +1,16 @@
-import type { Batch, PlannedRun } from '@yellow-ledger/core';
+import type { Batch, PlannedMixing, PlannedRun } from '@yellow-ledger/core';
+import { jobsOf, mixingWords } from './jobs';
 import type { PlanWords } from './planWords';
 
 export interface JobListProps {
   batch: Batch;
   runs: readonly PlannedRun[];
+  ahead: readonly PlannedMixing[];
   words: PlanWords;
 }
 
-/** What each painter does, in order. */
-export function JobList({ batch, runs, words }: JobListProps) {
+/** What each painter does, in order, what is mixed for it with it. */
+export function JobList({ batch, runs, ahead, words }: JobListProps) {
   const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
   return (
     <div className="job-lists">
@@ -16,18 +18,25 @@ export function JobList({ batch, runs, words }: JobListProps) {
         <div key={id}>
           <h3 dir="auto">{name}</h3>
           <ol aria-label={`What ${name} does`}>
-            {runs
-              .filter((run) => run.painterId === id)
-              .map((run) => (
-                <li key={run.from} dir="auto">
-                  <b>{words.clock(run.starts)}</b> {words.surface(run)}, {words.models(run)}
+            {jobsOf(id, runs, ahead).map((job) =>
+              'run' in job ? (
+                <li key={job.run.from} dir="auto">
+                  <b>{words.clock(job.run.starts)}</b> {words.surface(job.run)},{' '}
+                  {words.models(job.run)}
                   <small>
-                    {words.line(run)} · {words.mix(run.mix)} ·{' '}
-                    {Math.round((run.to - run.starts) / 60_000)} min, dry at{' '}
-                    {words.clock(run.driesAt)}
+                    {mixingWords(job.run)}
+                    {words.line(job.run)} · {words.mix(job.run.mix)} ·{' '}
+                    {Math.round((job.run.to - job.run.starts) / 60_000)} min, dry at{' '}
+                    {words.clock(job.run.driesAt)}
                   </small>
                 </li>
-              ))}
+              ) : (
+                <li key={`mix ${job.mixing.from}`} dir="auto">
+                  <b>{words.clock(job.mixing.from)}</b> Mix {words.mix(job.mixing.mix)}
+                  <small>while something dries</small>
+                </li>
+              ),
+            )}
           </ol>
         </div>
       ))}

@@ -2,7 +2,7 @@ import type { Army, Batch } from '@yellow-ledger/core';
 import { useFormContext } from 'react-hook-form';
 import { NumberField } from '../../../parts/NumberField';
 import { TextField } from '../../../parts/TextField';
-import { ModelRanges } from './ModelRanges';
+import { ModelRanges } from '../../../parts/models/ModelRanges';
 
 export interface PainterFieldsProps {
   index: number;

@@ -1,6 +1,7 @@
 import type { Army, Batch, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useWriter } from '../../../ledger/useWriter';
 import { Choice } from '../../../parts/Choice';
 import type { ChangeArmy } from '../changeArmy';
 import { newBatch } from './newBatch';
@@ -16,6 +17,7 @@ export interface PlanLeafProps {
 
 /** Plans of an army: which models, who, when, and what comes of it. */
 export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
+  const writer = useWriter();
   const plans = army.plans ?? [];
   const [chosenId, setChosenId] = useState('');
   const [freshId, setFreshId] = useState('');
@@ -72,16 +74,12 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
         batch={batch}
         isFresh={batch.id === freshId}
         onPut={(next) => putOne(`edit ${next.name}`, next)}
-        onDelete={() =>
-          put(`delete ${batch.name}`, (before) => before.filter(({ id }) => id !== batch.id))
-        }
+        onDelete={() => {
+          put(`delete ${batch.name}`, (before) => before.filter(({ id }) => id !== batch.id));
+          writer.write('timetables', batch.id, null, { whenStale: 'theirs' });
+        }}
       />
-      <PlanResult
-        army={army}
-        batch={batch}
-        pots={pots}
-        onDone={(next) => putOne('note what was painted', next)}
-      />
+      <PlanResult key={`result ${batch.id}`} army={army} batch={batch} pots={pots} />
     </div>
   );
 }

@@ -3,44 +3,47 @@ import {
   waitingAllowed,
   type Army,
   type Batch,
-  type BatchPlan,
   type Learned,
   type LearnedFigures,
+  type PlannedWork,
   type Pot,
 } from '@yellow-ledger/core';
+import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import { percent } from '../../../parts/words/percent';
+import { ofArmies, ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
+import type { ToldPlan } from '../../../workers/work/planWork';
 import { CalendarButtons } from './CalendarButtons';
 import { PlannedEvening } from './PlannedEvening';
 import { planWords } from './planWords';
-import { usePlan } from './usePlan';
+import { usePlan, type Planning } from './usePlan';
 
 export interface PlanResultProps {
   army: Army;
   batch: Batch;
   pots: Pot[];
-  /** what was painted in a session has been noted */
-  onDone: (batch: Batch) => void;
 }
 
 /** What comes of a plan: how long it takes, and each session with who does what. */
-export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
-  const { planned, progress, problem, stop } = usePlan(army, batch, pots);
-  const plan = planned?.plan;
-  const { answer: hexes } = useAnswer(
-    pots,
-    [plan?.mixes],
-    (worker) => worker.mixHexes(plan?.mixes.map(({ shares }) => shares) ?? []),
-    plan !== undefined && plan !== null,
+export function PlanResult({ army, batch, pots }: PlanResultProps) {
+  const planning = usePlan(army, batch);
+  const { timetable, ground, progress, problem, stop } = planning;
+  const plan = timetable?.work;
+  const { answer } = useAnswer(
+    ofShelf,
+    [plan, batch],
+    async (worker) => plan && { of: plan, told: await worker.toldPlan(plan, batch) },
+    plan !== undefined,
   );
-  const hexOf = (mix: number) => hexes?.[mix] ?? 'transparent';
+  const told = answer && answer.of === plan ? answer.told : null;
+  const hexOf = (mix: number) => told?.hexes[mix] ?? 'transparent';
   const [isAllOpen, setIsAllOpen] = useState(false);
   const words = useMemo(
-    () => planned && plan && planWords(army, batch.painters, pots, planned, plan),
-    [army, batch.painters, pots, planned, plan],
+    () => ground && plan && planWords(army, batch.painters, pots, ground, plan),
+    [army, batch.painters, pots, ground, plan],
   );
   return (
     <section aria-label="What comes of it" className="plan-result">
@@ -55,13 +58,11 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
         )}
       </div>
       {problem && <p role="alert">{problem}</p>}
-      {plan && words && (
+      {plan && words && told && (
         <>
-          <PlanSummary army={army} batch={batch} plan={plan} pots={pots} words={words} />
-          <OwnFiguresUsed learned={planned.learned} />
-          {!planned.isThrough && (
-            <p>Looked for as long as anybody should wait: this is the best found so far.</p>
-          )}
+          <PlanSummary army={army} batch={batch} plan={plan} told={told} words={words} />
+          {ground && <OwnFiguresUsed learned={ground.learned} />}
+          <MadeAt planning={planning} />
           {plan.runs.length > 0 && (
             <CalendarButtons
               batch={batch}
@@ -74,25 +75,44 @@ export function PlanResult({ army, batch, pots, onDone }: PlanResultProps) {
               }}
             />
           )}
-          {plan.sessions
-            .filter(({ sessionId }) => plan.runs.some((run) => run.sessionId === sessionId))
-            .map((session, index) => (
-              <PlannedEvening
-                key={session.sessionId}
-                planned={session}
-                isOpen={isAllOpen || index === 0}
-                batch={batch}
-                plan={plan}
-                hexOf={hexOf}
-                words={words}
-                onDone={onDone}
-              />
-            ))}
+          {told.sessions.map((session, index) => (
+            <PlannedEvening
+              key={session.sessionId}
+              planned={session}
+              isOpen={isAllOpen || index === 0}
+              army={army}
+              batch={batch}
+              plan={plan}
+              split={told.split}
+              hexOf={hexOf}
+              words={words}
+            />
+          ))}
         </>
       )}
     </section>
   );
 }
+
+/** When the plan was made, why anew, and making another. */
+function MadeAt({ planning: { timetable, because, progress, again } }: { planning: Planning }) {
+  if (!timetable) return null;
+  return (
+    <p className="no-print">
+      {because.length > 0 && `Planned anew, as ${listed(because)} changed. `}
+      Made {format(new Date(timetable.madeAt), 'd MMM yyyy, HH:mm')}, and kept until something it
+      was made from changes.
+      {!timetable.isThrough &&
+        ' Looked for as long as anybody should wait: this is the best found so far.'}{' '}
+      <button type="button" className="plain-button" disabled={progress !== null} onClick={again}>
+        Look for a shorter one
+      </button>
+    </p>
+  );
+}
+
+/** @example listed(['a recipe', 'a pot']) // → 'a recipe and a pot' */
+const listed = (words: readonly string[]) => words.join(', ').replace(/, ([^,]*)$/, ' and $1');
 
 /** Which of the painter's own figures the plan goes by, from how many records. */
 function OwnFiguresUsed({ learned: { handsOn, drying } }: { learned: LearnedFigures }) {
@@ -119,16 +139,16 @@ function PlanSummary({
   army,
   batch,
   plan,
-  pots,
+  told: { sessions, split },
   words,
 }: {
   army: Army;
   batch: Batch;
-  plan: BatchPlan;
-  pots: Pot[];
+  plan: PlannedWork;
+  told: ToldPlan;
   words: ReturnType<typeof planWords>;
 }) {
-  const { minutes, bound, left, split, without, sessions, runs } = plan;
+  const { minutes, bound, left, without, runs } = plan;
   const waiting = sessions.reduce(
     (sum, each) => Object.values(each.waiting).reduce((all, one) => all + one, sum),
     0,
@@ -140,19 +160,22 @@ function PlanSummary({
           <li className="problem">
             {left.toLocaleString('en')} coats have no room in these sessions: add time, or take
             models out. By the bound it takes{' '}
-            {Number.isFinite(bound.minutes)
-              ? `at least ${minutesInWords(bound.minutes)} at the table.`
-              : 'more than all of them.'}
+            {bound.minutes === null
+              ? 'more than all of them.'
+              : `at least ${minutesInWords(bound.minutes)} at the table.`}
           </li>
         ) : runs.length === 0 ? (
           <li>Nothing is left to paint here.</li>
         ) : (
-          <li>
-            <b>{minutesInWords(minutes)}</b> at the table, {percent(minutes / bound.minutes - 1)}{' '}
-            above what no plan can beat ({minutesInWords(bound.minutes)}: hands-on{' '}
-            {minutesInWords(bound.handsOn)}, longest surface {minutesInWords(bound.surface)}, one
-            model in hand {minutesInWords(bound.body)}).
-          </li>
+          minutes !== null && (
+            <li>
+              <b>{minutesInWords(minutes)}</b> at the table,{' '}
+              {percent(minutes / (bound.minutes ?? minutes) - 1)} above what no plan can beat (
+              {minutesInWords(bound.minutes ?? 0)}: hands-on {minutesInWords(bound.handsOn ?? 0)},
+              longest surface {minutesInWords(bound.surface ?? 0)}, one model in hand{' '}
+              {minutesInWords(bound.body ?? 0)}).
+            </li>
+          )
         )}
         <li>{minutesInWords(waiting)} of waiting in all, by everybody together.</li>
         {without.length > 0 && (
@@ -177,23 +200,18 @@ function PlanSummary({
           </ul>
         </details>
       )}
-      <BatchSizes army={army} batch={batch} plan={plan} pots={pots} />
+      <BatchSizes army={army} batch={batch} plan={plan} />
     </>
   );
 }
 
 /** How many models of each unit keep one painter busy. */
-function BatchSizes({
-  army,
-  batch,
-  plan,
-  pots,
-}: Omit<PlanResultProps, 'onDone'> & { plan: BatchPlan }) {
+function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: PlannedWork }) {
   const { room, keeping, hairDryer } = batch;
   const { answer: sizes } = useAnswer(
-    pots,
+    ofArmies,
     [JSON.stringify(army.units), room, keeping, hairDryer],
-    (worker) => worker.batchSizes(army, { ...batch, models: [], done: [] }),
+    (worker) => worker.batchSizes(army, { ...batch, models: [] }),
   );
   const planned = army.units.filter(({ id }) => plan.runs.some((run) => run.unitId === id));
   return (

@@ -1,4 +1,10 @@
-import { spanOf, type Batch, type BatchPlan, type PlannedSession } from '@yellow-ledger/core';
+import {
+  spanOf,
+  type Army,
+  type Batch,
+  type PlannedSession,
+  type PlannedWork,
+} from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
@@ -10,20 +16,23 @@ import { Timetable } from './Timetable';
 export interface PlannedEveningProps {
   planned: PlannedSession;
   isOpen: boolean;
+  army: Army;
   batch: Batch;
-  plan: BatchPlan;
+  plan: PlannedWork;
+  /** mixed colours that more than one session needs */
+  split: readonly number[];
   hexOf: (mix: number) => string;
   words: PlanWords;
-  onDone: (batch: Batch) => void;
 }
 
 /** One session: what to prepare, the timetable, who does what, and what is left wet. */
 export function PlannedEvening(props: PlannedEveningProps) {
-  const { planned, isOpen, batch, plan, hexOf, words, onDone } = props;
+  const { planned, isOpen, army, batch, plan, split, hexOf, words } = props;
   const session = batch.sessions.find(({ id }) => id === planned.sessionId);
   if (!session) return null;
   const { from, to } = spanOf(session);
   const runs = plan.runs.filter((run) => run.sessionId === session.id);
+  const ahead = plan.ahead.filter((each) => each.sessionId === session.id);
   const waiting = batch.painters.flatMap(({ id, name }) => {
     const minutes = planned.waiting[id] ?? 0;
     return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
@@ -42,12 +51,12 @@ export function PlannedEvening(props: PlannedEveningProps) {
         span={{ from, to }}
         batch={batch}
         runs={runs}
-        ahead={plan.ahead.filter((each) => each.sessionId === session.id)}
+        ahead={ahead}
         hexOf={hexOf}
         words={words}
       />
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
-      <JobList batch={batch} runs={runs} words={words} />
+      <JobList batch={batch} runs={runs} ahead={ahead} words={words} />
       <details>
         <summary>To prepare: {planned.mixes.length} paints</summary>
         <ul className="prepare-list">
@@ -55,7 +64,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
             <li key={mix} dir="auto">
               {words.mix(mix)}: {ml.toFixed(1)} ml
               {ml < pouredFrom && <> · {dropsWords(drops, words.potName)}</>}
-              {alsoIn.length > 0 && plan.split.includes(mix) && (
+              {alsoIn.length > 0 && split.includes(mix) && (
                 <b> · needed again in another session: keep some covered</b>
               )}
             </li>
@@ -75,7 +84,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
           . Leave these standing where nobody touches them.
         </p>
       )}
-      <WhatWasPainted batch={batch} session={session} runs={runs} words={words} onDone={onDone} />
+      <WhatWasPainted army={army} batch={batch} session={session} runs={runs} words={words} />
     </details>
   );
 }

@@ -1,5 +1,6 @@
-import { spanOf, type Batch, type BatchPlan } from '@yellow-ledger/core';
+import { spanOf, type Batch, type PlannedWork } from '@yellow-ledger/core';
 import ical from 'ical-generator';
+import { jobsOf, mixingWords } from './jobs';
 import type { PlanWords } from './planWords';
 
 /**
@@ -10,7 +11,7 @@ import type { PlanWords } from './planWords';
  */
 export function calendarText(
   batch: Batch,
-  plan: BatchPlan,
+  plan: Pick<PlannedWork, 'runs' | 'ahead'>,
   words: PlanWords,
   detail: 'sessions' | 'jobs',
 ): string {
@@ -25,13 +26,23 @@ export function calendarText(
         start: new Date(run.from),
         end: new Date(run.to),
         summary: `${words.painter(run.painterId)}: ${words.surface(run)}, ${words.models(run)}`,
-        description: `${words.line(run)}\n${words.mix(run.mix)}\nDry at ${words.clock(run.driesAt)}`,
+        description: `${words.line(run)}\n${mixingWords(run)}${words.mix(run.mix)}\nDry at ${words.clock(run.driesAt)}`,
+      }),
+    );
+  if (detail === 'jobs')
+    plan.ahead.forEach((mixing, index) =>
+      calendar.createEvent({
+        id: `${batch.id}-mixing-${index}@yellow-ledger`,
+        start: new Date(mixing.from),
+        end: new Date(mixing.to),
+        summary: `${words.painter(mixing.painterId)}: mix ${words.mix(mixing.mix)}`,
       }),
     );
   else
     for (const session of batch.sessions)
       for (const { id, name } of batch.painters) {
-        const own = plan.runs.filter((run) => run.sessionId === session.id && run.painterId === id);
+        const isHere = ({ sessionId }: { sessionId: string }) => sessionId === session.id;
+        const own = jobsOf(id, plan.runs.filter(isHere), plan.ahead.filter(isHere));
         if (own.length === 0) continue;
         const { from, to } = spanOf(session);
         calendar.createEvent({
@@ -40,9 +51,10 @@ export function calendarText(
           end: new Date(to),
           summary: `${batch.name}: ${name}`,
           description: own
-            .map(
-              (run) =>
-                `${words.clock(run.from)} ${words.surface(run)}, ${words.models(run)}: ${words.line(run)}`,
+            .map((job) =>
+              'run' in job
+                ? `${words.clock(job.run.from)} ${mixingWords(job.run)}${words.surface(job.run)}, ${words.models(job.run)}: ${words.line(job.run)}`
+                : `${words.clock(job.mixing.from)} mix ${words.mix(job.mixing.mix)}`,
             )
             .join('\n'),
         });

@@ -12,7 +12,6 @@ export function newBatch(count: number, now: Date): Batch {
     room: 'usual',
     keeping: 'damp',
     hairDryer: false,
-    done: [],
   };
 }
 

@@ -1,24 +1,25 @@
-import type { Batch, PlannedRun } from '@yellow-ledger/core';
+import type { Batch, NotedCoat, PlannedRun } from '@yellow-ledger/core';
 
-/** The batch with a session over and what was painted in it. */
-export function noted(
-  batch: Batch,
-  sessionId: string,
-  painted: readonly { run: PlannedRun; count: number }[],
-): Batch {
-  const done = painted
-    .filter(({ count }) => count > 0)
-    .map(({ run, count }) => ({
-      unitId: run.unitId,
-      surfaceId: run.surfaceId,
-      stepId: run.stepId,
-      coat: run.coat,
-      models: run.models.slice(0, count),
-      at: new Date(run.to).toISOString(),
-    }));
+/** What was painted of a planned run: these models of it. */
+export interface PaintedRun {
+  run: PlannedRun;
+  models: readonly number[];
+}
+
+/** The coats of runs that were painted. */
+export function coatsNoted(painted: readonly PaintedRun[]): NotedCoat[] {
+  return painted.flatMap(({ run, models }): NotedCoat[] => {
+    if (models.length === 0) return [];
+    const { unitId, surfaceId, stepId, coat, to } = run;
+    const at = new Date(to).toISOString();
+    return [{ unitId, surfaceId, stepId, coat, models: [...models], at }];
+  });
+}
+
+/** The batch with a session over: nothing more is planned into it. */
+export function withSessionOver(batch: Batch, sessionId: string): Batch {
   return {
     ...batch,
-    done: [...batch.done, ...done],
     sessions: batch.sessions.map((each) =>
       each.id === sessionId ? { ...each, isOver: true } : each,
     ),

@@ -1,6 +1,6 @@
 import type { Batch, BatchPlan, PlannedRun } from '@yellow-ledger/core';
 import { calendarText } from './calendarText';
-import { numbersInWords, rangesInWords } from './modelRanges';
+import { numbersInWords, rangesInWords } from '../../../parts/models/modelRanges';
 import { newBatch, newSession } from './newBatch';
 import { noted } from './noted';
 import type { PlanWords } from './planWords';

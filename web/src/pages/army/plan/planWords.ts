@@ -1,8 +1,8 @@
-import type { Army, BatchPlan, PlannedRun, Pot } from '@yellow-ledger/core';
+import type { Army, PlannedRun, PlannedWork, Pot } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { potNamesOf } from '../../../parts/words/recipeWords';
-import type { Planned } from '../../../workers/work/planWork';
-import { numbersInWords } from './modelRanges';
+import type { PlanGround } from '../../../workers/work/planWork';
+import { inTurnWords } from '../../../parts/words/modelsWords';
 
 /** The names a plan is told in. */
 export interface PlanWords {
@@ -10,7 +10,7 @@ export interface PlanWords {
   /** @example 'line 3, coat 2' */
   line: (run: PlannedRun) => string;
   /** @example 'models 1–10' */
-  models: (run: PlannedRun) => string;
+  models: (run: Pick<PlannedRun, 'models'>) => string;
   /** @example '3 Marigold Clay + 1 Fen Umber' */
   mix: (mix: number) => string;
   painter: (id: string) => string;
@@ -22,8 +22,8 @@ export function planWords(
   army: Army,
   painters: readonly { id: string; name: string }[],
   pots: Pot[],
-  { recipeNames, lineNumbers }: Planned,
-  plan: BatchPlan,
+  { recipeNames, lineNumbers }: Pick<PlanGround, 'recipeNames' | 'lineNumbers'>,
+  plan: PlannedWork,
 ): PlanWords {
   const potName = potNamesOf(pots);
   return {
@@ -34,7 +34,7 @@ export function planWords(
     },
     line: ({ recipeId, stepId, coat }) =>
       `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'} of ${recipeNames[recipeId] ?? 'its recipe'}, coat ${coat}`,
-    models: ({ models }) => `${models.length === 1 ? 'model' : 'models'} ${numbersInWords(models)}`,
+    models: ({ models }) => `${models.length === 1 ? 'model' : 'models'} ${inTurnWords(models)}`,
     mix: (mix) => {
       const { shares, waterParts, mediumParts } = plan.mixes[mix];
       const named = shares

@@ -1,7 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { useNotice } from '../../../parts/shell/notices';
-import { doDeed } from '../../../store/deeds/doDeeds';
-import { useAppDispatch } from '../../../store/store';
+import { useWriter } from '../../../ledger/useWriter';
 import type { Readings } from '../../../workers/work/readingWork';
 import type { ReadingLog } from './useReadingLog';
 
@@ -19,7 +18,7 @@ export function LearnSheet({
   log: ReadingLog;
 }) {
   const { film, pots: fits } = readings;
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const notify = useNotice();
   const isFilm = film !== null && film.before - film.after > worthwhile;
   if (!isFilm && fits.length === 0)
@@ -29,12 +28,14 @@ export function LearnSheet({
         or of your film would bring them noticeably nearer.
       </p>
     );
-  const correct = async (pot: Pot, hiding: number) => {
-    const after = { ...pot, hiding: Math.round(hiding * 100) / 100, hidingIsGuess: false };
-    const label = `correct the hiding of ${pot.name}`;
-    const of = crypto.randomUUID();
-    const problem = await dispatch(doDeed({ kind: 'pots', label, of, before: pot, after }));
-    notify(problem ? problem.message : `${pot.name} hides ${after.hiding.toFixed(2)} now.`);
+  const correct = ({ id, name }: Pot, read: number) => {
+    const hiding = Math.round(read * 100) / 100;
+    writer.change('pots', id, `correct the hiding of ${name}`, (now) => ({
+      ...now,
+      hiding,
+      hidingIsGuess: false,
+    }));
+    notify(`${name} hides ${hiding.toFixed(2)} now.`);
   };
   return (
     <section aria-label="What can be learned" className="learn">
@@ -51,8 +52,8 @@ export function LearnSheet({
               type="button"
               className="outline-button"
               onClick={() =>
-                void log.write((head) => [
-                  {
+                log.write('use this film', [
+                  (head) => ({
                     kind: 'learned',
                     ...head,
                     what: 'film',
@@ -60,7 +61,7 @@ export function LearnSheet({
                     readings: film.readings,
                     before: film.before,
                     after: film.after,
-                  },
+                  }),
                 ])
               }
             >
@@ -82,7 +83,7 @@ export function LearnSheet({
                 type="button"
                 className="outline-button"
                 aria-label={`Correct the hiding of ${pot.name}`}
-                onClick={() => void correct(pot, fit.value)}
+                onClick={() => correct(pot, fit.value)}
               >
                 Correct the pot
               </button>

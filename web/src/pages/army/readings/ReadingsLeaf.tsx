@@ -1,6 +1,7 @@
 import type { Army, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
+import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { UnitChoice } from '../UnitChoice';
 import { ReadingChart } from './ReadingChart';
@@ -18,11 +19,11 @@ export function ReadingsLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const [surfaceId, setSurfaceId] = useState('');
   const surface = unit?.surfaces.find(({ id }) => id === surfaceId) ?? unit?.surfaces.at(0);
   const [pin, setPin] = useState<string | null>(null);
-  const log = useReadingLog();
+  const log = useReadingLog(army.id);
   const asked = { army, unitId: unit?.id ?? '', surfaceId: surface?.id ?? '', pin };
   const { answer, problem } = useAnswer(
-    pots,
-    [army, asked.unitId, asked.surfaceId, pin, log.written],
+    ofWhatIsPainted,
+    [army, asked.unitId, asked.surfaceId, pin],
     async (worker) => ({ of: asked, readings: await worker.readings(asked) }),
     unit !== undefined && surface !== undefined,
   );

@@ -9,12 +9,13 @@ import {
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
 import { Swatch } from '../../../parts/Swatch';
-import { withShelf } from '../../../workers/ledgerWorker';
+import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
+import { useWorker } from '../../../workers/useWorker';
 import type { Readings } from '../../../workers/work/readingWork';
 import { LabFields } from '../../match/LabFields';
 import { PhotoReader } from './PhotoReader';
-import type { ReadingLog } from './useReadingLog';
+import type { ReadingHead, ReadingLog } from './useReadingLog';
 
 export interface TakeReadingProps {
   asked: { army: Army; unitId: string; surfaceId: string; pin: string | null };
@@ -30,18 +31,19 @@ type Way = 'figures' | 'photo' | 'practice';
 const practicePlaces = [0.32, 0.5, 0.8];
 
 /** One reading of one place of one model, looked at before it is written. */
-export function TakeReading({ asked, army, pots, readings, log }: TakeReadingProps) {
+export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
+  const worker = useWorker(ofWhatIsPainted);
   const [way, setWay] = useState<Way>('figures');
   const [model, setModel] = useState(() => nextModel(readings));
   const [place, setPlace] = useState<number>(0.5);
   const [lab, setLab] = useState<Lab | null>(null);
   const { answer: check } = useAnswer(
-    pots,
+    ofWhatIsPainted,
     [asked.unitId, asked.surfaceId, readings.chosen, model, place, lab],
     (worker) =>
       lab ? worker.checkReading({ ...asked, model, place, lab }) : Promise.resolve(null),
   );
-  const entry = (head: Parameters<Parameters<ReadingLog['write']>[0]>[0], at: number, read: Lab) =>
+  const entry = (head: ReadingHead, at: number, read: Lab) =>
     ({
       kind: 'reading',
       ...head,
@@ -55,17 +57,17 @@ export function TakeReading({ asked, army, pots, readings, log }: TakeReadingPro
       lab: [...read],
       from: way === 'photo' ? 'photo' : 'reader',
     }) satisfies LogEntry;
-  const note = async (at: number) => {
+  const note = (at: number) => {
     if (!lab) return;
-    await log.write((head) => [entry(head, at, lab)]);
+    log.write(`read model ${model}`, [(head) => entry(head, at, lab)]);
     setLab(null);
   };
   const practise = async () => {
-    const labs = await withShelf(pots).practiceReading(asked, model, practicePlaces);
-    await log.write((head) =>
-      labs.map((read, index) => ({
+    const labs = await worker().practiceReading(asked, model, practicePlaces);
+    log.write(
+      `read model ${model}`,
+      labs.map((read, index) => (head: ReadingHead) => ({
         ...entry(head, practicePlaces[index], read),
-        id: crypto.randomUUID(),
         note: 'practice reader',
       })),
     );
@@ -127,13 +129,13 @@ export function TakeReading({ asked, army, pots, readings, log }: TakeReadingPro
               <button
                 type="button"
                 className="plain-button"
-                onClick={() => void note(check.likelier?.at ?? place)}
+                onClick={() => note(check.likelier?.at ?? place)}
               >
                 It was the {check.likelier.place}
               </button>
             </p>
           )}
-          <button type="button" className="next-button" onClick={() => void note(place)}>
+          <button type="button" className="next-button" onClick={() => note(place)}>
             Note it
           </button>
         </div>

@@ -9,6 +9,7 @@ import {
 } from '@yellow-ledger/core';
 import { figuresOf } from '../../../parts/Ribbon';
 import { Swatch } from '../../../parts/Swatch';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 
 export interface ArmsLengthProps {
@@ -19,9 +20,9 @@ export interface ArmsLengthProps {
 }
 
 /** What an eye sees at arm's length, on this form and the others, and how the area is spread. */
-export function ArmsLength({ pots, form, build, surface }: ArmsLengthProps) {
-  const { answer: areas } = useAnswer(pots, [form], (worker) => worker.toneAreas(form));
-  const { answer: reads } = useAnswer(pots, [surface], (worker) =>
+export function ArmsLength({ form, build, surface }: ArmsLengthProps) {
+  const { answer: areas } = useAnswer(ofShelf, [form], (worker) => worker.toneAreas(form));
+  const { answer: reads } = useAnswer(ofShelf, [surface], (worker) =>
     worker.readsOnForms([...surface], [...build.stops]),
   );
   return (

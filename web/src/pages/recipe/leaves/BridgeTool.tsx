@@ -2,6 +2,7 @@ import { techniqueOf, type Fix, type Pot, type Recipe } from '@yellow-ledger/cor
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
 import { Swatch } from '../../../parts/Swatch';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { StaircaseChart } from './StaircaseChart';
@@ -14,7 +15,7 @@ export interface BridgeToolProps {
 }
 
 /** A ladder between the mixes of two lines, with even steps of light, in whole parts. */
-export function BridgeTool({ recipe, pots, words, onMend }: BridgeToolProps) {
+export function BridgeTool({ recipe, words, onMend }: BridgeToolProps) {
   const covering = recipe.steps.filter(({ technique }) => techniqueOf(technique).covers);
   const [ends, setEnds] = useState<{ from?: string; to?: string }>({});
   const [wanted, setWanted] = useState<number | null>(null);
@@ -26,9 +27,9 @@ export function BridgeTool({ recipe, pots, words, onMend }: BridgeToolProps) {
   const between = recipe.steps.indexOf(to ?? from) - recipe.steps.indexOf(from) - 1;
   const count = wanted ?? Math.min(6, Math.max(1, between));
   const { answer, problem } = useAnswer(
-    pots,
+    ofShelf,
     [recipe, from?.id, to?.id, count],
-    (worker) => worker.bridge(recipe, from.id, to?.id, count),
+    (worker) => (to ? worker.bridge(recipe, from.id, to.id, count) : Promise.resolve(null)),
     from !== undefined && to !== undefined,
   );
   if (!from || !to) return null;

@@ -1,7 +1,8 @@
 import { fileFormats, formatNames, includedSteps, type FormatName } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useNotice } from '../../../parts/shell/notices';
-import { withShelf } from '../../../workers/ledgerWorker';
+import { ofShelf } from '../../../workers/parts';
+import { useWorker } from '../../../workers/useWorker';
 import type { LeafProps } from '../leafProps';
 import { RecipeCard } from './RecipeCard';
 import { saveText } from '../../../parts/saveText';
@@ -10,15 +11,15 @@ import './cardLeaf.scss';
 const papers = ['A6', 'A4'] as const;
 
 /** The recipe as a card to lay beside the water pot: printed, as Markdown, as a strip of ribbons. */
-export default function CardLeaf({ draft, words, prediction, pots }: LeafProps) {
+export default function CardLeaf({ draft, words, prediction }: LeafProps) {
   const notify = useNotice();
   const [paper, setPaper] = useState<(typeof papers)[number]>('A6');
-  const recipe = draft.history.present;
-  const worker = withShelf(pots);
+  const recipe = draft.recipe;
+  const worker = useWorker(ofShelf);
   const save = async (format: FormatName) => {
     const { endings, mediaType } = fileFormats[format];
     try {
-      saveText(await worker.recipeAs(format, recipe), `${recipe.name}${endings[0]}`, mediaType);
+      saveText(await worker().recipeAs(format, recipe), `${recipe.name}${endings[0]}`, mediaType);
     } catch (error) {
       notify(error instanceof Error ? error.message : 'The file could not be written.');
     }

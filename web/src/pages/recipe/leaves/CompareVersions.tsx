@@ -2,10 +2,12 @@ import { differenceWords, type Pot, type Recipe, type Version } from '@yellow-le
 import { useMemo, useState } from 'react';
 import { Choice } from '../../../parts/Choice';
 import { Ribbon } from '../../../parts/Ribbon';
-import { useRecipeQuery, useVersionsQuery } from '../../../store/ledgerApi';
-import { useRecipeRowsQuery } from '../../../workers/recipeRows';
+import { useRecord } from '../../../ledger/useParts';
+import { useVersions } from '../../../ledger/useVersions';
+import { ofShelf } from '../../../workers/parts';
+import { useRecipeRows } from '../../../workers/useRecipeRows';
 import { useAnswer } from '../../../workers/useAnswer';
-import { lineOf } from '../DifferenceTable';
+import { lineOf } from '../../../parts/merge/DifferenceTable';
 import { recipeWordsOf } from '../../../parts/words/recipeWords';
 
 export interface CompareVersionsProps {
@@ -29,9 +31,9 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
   const one = useContent(leftSide, recipe);
   const other = useContent(right, recipe);
   const { answer, problem } = useAnswer(
-    pots,
+    ofShelf,
     [one, other],
-    (worker) => worker.compare(one, other),
+    (worker) => (one && other ? worker.compare(one, other) : Promise.resolve(null)),
     one !== null && other !== null,
   );
   const oneWords = useMemo(() => one && recipeWordsOf(one, pots, null), [one, pots]);
@@ -94,8 +96,8 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
 
 function useContent({ recipeId, version }: Side, own: Recipe): Recipe | null {
   const isOwn = recipeId === own.id;
-  const { data: versions } = useVersionsQuery(recipeId, { skip: version === null });
-  const { data: kept } = useRecipeQuery(recipeId, { skip: isOwn || version !== null });
+  const { versions } = useVersions(recipeId);
+  const kept = useRecord('recipes', recipeId);
   if (version !== null)
     return (
       versions?.find(({ number, content }) => number === version && content.id === recipeId)
@@ -116,8 +118,8 @@ function SidePicker({
   onChoose: (side: Side) => void;
   recipe: Recipe;
 }) {
-  const { data: rows } = useRecipeRowsQuery();
-  const { data: versions } = useVersionsQuery(side.recipeId);
+  const { rows } = useRecipeRows();
+  const { versions } = useVersions(side.recipeId);
   return (
     <>
       <Choice

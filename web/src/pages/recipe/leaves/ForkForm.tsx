@@ -6,20 +6,20 @@ import { useNavigate } from 'react-router';
 import { z } from 'zod';
 import { Field } from '../../../parts/Field';
 import { useNotice } from '../../../parts/shell/notices';
-import { doDeed } from '../../../store/deeds/doDeeds';
-import type { Draft } from '../../../store/draft/draftSlice';
-import { asProblem, useFreezeMutation } from '../../../store/ledgerApi';
-import { useAppDispatch } from '../../../store/store';
+import type { Draft } from '../useDraft';
+import { asProblem } from '../../../ledger/ask';
+import { useFreezeMutation } from '../../../ledger/ledgerApi';
+import { useWriter } from '../../../ledger/useWriter';
 
 const forkSchema = z.strictObject({ name: lineOfText });
 
 /** Forks a variant off the page. What it was forked from is frozen first, so that it can be told apart. */
 export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly Version[] }) {
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const navigate = useNavigate();
   const notify = useNotice();
   const [freeze] = useFreezeMutation();
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
   const form = useForm({
     defaultValues: { name: `${recipe.name.slice(0, lineLimit - 6)}, worn` },
     resolver: zodResolver(forkSchema),
@@ -46,16 +46,7 @@ export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly
       name,
       parent: { recipeId: recipe.id, name: recipe.name, version },
     };
-    const problem = await dispatch(
-      doDeed({
-        kind: 'recipes',
-        label: `fork ${name}`,
-        of: variant.id,
-        before: null,
-        after: variant,
-      }),
-    );
-    if (problem) return notify(problem.message);
+    writer.create('recipes', `fork ${name}`, variant);
     await navigate(`/recipes/${variant.id}`);
   });
 

@@ -10,13 +10,13 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Choice } from '../../../parts/Choice';
 import { FormCanvas } from '../../../parts/form/FormCanvas';
-import { draftActions } from '../../../store/draft/draftSlice';
-import { useRecipeQuery } from '../../../store/ledgerApi';
-import { useAppDispatch } from '../../../store/store';
-import { useRecipeRowsQuery } from '../../../workers/recipeRows';
+import { useRecord } from '../../../ledger/useParts';
+import { useRecipeRows } from '../../../workers/useRecipeRows';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { RemarkWords } from '../LineRemarks';
 import type { LeafProps } from '../leafProps';
+import { useEditRecipe } from '../useDraft';
 import { ArmsLength } from './ArmsLength';
 import './formLeaf.scss';
 
@@ -29,8 +29,7 @@ const viewWords = {
 
 /** The finished surface on its form, lit and turned, beside another, in greys, and at arm's length. */
 export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
-  const dispatch = useAppDispatch();
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
   const form = formOf(recipe);
   const [light, setLight] = useState<LightDirection>('above');
   const [second, setSecond] = useState<LightDirection | ''>('');
@@ -38,13 +37,14 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
   const [greysOnly, setGreysOnly] = useState(false);
   const [besideId, setBesideId] = useState('');
   const [alone, setAlone] = useState(false);
-  const { data: rows } = useRecipeRowsQuery();
-  const { data: beside } = useRecipeQuery(besideId, { skip: besideId === '' });
+  const { rows } = useRecipeRows();
+  const beside = useRecord('recipes', besideId);
+  const edit = useEditRecipe(recipe.id);
   const isBesideThere = beside?.content.id === besideId;
   const { answer: besideBuild } = useAnswer(
-    pots,
+    ofShelf,
     [beside, besideId],
-    (worker) => worker.finished(beside?.content),
+    (worker) => (beside ? worker.finished(beside.content) : Promise.resolve(null)),
     isBesideThere,
   );
   const build = prediction?.buildUp;
@@ -63,9 +63,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
         <Choice
           label="Form"
           value={form}
-          onChoose={(name) =>
-            dispatch(draftActions.edited({ ...recipe, form: name as typeof form }, 'form'))
-          }
+          onChoose={(name) => edit({ ...recipe, form: name as typeof form }, 'form')}
         >
           {formNames.map((name) => (
             <option key={name} value={name}>
@@ -132,7 +130,6 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
         {views.map((view) => (
           <figure key={view}>
             <FormCanvas
-              pots={pots}
               label={`${reliefs[form].label}, ${viewWords[view]}`}
               picture={{
                 form,

@@ -4,8 +4,9 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { NoteField } from '../../../parts/NoteField';
 import { useNotice } from '../../../parts/shell/notices';
-import type { Draft } from '../../../store/draft/draftSlice';
-import { asProblem, useFreezeMutation } from '../../../store/ledgerApi';
+import type { Draft } from '../useDraft';
+import { asProblem } from '../../../ledger/ask';
+import { useFreezeMutation } from '../../../ledger/ledgerApi';
 
 const noteSchema = z.strictObject({ note: pageOfText });
 
@@ -14,7 +15,7 @@ export function FreezeForm({ draft, versions }: { draft: Draft; versions: readon
   const notify = useNotice();
   const [freeze, { isLoading }] = useFreezeMutation();
   const form = useForm({ defaultValues: { note: '' }, resolver: zodResolver(noteSchema) });
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
   const last = versions.at(-1);
   const isSame = last !== undefined && isSameContent(last.content, recipe);
   const isSaved = draft.saveState.is === 'saved';

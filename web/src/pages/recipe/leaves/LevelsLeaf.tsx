@@ -8,12 +8,12 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { Ribbon } from '../../../parts/Ribbon';
-import { draftActions } from '../../../store/draft/draftSlice';
-import { useAppDispatch } from '../../../store/store';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { LevelStudy } from '../../../workers/work/draftWork';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import type { LeafProps } from '../leafProps';
+import { useEditRecipe } from '../useDraft';
 import { useLineDeeds } from '../useLineDeeds';
 import { PassesField } from './PassesField';
 import './levelsLeaf.scss';
@@ -26,10 +26,10 @@ const levelWords: Record<FinishLevel, string> = {
 
 /** Which lines and how many passes each finish level has, what it adds up to, where one may stop. */
 export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
-  const dispatch = useAppDispatch();
-  const recipe = draft.history.present;
+  const edit = useEditRecipe(draft.recipe.id);
+  const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
-  const { answer } = useAnswer(pots, [recipe], (worker) => worker.levels(recipe));
+  const { answer } = useAnswer(ofShelf, [recipe], (worker) => worker.levels(recipe));
   if (recipe.steps.length === 0)
     return <p className="page-wait">There is no line to finish yet.</p>;
   if (!answer) return <p className="page-wait">Adding up …</p>;
@@ -117,11 +117,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
                     id={`level-${level}`}
                     label={level}
                     checked={recipe.finishLevel === level}
-                    onChange={() =>
-                      dispatch(
-                        draftActions.edited({ ...recipe, finishLevel: level }, 'finish level'),
-                      )
-                    }
+                    onChange={() => edit({ ...recipe, finishLevel: level }, 'finish level')}
                   />
                 </td>
               ))}

@@ -9,11 +9,11 @@ import {
 } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { draftActions } from '../../../store/draft/draftSlice';
-import { asProblem, useRecipeQuery, useVersionsQuery } from '../../../store/ledgerApi';
-import { useAppDispatch } from '../../../store/store';
-import { CannotMerge } from '../CannotMerge';
-import { DifferenceTable } from '../DifferenceTable';
+import { useRecord } from '../../../ledger/useParts';
+import { useVersions } from '../../../ledger/useVersions';
+import { CannotMerge } from '../../../parts/merge/CannotMerge';
+import { DifferenceTable } from '../../../parts/merge/DifferenceTable';
+import { useEditRecipe } from '../useDraft';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 
 export interface TakeOverProps {
@@ -24,9 +24,9 @@ export interface TakeOverProps {
 
 /** What a variant's parent has changed since, to be taken over line by line. */
 export function TakeOver({ recipe, parent, words }: TakeOverProps) {
-  const dispatch = useAppDispatch();
-  const { data: versions } = useVersionsQuery(parent.recipeId);
-  const { error } = useRecipeQuery(parent.recipeId, { refetchOnMountOrArgChange: true });
+  const edit = useEditRecipe(recipe.id);
+  const { versions } = useVersions(parent.recipeId);
+  const kept = useRecord('recipes', parent.recipeId);
   const [chosen, setChosen] = useState<Record<string, Side>>({});
   const base = versions?.find(({ number }) => number === parent.version);
   const newest = versions?.at(-1);
@@ -42,9 +42,9 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
   );
   const cutTie = () => {
     const { parent: _tie, ...alone } = recipe;
-    dispatch(draftActions.edited(alone, `cut tie ${Date.now()}`));
+    edit(alone, `cut tie ${Date.now()}`);
   };
-  if (error && asProblem(error).status === 404)
+  if (kept === null)
     return (
       <p>
         <b dir="auto">{parent.name}</b>, which this is a variant of, is not in this ledger: it was
@@ -104,8 +104,7 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         className="next-button"
         disabled={!check.success}
         onClick={() =>
-          check.success &&
-          dispatch(draftActions.edited(check.data, `take over ${newest.number} ${Date.now()}`))
+          check.success && edit(check.data, `take over ${newest.number} ${Date.now()}`)
         }
       >
         Take over what is chosen

@@ -1,3 +1,4 @@
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { LeafProps } from '../leafProps';
 import { signed } from '../../../parts/words/signed';
@@ -14,9 +15,9 @@ const verdictWords = {
 
 /** Light and dark, line by line: where a jump is stark, where a step is lost, and the rung between. */
 export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
-  const recipe = draft.history.present;
+  const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
-  const { answer, problem } = useAnswer(pots, [recipe], (worker) => worker.staircase(recipe));
+  const { answer, problem } = useAnswer(ofShelf, [recipe], (worker) => worker.staircase(recipe));
   if (problem) return <p className="problem">{problem}</p>;
   if (!answer) return <p className="page-wait">Measuring the steps …</p>;
   const { stairs, mixSteps } = answer;
@@ -46,7 +47,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
                 Line {words.lineNumber(fromStepId)} to {words.lineNumber(toStepId)}:{' '}
                 <b>{signed(change)} L*</b>, {verdictWords[verdict]}.{' '}
                 {fix && (
-                  <button type="button" className="plain-button" onClick={() => deeds.mend(fix)}>
+                  <button type="button" className="plain-button" onClick={() => deeds.fix(fix)}>
                     {fix.label}
                   </button>
                 )}
@@ -54,7 +55,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
             ))}
           </ul>
         </div>
-        <BridgeTool recipe={recipe} pots={pots} words={words} onMend={deeds.mend} />
+        <BridgeTool recipe={recipe} pots={pots} words={words} onMend={deeds.fix} />
       </div>
     </section>
   );

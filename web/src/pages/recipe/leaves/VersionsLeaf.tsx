@@ -2,11 +2,10 @@ import { isSameContent, type Version } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { FetchProblem } from '../../../parts/FetchProblem';
-import { draftActions } from '../../../store/draft/draftSlice';
-import { useVersionsQuery } from '../../../store/ledgerApi';
-import { useAppDispatch } from '../../../store/store';
-import { useRecipeRowsQuery } from '../../../workers/recipeRows';
+import { useVersions } from '../../../ledger/useVersions';
+import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
+import { useEditRecipe } from '../useDraft';
 import { CompareVersions } from './CompareVersions';
 import { ForkForm } from './ForkForm';
 import { FreezeForm } from './FreezeForm';
@@ -17,14 +16,14 @@ const none: Version[] = [];
 
 /** The frozen versions of a recipe, what differs between any two, and its variants. */
 export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
-  const dispatch = useAppDispatch();
-  const recipe = draft.history.present;
-  const { data: versions = none, error, refetch } = useVersionsQuery(recipe.id);
-  const { data: rows } = useRecipeRowsQuery();
+  const recipe = draft.recipe;
+  const { versions = none, error, refetch } = useVersions(recipe.id);
+  const { rows } = useRecipeRows();
+  const edit = useEditRecipe(recipe.id);
   const variants = rows?.filter(({ parentId }) => parentId === recipe.id) ?? [];
   return (
     <section className="versions-leaf" aria-label="Versions">
-      {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
+      {error && <FetchProblem error={error} onRetry={refetch} />}
       <div className="versions-columns">
         <div>
           <h2>Versions</h2>
@@ -40,9 +39,7 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
                   <button
                     type="button"
                     className="plain-button"
-                    onClick={() =>
-                      dispatch(draftActions.edited(content, `bring back ${number} ${Date.now()}`))
-                    }
+                    onClick={() => edit(content, `bring back ${number} ${Date.now()}`)}
                   >
                     Bring it back to the page
                   </button>

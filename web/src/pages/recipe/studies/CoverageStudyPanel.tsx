@@ -1,12 +1,13 @@
 import { coatsOf, coveredWithin, mostCoatsTried } from '@yellow-ledger/core';
 import { Swatch } from '../../../parts/Swatch';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeLineProps } from '../recipeLineProps';
 
 /** Coats needed at each place, what each looks like, and the same paint over other grounds. */
-export function CoverageStudyPanel({ step, draft, pots, words, deeds }: RecipeLineProps) {
-  const recipe = draft.history.present;
-  const { answer, problem } = useAnswer(pots, [recipe, step.id], (worker) =>
+export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProps) {
+  const recipe = draft.recipe;
+  const { answer, problem } = useAnswer(ofShelf, [recipe, step.id], (worker) =>
     worker.coverage(recipe, step.id),
   );
   if (problem) return <p role="alert">{problem}</p>;
@@ -89,9 +90,7 @@ export function CoverageStudyPanel({ step, draft, pots, words, deeds }: RecipeLi
                       <button
                         type="button"
                         className="plain-button"
-                        onClick={() =>
-                          deeds.mend({ label: '', changes: [{ do: 'ground', potId }] })
-                        }
+                        onClick={() => deeds.fix({ label: '', changes: [{ do: 'ground', potId }] })}
                       >
                         Prime with it
                       </button>
@@ -112,11 +111,7 @@ export function CoverageStudyPanel({ step, draft, pots, words, deeds }: RecipeLi
                 <Swatch hex={under.surface.hex} /> {under.missing.toFixed(1)} ΔE00 missing
               </td>
               <td>
-                <button
-                  type="button"
-                  className="plain-button"
-                  onClick={() => deeds.mend(under.fix)}
-                >
+                <button type="button" className="plain-button" onClick={() => deeds.fix(under.fix)}>
                   {under.fix.label}
                 </button>
               </td>

@@ -1,14 +1,15 @@
 import { mixWords, pushedMix, tints } from '@yellow-ledger/core';
 import { Swatch } from '../../../parts/Swatch';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { FilterStudy } from '../../../workers/work/studyWork';
 import type { RecipeLineProps } from '../recipeLineProps';
 import { signed } from '../../../parts/words/signed';
 
 /** What a line does to every place, before and after; for a filter, what to push and what to repair. */
-export function FilterStudyPanel({ step, number, draft, pots, words, deeds }: RecipeLineProps) {
-  const recipe = draft.history.present;
-  const { answer, problem } = useAnswer(pots, [recipe, step.id], (worker) =>
+export function FilterStudyPanel({ step, number, draft, words, deeds }: RecipeLineProps) {
+  const recipe = draft.recipe;
+  const { answer, problem } = useAnswer(ofShelf, [recipe, step.id], (worker) =>
     worker.filterStudy(recipe, step.id),
   );
   if (problem) return <p role="alert">{problem}</p>;
@@ -79,7 +80,7 @@ export function FilterStudyPanel({ step, number, draft, pots, words, deeds }: Re
               `, with line ${repairs.map(({ id }) => words.lineNumber(id)).join(' and ')} that repairs it`}
           </button>{' '}
           {repair && (
-            <button type="button" className="outline-button" onClick={() => deeds.mend(repair)}>
+            <button type="button" className="outline-button" onClick={() => deeds.fix(repair)}>
               {repair.label}
             </button>
           )}
@@ -99,7 +100,7 @@ function Push({
 }: {
   push: NonNullable<FilterStudy['push']>;
   number: number;
-  recipe: RecipeLineProps['draft']['history']['present'];
+  recipe: RecipeLineProps['draft']['recipe'];
 } & Pick<RecipeLineProps, 'words' | 'deeds'>) {
   const line = recipe.steps.find(({ id }) => id === stepId);
   if (!line) return null;
@@ -132,7 +133,7 @@ function Push({
             type="button"
             className="outline-button"
             onClick={() =>
-              deeds.mend({ label: '', changes: [{ do: 'replace', step: { ...line, mix } }] })
+              deeds.fix({ label: '', changes: [{ do: 'replace', step: { ...line, mix } }] })
             }
           >
             Push line {lineNumber} so

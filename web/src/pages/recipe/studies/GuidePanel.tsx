@@ -1,16 +1,17 @@
 import { formOf, reliefs, techniqueOf, type FormName } from '@yellow-ledger/core';
 import { GuidePicture } from '../../../parts/form/GuidePicture';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeLineProps } from '../recipeLineProps';
 
 const size = 280;
 
 /** Where the line goes on the form, how its strokes run and where they end. */
-export function GuidePanel({ step, number, draft, pots, words, deeds }: RecipeLineProps) {
-  const recipe = draft.history.present;
+export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProps) {
+  const recipe = draft.recipe;
   const form = formOf(recipe);
   const hex = words.stepHex(step.id);
-  const { answer, problem } = useAnswer(pots, [recipe, step, form, hex], (worker) =>
+  const { answer, problem } = useAnswer(ofShelf, [recipe, step, form, hex], (worker) =>
     worker.guide(recipe, step, form, hex, size),
   );
   const { softness, pull, from } = step.placement;
@@ -51,7 +52,7 @@ export function GuidePanel({ step, number, draft, pots, words, deeds }: RecipeLi
                 type="button"
                 className="plain-button"
                 onClick={() =>
-                  deeds.mend({
+                  deeds.fix({
                     label: '',
                     changes: bands.flatMap(({ stepId, from: at }) => {
                       const line = recipe.steps.find(({ id }) => id === stepId);

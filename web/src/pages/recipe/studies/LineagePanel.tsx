@@ -1,13 +1,14 @@
 import type { MixOrigin } from '@yellow-ledger/core';
 import { Swatch } from '../../../parts/Swatch';
+import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import type { RecipeLineProps } from '../recipeLineProps';
 
 /** The mixes a mix came from, its true shares, how to make it again, and until when it stays wet. */
-export function LineagePanel({ step, number, draft, pots, words }: RecipeLineProps) {
-  const recipe = draft.history.present;
-  const { answer, problem } = useAnswer(pots, [recipe, step.id], (worker) =>
+export function LineagePanel({ step, number, draft, words }: RecipeLineProps) {
+  const recipe = draft.recipe;
+  const { answer, problem } = useAnswer(ofShelf, [recipe, step.id], (worker) =>
     worker.lineage(recipe, step.id),
   );
   if (problem) return <p role="alert">{problem}</p>;

@@ -13,16 +13,15 @@ import {
   type Thinning,
 } from '@yellow-ledger/core';
 import { useMemo } from 'react';
+import { useWriter } from '../../../ledger/useWriter';
 import { useNotice } from '../../../parts/shell/notices';
-import { doDeed } from '../../../store/deeds/doDeeds';
-import { useAppDispatch } from '../../../store/store';
 import type { RecipeLineProps } from '../recipeLineProps';
 
 /** How stiff or runny the mix is, what water and medium make of it, and the painter's own habit. */
 export function ThinningPanel({ step, draft, number, pots, words, deeds }: RecipeLineProps) {
-  const dispatch = useAppDispatch();
+  const writer = useWriter();
   const notify = useNotice();
-  const { steps } = draft.history.present;
+  const { steps } = draft.recipe;
   const shelf = useMemo(() => shelfOf(pots), [pots]);
   const shares = flattenMix(step.mix, steps.slice(0, number - 1));
   const stiffness = stiffnessOf(shares, shelf);
@@ -34,20 +33,12 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
     step.mix.parts.length === 1 && only.from === 'pot' ? shelf.get(only.potId) : undefined;
   const thin = (thinning: Thinning) => deeds.edit(withThinning(step, thinning));
 
-  const remember = async () => {
+  const remember = () => {
     if (!pot) return;
     const { waterParts, mediumParts } = step.mix;
-    const after = { ...pot, usualThinner: { waterParts, mediumParts } };
-    const problem = await dispatch(
-      doDeed({
-        kind: 'pots',
-        label: `thin ${pot.name} so`,
-        of: crypto.randomUUID(),
-        before: pot,
-        after,
-      }),
-    );
-    notify(problem ? problem.message : `${pot.name} is thinned so from now on, where it is new.`);
+    const usualThinner = { waterParts, mediumParts };
+    writer.change('pots', pot.id, `thin ${pot.name} so`, (now) => ({ ...now, usualThinner }));
+    notify(`${pot.name} is thinned so from now on, where it is new.`);
   };
 
   return (
@@ -119,7 +110,7 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
               As you usually thin {words.potName(pot.id)}: {thinningWords(pot.usualThinner)}
             </button>
           )}{' '}
-          <button type="button" className="outline-button" onClick={() => void remember()}>
+          <button type="button" className="outline-button" onClick={() => remember()}>
             Remember {thinningWords(step.mix)} for {words.potName(pot.id)}
           </button>
         </p>

@@ -1,0 +1,58 @@
+import type { AnyRecord, Kept, LogEntry, ResourceName } from '@yellow-ledger/core';
+import { original } from '@reduxjs/toolkit';
+import { ledgerApi, newerEntries, withItems } from './ledgerApi';
+import type { LedgerStore } from './writer/Writer';
+
+/** What the server has changed by what was sent, so that it need not be fetched for it. */
+type Store = Pick<LedgerStore, 'dispatch'>;
+
+/** A record is on the server as it is kept now. */
+export function nowKept({ dispatch }: Store, name: ResourceName, kept: Kept<AnyRecord>): void {
+  update({ dispatch }, name, (list) => {
+    const index = list.findIndex(({ content }) => content.id === kept.content.id);
+    return index < 0 ? [...list, kept] : list.with(index, kept);
+  });
+}
+
+/** A record is no longer on the server. */
+export function forgotten({ dispatch }: Store, name: ResourceName, id: string): void {
+  update({ dispatch }, name, (list) => list.filter(({ content }) => content.id !== id));
+}
+
+function update(
+  { dispatch }: Store,
+  name: ResourceName,
+  change: (list: Kept<AnyRecord>[]) => Kept<AnyRecord>[],
+): void {
+  dispatch(
+    // The list itself and no draft of it: looking through a draft of thousands takes longer than a frame.
+    ledgerApi.util.updateQueryData('records', name, (list) =>
+      change(original(list) ?? list),
+    ) as never,
+  );
+}
+
+/** Entries are in the log of the server. */
+export function nowWritten({ dispatch }: Store, entries: readonly LogEntry[]): void {
+  dispatch(
+    ledgerApi.util.updateQueryData('log', undefined, (log) =>
+      withItems(
+        original(log) ?? log,
+        entries.map((entry) => ({ sequence: log.sequence, entry })),
+      ),
+    ) as never,
+  );
+}
+
+/** Looks what others have written into the log since. */
+export async function lookForEntries({ dispatch, getState }: LedgerStore): Promise<void> {
+  const { data } = ledgerApi.endpoints.log.select()(getState() as never);
+  if (!data) return;
+  const items = await newerEntries(data.sequence).catch(() => []);
+  if (items.length > 0)
+    dispatch(
+      ledgerApi.util.updateQueryData('log', undefined, (log) =>
+        withItems(original(log) ?? log, items),
+      ) as never,
+    );
+}

@@ -1,0 +1,175 @@
+import {
+  entrySchema,
+  keptSchema,
+  potSchema,
+  recipeSchema,
+  resources,
+  versionSchema,
+  type AnyRecord,
+  type Freeze,
+  type Kept,
+  type LogEntry,
+  type Pot,
+  type Recipe,
+  type ResourceName,
+  type Version,
+} from '@yellow-ledger/core';
+import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
+import { z } from 'zod';
+import { ask, unreadable, type Problem } from './ask';
+import { readList } from './readList';
+
+interface Request {
+  path: string;
+  method?: string;
+  body?: string;
+  /** reads a right answer; throws on another */
+  read: (answer: unknown) => unknown;
+}
+
+const askChecked: BaseQueryFn<Request, unknown, Problem> = async ({ path, read, ...init }) => {
+  const result = await ask(path, init);
+  if ('error' in result) return result;
+  try {
+    return { data: await read(result.data) };
+  } catch {
+    return { error: unreadable };
+  }
+};
+
+const itemsSchema = z.object({ items: z.array(z.unknown()) });
+const itemsOf = async <Item>(answer: unknown, schema: z.ZodType<Item>) =>
+  readList(itemsSchema.parse(answer).items, schema);
+const logItemSchema = z.object({ sequence: z.number(), entry: entrySchema });
+
+const importedSchema = z.object({
+  recipes: z.array(z.object({ id: z.string(), name: z.string(), asCopy: z.boolean() })),
+  potsAdded: z.number(),
+  potsKept: z.number(),
+  potsDiffering: z.array(z.string()),
+  leftOut: z.array(z.string()),
+});
+export type Imported = z.infer<typeof importedSchema>;
+
+export interface Write<Content> {
+  content: Content;
+  /** the revision it was made from; 0 for a new record */
+  revision: number;
+}
+
+/** The log as far as the server has given it; entries never change. */
+export interface GivenLog {
+  entries: LogEntry[];
+  /** the last the server has given */
+  sequence: number;
+}
+
+const recordNames = Object.keys(resources) as ResourceName[];
+
+/**
+ * What the server has, fetched once and kept in hand. Records are written by the one writer; only
+ * what writes many at once, or nothing that is kept in hand, asks the server from here.
+ */
+export const ledgerApi = createApi({
+  reducerPath: 'ledgerApi',
+  baseQuery: askChecked,
+  tagTypes: [...recordNames, 'versions', 'log'],
+  // Long lived: what is in hand is told of every change, and is worked with while the server is away.
+  keepUnusedDataFor: 24 * 60 * 60,
+  endpoints: (build) => ({
+    records: build.query<Kept<AnyRecord>[], ResourceName>({
+      query: (name) => ({
+        path: `/api/${name}`,
+        read: (answer) =>
+          itemsOf(answer, keptSchema(resources[name].schema as z.ZodType<AnyRecord>)),
+      }),
+      providesTags: (_kept, _error, name) => [name],
+    }),
+    versions: build.query<Version[], void>({
+      query: () => ({ path: '/api/versions', read: (answer) => itemsOf(answer, versionSchema) }),
+      providesTags: ['versions'],
+    }),
+    log: build.query<GivenLog, void>({
+      query: () => ({
+        path: '/api/log',
+        read: async (answer) => withItems(noLog, await itemsOf(answer, logItemSchema)),
+      }),
+      providesTags: ['log'],
+    }),
+    freeze: build.mutation<Version, Freeze & { recipeId: string; number: number }>({
+      query: ({ recipeId, number, note, revision }) => ({
+        path: `/api/recipes/${encodeURIComponent(recipeId)}/versions/${number}`,
+        method: 'PUT',
+        body: JSON.stringify({ note, revision }),
+        read: (answer) => versionSchema.parse(answer),
+      }),
+      invalidatesTags: ['versions'],
+    }),
+    putPots: build.mutation<Kept<Pot>[], Write<Pot>[]>({
+      query: (writes) => ({
+        path: '/api/pot-batches',
+        method: 'POST',
+        body: JSON.stringify({ writes }),
+        read: (answer) => itemsOf(answer, keptSchema(potSchema)),
+      }),
+      invalidatesTags: ['pots'],
+    }),
+    replaceInRecipes: build.mutation<Kept<Recipe>[], { note: string; recipes: Write<Recipe>[] }>({
+      query: (replacement) => ({
+        path: '/api/replacements',
+        method: 'POST',
+        body: JSON.stringify(replacement),
+        read: (answer) => itemsOf(answer, keptSchema(recipeSchema)),
+      }),
+      invalidatesTags: ['recipes', 'versions'],
+    }),
+    importFile: build.mutation<Imported, string>({
+      query: (text) => ({
+        path: '/api/files',
+        method: 'POST',
+        body: text,
+        read: (answer) => importedSchema.parse(answer),
+      }),
+      invalidatesTags: [...recordNames, 'versions', 'log'],
+    }),
+    addSample: build.mutation<null, void>({
+      query: () => ({
+        path: '/api/demo/sample',
+        method: 'POST',
+        read: (answer) => z.null().parse(answer),
+      }),
+      invalidatesTags: [...recordNames],
+    }),
+  }),
+});
+
+const noLog: GivenLog = { entries: [], sequence: 0 };
+
+/** A log with what else the server has given; what is known already is passed over. */
+export function withItems(
+  log: GivenLog,
+  items: readonly z.infer<typeof logItemSchema>[],
+): GivenLog {
+  if (items.length === 0) return log;
+  const known = new Set(log.entries.map(({ id }) => id));
+  const fresh = items.flatMap(({ entry }) => (known.has(entry.id) ? [] : [entry]));
+  return {
+    entries: fresh.length > 0 ? [...log.entries, ...fresh] : log.entries,
+    sequence: items.reduce((last, { sequence }) => Math.max(last, sequence), log.sequence),
+  };
+}
+
+/** Reads what the server has of the log after a sequence. @throws Problem */
+export async function newerEntries(after: number) {
+  const result = await ask(`/api/log?after=${after}`);
+  if ('error' in result) throw result.error;
+  return itemsOf(result.data, logItemSchema);
+}
+
+export const {
+  useFreezeMutation,
+  useImportFileMutation,
+  useAddSampleMutation,
+  usePutPotsMutation,
+  useReplaceInRecipesMutation,
+} = ledgerApi;

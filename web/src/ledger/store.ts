@@ -1,0 +1,33 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector, useStore } from 'react-redux';
+import { ask, type Asked } from './ask';
+import { deedsSlice } from './deeds/deedsSlice';
+import { ledgerApi } from './ledgerApi';
+import type { RootState } from './rootState';
+import { unfinishedSlice } from './unfinishedSlice';
+import { browserStore, type SafeStore } from './writer/safeStore';
+import { Writer } from './writer/Writer';
+import { writingSlice } from './writer/writingSlice';
+
+export function createStore() {
+  return configureStore({
+    reducer: {
+      ledgerApi: ledgerApi.reducer,
+      writing: writingSlice.reducer,
+      deeds: deedsSlice.reducer,
+      unfinished: unfinishedSlice.reducer,
+    },
+    middleware: (usual) => usual().concat(ledgerApi.middleware),
+  });
+}
+
+/** The ledger in hand and the one writer of it. */
+export function openLedger(asked: Asked = ask, safe: SafeStore = browserStore()) {
+  const store = createStore();
+  return { store, writer: new Writer(store, asked, safe) };
+}
+
+export type Store = ReturnType<typeof createStore>;
+export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
+export const useAppSelector = useSelector.withTypes<RootState>();
+export const useAppStore = useStore.withTypes<Store>();

@@ -1,0 +1,28 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What was typed into a form of the open recipe and is not right yet, by form; kept when it closes. */
+export interface UnfinishedState {
+  recipeId: string | null;
+  typed: Record<string, unknown>;
+}
+
+const initialState: UnfinishedState = { recipeId: null, typed: {} };
+
+export const unfinishedSlice = createSlice({
+  name: 'unfinished',
+  initialState,
+  reducers: {
+    left(state, { payload }: PayloadAction<{ recipeId: string; form: string; typed: unknown }>) {
+      if (state.recipeId !== payload.recipeId) {
+        state.recipeId = payload.recipeId;
+        state.typed = {};
+      }
+      if (payload.typed === null) delete state.typed[payload.form];
+      else state.typed[payload.form] = payload.typed;
+    },
+    cleared(state) {
+      state.recipeId = null;
+      state.typed = {};
+    },
+  },
+});

@@ -1,0 +1,311 @@
+import {
+  isSameContent,
+  type AnyRecord,
+  type ContentOf,
+  type LogEntry,
+  type ResourceName,
+} from '@yellow-ledger/core';
+import type { Dispatch, UnknownAction } from '@reduxjs/toolkit';
+import type { Asked, Problem } from '../ask';
+import { deedsActions, type Deed, type RecordChange } from '../deeds/deedsSlice';
+import { redoneBy, undoneBy } from '../deeds/undoing';
+import { givenRecord, shownRecord } from '../inHand';
+import type { RootState } from '../rootState';
+import { Keeping, type LeftBehind } from './keeping';
+import type { SafeStore } from './safeStore';
+import { sendEntries } from './sendEntries';
+import { sendRecord } from './sendRecord';
+import { recordKey, writingActions, type PendingRecord, type WhenStale } from './writingSlice';
+
+/** The store, as far as the writer needs it. */
+export interface LedgerStore {
+  dispatch: Dispatch<UnknownAction>;
+  getState: () => RootState;
+}
+
+export interface HowToWrite {
+  /** what to do when somebody else has written the same; bring both together unless said otherwise */
+  whenStale?: WhenStale;
+  /** typing goes on: nothing is sent until it has rested so long, ms */
+  restMs?: number;
+}
+
+const firstRetryMs = 1000;
+const lastRetryMs = 30_000;
+
+/**
+ * The one way anything is written: it shows at once, goes to the server in the order it was done,
+ * is kept in the browser until that has it, is brought together with what others wrote, and can be
+ * undone. Nothing leaves the queue but by the ledger’s own answer, or because somebody says so.
+ */
+export class Writer {
+  readonly keeping: Keeping;
+  private turn = 0;
+  private running: Promise<void> | null = null;
+  private retryMs = firstRetryMs;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private readonly restsUntil = new Map<string, number>();
+  private readonly listeners = new Set<(message: string) => void>();
+
+  constructor(
+    readonly store: LedgerStore,
+    readonly ask: Asked,
+    safe: SafeStore,
+  ) {
+    this.keeping = new Keeping(safe, () => store.dispatch(writingActions.unkept()));
+  }
+
+  /** Goes on with what pages that are gone have left. */
+  async takeOver(): Promise<void> {
+    await this.keeping.takeOver((left) => this.take(left));
+  }
+
+  /** Tells whoever listens, in a sentence. @returns ends the listening */
+  onNotice(listener: (message: string) => void): () => void {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  }
+
+  notice(message: string): void {
+    this.listeners.forEach((listener) => listener(message));
+  }
+
+  /**
+   * Writes a record as it is to be; null deletes it.
+   *
+   * @param mine shows at once
+   */
+  write(
+    name: ResourceName,
+    id: string,
+    mine: AnyRecord | null,
+    { whenStale = 'merge', restMs = 0 }: HowToWrite = {},
+  ): void {
+    const key = recordKey(name, id);
+    const before = this.pending(key);
+    const base = before ? before.base : givenRecord(this.store.getState(), name, id);
+    const isSending = before?.state.is === 'sending';
+    if (!isSending && before?.state.is !== 'stale' && isSameContent(base?.content ?? null, mine))
+      return this.drop(key);
+    const isHeld = before?.state.is === 'stale' || isSending;
+    const pending: PendingRecord = {
+      name,
+      id,
+      base,
+      mine,
+      turn: before?.turn ?? this.turn++,
+      whenStale: before?.whenStale === 'ask' ? 'ask' : whenStale,
+      state: isHeld ? before.state : { is: 'waiting' },
+    };
+    this.store.dispatch(writingActions.put(pending));
+    this.keeping.record(pending);
+    if (restMs > 0) this.restsUntil.set(key, Date.now() + restMs);
+    else this.restsUntil.delete(key);
+    this.soon();
+  }
+
+  /** Writes into the log: it counts at once. */
+  append(entries: readonly LogEntry[]): void {
+    const pending = entries.map((entry) => ({ entry, turn: this.turn++ }));
+    this.store.dispatch(writingActions.appended(pending));
+    pending.forEach((each) => this.keeping.entry(each));
+    this.soon();
+  }
+
+  /** Does something, as one thing to undo. @param within see `deedsSlice` */
+  do(
+    label: string,
+    { records = [], entries = [] }: { records?: RecordChange[]; entries?: LogEntry[] },
+    {
+      of = crypto.randomUUID(),
+      scope = null,
+      within = Infinity,
+      ...how
+    }: HowToWrite & { of?: string; scope?: string | null; within?: number } = {},
+  ): void {
+    const deed: Deed = { label, of, at: Date.now(), scope, records, entries };
+    this.store.dispatch(deedsActions.done({ deed, within }));
+    records.forEach(({ name, before, after }) =>
+      this.write(name, (after ?? before)?.id ?? '', after, how),
+    );
+    if (entries.length > 0) this.append(entries);
+  }
+
+  /** Changes a record from what it shows now, as one thing to undo; nothing where it is gone. */
+  change<Name extends ResourceName>(
+    name: Name,
+    id: string,
+    label: string,
+    next: (now: ContentOf<Name>) => ContentOf<Name>,
+    how: Parameters<Writer['do']>[2] = {},
+  ): void {
+    const before = this.shown(name, id) as ContentOf<Name> | null;
+    if (before) this.do(label, { records: [{ name, before, after: next(before) }] }, how);
+  }
+
+  /** Writes a new record, as one thing to undo. */
+  create<Name extends ResourceName>(name: Name, label: string, content: ContentOf<Name>): void {
+    this.do(label, { records: [{ name, before: null, after: content }] });
+  }
+
+  /** Undoes the last deed of a scope. @returns it; null where there is none */
+  undo(scope: string | null): Deed | null {
+    return undoneBy(this, scope);
+  }
+
+  redo(scope: string | null): Deed | null {
+    return redoneBy(this, scope);
+  }
+
+  /** Sends what waits, without any more rest. @returns once all is there, or something is in the way */
+  async flush(): Promise<void> {
+    this.restsUntil.clear();
+    await this.run();
+  }
+
+  /** Settles once a record is on the server as it shows. @returns what is in the way, or null */
+  async settled(name: ResourceName, id: string): Promise<Pick<Problem, 'message'> | null> {
+    await this.flush();
+    const pending = this.pending(recordKey(name, id));
+    if (!pending) return null;
+    const { trouble } = this.store.getState().writing;
+    if ('message' in pending.state) return pending.state;
+    return trouble ?? { message: 'It was changed elsewhere; choose first what is to stand.' };
+  }
+
+  /** Settles a stale record: what is to stand, over what the server has now. */
+  settle(name: ResourceName, id: string, mine: AnyRecord | null): void {
+    const key = recordKey(name, id);
+    const before = this.pending(key);
+    if (before?.state.is !== 'stale') return;
+    const base = before.state.theirs;
+    if (isSameContent(base?.content ?? null, mine)) return this.drop(key);
+    const pending: PendingRecord = { ...before, base, mine, state: { is: 'waiting' } };
+    this.store.dispatch(writingActions.put(pending));
+    this.keeping.record(pending);
+    this.soon();
+  }
+
+  /** Tries once more what was refused, as it is. */
+  tryAgain(): void {
+    const { records, entries } = this.store.getState().writing;
+    for (const [key, { state, name, id, mine }] of Object.entries(records)) {
+      if (state.is === 'stale' && state.theirs === null) this.settle(name, id, mine);
+      if (state.is === 'refused')
+        this.store.dispatch(writingActions.stands({ key, state: { is: 'waiting' } }));
+    }
+    for (const { entry, refused } of entries)
+      if (refused !== undefined)
+        this.store.dispatch(writingActions.entryRefused({ id: entry.id, why: null }));
+    this.soon();
+  }
+
+  /** Lets go of what was written here: the record shows as the server has it. */
+  drop(key: string): void {
+    const pending = this.pending(key);
+    if (!pending) return;
+    this.store.dispatch(writingActions.removed(key));
+    this.restsUntil.delete(key);
+    this.keeping.forgetRecord(pending.name, pending.id);
+  }
+
+  dropEntries(ids: string[]): void {
+    this.store.dispatch(writingActions.entriesGone(ids));
+    ids.forEach((id) => this.keeping.forgetEntry(id));
+  }
+
+  pending(key: string): PendingRecord | undefined {
+    return this.store.getState().writing.records[key] as PendingRecord | undefined;
+  }
+
+  shown(name: ResourceName, id: string): AnyRecord | null {
+    return shownRecord(this.store.getState(), name, id);
+  }
+
+  private take({ records, entries }: LeftBehind): void {
+    for (const left of records) {
+      const key = recordKey(left.name, left.id);
+      // What is written on this page since is newer.
+      if (this.pending(key)) continue;
+      const pending = { ...left, turn: this.turn++, state: { is: 'waiting' } as const };
+      this.store.dispatch(writingActions.put(pending));
+      this.keeping.record(pending);
+    }
+    const known = new Set(this.store.getState().writing.entries.map(({ entry }) => entry.id));
+    const fresh = entries
+      .filter(({ entry }) => !known.has(entry.id))
+      .sort((one, other) => one.entry.order - other.entry.order)
+      .map((each) => ({ ...each, turn: this.turn++ }));
+    this.store.dispatch(writingActions.appended(fresh));
+    fresh.forEach((each) => this.keeping.entry(each));
+    this.soon();
+  }
+
+  /** Sends when what waits has rested; while the server is away only the retry does. */
+  private soon(): void {
+    if (this.store.getState().writing.trouble) return;
+    const until = Math.max(0, ...this.restsUntil.values());
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.run(), Math.max(0, until - Date.now()));
+  }
+
+  private run(): Promise<void> {
+    this.running ??= this.sendAll().finally(() => (this.running = null));
+    return this.running;
+  }
+
+  private async sendAll(): Promise<void> {
+    clearTimeout(this.timer);
+    for (;;) {
+      const next = this.next();
+      if (!next) break;
+      let problem: Problem | null;
+      try {
+        problem =
+          'key' in next ? await sendRecord(this, next.key) : await sendEntries(this, next.entries);
+      } catch (fault) {
+        // A fault of the page itself must not end the saving of everything else.
+        console.error(fault);
+        const message = 'Something went wrong on this page while saving. Load it again.';
+        problem = { status: 0, code: 'page', message };
+        if ('key' in next)
+          this.store.dispatch(writingActions.stands({ key: next.key, state: { is: 'waiting' } }));
+      }
+      if (problem) return this.retryLater(problem);
+    }
+    this.retryMs = firstRetryMs;
+    if (this.store.getState().writing.trouble) this.store.dispatch(writingActions.troubled(null));
+    if (this.restsUntil.size > 0) this.soon();
+  }
+
+  private retryLater({ message }: Problem): void {
+    const retryInSeconds = Math.round(this.retryMs / 1000);
+    this.store.dispatch(writingActions.troubled({ message, retryInSeconds }));
+    this.timer = setTimeout(() => void this.run(), this.retryMs);
+    this.retryMs = Math.min(lastRetryMs, this.retryMs * 2);
+  }
+
+  /** What is to be sent now, in the order things were done: a record, or entries that follow each other. */
+  private next(): { key: string } | { entries: LogEntry[] } | null {
+    const { records, entries } = this.store.getState().writing;
+    const waiting = Object.entries(records)
+      .filter(([, { state }]) => state.is === 'waiting')
+      .sort(([, one], [, other]) => one.turn - other.turn);
+    const open = entries.filter(({ refused }) => refused === undefined);
+    const first = waiting.at(0);
+    if (open.length > 0 && (!first || open[0].turn < first[1].turn)) {
+      const before = open.filter(({ turn }) => !first || turn < first[1].turn);
+      return { entries: before.slice(0, mostAtOnce).map(({ entry }) => entry) };
+    }
+    if (!first) return null;
+    // What rests goes first only where something after it is not to wait.
+    const isDue = ([key]: (typeof waiting)[number]) =>
+      (this.restsUntil.get(key) ?? 0) <= Date.now();
+    if (!waiting.some(isDue) && open.length === 0) return null;
+    this.restsUntil.delete(first[0]);
+    return { key: first[0] };
+  }
+}
+
+/** So many entries go together; the server takes up to 500. */
+const mostAtOnce = 100;

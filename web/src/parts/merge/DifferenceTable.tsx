@@ -1,0 +1,98 @@
+import {
+  techniqueOf,
+  thinningWords,
+  type Difference,
+  type Recipe,
+  type Side,
+  type Step,
+} from '@yellow-ledger/core';
+import type { RecipeWords } from '../words/recipeWords';
+
+export interface DifferenceTableProps {
+  differences: readonly Difference[];
+  mine: Recipe;
+  theirs: Recipe | undefined;
+  words: RecipeWords;
+  /** what the two sides are called */
+  heads: { mine: string; theirs: string };
+  choices: Readonly<Record<string, Side>>;
+  onChoose: (key: string, side: Side) => void;
+}
+
+/** Two states of a recipe, difference by difference, for the painter to choose what is to stand. */
+export function DifferenceTable(props: DifferenceTableProps) {
+  const { differences, mine, theirs, words, heads, choices, onChoose } = props;
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Where</th>
+          <th scope="col">{heads.mine}</th>
+          <th scope="col">{heads.theirs}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {differences.map((difference) => (
+          <tr key={difference.key}>
+            <th scope="row">{placeOf(difference, mine, theirs)}</th>
+            {(['mine', 'theirs'] as const).map((side) => (
+              <td key={side}>
+                <label>
+                  <input
+                    type="radio"
+                    name={difference.key}
+                    checked={choices[difference.key] === side}
+                    onChange={() => onChoose(difference.key, side)}
+                  />{' '}
+                  <span dir="auto">{valueOf(difference, side, words)}</span>
+                </label>
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function placeOf(difference: Difference, mine: Recipe, theirs: Recipe | undefined): string {
+  if (difference.kind === 'order') return 'Order of the lines';
+  if (difference.kind === 'head') return headWords[difference.field];
+  const numberIn = (recipe: Recipe | undefined) =>
+    (recipe?.steps.findIndex(({ id }) => id === difference.stepId) ?? -1) + 1;
+  return `Line ${numberIn(mine) || numberIn(theirs)}`;
+}
+
+const headWords = {
+  name: 'Name',
+  surface: 'Surface',
+  groundPotId: 'Ground',
+  finishLevel: 'Finish level',
+  models: 'Models',
+  areaCm2: 'Area a model',
+  notes: 'Notes',
+  archived: 'Archived',
+  form: 'Form',
+} as const;
+
+function valueOf(difference: Difference, side: Side, words: RecipeWords): string {
+  if (difference.kind === 'order') return side === 'mine' ? 'as here' : 'as there';
+  if (difference.kind === 'line') return lineOf(difference[side], words);
+  const value = String(difference[side]);
+  return difference.field === 'groundPotId' ? words.potName(value) : value;
+}
+
+export function lineOf(step: Step | undefined, words: RecipeWords): string {
+  if (!step) return 'not there';
+  const { from, to } = step.placement;
+  return [
+    `${step.stage}, ${techniqueOf(step.technique).label}`,
+    words.mix(step.mix),
+    thinningWords(step.mix),
+    `${step.coats}×`,
+    `${from.toFixed(2)}–${to.toFixed(2)}`,
+    step.note,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

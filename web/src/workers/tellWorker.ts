@@ -1,0 +1,43 @@
+import type { Remote } from 'comlink';
+import { selectPart, type InHand, type Part } from '../ledger/inHand';
+import type { RootState } from '../ledger/rootState';
+import type { LedgerWorker } from './ledger.worker';
+import { idOf, type PartChange } from './work/ledgerInHand';
+
+/**
+ * Tells a worker what is in hand before it is asked, and of what was told before only what has
+ * changed: messages keep their order.
+ */
+export class Told {
+  private readonly told = new Map<Part, InHand[Part]>();
+
+  constructor(private readonly worker: Remote<LedgerWorker>) {}
+
+  tell(state: RootState, parts: readonly Part[]): Remote<LedgerWorker> {
+    const changes = parts.flatMap((part) => {
+      const now = selectPart(state, part) ?? [];
+      const before = this.told.get(part);
+      if (before === now) return [];
+      this.told.set(part, now);
+      return [changeOf(part, before, now)];
+    });
+    if (changes.length > 0)
+      this.worker.takeInHand(changes).catch(() => {
+        // What did not arrive is told whole the next time; it shows in the answer to this question.
+        changes.forEach(({ part }) => this.told.delete(part));
+      });
+    return this.worker;
+  }
+}
+
+function changeOf(part: Part, before: InHand[Part] | undefined, now: InHand[Part]): PartChange {
+  if (!before) return { part, put: [...now], gone: [], isWhole: true };
+  const known = new Set<unknown>(before);
+  const ids = new Set(now.map(idOf));
+  return {
+    part,
+    put: now.filter((thing) => !known.has(thing)),
+    gone: before.flatMap((thing) => (ids.has(idOf(thing)) ? [] : [idOf(thing)])),
+    isWhole: false,
+  };
+}

@@ -1,0 +1,38 @@
+import type { Kept, Recipe } from '@yellow-ledger/core';
+import { useMemo } from 'react';
+import { useRecords } from '../ledger/useParts';
+
+/** A recipe as lists show it. */
+export interface RecipeRow {
+  id: string;
+  name: string;
+  surface: Recipe['surface'];
+  lines: number;
+  groundPotId: string;
+  models: number;
+  archived: boolean;
+  savedAt: string;
+  /** the recipe it is a variant of */
+  parentId: string | null;
+}
+
+/** The heads of the recipes; undefined while they are being fetched. */
+export function useRecipeRows() {
+  const { kept, ...rest } = useRecords('recipes');
+  const rows = useMemo(() => kept?.map(rowOf), [kept]);
+  return { rows, ...rest };
+}
+
+function rowOf({ content, savedAt }: Kept<Recipe>): RecipeRow {
+  return {
+    id: content.id,
+    name: content.name,
+    surface: content.surface,
+    lines: content.steps.length,
+    groundPotId: content.groundPotId,
+    models: content.models,
+    archived: content.archived,
+    savedAt,
+    parentId: content.parent?.recipeId ?? null,
+  };
+}

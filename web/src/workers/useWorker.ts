@@ -1,0 +1,12 @@
+import { useCallback } from 'react';
+import type { Part } from '../ledger/inHand';
+import { useAppStore } from '../ledger/store';
+import { useParts } from '../ledger/useParts';
+import { toldWorker } from './ledgerWorker';
+
+/** The worker, for asking it something once: it knows these parts when it is called for. */
+export function useWorker(parts: readonly Part[]) {
+  const store = useAppStore();
+  useParts(parts);
+  return useCallback(() => toldWorker.tell(store.getState(), parts), [store, parts]);
+}

@@ -1,0 +1,86 @@
+import {
+  asLeft,
+  learnFigures,
+  shelfOf,
+  type Army,
+  type Bench,
+  type Kept,
+  type LearnedFigures,
+  type LogEntry,
+  type Recipe,
+  type Shelf,
+  type Version,
+} from '@yellow-ledger/core';
+import type { InHand, Part } from '../../ledger/inHand';
+
+/** What has changed of a part since it was told last. */
+export interface PartChange<Name extends Part = Part> {
+  part: Name;
+  /** new, or in the place of what has its identifier */
+  put: InHand[Name][number][];
+  gone: string[];
+  /** all that was told before is gone */
+  isWhole: boolean;
+}
+
+const inHand = new Map<Part, Map<string, InHand[Part][number]>>();
+const listeners: { parts: readonly Part[]; forget: () => void }[] = [];
+/** lists made from what is in hand, until it changes */
+const lists = new Map<Part, readonly InHand[Part][number][]>();
+
+/** What the page has in hand, as it tells it; the worker fetches nothing itself. */
+export function takeInHand(changes: readonly PartChange[]): void {
+  for (const { part, put, gone, isWhole } of changes) {
+    const known = isWhole ? new Map() : (inHand.get(part) ?? new Map());
+    for (const id of gone) known.delete(id);
+    for (const thing of put) known.set(idOf(thing), thing);
+    inHand.set(part, known);
+    lists.delete(part);
+  }
+  const changed = changes.map(({ part }) => part);
+  for (const { parts, forget } of listeners)
+    if (parts.some((part) => changed.includes(part))) forget();
+}
+
+/** Called whenever one of some parts has changed, by whoever keeps what depends on it. */
+export function whenChanged(parts: readonly Part[], forget: () => void): void {
+  listeners.push({ parts, forget });
+}
+
+/** What a thing of any part is known by. */
+export function idOf(thing: InHand[Part][number]): string {
+  if ('recipeId' in thing && 'frozenAt' in thing) return `${thing.recipeId} ${thing.number}`;
+  return 'revision' in thing ? thing.content.id : thing.id;
+}
+
+function listOf<Name extends Part>(part: Name): InHand[Name] {
+  const list = lists.get(part) ?? [...(inHand.get(part)?.values() ?? [])];
+  lists.set(part, list);
+  return list as InHand[Name];
+}
+
+let shelf: Shelf | null = null;
+whenChanged(['pots'], () => (shelf = null));
+
+/** The pots the worker computes with, each with what is left in it. */
+export function shelfInHand(): Shelf {
+  shelf ??= shelfOf(listOf('pots').map(asLeft));
+  return shelf;
+}
+
+export const keptPots = () => listOf('pots');
+export const keptRecipes = (): readonly Kept<Recipe>[] => listOf('recipes');
+export const recipesInHand = (): Recipe[] => keptRecipes().map(({ content }) => content);
+export const versionsInHand = (): readonly Version[] => listOf('versions');
+export const armiesInHand = (): Army[] => listOf('armies').map(({ content }) => content);
+export const benchesInHand = (): Bench[] => listOf('benches').map(({ content }) => content);
+export const logInHand = (): readonly LogEntry[] => listOf('log');
+
+let learned: LearnedFigures | null = null;
+whenChanged(['log'], () => (learned = null));
+
+/** A painter's own figures by the log. */
+export function ownFigures(): LearnedFigures {
+  learned ??= learnFigures(logInHand());
+  return learned;
+}
