@@ -4,8 +4,9 @@ import { chromiumOptions } from './support/browser';
 export default defineConfig({
   testDir: './tests',
   outputDir: '../test-results/e2e',
-  // Two cores, one of them the browser's: more at once only makes each of them slow.
-  workers: 1,
+  // Every test has a server and a file of its own, so that they run side by side.
+  fullyParallel: true,
+  workers: 2,
   timeout: 90_000,
   // On CI, which may be busy, a test gets a second try; the list says which did.
   retries: process.env.CI ? 1 : 0,

@@ -17,7 +17,6 @@ const plan: Batch = {
   room: 'cold and damp',
   keeping: 'covered',
   hairDryer: true,
-  done: [],
 };
 
 describe('a bench is laid', () => {

@@ -61,8 +61,14 @@ test('drops name each pot and leave out thinner that is not there', () => {
     medium: 0,
     colourError: 0,
     isWithin: true,
+    load: 0.5,
+    writtenLoad: 0.5,
   };
   expect(dropsWords(drops, potNamesOf(pots))).toBe('6 Marigold Clay + 2 Fen Umber + 8 water');
+  // Half a drop of water nobody can count out: then it is said what is on the brush.
+  expect(dropsWords({ ...drops, water: 0, load: 1, writtenLoad: 0.67 }, potNamesOf(pots))).toBe(
+    '6 Marigold Clay + 2 Fen Umber (100 % paint; 67 % is written)',
+  );
 });
 
 test('a mix is told by pots and lines, and a pot that is gone is said to be', () => {

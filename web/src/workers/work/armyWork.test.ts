@@ -1,16 +1,14 @@
 import { black, coat, levy, levyWith, line, now, pots, recipe, skin } from '../../testing/levy';
-import { fakeLedger } from '../../testing/fakeLedger';
+import { takeLedger, takeShelf } from '../../testing/inHand';
 import { armyWork } from './armyWork';
-import { takeShelf } from './shelfInHand';
 
 beforeEach(() => takeShelf(pots));
-afterEach(() => jest.restoreAllMocks());
 const [watch] = levy.units;
 
 describe('the paint of an army', () => {
   test('is reckoned from the recipes as they are, with names and line numbers to tell it in', async () => {
-    fakeLedger([coat, skin]);
-    const { needed, recipeNames, lineNumbers } = await armyWork.armyPaint(levy);
+    takeLedger([coat, skin]);
+    const { needed, recipeNames, lineNumbers } = armyWork.armyPaint(levy);
     expect(needed.without).toEqual([]);
     expect(needed.pots.map(({ potId }) => potId).sort()).toEqual(['cheek', 'tallow', 'umber']);
     expect(recipeNames).toMatchObject({ coat: 'Recipe of coat', skin: 'Recipe of skin' });
@@ -19,40 +17,25 @@ describe('the paint of an army', () => {
 
   test('of a pinned version is reckoned from that version, though the page has moved on', async () => {
     const frozen = { ...coat, steps: [line('base', 'oilskin')] };
-    fakeLedger([coat, skin], { coat: [frozen] });
+    takeLedger([coat, skin], { coat: [frozen] });
     const [surface, face] = watch.surfaces;
     const pinned = levyWith({ surfaces: [{ ...surface, recipe: now('coat', 1) }, face] });
-    const { needed } = await armyWork.armyPaint(pinned);
+    const { needed } = armyWork.armyPaint(pinned);
     expect(needed.pots.map(({ potId }) => potId).sort()).toEqual(['cheek', 'oilskin']);
   });
 
   test('names what has no recipe any more, and reckons the rest', async () => {
-    fakeLedger([skin]);
-    const { needed } = await armyWork.armyPaint(levy);
+    takeLedger([skin]);
+    const { needed } = armyWork.armyPaint(levy);
     expect(needed.without).toEqual([{ unitId: 'watch', surfaceId: 'coat' }]);
     expect(needed.pots.map(({ potId }) => potId)).toEqual(['cheek']);
-  });
-
-  test('of what is no army is refused', async () => {
-    fakeLedger([]);
-    await expect(armyWork.armyPaint({ name: 'nothing' })).rejects.toThrow();
-  });
-
-  test('asks for the versions of each recipe once, however many surfaces have it', async () => {
-    fakeLedger([coat, skin]);
-    const many = levyWith({
-      surfaces: watch.surfaces.concat({ ...watch.surfaces[0], id: 'cape', share: 0.1 }),
-    });
-    await armyWork.armyPaint(many);
-    const asked = jest.mocked(fetch).mock.calls.map(([address]) => address);
-    expect(asked.filter((address) => address === '/api/recipes/coat/versions')).toHaveLength(1);
   });
 });
 
 describe('the order of a unit', () => {
   test('by each school holds every line once, with its number and minutes', async () => {
-    fakeLedger([coat, skin]);
-    const { schools } = await armyWork.unitOrder(levy, 'watch');
+    takeLedger([coat, skin]);
+    const { schools } = armyWork.unitOrder(levy, 'watch');
     for (const { lines } of schools) {
       expect(lines.map(({ surfaceId, stepId }) => `${surfaceId} ${stepId}`).sort()).toEqual([
         'coat base',
@@ -71,8 +54,8 @@ describe('the order of a unit', () => {
       line('seal', 'tallow', { stage: 'finish' }),
       line('gloss', 'tallow', { stage: 'detail' }),
     ]);
-    fakeLedger([varnished, skin]);
-    const { schools } = await armyWork.unitOrder(levy, 'watch');
+    takeLedger([varnished, skin]);
+    const { schools } = armyWork.unitOrder(levy, 'watch');
     for (const { lines } of schools) {
       expect(lines.slice(-2).map(({ stepId }) => stepId)).toEqual(['seal', 'gloss']);
       expect(lines.filter(({ isHeldBack }) => isHeldBack)).toHaveLength(2);
@@ -80,7 +63,7 @@ describe('the order of a unit', () => {
   });
 
   test('of a unit that is gone is empty', async () => {
-    fakeLedger([coat, skin, black]);
-    expect(await armyWork.unitOrder(levy, 'gone')).toEqual({ schools: [] });
+    takeLedger([coat, skin, black]);
+    expect(armyWork.unitOrder(levy, 'gone')).toEqual({ schools: [] });
   });
 });

@@ -7,12 +7,11 @@ import {
   type LogEntry,
 } from '@yellow-ledger/core';
 import { coat, levy, pots, skin } from '../../testing/levy';
-import { fakeLedger } from '../../testing/fakeLedger';
+import { keptOf, takeLedger, takeShelf } from '../../testing/inHand';
 import { benchWork } from './benchWork';
-import { forgetBenchRecipes } from './benchRecipes';
+import { takeInHand } from './ledgerInHand';
 import { logWork } from './logWork';
 import { rescueWork } from './rescueWork';
-import { takeShelf } from './shelfInHand';
 
 const at = Date.parse('2026-03-01T18:00:00.000Z');
 const bench: Bench = {
@@ -28,10 +27,8 @@ const bench: Bench = {
 };
 beforeEach(() => {
   takeShelf(pots);
-  forgetBenchRecipes();
-  fakeLedger([coat, skin], {}, { armies: [levy], benches: [bench] });
+  takeLedger([coat, skin], {}, { armies: [levy], benches: [bench] });
 });
-afterEach(() => jest.restoreAllMocks());
 
 const look = (entries: LogEntry[] = [], minute = 0) =>
   benchWork.benchView({ bench, army: levy, entries, now: at + minute * 60_000, taskKey: null });
@@ -43,17 +40,17 @@ const written = (entry: CoatEntry, id: string, order: number, minute: number): C
 });
 
 /** Paints whatever is next, a coat every two hours, until so many coats are on. */
-async function painted(count: number): Promise<LogEntry[]> {
+function painted(count: number): LogEntry[] {
   const entries: LogEntry[] = [];
   for (let i = 0; i < count; i++) {
-    const { now } = await look(entries, i * 120);
+    const { now } = look(entries, i * 120);
     if (now) entries.push(written(now.coat, `e${i}`, i, i * 120));
   }
   return entries;
 }
 
-test('the first step is large: its line, its drops, and the surface before and after it', async () => {
-  const { state, now, recipeNames } = await look();
+test('the first step is large: its line, its drops, and the surface before and after it', () => {
+  const { state, now, recipeNames } = look();
   expect(now?.task.models.length).toBeGreaterThan(0);
   expect(now?.step.drops.pots.length).toBeGreaterThan(0);
   expect(now?.step.after).not.toEqual(now?.step.now);
@@ -61,27 +58,43 @@ test('the first step is large: its line, its drops, and the surface before and a
   expect(state.coatsDone).toBe(0);
 });
 
-test('painted to the end there is nothing left, and every coat is counted', async () => {
-  const { state } = await look();
-  const entries = await painted(state.coatsLeft);
-  const end = await look(entries, 100_000);
+test('painted to the end there is nothing left, and every coat is counted', () => {
+  const { state } = look();
+  const entries = painted(state.coatsLeft);
+  const end = look(entries, 100_000);
   expect(end.now).toBeNull();
   expect(end.state).toMatchObject({ coatsLeft: 0, coatsDone: state.coatsLeft });
 });
 
-test('the scheme stays in hand when the server does not answer', async () => {
-  await look();
-  jest.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('no answer'));
-  expect((await look()).now).not.toBeNull();
-  const changed = { ...levy, scheme: [] };
-  const view = await benchWork.benchView({
-    bench,
-    army: changed,
-    entries: [],
-    now: at,
-    taskKey: null,
-  });
-  expect(view.now).not.toBeNull();
+test('a recipe edited elsewhere in the same tab is painted as it is now', () => {
+  const before = look().now!.task;
+  const recipe = [coat, skin].find(({ id }) => id === before.recipeId)!;
+  const written = recipe.steps.find(({ id }) => id === before.stepId)!;
+  const edited = {
+    ...recipe,
+    steps: recipe.steps.map((step) => (step === written ? { ...step, coats: 7 } : step)),
+  };
+  takeInHand([{ part: 'recipes', put: [keptOf(edited, 2)], gone: [], isWhole: false }]);
+  expect(before.coats).toBe(written.coats);
+  expect(look().now?.task).toMatchObject({ stepId: written.id, coats: 7 });
+});
+
+test('the painter’s own film is the one the log says now', () => {
+  expect(look().own.film).toBe(1);
+  const learned: LogEntry = {
+    kind: 'learned',
+    id: 'film',
+    benchId: bench.id,
+    at: new Date(at).toISOString(),
+    order: 0,
+    what: 'film',
+    factor: 1.3,
+    readings: 9,
+    before: 4,
+    after: 2,
+  };
+  takeInHand([{ part: 'log', put: [learned], gone: [], isWhole: false }]);
+  expect(look().own.film).toBe(1.3);
 });
 
 test('pots nearest to those of a mix are at hand and nearest first', () => {
@@ -92,16 +105,16 @@ test('pots nearest to those of a mix are at hand and nearest first', () => {
   expect(far).toEqual([...far].sort((one, other) => one - other));
 });
 
-test('a mishap on what is really on the figure is mended, the best of each kind once', async () => {
-  const entries = await painted(3);
-  const { now } = await look(entries, 400);
+test('a mishap on what is really on the figure is mended, the best of each kind once', () => {
+  const entries = painted(3);
+  const { now } = look(entries, 400);
   const { unitId, surfaceId, recipeId, version, stepId } = now?.task ?? {
     ...({} as CoatEntry['where']),
     recipeId: '',
     version: null,
     stepId: '',
   };
-  const rescued = await rescueWork.mends({
+  const rescued = rescueWork.mends({
     bench,
     army: levy,
     entries,
@@ -124,8 +137,8 @@ test('a mishap on what is really on the figure is mended, the best of each kind 
   expect(rescued.stepId).toBe(stepId);
 });
 
-test('what was done on a model is told, and makes a bench for one more like it', async () => {
-  const entries = (await painted(6)).map((entry) =>
+test('what was done on a model is told, and makes a bench for one more like it', () => {
+  const entries = painted(6).map((entry) =>
     entry.kind === 'coat' && entry.line === 1
       ? {
           ...entry,
@@ -134,10 +147,9 @@ test('what was done on a model is told, and makes a bench for one more like it',
         }
       : entry,
   );
-  jest.restoreAllMocks();
-  fakeLedger([coat, skin], {}, { armies: [levy], benches: [bench], log: entries });
+  takeLedger([coat, skin], {}, { armies: [levy], benches: [bench], log: entries });
   const unit = levy.units[0];
-  const shown = await logWork.modelShown(levy.id, unit.id, 1);
+  const shown = logWork.modelShown(levy.id, unit.id, 1);
   const painted1 = shown?.surfaces.filter(({ done }) => done !== null) ?? [];
   expect(painted1.length).toBeGreaterThan(0);
   expect(painted1[0].lines[0].differs).toEqual(['more thinner']);
@@ -152,9 +164,9 @@ test('what was done on a model is told, and makes a bench for one more like it',
   );
   expect(benchSchema.parse(like).loose?.unit.models).toBe(1);
   expect(like.loose?.recipes[0].steps[0].mix.waterParts).toBe(2);
-  const overview = await logWork.logOverview();
+  const overview = logWork.logOverview();
   expect(overview.entries).toBe(standing(entries).length);
   expect(overview.sessions.length).toBeGreaterThan(1);
-  expect((await logWork.logCsv()).split('\r\n')).toHaveLength(entries.length + 1);
-  expect(await logWork.modelShown(levy.id, unit.id, 9999)).toBeNull();
+  expect(logWork.logCsv().split('\r\n')).toHaveLength(entries.length + 1);
+  expect(logWork.modelShown(levy.id, unit.id, 9999)).toBeNull();
 });

@@ -1,6 +1,8 @@
 import type { CoatEntry, LogEntry } from '@yellow-ledger/core';
 import { coat, levy, pots, skin } from '../../testing/levy';
-import { fakeLedger } from '../../testing/fakeLedger';
+import { takeLedger, takeShelf } from '../../testing/inHand';
+import { armyWork } from './armyWork';
+import { logWork } from './logWork';
 
 const unit = levy.units[0];
 const surface = unit.surfaces.find(({ recipe }) => recipe?.recipeId === 'coat') ?? unit.surfaces[0];
@@ -45,44 +47,32 @@ const tick = (id: string, order: number, models: number[], isTicked = true): Log
   isTicked,
 });
 
-/** A worker that has not read any log yet, beside a ledger that has this one. */
-async function workWith(log: readonly LogEntry[], recipes = [coat, skin]) {
-  fakeLedger(recipes, {}, { armies: [levy], log });
-  let work: typeof import('./logWork').logWork | null = null;
-  let army: typeof import('./armyWork').armyWork | null = null;
-  await jest.isolateModulesAsync(async () => {
-    const inHand = await import('./shelfInHand');
-    inHand.takeShelf(pots);
-    work = (await import('./logWork')).logWork;
-    army = (await import('./armyWork')).armyWork;
-  });
-  if (!work || !army) throw new Error('no worker');
-  return {
-    log: work as typeof import('./logWork').logWork,
-    army: army as typeof import('./armyWork').armyWork,
-  };
+/** A worker that knows a ledger with this log. */
+function workWith(log: readonly LogEntry[], recipes = [coat, skin]) {
+  takeShelf(pots);
+  takeLedger(recipes, {}, { armies: [levy], log });
+  return { log: logWork, army: armyWork };
 }
-afterEach(() => jest.restoreAllMocks());
 
-test('an empty log has no sittings and nothing learned', async () => {
-  const { log } = await workWith([]);
-  expect(await log.logOverview()).toMatchObject({ sessions: [], entries: 0 });
-  const { learned, handsOn } = await log.logFigures();
+test('an empty log has no sittings and nothing learned', () => {
+  const { log } = workWith([]);
+  expect(log.logOverview()).toMatchObject({ sessions: [], entries: 0 });
+  const { learned, handsOn } = log.logFigures();
   expect(learned).toMatchObject({ drying: null, paint: null, film: 1, handsOn: [] });
   expect(handsOn).toEqual([]);
 });
 
-test('progress tells the models that are in hand, army by army', async () => {
-  const { log } = await workWith([painted(0)]);
-  const [state] = await log.logProgress();
+test('progress tells the models that are in hand, army by army', () => {
+  const { log } = workWith([painted(0)]);
+  const [state] = log.logProgress();
   expect(state).toMatchObject({ armyId: levy.id, name: levy.name });
   expect(state.units[0]).toMatchObject({ inHand: [1], done: [], coatsDone: 1 });
 });
 
-test('from eight coats on the hand’s own minutes are used, by technique and size', async () => {
+test('from eight coats on the hand’s own minutes are used, by technique and size', () => {
   const coats = Array.from({ length: 8 }, (_, i) => painted(i));
-  const { log } = await workWith(coats);
-  const { learned, handsOn } = await log.logFigures();
+  const { log } = workWith(coats);
+  const { learned, handsOn } = log.logFigures();
   expect(learned.own.handsOn).toEqual({ brushCoat: 1.5 });
   expect(handsOn).toEqual([
     expect.objectContaining({
@@ -94,22 +84,22 @@ test('from eight coats on the hand’s own minutes are used, by technique and si
   ]);
 });
 
-test('parts ticked off at the bench are told by model, and a later word undoes an earlier one', async () => {
-  const { log } = await workWith([tick('a', 0, [1, 2, 3]), tick('b', 1, [2], false)]);
-  expect(await log.partsTicked(levy.id)).toEqual({ [`${unit.id} buckles`]: [1, 3] });
-  expect(await log.partsTicked('another')).toEqual({});
+test('parts ticked off at the bench are told by model, and a later word undoes an earlier one', () => {
+  const { log } = workWith([tick('a', 0, [1, 2, 3]), tick('b', 1, [2], false)]);
+  expect(log.partsTicked(levy)).toEqual({ [`${unit.id} buckles`]: [1, 3] });
+  expect(log.partsTicked({ ...levy, id: 'another' })).toEqual({});
 });
 
-test('what only the log still knows can be told: a recipe that was deleted', async () => {
-  const { log } = await workWith([painted(0), painted(1)], [skin]);
-  const shown = await log.modelShown(levy.id, unit.id, 1);
+test('what only the log still knows can be told: a recipe that was deleted', () => {
+  const { log } = workWith([painted(0), painted(1)], [skin]);
+  const shown = log.modelShown(levy.id, unit.id, 1);
   const told = shown?.surfaces.find((each) => each.surface.id === surface.id);
   expect(told?.written).toBeNull();
   expect(told?.done?.name).toBe(coat.name);
   expect(told?.lines[0].step.coats).toBe(2);
 });
 
-test('the paint of an army tells what was taken of it, and the own figure it goes by', async () => {
+test('the paint of an army tells what was taken of it, and the own figure it goes by', () => {
   const mixes = Array.from({ length: 8 }, (_, i): LogEntry[] => [
     painted(2 * i, { id: `p${i}`, benchId: `b${i}` }),
     {
@@ -126,8 +116,8 @@ test('the paint of an army tells what was taken of it, and the own figure it goe
       differs: [],
     },
   ]).flat();
-  const { army } = await workWith(mixes);
-  const { needed, own } = await army.armyPaint(levy);
+  const { army } = workWith(mixes);
+  const { needed, own } = army.armyPaint(levy);
   expect(own?.factor).toBeCloseTo(1.3, 9);
   expect(own?.from).toMatchObject({ records: 8, isUsed: true });
   const umber = needed.pots.find(({ potId }) => potId === 'umber');

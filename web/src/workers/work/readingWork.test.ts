@@ -7,8 +7,8 @@ import {
   type LogEntry,
 } from '@yellow-ledger/core';
 import { coat, levy, pots, skin } from '../../testing/levy';
-import { fakeLedger } from '../../testing/fakeLedger';
-import { takeShelf } from './shelfInHand';
+import { takeLedger, takeShelf } from '../../testing/inHand';
+import { readingWork } from './readingWork';
 
 const shelf = shelfOf(pots);
 const unit = levy.units[0];
@@ -34,25 +34,16 @@ function readingsOf(models: readonly { film: number }[]): LogEntry[] {
   );
 }
 
-/** A worker that has not read any log yet, beside a ledger that has this one. */
-async function workWith(log: readonly LogEntry[]) {
-  fakeLedger([coat, skin], {}, { armies: [army], log });
-  let work: typeof import('./readingWork').readingWork | null = null;
-  await jest.isolateModulesAsync(async () => {
-    const inHand = await import('./shelfInHand');
-    inHand.takeShelf(pots);
-    work = (await import('./readingWork')).readingWork;
-  });
-  if (!work) throw new Error('no worker');
-  return work as typeof import('./readingWork').readingWork;
+/** A worker that knows a ledger with this log. */
+function workWith(log: readonly LogEntry[]) {
+  takeShelf(pots);
+  takeLedger([coat, skin], {}, { armies: [army], log });
+  return readingWork;
 }
 
-beforeEach(() => takeShelf(pots));
-afterEach(() => jest.restoreAllMocks());
-
 test('models painted as written lie on the prediction, and nothing is to be learned', async () => {
-  const work = await workWith(readingsOf(Array.from({ length: 12 }, () => ({ film: 1 }))));
-  const readings = await work.readings(asked);
+  const work = workWith(readingsOf(Array.from({ length: 12 }, () => ({ film: 1 }))));
+  const readings = work.readings(asked);
   expect(readings?.places).toEqual(places);
   expect(readings?.read).toHaveLength(12);
   for (const { fromPrediction } of readings?.read ?? [])
@@ -63,8 +54,8 @@ test('models painted as written lie on the prediction, and nothing is to be lear
 });
 
 test('a hand with thinner films is found, with the fit before and after', async () => {
-  const work = await workWith(readingsOf(Array.from({ length: 4 }, () => ({ film: 0.7 }))));
-  const readings = await work.readings(asked);
+  const work = workWith(readingsOf(Array.from({ length: 4 }, () => ({ film: 0.7 }))));
+  const readings = work.readings(asked);
   expect(readings?.film?.value).toBeCloseTo(0.7, 1);
   expect(readings?.film?.after).toBeLessThan(readings?.film?.before ?? 0);
   expect(readings?.chart.limit).toBeNull();
@@ -73,29 +64,29 @@ test('a hand with thinner films is found, with the fit before and after', async 
 test('a hand that changes after the tenth model is told, with how far it has gone', async () => {
   const steady = Array.from({ length: 10 }, (_, i) => ({ film: 1 + 0.01 * ((i * 7) % 5) }));
   const thin = Array.from({ length: 6 }, () => ({ film: 0.4 }));
-  const work = await workWith(readingsOf([...steady, ...thin]));
-  const readings = await work.readings(asked);
+  const work = workWith(readingsOf([...steady, ...thin]));
+  const readings = work.readings(asked);
   expect(readings?.chart.speaks?.at).toBeGreaterThan(10);
   expect(readings?.change).toBeGreaterThan(1);
 });
 
 test('a place that was not read of a model leaves the model out, and it is named', async () => {
   const log = readingsOf([{ film: 1 }, { film: 1 }]).slice(0, 5);
-  const readings = await (await workWith(log)).readings(asked);
+  const readings = await workWith(log).readings(asked);
   expect(readings?.read.map(({ model }) => model)).toEqual([1]);
   expect(readings?.left).toEqual([2]);
 });
 
 test('a reading is held against what is predicted for its place', async () => {
-  const work = await workWith([]);
+  const work = workWith([]);
   const [lab] = labsOf(coat, shelf, [0.6]);
-  const check = await work.checkReading({ ...asked, model: 1, place: 0.6, lab: [...lab] });
+  const check = work.checkReading({ ...asked, model: 1, place: 0.6, lab: [...lab] });
   expect(check).toMatchObject({ predictedHex: colourOfLab(...lab).hex, likelier: null });
   expect(check?.difference).toBeLessThan(1e-6);
 });
 
 test('the practice reader reads every place of a model, near what is predicted', async () => {
-  const work = await workWith([]);
+  const work = workWith([]);
   const labs = await work.practiceReading(asked, 1, places);
   expect(labs).toHaveLength(places.length);
   const predicted = labsOf(coat, shelf, places);
@@ -103,7 +94,7 @@ test('the practice reader reads every place of a model, near what is predicted',
 });
 
 test('a surface that is gone has no readings', async () => {
-  const work = await workWith([]);
-  expect(await work.readings({ ...asked, surfaceId: 'nowhere' })).toBeNull();
+  const work = workWith([]);
+  expect(work.readings({ ...asked, surfaceId: 'nowhere' })).toBeNull();
   expect(await work.practiceReading({ ...asked, surfaceId: 'nowhere' }, 1, places)).toEqual([]);
 });

@@ -1,6 +1,5 @@
 import { black, coat, levy, levyWith, line, now, pots, recipe, skin } from '../../testing/levy';
-import { fakeLedger } from '../../testing/fakeLedger';
-import { takeShelf } from './shelfInHand';
+import { takeLedger, takeShelf } from '../../testing/inHand';
 import { togetherWork } from './togetherWork';
 
 const yellow = recipe('yellow', [line('base', 'oilskin', { coats: 12 })]);
@@ -9,12 +8,11 @@ const [cloth, face] = watch.surfaces;
 
 beforeEach(() => {
   takeShelf(pots);
-  fakeLedger([coat, skin, black, yellow]);
+  takeLedger([coat, skin, black, yellow]);
 });
-afterEach(() => jest.restoreAllMocks());
 
 test('each surface reads as something, the face among them by the army’s scheme', async () => {
-  const answer = await togetherWork.together(levy, 'watch', 1);
+  const answer = togetherWork.together(levy, 'watch', 1);
   expect(Object.keys(answer?.reads ?? {}).sort()).toEqual(['coat', 'face']);
   expect(answer?.reads.coat.value).toBeLessThan(answer?.reads.face.value ?? 0);
   expect(answer?.without).toEqual([]);
@@ -23,17 +21,17 @@ test('each surface reads as something, the face among them by the army’s schem
 test('a model with a recipe of its own reads otherwise than its unit', async () => {
   const own = [{ model: 2, surfaceId: 'coat', recipe: now('yellow') }];
   const varied = levyWith({ own });
-  const one = await togetherWork.together(varied, 'watch', 1);
-  const two = await togetherWork.together(varied, 'watch', 2);
+  const one = togetherWork.together(varied, 'watch', 1);
+  const two = togetherWork.together(varied, 'watch', 2);
   expect(two?.reads.coat.chroma).toBeGreaterThan((one?.reads.coat.chroma ?? 0) + 20);
   expect(two?.reads.face).toEqual(one?.reads.face);
 });
 
 test('a surface whose recipe is gone is named and not judged', async () => {
   const gone = levyWith({ surfaces: [{ ...cloth, recipe: now('gone') }, face] });
-  const answer = await togetherWork.together(gone, 'watch', 1);
+  const answer = togetherWork.together(gone, 'watch', 1);
   expect(answer?.without).toEqual(['coat']);
-  expect(await togetherWork.together(levy, 'gone', 1)).toBeNull();
+  expect(togetherWork.together(levy, 'gone', 1)).toBeNull();
 });
 
 describe('a deal', () => {
@@ -46,8 +44,8 @@ describe('a deal', () => {
   });
 
   test('deals the same by the same number, and leaves out what reads as a warning stripe', async () => {
-    const dealt = await togetherWork.deal(striped, 'watch', 3);
-    expect(await togetherWork.deal(striped, 'watch', 3)).toEqual(dealt);
+    const dealt = togetherWork.deal(striped, 'watch', 3);
+    expect(togetherWork.deal(striped, 'watch', 3)).toEqual(dealt);
     const of = (model: number, surfaceId: string) =>
       dealt.find((each) => each.model === model && each.surfaceId === surfaceId)?.recipe.recipeId;
     const stripes = Array.from({ length: 12 }, (_, i) => i + 1).filter(
@@ -64,11 +62,11 @@ describe('a deal', () => {
       surfaces: [{ ...cloth, variants: [now('yellow')] }, face],
       own,
     });
-    expect(await togetherWork.deal(army, 'watch', 1)).toContainEqual(own[0]);
+    expect(togetherWork.deal(army, 'watch', 1)).toContainEqual(own[0]);
   });
 
   test('tells what every recipe that is dealt looks like and is called', async () => {
-    const { reads, names } = await togetherWork.dealtUnit(striped, 'watch');
+    const { reads, names } = togetherWork.dealtUnit(striped, 'watch');
     expect(Object.keys(reads).sort()).toEqual(['black now', 'coat now', 'yellow now']);
     expect(names.yellow).toBe('Recipe of yellow');
   });

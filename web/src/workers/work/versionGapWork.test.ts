@@ -1,7 +1,6 @@
 import { black, coat, levy, levyWith, line, now, pots, skin } from '../../testing/levy';
-import { fakeLedger } from '../../testing/fakeLedger';
+import { takeLedger, takeShelf } from '../../testing/inHand';
 import { versionGapWork } from './versionGapWork';
-import { takeShelf } from './shelfInHand';
 
 const [watch] = levy.units;
 const [cloth, face] = watch.surfaces;
@@ -17,12 +16,11 @@ const on = (version: number | null) =>
   levyWith({ surfaces: [{ ...cloth, recipe: now('coat', version) }, face] });
 
 beforeEach(() => takeShelf(pots));
-afterEach(() => jest.restoreAllMocks());
 
 describe('an older version', () => {
   test('who is painted by an older version is named with what differs and what it costs', async () => {
-    fakeLedger([newer, skin], { coat: [coat, newer] });
-    const [outdated, ...others] = await versionGapWork.outdated(on(1));
+    takeLedger([newer, skin], { coat: [coat, newer] });
+    const [outdated, ...others] = versionGapWork.outdated(on(1));
     expect(others).toEqual([]);
     expect(outdated).toMatchObject({
       unitId: 'watch',
@@ -36,13 +34,13 @@ describe('an older version', () => {
   });
 
   test('on the newest version, or on the page as it is, nothing is outdated', async () => {
-    fakeLedger([newer, skin], { coat: [coat, newer] });
-    expect(await versionGapWork.outdated(on(2))).toEqual([]);
-    expect(await versionGapWork.outdated(on(null))).toEqual([]);
+    takeLedger([newer, skin], { coat: [coat, newer] });
+    expect(versionGapWork.outdated(on(2))).toEqual([]);
+    expect(versionGapWork.outdated(on(null))).toEqual([]);
   });
 
   test('models on two versions are told apart', async () => {
-    fakeLedger([newer, skin], { coat: [coat, newer, { ...newer, name: 'Third' }] });
+    takeLedger([newer, skin], { coat: [coat, newer, { ...newer, name: 'Third' }] });
     const mixed = {
       ...on(1),
       units: on(1).units.map((unit) => ({
@@ -50,7 +48,7 @@ describe('an older version', () => {
         own: [{ model: 4, surfaceId: 'coat', recipe: now('coat', 2) }],
       })),
     };
-    const outdated = await versionGapWork.outdated(mixed);
+    const outdated = versionGapWork.outdated(mixed);
     expect(outdated.map(({ pin, models }) => [pin.version, models])).toEqual([
       [1, [1, 2, 3]],
       [2, [4]],
@@ -62,31 +60,24 @@ describe('an older version', () => {
 
 describe('a finished surface in another colour', () => {
   test('takes coats to cover, and names who lies beside it', async () => {
-    fakeLedger([coat, skin, black]);
-    const { repaint, neighbours } = await versionGapWork.repaint(
-      levy,
-      'watch',
-      'coat',
-      now('black'),
-    );
+    takeLedger([coat, skin, black]);
+    const { repaint, neighbours } = versionGapWork.repaint(levy, 'watch', 'coat', now('black'));
     expect(repaint?.coatsToCover).toBeGreaterThan(0);
     expect(repaint?.cost.minutes).toBeGreaterThan(0);
     expect(neighbours).toEqual(['Face']);
   });
 
   test('on another sub-assembly nobody lies beside it', async () => {
-    fakeLedger([coat, skin, black]);
+    takeLedger([coat, skin, black]);
     const apart = levyWith({ surfaces: [cloth, { ...face, subAssembly: 'head' }] });
-    expect((await versionGapWork.repaint(apart, 'watch', 'coat', now('black'))).neighbours).toEqual(
-      [],
-    );
+    expect(versionGapWork.repaint(apart, 'watch', 'coat', now('black')).neighbours).toEqual([]);
   });
 
   test('where nobody knows what stands there, nothing is reckoned', async () => {
-    fakeLedger([skin, black]);
+    takeLedger([skin, black]);
     const unknown = { repaint: null, neighbours: [] };
-    expect(await versionGapWork.repaint(levy, 'watch', 'coat', now('black'))).toEqual(unknown);
-    expect(await versionGapWork.repaint(levy, 'gone', 'coat', now('black'))).toEqual(unknown);
-    expect(await versionGapWork.repaint(levy, 'watch', 'face', now('gone'))).toEqual(unknown);
+    expect(versionGapWork.repaint(levy, 'watch', 'coat', now('black'))).toEqual(unknown);
+    expect(versionGapWork.repaint(levy, 'gone', 'coat', now('black'))).toEqual(unknown);
+    expect(versionGapWork.repaint(levy, 'watch', 'face', now('gone'))).toEqual(unknown);
   });
 });

@@ -1,8 +1,10 @@
-import type { Batch, BatchPlan, PlannedRun } from '@yellow-ledger/core';
+import type { Batch, PlannedRun } from '@yellow-ledger/core';
 import { calendarText } from './calendarText';
-import { numbersInWords, rangesInWords } from '../../../parts/models/modelRanges';
+import { rangesInWords } from '../../../parts/models/modelRanges';
+import { inTurnWords, modelsWords } from '../../../parts/words/modelsWords';
 import { newBatch, newSession } from './newBatch';
-import { noted } from './noted';
+import { coatsNoted, withSessionOver } from './noted';
+import { jobsOf } from './jobs';
 import type { PlanWords } from './planWords';
 
 const units = [
@@ -16,6 +18,7 @@ const run = (part: Partial<PlannedRun> = {}): PlannedRun => ({
   recipeId: 'oilskin',
   stepId: 'base',
   coat: 1,
+  wetMl: 0.1,
   painterId: batch.painters[0].id,
   sessionId: batch.sessions[0].id,
   mix: 0,
@@ -40,8 +43,12 @@ const words = {
 
 describe('words for models', () => {
   test('runs of numbers are drawn together', () => {
-    expect(numbersInWords([3, 1, 2, 7])).toBe('1–3, 7');
-    expect(numbersInWords([])).toBe('');
+    expect(modelsWords([3, 1, 2, 7])).toBe('1–3, 7');
+    expect(modelsWords([])).toBe('');
+  });
+
+  test('models of a run stand in the order they are painted in', () => {
+    expect(inTurnWords([7, 1, 2, 3, 5])).toBe('7, 1–3, 5');
   });
 
   test('a whole unit is called by its name, a part by its numbers, a gone one is said to be gone', () => {
@@ -72,26 +79,41 @@ describe('sessions', () => {
 
 describe('what was painted', () => {
   test('is noted for the models it came to, and its session is over', () => {
-    const after = noted(batch, batch.sessions[0].id, [
-      { run: run(), count: 2 },
-      { run: run({ stepId: 'wash' }), count: 0 },
-    ]);
-    expect(after.sessions[0].isOver).toBe(true);
-    expect(after.done).toEqual([
+    expect(withSessionOver(batch, batch.sessions[0].id).sessions[0].isOver).toBe(true);
+    const painted = [
+      { run: run({ models: [3, 1, 2] }), models: [3, 1] },
+      { run: run({ stepId: 'wash' }), models: [] },
+    ];
+    expect(coatsNoted(painted)).toEqual([
       {
         unitId: 'crew',
         surfaceId: 'smock',
         stepId: 'base',
         coat: 1,
-        models: [1, 2],
+        models: [3, 1],
         at: '2026-03-02T19:10:00.000Z',
       },
     ]);
   });
 });
 
+const mixing = {
+  painterId: batch.painters[0].id,
+  sessionId: batch.sessions[0].id,
+  mix: 0,
+  from: Date.parse('2026-03-02T19:12:00Z'),
+  to: Date.parse('2026-03-02T19:14:00Z'),
+};
+
+test('what is mixed while something dries stands among a painter’s jobs, in its turn', () => {
+  const later = run({ from: mixing.to, coat: 2 });
+  const jobs = jobsOf(batch.painters[0].id, [later, run()], [mixing]);
+  expect(jobs).toEqual([{ run: run() }, { mixing }, { run: later }]);
+  expect(jobsOf('nobody', [run()], [mixing])).toEqual([]);
+});
+
 describe('the calendar', () => {
-  const plan = { runs: [run()] } as unknown as BatchPlan;
+  const plan = { runs: [run()], ahead: [mixing] };
 
   test('has each job in moments of UTC, its text escaped', () => {
     const text = calendarText(batch, plan, words, 'jobs').replace(/\r\n /g, '');
@@ -99,6 +121,8 @@ describe('the calendar', () => {
     expect(text).toContain('DTEND:20260302T191000Z');
     expect(text).toContain('SUMMARY:Wil: Smock\\, Ferry Crew\\, models 1–3');
     expect(text).toContain('Fen Umber\\; thin\\, as water');
+    expect(text).toContain('SUMMARY:Wil: mix Fen Umber');
+    expect(text).toContain('mixed first\\, 1 min');
   });
 
   test('has one entry for each painter and session', () => {
