@@ -14,6 +14,7 @@ import type { RootState } from '../rootState';
 import { Keeping, type LeftBehind } from './keeping';
 import type { SafeStore } from './safeStore';
 import { sendEntries } from './sendEntries';
+import { Sending } from './sending';
 import { sendRecord } from './sendRecord';
 import { recordKey, writingActions, type PendingRecord, type WhenStale } from './writingSlice';
 
@@ -30,9 +31,6 @@ export interface HowToWrite {
   restMs?: number;
 }
 
-const firstRetryMs = 1000;
-const lastRetryMs = 30_000;
-
 /**
  * The one way anything is written: it shows at once, goes to the server in the order it was done,
  * is kept in the browser until that has it, is brought together with what others wrote, and can be
@@ -40,11 +38,8 @@ const lastRetryMs = 30_000;
  */
 export class Writer {
   readonly keeping: Keeping;
+  private readonly sending: Sending;
   private turn = 0;
-  private running: Promise<void> | null = null;
-  private retryMs = firstRetryMs;
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private readonly restsUntil = new Map<string, number>();
   private readonly listeners = new Set<(message: string) => void>();
 
   constructor(
@@ -53,6 +48,10 @@ export class Writer {
     safe: SafeStore,
   ) {
     this.keeping = new Keeping(safe, () => store.dispatch(writingActions.unkept()));
+    this.sending = new Sending(store, {
+      record: (key) => sendRecord(this, key),
+      entries: (entries) => sendEntries(this, entries),
+    });
   }
 
   /** Goes on with what pages that are gone have left. */
@@ -95,13 +94,13 @@ export class Writer {
       mine,
       turn: before?.turn ?? this.turn++,
       whenStale: before?.whenStale === 'ask' ? 'ask' : whenStale,
+      unanswered: before?.unanswered ?? [],
       state: isHeld ? before.state : { is: 'waiting' },
     };
     this.store.dispatch(writingActions.put(pending));
     this.keeping.record(pending);
-    if (restMs > 0) this.restsUntil.set(key, Date.now() + restMs);
-    else this.restsUntil.delete(key);
-    this.soon();
+    this.sending.rest(key, restMs);
+    this.sending.soon();
   }
 
   /** Writes into the log: it counts at once. */
@@ -109,7 +108,7 @@ export class Writer {
     const pending = entries.map((entry) => ({ entry, turn: this.turn++ }));
     this.store.dispatch(writingActions.appended(pending));
     pending.forEach((each) => this.keeping.entry(each));
-    this.soon();
+    this.sending.soon();
   }
 
   /** Does something, as one thing to undo. @param within see `deedsSlice` */
@@ -159,8 +158,7 @@ export class Writer {
 
   /** Sends what waits, without any more rest. @returns once all is there, or something is in the way */
   async flush(): Promise<void> {
-    this.restsUntil.clear();
-    await this.run();
+    await this.sending.now();
   }
 
   /** Settles once a record is on the server as it shows. @returns what is in the way, or null */
@@ -183,7 +181,7 @@ export class Writer {
     const pending: PendingRecord = { ...before, base, mine, state: { is: 'waiting' } };
     this.store.dispatch(writingActions.put(pending));
     this.keeping.record(pending);
-    this.soon();
+    this.sending.soon();
   }
 
   /** Tries once more what was refused, as it is. */
@@ -197,7 +195,7 @@ export class Writer {
     for (const { entry, refused } of entries)
       if (refused !== undefined)
         this.store.dispatch(writingActions.entryRefused({ id: entry.id, why: null }));
-    this.soon();
+    void this.sending.now();
   }
 
   /** Lets go of what was written here: the record shows as the server has it. */
@@ -205,7 +203,7 @@ export class Writer {
     const pending = this.pending(key);
     if (!pending) return;
     this.store.dispatch(writingActions.removed(key));
-    this.restsUntil.delete(key);
+    this.sending.rest(key, 0);
     this.keeping.forgetRecord(pending.name, pending.id);
   }
 
@@ -238,74 +236,6 @@ export class Writer {
       .map((each) => ({ ...each, turn: this.turn++ }));
     this.store.dispatch(writingActions.appended(fresh));
     fresh.forEach((each) => this.keeping.entry(each));
-    this.soon();
-  }
-
-  /** Sends when what waits has rested; while the server is away only the retry does. */
-  private soon(): void {
-    if (this.store.getState().writing.trouble) return;
-    const until = Math.max(0, ...this.restsUntil.values());
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.run(), Math.max(0, until - Date.now()));
-  }
-
-  private run(): Promise<void> {
-    this.running ??= this.sendAll().finally(() => (this.running = null));
-    return this.running;
-  }
-
-  private async sendAll(): Promise<void> {
-    clearTimeout(this.timer);
-    for (;;) {
-      const next = this.next();
-      if (!next) break;
-      let problem: Problem | null;
-      try {
-        problem =
-          'key' in next ? await sendRecord(this, next.key) : await sendEntries(this, next.entries);
-      } catch (fault) {
-        // A fault of the page itself must not end the saving of everything else.
-        console.error(fault);
-        const message = 'Something went wrong on this page while saving. Load it again.';
-        problem = { status: 0, code: 'page', message };
-        if ('key' in next)
-          this.store.dispatch(writingActions.stands({ key: next.key, state: { is: 'waiting' } }));
-      }
-      if (problem) return this.retryLater(problem);
-    }
-    this.retryMs = firstRetryMs;
-    if (this.store.getState().writing.trouble) this.store.dispatch(writingActions.troubled(null));
-    if (this.restsUntil.size > 0) this.soon();
-  }
-
-  private retryLater({ message }: Problem): void {
-    const retryInSeconds = Math.round(this.retryMs / 1000);
-    this.store.dispatch(writingActions.troubled({ message, retryInSeconds }));
-    this.timer = setTimeout(() => void this.run(), this.retryMs);
-    this.retryMs = Math.min(lastRetryMs, this.retryMs * 2);
-  }
-
-  /** What is to be sent now, in the order things were done: a record, or entries that follow each other. */
-  private next(): { key: string } | { entries: LogEntry[] } | null {
-    const { records, entries } = this.store.getState().writing;
-    const waiting = Object.entries(records)
-      .filter(([, { state }]) => state.is === 'waiting')
-      .sort(([, one], [, other]) => one.turn - other.turn);
-    const open = entries.filter(({ refused }) => refused === undefined);
-    const first = waiting.at(0);
-    if (open.length > 0 && (!first || open[0].turn < first[1].turn)) {
-      const before = open.filter(({ turn }) => !first || turn < first[1].turn);
-      return { entries: before.slice(0, mostAtOnce).map(({ entry }) => entry) };
-    }
-    if (!first) return null;
-    // What rests goes first only where something after it is not to wait.
-    const isDue = ([key]: (typeof waiting)[number]) =>
-      (this.restsUntil.get(key) ?? 0) <= Date.now();
-    if (!waiting.some(isDue) && open.length === 0) return null;
-    this.restsUntil.delete(first[0]);
-    return { key: first[0] };
+    this.sending.soon();
   }
 }
-
-/** So many entries go together; the server takes up to 500. */
-const mostAtOnce = 100;

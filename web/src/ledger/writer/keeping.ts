@@ -12,7 +12,7 @@ import type { PendingEntry, PendingRecord } from './writingSlice';
 
 /** What an earlier page, or another that was closed, has left unsent. */
 export interface LeftBehind {
-  records: Pick<PendingRecord, 'name' | 'id' | 'base' | 'mine' | 'whenStale'>[];
+  records: Pick<PendingRecord, 'name' | 'id' | 'base' | 'mine' | 'whenStale' | 'unanswered'>[];
   entries: Pick<PendingEntry, 'entry' | 'refused'>[];
 }
 
@@ -25,6 +25,7 @@ const recordSchema = z.object({
   base: keptSchema(anyRecord).nullable(),
   mine: anyRecord.nullable(),
   whenStale: z.enum(['merge', 'ask', 'theirs']),
+  unanswered: z.array(anyRecord),
 });
 const keptEntrySchema = z.object({ entry: entrySchema, refused: z.string().optional() });
 
@@ -41,8 +42,8 @@ export class Keeping {
     private readonly onRefused: () => void,
   ) {}
 
-  record({ name, id, base, mine, whenStale }: PendingRecord): void {
-    this.set(`record ${name} ${id}`, { name, id, base, mine, whenStale });
+  record({ name, id, base, mine, whenStale, unanswered }: PendingRecord): void {
+    this.set(`record ${name} ${id}`, { name, id, base, mine, whenStale, unanswered });
   }
 
   entry({ entry, refused }: Omit<PendingEntry, 'turn'>): void {

@@ -31,7 +31,12 @@ export function legacyWaiting(): LeftBehind {
       const record = left.safeParse(value);
       if (entry.success) found.entries.push({ entry: entry.data });
       else if (record.success)
-        found.records.push({ id: record.data.mine.id, whenStale: 'merge', ...record.data });
+        found.records.push({
+          id: record.data.mine.id,
+          whenStale: 'merge',
+          unanswered: [],
+          ...record.data,
+        });
       else continue;
       localStorage.removeItem(key);
     }

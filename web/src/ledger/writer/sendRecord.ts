@@ -14,6 +14,9 @@ import { forgotten, nowKept } from '../given';
 import type { Writer } from './Writer';
 import { writingActions, type PendingRecord } from './writingSlice';
 
+/** So many answers may be lost before what the server has is taken for somebody else's. */
+const mostUnanswered = 20;
+
 /**
  * Sends one record as it is to be.
  *
@@ -27,7 +30,8 @@ export async function sendRecord(writer: Writer, key: string): Promise<Problem |
     writer.drop(key);
     return null;
   }
-  writer.store.dispatch(writingActions.stands({ key, state: { is: 'sending' } }));
+  const unanswered = mine ? [...sent.unanswered, mine].slice(-mostUnanswered) : sent.unanswered;
+  put(writer, { ...sent, unanswered, state: { is: 'sending' } });
   const path = `/api/${name}/${encodeURIComponent(id)}`;
   const answer =
     mine === null
@@ -55,6 +59,11 @@ export async function sendRecord(writer: Writer, key: string): Promise<Problem |
   }
 
   if (mine === null) {
+    // Only the ledger’s own answer, which is empty, says that it is gone.
+    if (answer.data !== null) {
+      stands({ is: 'waiting' });
+      return unreadable;
+    }
     forgotten(writer.store, name, id);
     wrote(writer, key, sent, null);
     return null;
@@ -74,7 +83,7 @@ function wrote(writer: Writer, key: string, sent: PendingRecord, kept: Kept<AnyR
   const now = writer.pending(key);
   if (!now || now.mine === sent.mine || isSameContent(now.mine, kept?.content ?? null))
     return writer.drop(key);
-  put(writer, { ...now, base: kept, state: { is: 'waiting' } });
+  put(writer, { ...now, base: kept, unanswered: [], state: { is: 'waiting' } });
 }
 
 /** Somebody else has written it: both are brought together, or whoever writes here chooses. */
@@ -86,6 +95,9 @@ function stale(writer: Writer, key: string, { current, message }: Problem): void
   if (theirs) nowKept(writer.store, name, theirs);
   else forgotten(writer.store, name, id);
   if (theirs && mine !== null && isSameContent(theirs.content, mine)) return writer.drop(key);
+  // What was sent and not answered has come after all: nobody else has written.
+  if (theirs && pending.unanswered.some((own) => isSameContent(own, theirs.content)))
+    return put(writer, { ...pending, base: theirs, unanswered: [], state: { is: 'waiting' } });
   if (pending.whenStale === 'theirs') return writer.drop(key);
   if (mine === null) {
     writer.drop(key);
@@ -100,7 +112,14 @@ function stale(writer: Writer, key: string, { current, message }: Problem): void
     theirs.content,
   );
   if (isSameContent(merged, theirs.content)) writer.drop(key);
-  else put(writer, { ...pending, base: theirs, mine: merged, state: { is: 'waiting' } });
+  else
+    put(writer, {
+      ...pending,
+      base: theirs,
+      mine: merged,
+      unanswered: [],
+      state: { is: 'waiting' },
+    });
   if (!isContested) return writer.notice('It was changed elsewhere too; both changes are kept.');
   const deed = {
     label: `your change of this ${resources[name].label}, over what was changed elsewhere`,

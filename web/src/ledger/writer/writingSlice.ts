@@ -24,6 +24,8 @@ export interface PendingRecord {
   /** in the order things were done here */
   turn: number;
   whenStale: WhenStale;
+  /** as it was sent since, where no answer came: the server may have it so */
+  unanswered: AnyRecord[];
   state: PendingState;
 }
 
