@@ -1,15 +1,16 @@
 import { benchAdvice } from './adviceBench';
 import { benchBuildUp } from './buildUpBench';
-import { benchBundle } from './bundleBench';
+
 import { benchForms } from './formBench';
 import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
+import { benchPages } from './pagesBench';
 import { benchPlans } from './planBench';
 import { benchRecipeList } from './recipeListBench';
 import { benchShelfWork, benchTables } from './tableBench';
 
 const benches: Record<string, () => void | Promise<void>> = {
-  bundle: benchBundle,
+  pages: benchPages,
   buildUp: benchBuildUp,
   advice: benchAdvice,
   forms: benchForms,

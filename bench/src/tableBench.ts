@@ -37,19 +37,22 @@ const potOf = (n: number): Pot => ({
 });
 
 /** Reading and looking at tables of pots, beside only parting them into cells. */
+const savedAt = '2026-03-01T18:00:00.000Z';
+
 export function benchTables(): void {
   console.log('\nTables of pots looked at (in the worker: 2,500 rows and then a word on how far)');
   const shelf = Array.from({ length: 300 }, (_, n) => ({
     content: potOf(n),
     revision: 1,
-    savedAt: '2026-03-01T18:00:00.000Z',
+    savedAt,
   }));
   for (const rows of [5000, 100_000]) {
     const text = tableOf(rows);
     let made = 0;
     const look = () => {
       const table = readTable(text);
-      const previewer = previewPots(table, guessMapping(table.header), shelf, () => `n${made++}`);
+      const mapping = guessMapping(table.header);
+      const previewer = previewPots(table, mapping, shelf, () => `n${made++}`, savedAt);
       previewer.look(0, rows);
     };
     const bare = medianMs(() => Papa.parse(text), 3);

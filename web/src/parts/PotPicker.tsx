@@ -1,14 +1,5 @@
-import { useMemo } from 'react';
-import {
-  Button,
-  ComboBox,
-  Input,
-  ListBox,
-  ListBoxItem,
-  Popover,
-  type Key,
-} from 'react-aria-components';
-import { BsChevronDown } from 'react-icons/bs';
+import Form from 'react-bootstrap/Form';
+import { lazily } from './lazily';
 import { Swatch } from './Swatch';
 import './potPicker.scss';
 
@@ -27,39 +18,26 @@ export interface PotPickerProps {
   onChoose: (id: string) => void;
 }
 
-/** Chooses a pot (or a mix carried forward) by typing a part of its name, or from the list. */
-export function PotPicker({ label, choices, chosen, onChoose }: PotPickerProps) {
-  const current = useMemo(() => choices.find(({ id }) => id === chosen), [choices, chosen]);
-  return (
-    <div className="pot-picker">
-      {current && <Swatch hex={current.hex} />}
-      <ComboBox
-        aria-label={label}
-        defaultItems={choices}
-        selectedKey={chosen}
-        onSelectionChange={(key: Key | null) => {
-          if (key !== null && key !== chosen) onChoose(String(key));
-        }}
-        menuTrigger="focus"
-      >
-        <div className="pot-picker-field">
-          <Input className="form-control form-control-sm" />
-          <Button className="pot-picker-open" aria-label={`${label}: list`}>
-            <BsChevronDown aria-hidden />
-          </Button>
-        </div>
-        <Popover className="pot-picker-list">
-          <ListBox<PotChoice>>
-            {({ id, name, hex, hint }) => (
-              <ListBoxItem id={id} textValue={name} className="pot-picker-choice">
-                <Swatch hex={hex} />
-                <span dir="auto">{name}</span>
-                {hint && <small>{hint}</small>}
-              </ListBoxItem>
-            )}
-          </ListBox>
-        </Popover>
-      </ComboBox>
-    </div>
-  );
-}
+/** Chooses a pot (or a mix carried forward). */
+export const PotPicker = lazily(
+  async () => (await import('./PotComboBox')).default,
+  function PotList({ label, choices, chosen, onChoose }: PotPickerProps) {
+    return (
+      <div className="pot-picker">
+        <Swatch hex={choices.find(({ id }) => id === chosen)?.hex ?? '#808080'} />
+        <Form.Select
+          size="sm"
+          aria-label={label}
+          value={chosen}
+          onChange={({ target }) => onChoose(target.value)}
+        >
+          {choices.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+      </div>
+    );
+  },
+);

@@ -1,23 +1,7 @@
 import type { LoggedSession, Pot } from '@yellow-ledger/core';
-import {
-  fromDate,
-  getLocalTimeZone,
-  toCalendarDate,
-  type CalendarDate,
-} from '@internationalized/date';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import {
-  Button,
-  Calendar,
-  CalendarCell,
-  CalendarGrid,
-  CalendarGridBody,
-  CalendarGridHeader,
-  CalendarHeaderCell,
-  Heading,
-} from 'react-aria-components';
-import { BsChevronLeft, BsChevronRight } from 'react-icons/bs';
+import { lazily } from '../../parts/lazily';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -26,13 +10,18 @@ import type { LogNamesKnown } from '../../workers/work/logWork';
 import { EntryList } from './EntryList';
 import { saveText } from '../../parts/saveText';
 
+const MonthCalendar = lazily(
+  async () => (await import('./MonthCalendar')).default,
+  () => <p className="quiet">The calendar could not be fetched.</p>,
+);
+
 const mostShown = 30;
 
 /** A calendar of the evenings, and what was done in each. */
 export function SittingsLeaf({ pots }: { pots: Pot[] }) {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logOverview());
   const worker = useWorker(ofEverything);
-  const [day, setDay] = useState<CalendarDate | null>(null);
+  const [day, setDay] = useState<string | null>(null);
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p className="page-wait">Reading the log …</p>;
   if (answer.sessions.length === 0)
@@ -45,17 +34,16 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
       </div>
     );
   const { sessions, names } = answer;
-  const dayOf = ({ from }: LoggedSession) =>
-    toCalendarDate(fromDate(new Date(from), getLocalTimeZone())).toString();
+  const dayOf = ({ from }: LoggedSession) => format(new Date(from), 'yyyy-MM-dd');
   const days = new Map<string, number>();
   for (const session of sessions) days.set(dayOf(session), (days.get(dayOf(session)) ?? 0) + 1);
   const shown = day
-    ? sessions.filter((session) => dayOf(session) === day.toString())
+    ? sessions.filter((session) => dayOf(session) === day)
     : sessions.slice(0, mostShown);
   return (
     <div className="log-top">
       <div>
-        <MonthCalendar days={days} newest={sessions[0].from} day={day} onDay={setDay} />
+        <MonthCalendar days={days} newest={dayOf(sessions[0])} day={day} onDay={setDay} />
         {day && (
           <button type="button" className="outline-button" onClick={() => setDay(null)}>
             All sittings
@@ -136,56 +124,5 @@ function Sitting({
       </summary>
       {open && <EntryList entries={entries} names={names} pots={pots} />}
     </details>
-  );
-}
-
-/** A month, with the days marked on which something was painted. */
-function MonthCalendar({
-  days,
-  newest,
-  day,
-  onDay,
-}: {
-  days: ReadonlyMap<string, number>;
-  newest: number;
-  day: CalendarDate | null;
-  onDay: (day: CalendarDate) => void;
-}) {
-  return (
-    <Calendar
-      aria-label="Days painted on"
-      className="month"
-      value={day}
-      onChange={onDay}
-      defaultFocusedValue={toCalendarDate(fromDate(new Date(newest), getLocalTimeZone()))}
-      firstDayOfWeek="mon"
-    >
-      <header>
-        <Button slot="previous" className="icon-button">
-          <BsChevronLeft aria-hidden />
-        </Button>
-        <Heading />
-        <Button slot="next" className="icon-button">
-          <BsChevronRight aria-hidden />
-        </Button>
-      </header>
-      <CalendarGrid>
-        <CalendarGridHeader>
-          {(name) => <CalendarHeaderCell>{name}</CalendarHeaderCell>}
-        </CalendarGridHeader>
-        <CalendarGridBody>
-          {(date) => (
-            <CalendarCell
-              date={date}
-              className={({ isSelected }) =>
-                ['day', days.has(date.toString()) && 'painted-on', isSelected && 'chosen']
-                  .filter(Boolean)
-                  .join(' ')
-              }
-            />
-          )}
-        </CalendarGridBody>
-      </CalendarGrid>
-    </Calendar>
   );
 }

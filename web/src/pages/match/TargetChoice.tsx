@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { figuresOf } from '../../parts/Ribbon';
 import { Swatch } from '../../parts/Swatch';
 import { PotPicker } from '../../parts/PotPicker';
-import { LabFields } from './LabFields';
+import { LabFields } from '../../parts/LabFields';
 import { PicturePicker } from './PicturePicker';
 import { RecipeColour } from './RecipeColour';
 

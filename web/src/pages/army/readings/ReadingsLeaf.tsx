@@ -4,13 +4,18 @@ import { Choice } from '../../../parts/Choice';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { UnitChoice } from '../UnitChoice';
-import { ReadingChart } from './ReadingChart';
+import { lazily } from '../../../parts/lazily';
 import { ReadingTable } from './ReadingTable';
 import { LearnSheet } from './LearnSheet';
 import { TakeReading } from './TakeReading';
 import { Verdict } from './Verdict';
 import { useReadingLog } from './useReadingLog';
 import './readings.scss';
+
+const ReadingChart = lazily(
+  async () => (await import('./ReadingChart')).ReadingChart,
+  () => null,
+);
 
 /** Whether finished models still match the plan and the first of them. */
 export function ReadingsLeaf({ army, pots }: { army: Army; pots: Pot[] }) {

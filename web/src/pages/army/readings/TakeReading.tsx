@@ -13,7 +13,7 @@ import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useWorker } from '../../../workers/useWorker';
 import type { Readings } from '../../../workers/work/readingWork';
-import { LabFields } from '../../match/LabFields';
+import { LabFields } from '../../../parts/LabFields';
 import { PhotoReader } from './PhotoReader';
 import type { ReadingHead, ReadingLog } from './useReadingLog';
 
