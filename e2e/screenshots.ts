@@ -1,6 +1,6 @@
 import { resolve } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import { apartMs, layUnit, paint } from './support/bench';
+import { later, layUnit, paint } from './support/bench';
 import { chromiumOptions } from './support/browser';
 import { startServer } from './support/ledgerServer';
 
@@ -162,7 +162,7 @@ const shots: {
       await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
       await paint(page);
       await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
-      await page.waitForTimeout(apartMs);
+      await later(page);
       await page.getByRole('button', { name: 'Model 1 is done' }).click();
       await page.getByRole('button', { name: 'Model 1 is done', pressed: true }).waitFor();
     },

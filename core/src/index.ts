@@ -1,186 +1,355 @@
-export * from './advice/adviseRecipe';
-export * from './advice/bridgeFix';
-export * from './advice/fix';
-export * from './advice/mixSteps';
-export * from './advice/remark';
-export * from './advice/repairStep';
-export * from './advice/stoppingPoints';
-export * from './advice/underColourFix';
-export * from './army/army';
-export * from './army/batch';
-export * from './army/belonging';
-export * from './army/dealVariants';
-export * from './army/figure';
-export * from './army/figurePlaces';
-export * from './army/ownFigures';
-export * from './army/paintNeeded';
-export * from './army/recipePin';
-export * from './army/stepsFor';
-export * from './colour/cieObserver';
-export * from './colour/colourDifference';
-export * from './colour/colourOfHex';
-export * from './colour/colourOfLab';
-export * from './colour/hex';
-export * from './colour/meanHex';
-export * from './colour/reflectanceFromHex';
-export * from './colour/reflectanceToXyz';
-export * from './colour/shiftedHex';
-export * from './colour/spectrum';
-export * from './colour/surfaceColour';
-export * from './file/fileFormats';
-export * from './file/gimpPalette';
-export * from './file/potTable';
-export * from './file/ledgerFile';
-export * from './file/logCsv';
-export * from './file/olderFile';
-export * from './file/potColumns';
-export * from './file/potCsv';
-export * from './file/previewPots';
-export * from './file/readLedgerFile';
-export * from './file/recipeMarkdown';
-export * from './file/recipeStrip';
-export * from './form/drawForm';
-export * from './form/drawGuide';
-export * from './form/formField';
-export * from './form/formView';
-export * from './form/gradientBands';
-export * from './form/guideMarks';
-export * from './form/identityLimit';
-export * from './form/readsAs';
-export * from './form/relief';
-export * from './log/armyProgress';
-export * from './log/asDone';
-export * from './log/asMixed';
-export * from './bench/bench';
-export * from './bench/benchStep';
-export * from './bench/benchTasks';
-export * from './readings/controlChart';
-export * from './log/paintedOnArmy';
-export * from './bench/drying';
-export * from './log/entry';
-export * from './readings/explainDrift';
-export * from './readings/fitHand';
-export * from './log/handsOnTable';
-export * from './rescue/layLine';
-export * from './log/learnFigures';
-export * from './readings/likelierPlace';
-export * from './rescue/mishap';
-export * from './rescue/mishapKinds';
-export * from './rescue/mishapSurface';
-export * from './log/modelRecord';
-export * from './log/onFigure';
-export * from './bench/oneMoreLike';
-export * from './log/openCoats';
-export * from './log/paintTaken';
-export * from './log/paintToCome';
-export * from './bench/paintedCoat';
-export * from './readings/photoReading';
-export * from './readings/readModels';
-export * from './rescue/rescue';
-export * from './log/sessions';
-export * from './log/standing';
-export * from './rescue/stopsIn';
-export * from './bench/olderArmies';
-export * from './bench/planNotes';
-export * from './bench/wetMixes';
-export * from './match/differenceWords';
-export * from './match/matchColour';
-export * from './match/matchPot';
-export * from './match/mixMeter';
-export * from './match/paintableWith';
-export * from './match/pairsWith';
-export * from './match/replacePot';
-export * from './match/replacementVerdict';
-export * from './match/shoppingList';
-export * from './match/substitutes';
-export * from './match/wholeParts';
-export * from './paint/averageReadings';
-export * from './paint/colourReader';
-export * from './paint/filmOver';
-export * from './paint/hidingLevels';
-export * from './paint/left';
-export * from './paint/masstone';
-export * from './paint/mixOptics';
-export * from './paint/optics';
-export * from './paint/opticsOfPot';
-export * from './paint/pot';
-export * from './paint/practiceCard';
-export * from './paint/simulatedReader';
-export * from './paint/solveCard';
-export * from './paint/stock';
-export * from './palette/bringBack';
-export * from './palette/makeAgain';
-export * from './palette/puddle';
-export * from './palette/staysUsable';
-export * from './palette/well';
-export * from './plan/batchSize';
-export * from './plan/batchWork';
-export * from './plan/chosenModels';
-export * from './plan/dispatched';
-export * from './plan/versionGap';
-export * from './plan/dryingTime';
-export * from './plan/handsOn';
-export * from './plan/lowerBound';
-export * from './plan/orderOfWork';
-export * from './plan/paintedBefore';
-export * from './plan/planBatch';
-export * from './plan/plannedSessions';
-export * from './plan/plannedWork';
-export * from './plan/timetable';
-export * from './plan/spillRisk';
-export * from './plan/tryRules';
-export * from './plan/unitOrder';
-export * from './plan/work';
-export * from './progression/buildProgression';
-export * from './progression/choosePots';
-export * from './progression/draftRecipe';
-export * from './progression/progressionOptions';
-export * from './progression/schools';
-export * from './progression/tonalLadder';
-export * from './recipe/applyStep';
-export * from './recipe/bridgeMixes';
-export * from './recipe/buildUp';
-export * from './recipe/buildUpPredictor';
-export * from './recipe/coatsToCover';
-export * from './recipe/compareGrounds';
-export * from './recipe/compareLines';
-export * from './recipe/consistency';
-export * from './recipe/coverageByPlace';
-export * from './recipe/dropsFor';
-export * from './recipe/filterEffect';
-export * from './recipe/finishTotals';
-export * from './recipe/flattenMix';
-export * from './recipe/formNames';
-export * from './recipe/formOf';
-export * from './recipe/includedSteps';
-export * from './recipe/mergeRecipes';
-export * from './recipe/mix';
-export * from './recipe/mixBetween';
-export * from './recipe/mixLineage';
-export * from './recipe/mixWords';
-export * from './recipe/mixedPaint';
-export * from './recipe/moveStep';
-export * from './recipe/placement';
-export * from './recipe/preCompensate';
-export * from './recipe/predictBuildUp';
-export * from './recipe/pushHighlight';
-export * from './recipe/recipe';
-export * from './recipe/simplestParts';
-export * from './recipe/step';
-export * from './recipe/surfaceBelow';
-export * from './recipe/techniques';
-export * from './recipe/techniques';
-export * from './recipe/toneAxis';
-export * from './recipe/valueStaircase';
-export * from './recipe/version';
-export * from './recipe/wetVolume';
-export * from './recipe/withFilm';
-export * from './recipe/withoutStep';
-export * from './record/carriedFields';
-export * from './record/fieldErrors';
-export * from './record/fingerprint';
-export * from './record/fields';
-export * from './record/mergeContents';
-export * from './record/resources';
-export * from './record/revision';
-export * from './record/sameContent';
+export { adviseRecipe } from './advice/adviseRecipe';
+export { bridgeFix, evenedFix } from './advice/bridgeFix';
+export { applyFix, type Fix } from './advice/fix';
+export { mixSteps, type MixStep } from './advice/mixSteps';
+export { ruleNames, rules, type Remark } from './advice/remark';
+export { repairFix } from './advice/repairStep';
+export { stoppingPoints } from './advice/stoppingPoints';
+export { underColourFix } from './advice/underColourFix';
+export {
+  armySchema,
+  evenedOut,
+  holdsBack,
+  modelsByPin,
+  pinOf,
+  sharesOf,
+  sharesWithin,
+  sizeClasses,
+  unitSchema,
+  type Army,
+  type OwnRecipe,
+  type Part,
+  type Unit,
+  type UnitSurface,
+} from './army/army';
+export { batchSchema, spanOf, type Batch, type ModelRange, type Session } from './army/batch';
+export { belonging, type Belonging, type JudgedSurface } from './army/belonging';
+export {
+  dealVariants,
+  dealtRecipes,
+  likeNeighbours,
+  variedSurfaces,
+  withOwnRecipe,
+} from './army/dealVariants';
+export { areNeighbours, placesOf, surfacesAt } from './army/figure';
+export { figurePlaceNames, figurePlaces, type FigurePlace } from './army/figurePlaces';
+export { type OwnFigures } from './army/ownFigures';
+export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './army/paintNeeded';
+export { pinKey, type RecipePin } from './army/recipePin';
+export { isHeldBack, stepsFor } from './army/stepsFor';
+export { armyOnBench, benchSchema, looseUnit, recipesOnBench, type Bench } from './bench/bench';
+export { benchStep, type BenchStep } from './bench/benchStep';
+export { benchTasks, type BenchState, type BenchTask } from './bench/benchTasks';
+export { type Drying } from './bench/drying';
+export { broughtOver, firstUnticked, withoutNotes } from './bench/olderArmies';
+export { oneMoreLike } from './bench/oneMoreLike';
+export { extraStep, forModels, paintedCoat, type EntryHead } from './bench/paintedCoat';
+export { planNotes, type NotedCoat } from './bench/planNotes';
+export { wetMixes, type WetMix } from './bench/wetMixes';
+export { bandCount } from './colour/cieObserver';
+export { colourDifference } from './colour/colourDifference';
+export { colourOfHex } from './colour/colourOfHex';
+export { colourOfLab } from './colour/colourOfLab';
+export { hexSchema, readHex } from './colour/hex';
+export { meanHex } from './colour/meanHex';
+export { reflectanceFromHex, solveReflectance } from './colour/reflectanceFromHex';
+export { reflectanceToXyz } from './colour/reflectanceToXyz';
+export { flatSpectrum, type Spectrum } from './colour/spectrum';
+export { colourOfXyz, surfaceColour, type SurfaceColour } from './colour/surfaceColour';
+export {
+  fileFormats,
+  formatNames,
+  formatOfFile,
+  takenIn,
+  type FileFormat,
+  type FormatName,
+} from './file/fileFormats';
+export { readGimpPalette, writeGimpPalette } from './file/gimpPalette';
+export {
+  fileMinor,
+  fileVersion,
+  largestFileBytes,
+  ledgerFileJsonSchema,
+  ledgerFileOf,
+  ledgerFileSchema,
+  ledgerFileText,
+  writeLedgerFile,
+  type KeptSection,
+  type LedgerFile,
+} from './file/ledgerFile';
+export { writeLogCsv } from './file/logCsv';
+export { measuredAfter } from './file/olderFile';
+export { potColumns } from './file/potColumns';
+export { guessMapping, readTable, writePotCsv, type ColumnMapping } from './file/potCsv';
+export { TableError, type PotTable } from './file/potTable';
+export { previewPots, type BadRow, type PotsPreviewer } from './file/previewPots';
+export { LedgerFileError, readLedgerFile, type ReadFile } from './file/readLedgerFile';
+export { recipeMarkdown } from './file/recipeMarkdown';
+export { recipeStrip } from './file/recipeStrip';
+export { drawForm, lightNames, type LightDirection } from './form/drawForm';
+export { drawGuide } from './form/drawGuide';
+export { formField, shareBelow } from './form/formField';
+export { views } from './form/formView';
+export { gradientBands, type GradientBand } from './form/gradientBands';
+export { guideMarks, type GuideMark } from './form/guideMarks';
+export { areaPainted, areaShares, readsAs } from './form/readsAs';
+export { reliefs } from './form/relief';
+export { armyProgress, tickedOn, type UnitProgress } from './log/armyProgress';
+export { asDone } from './log/asDone';
+export { asMixed, brushedOf, mixOfBrushed } from './log/asMixed';
+export {
+  entrySchema,
+  type Brushed,
+  type CoatEntry,
+  type Deviation,
+  type EntryOf,
+  type LogEntry,
+} from './log/entry';
+export { handsOnTable, type HandsOnRow } from './log/handsOnTable';
+export { enoughRecords, learnFigures, type Learned, type LearnedFigures } from './log/learnFigures';
+export { modelRecord, type RecordedLine, type RecordedSurface } from './log/modelRecord';
+export { onFigures, surfaceKey, untouched } from './log/onFigure';
+export { coatKeyOf, paintTaken, paintUsed } from './log/paintTaken';
+export { paintToCome, type PotToCome } from './log/paintToCome';
+export { paintedOnArmy } from './log/paintedOnArmy';
+export { sessionsOf, type LoggedSession } from './log/sessions';
+export { inOrder, nextOrder, standing } from './log/standing';
+export { differenceWords } from './match/differenceWords';
+export { matchColour, type MatchLimits, type MatchedMix, type Matcher } from './match/matchColour';
+export { type MatchPot } from './match/matchPot';
+export { mixMeter, type Looked } from './match/mixMeter';
+export { paintableWith, type Paintable } from './match/paintableWith';
+export { pairReasons, pairsWith, type Pair } from './match/pairsWith';
+export { ReplaceError, replacePot, usesPot } from './match/replacePot';
+export { replacementVerdict, standings, type Standing } from './match/replacementVerdict';
+export { shoppingList, type ShoppingLine } from './match/shoppingList';
+export { potCosts, substitutes, type Substitute } from './match/substitutes';
+export { wholeParts } from './match/wholeParts';
+export { averageReadings } from './paint/averageReadings';
+export { ReaderError, type AveragedReading, type ColourReader } from './paint/colourReader';
+export { filmOver } from './paint/filmOver';
+export { hidingLevelOf, hidingLevels } from './paint/hidingLevels';
+export { asLeft, asMeasured } from './paint/left';
+export { masstoneOf } from './paint/masstone';
+export { mixOptics } from './paint/mixOptics';
+export { hidingOf, opticsOfPot, solveOptics } from './paint/opticsOfPot';
+export {
+  clearKinds,
+  driesAsNames,
+  potFinishes,
+  potFlows,
+  potKinds,
+  potSchema,
+  thinsAsNames,
+  type Pot,
+} from './paint/pot';
+export { cardBlack, cardWhite, practiceCard } from './paint/practiceCard';
+export { simulatedReader } from './paint/simulatedReader';
+export { CardError, solveCard } from './paint/solveCard';
+export {
+  dropMlOf,
+  isAtHand,
+  ownShelf,
+  ownerOf,
+  stockOf,
+  usualDropMl,
+  usuallyLowMl,
+} from './paint/stock';
+export { bringBack, type AddedDrops, type BroughtBack } from './palette/bringBack';
+export { countDrops, makeAgain, mixOfWell, mixWanted, thinningOf } from './palette/makeAgain';
+export {
+  WellError,
+  loadOfAmounts,
+  moreOf,
+  paintMl,
+  pour,
+  putIn,
+  sharesIn,
+  takeSome,
+  volumeMlOf,
+  wantedOf,
+  type Amounts,
+} from './palette/puddle';
+export { rooms, staysUsableMinutes, type Room } from './palette/staysUsable';
+export {
+  keepings,
+  mostWells,
+  paletteSchema,
+  potIdsInPalette,
+  wantedMixSchema,
+  type Palette,
+  type WantedMix,
+  type Well,
+} from './palette/well';
+export { batchSizes, waitingAllowed, type BatchSize } from './plan/batchSize';
+export { BatchTooLargeError } from './plan/batchWork';
+export { chosenModels } from './plan/chosenModels';
+export { type Rule } from './plan/dispatched';
+export { dryMinutesOf } from './plan/dryingTime';
+export { handsOnMinutes } from './plan/handsOn';
+export { lowerBound } from './plan/lowerBound';
+export { orderOfWork, orderSchools, type OrderSchool } from './plan/orderOfWork';
+export { planBatch } from './plan/planBatch';
+export { plannedSessions, splitOver, type PlannedSession } from './plan/plannedSessions';
+export { type PlannedMixing, type PlannedRun, type PlannedWork } from './plan/plannedWork';
+export { slipOf, spillRisk, type OrderEntry } from './plan/spillRisk';
+export {
+  changedSince,
+  madeFrom,
+  timetableSchema,
+  type MadeFrom,
+  type Timetable,
+} from './plan/timetable';
+export { tryRules, type Schedule } from './plan/tryRules';
+export { orderedSurfaces, ranksOf } from './plan/unitOrder';
+export { repaintOver, versionGap, type Repaint, type VersionGap } from './plan/versionGap';
+export {
+  NothingToPaintWith,
+  buildProgression,
+  type Progression,
+} from './progression/buildProgression';
+export { lightPot, shadePot } from './progression/choosePots';
+export { draftRecipe } from './progression/draftRecipe';
+export {
+  progressionOptionsSchema,
+  type ProgressionOptions,
+} from './progression/progressionOptions';
+export {
+  lightenChoices,
+  schoolNames,
+  schools,
+  shadeChoices,
+  thinChoices,
+  type SchoolName,
+} from './progression/schools';
+export { tonalLadder } from './progression/tonalLadder';
+export { controlChart, firstModels, type ControlChart, type Lab } from './readings/controlChart';
+export { explainDrift, labsOf, type DriftCause } from './readings/explainDrift';
+export { fitFilm, fitHiding, type Fit } from './readings/fitHand';
+export { likelierPlace } from './readings/likelierPlace';
+export { PhotoError, readPhoto, usualGreyValue } from './readings/photoReading';
+export { readModels } from './readings/readModels';
+export { depositOf, layOver } from './recipe/applyStep';
+export { bridgeInRungs, bridgeMixes, rungsByParts, type Bridge } from './recipe/bridgeMixes';
+export { type BuildUp, type StepBuildUp } from './recipe/buildUp';
+export { BuildUpPredictor } from './recipe/buildUpPredictor';
+export { coatsToCover, coveredWithin, mostCoatsTried } from './recipe/coatsToCover';
+export {
+  compareGrounds,
+  suggestUnderColour,
+  type OverGround,
+  type UnderColour,
+} from './recipe/compareGrounds';
+export { pairLines, worstPlace, type LinePair, type WorstPlace } from './recipe/compareLines';
+export {
+  consistencies,
+  consistencyOf,
+  consistencyWord,
+  stiffnessOf,
+  thinnerEffect,
+  thinnerFor,
+  waterHeldBy,
+} from './recipe/consistency';
+export { coverageByPlace, type PlaceCoverage } from './recipe/coverageByPlace';
+export { dropsFor, isAsThin, type Drops } from './recipe/dropsFor';
+export { changesAt, tints, type PlaceChange } from './recipe/filterEffect';
+export { finishTotals, type FinishTotals } from './recipe/finishTotals';
+export { flattenMix, type PotShare } from './recipe/flattenMix';
+export { formNames, type FormName } from './recipe/formNames';
+export { formOf } from './recipe/formOf';
+export { coatsOf, includedSteps, reaches } from './recipe/includedSteps';
+export {
+  differencesBetween,
+  mergeRecipes,
+  usualChoices,
+  type Difference,
+  type Side,
+} from './recipe/mergeRecipes';
+export {
+  loadOf,
+  mixSchema,
+  waterShareOf,
+  type Mix,
+  type MixPart,
+  type Thinning,
+} from './recipe/mix';
+export { mixLineage, staysWetUntil, type MixOrigin, type StaysWet } from './recipe/mixLineage';
+export { loadWords, mixWords, thinningWords } from './recipe/mixWords';
+export {
+  UnknownPotError,
+  groundOf,
+  isEstimate,
+  mixedColour,
+  mixedPaint,
+  potOn,
+  shelfOf,
+  type Shelf,
+} from './recipe/mixedPaint';
+export { moveStep } from './recipe/moveStep';
+export { placementSchema, pulls, type Placement } from './recipe/placement';
+export { playForward, preCompensate } from './recipe/preCompensate';
+export { coverageOf, depositAt, predictBuildUp } from './recipe/predictBuildUp';
+export { pushHighlight, pushedMix, type HighlightPush } from './recipe/pushHighlight';
+export {
+  mostSteps,
+  potIdsOf,
+  recipeHeadSchema,
+  recipeNotesSchema,
+  recipeSchema,
+  surfaces,
+  type Recipe,
+  type RecipeHead,
+  type RecipeNotes,
+  type RecipeParent,
+} from './recipe/recipe';
+export { simplestParts } from './recipe/simplestParts';
+export {
+  finishLevels,
+  mostCoats,
+  stages,
+  stepSchema,
+  type FinishLevel,
+  type Stage,
+  type Step,
+} from './recipe/step';
+export { laidOver, surfaceBelow } from './recipe/surfaceBelow';
+export {
+  isMessy,
+  techniqueNames,
+  techniqueOf,
+  type Technique,
+  type TechniqueName,
+} from './recipe/techniques';
+export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './recipe/toneAxis';
+export { valueStaircase, type Stair } from './recipe/valueStaircase';
+export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe/version';
+export { wetVolumeMl } from './recipe/wetVolume';
+export { withFilm } from './recipe/withFilm';
+export { carriersOf, withoutStep } from './recipe/withoutStep';
+export { fieldErrors, sentenceOf, type FieldError } from './record/fieldErrors';
+export {
+  idSchema,
+  lineLimit,
+  lineOfText,
+  numberWithin,
+  pageOfText,
+  wholeNumberWithin,
+} from './record/fields';
+export { fingerprint } from './record/fingerprint';
+export { mergeContents } from './record/mergeContents';
+export {
+  eachRecord,
+  potsDrawnBy,
+  resourceNames,
+  resources,
+  type AnyRecord,
+  type ContentOf,
+  type ResourceName,
+} from './record/resources';
+export { keptSchema, revisionSchema, type Kept } from './record/revision';
+export { isSameContent } from './record/sameContent';
+export { layLine } from './rescue/layLine';
+export { type Mend, type Mishap } from './rescue/mishap';
+export { mishapKinds, mishapOf, type MishapKind } from './rescue/mishapKinds';
+export { mishapDegrees, mishapSurface, type MishapDegree } from './rescue/mishapSurface';
+export { plannedAfter, rescue } from './rescue/rescue';

@@ -120,8 +120,10 @@ test('what was used is drawn from the shelf, and comes back when it is taken bac
   page,
   demo,
 }) => {
-  const level = async () =>
-    (await (await page.request.get(`${demo.url}/api/pots/helmcopper`)).json()).content.volumeMl;
+  const level = async () => {
+    const kept = await (await page.request.get(`${demo.url}/api/pots/helmcopper`)).json();
+    return kept.content.volumeMl - (kept.usedMl ?? 0);
+  };
   const before = await level();
   await layRecipe(page, demo.url, 'copper-helm', 20);
   await done(page).click();
