@@ -21,12 +21,16 @@ export async function benchServer() {
   return {
     url,
     file: join(dataFolder, 'ledger.sqlite'),
-    send: (method: string, path: string, body: object) =>
-      fetch(url + path, {
+    send: async (method: string, path: string, body: object) => {
+      const answer = await fetch(url + path, {
         method,
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify(body),
-      }),
+      });
+      // A bench of what was refused would measure nothing.
+      if (!answer.ok) throw new Error(await answer.text());
+      return answer;
+    },
     stop: () => server.kill('SIGTERM'),
   };
 }

@@ -7,6 +7,7 @@ import {
 } from '@yellow-ledger/core';
 import BetterSqlite3 from 'better-sqlite3';
 import { z } from 'zod';
+import { pots } from '../../core/src/testing/sampleRecipe';
 import { levy, recipeOf, watch, WrittenLog } from '../../core/src/testing/sampleLog';
 import { benchServer } from './benchServer';
 import { medianMsOf, ms, times } from './measure';
@@ -51,9 +52,34 @@ export async function benchLog(): Promise<void> {
     told('opened: fetched, checked, put into sittings', opened);
     told('progress of its army', progress);
     told('own figures', figures);
+    await benchPress();
   } finally {
     stop();
   }
+}
+
+/** One press at a bench that draws paint, in a short log and in a long one. */
+async function benchPress(): Promise<void> {
+  const pressed: number[] = [];
+  for (const long of [10, count]) {
+    const { send, stop } = await benchServer();
+    try {
+      for (const pot of Object.values(pots))
+        await send('PUT', `/api/pots/${pot.id}`, { content: pot, revision: 0 });
+      for (let from = 0; from < long; from += 500)
+        await send('POST', '/api/log', { entries: coats(from, Math.min(500, long - from)) });
+      let next = count;
+      pressed.push(
+        await medianMsOf(() => send('POST', '/api/log', { entries: coats(next++, 1) }), 45),
+      );
+    } finally {
+      stop();
+    }
+  }
+  const [few, many] = pressed;
+  console.log(
+    `  one press: with 10 entries ${ms(few)}, with ${count.toLocaleString('en')} ${ms(many)}   ${times(many / few)}`,
+  );
 }
 
 /** Coats of one model each, a few minutes apart, six evenings a week. */

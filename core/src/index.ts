@@ -109,7 +109,7 @@ export { handsOnTable, type HandsOnRow } from './log/handsOnTable';
 export { enoughRecords, learnFigures, type Learned, type LearnedFigures } from './log/learnFigures';
 export { modelRecord, type RecordedLine, type RecordedSurface } from './log/modelRecord';
 export { onFigures, surfaceKey, untouched } from './log/onFigure';
-export { coatKeyOf, paintTaken, paintUsed } from './log/paintTaken';
+export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './log/paintTaken';
 export { paintToCome, type PotToCome } from './log/paintToCome';
 export { paintedOnArmy } from './log/paintedOnArmy';
 export { sessionsOf, type LoggedSession } from './log/sessions';

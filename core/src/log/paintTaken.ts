@@ -4,8 +4,6 @@ import { standing } from './standing';
 /** What one coat took from one pot. */
 export interface PaintUsed {
   entryId: string;
-  /** the same for two notes of one coat */
-  coatKey: string;
   /** milliseconds since 1970 */
   at: number;
   potId: string;
@@ -21,25 +19,25 @@ export function paintUsed(entries: readonly LogEntry[]): PaintUsed[] {
   const noted = new Set<string>();
   return standing(entries).flatMap((entry): PaintUsed[] => {
     if (entry.kind !== 'coat') return [];
-    const { models } = entry.where;
-    const coat = coatKeyOf(entry);
-    const fresh = models.filter((model) => !noted.has(`${coat} ${model}`));
-    fresh.forEach((model) => noted.add(`${coat} ${model}`));
+    const coats = notedCoatsOf(entry);
+    const fresh = coats.filter((coat) => !noted.has(coat));
+    fresh.forEach((coat) => noted.add(coat));
     if (fresh.length === 0) return [];
-    const share = fresh.length / models.length;
-    const of = { entryId: entry.id, coatKey: coat, at: Date.parse(entry.at) };
+    const share = fresh.length / coats.length;
+    const of = { entryId: entry.id, at: Date.parse(entry.at) };
     return entry.used.map(({ potId, ml }) => ({ ...of, potId, ml: ml * share }));
   });
 }
 
-/** The same for two notes of one coat. */
-export function coatKeyOf({
-  where: { armyId, unitId, surfaceId },
+/** The coats an entry notes, one for each model: the same for two notes of one coat. */
+export function notedCoatsOf({
+  where: { armyId, unitId, surfaceId, models },
   benchId,
   stepId,
   coat,
-}: CoatEntry): string {
-  return `${armyId ?? benchId} ${unitId} ${surfaceId} ${stepId} ${coat}`;
+}: CoatEntry): string[] {
+  const key = `${armyId ?? benchId} ${unitId} ${surfaceId} ${stepId} ${coat}`;
+  return models.map((model) => `${key} ${model}`);
 }
 
 /** What was taken from each pot by what counts of a log, ml. */

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { insertMany } from './inParts';
 
 /** Something draws from pots that are on no shelf. */
 export class UnknownPots extends Error {
@@ -26,10 +27,8 @@ export async function linkPots(
   if (known.length < potIds.length)
     throw new UnknownPots(potIds.filter((potId) => !known.includes(potId)));
   await unlinkPots(transaction, kind, id);
-  if (potIds.length > 0)
-    await transaction<PotLink>('drawn_pots').insert(
-      potIds.map((potId) => ({ kind, record_id: id, pot_id: potId })),
-    );
+  const links = potIds.map((potId): PotLink => ({ kind, record_id: id, pot_id: potId }));
+  await insertMany(transaction, 'drawn_pots', links);
 }
 
 /** A record that is gone draws from nothing. */

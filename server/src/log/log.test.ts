@@ -61,6 +61,31 @@ test('what was used is drawn from the pot once, however often it is sent', async
   expect(await left()).toBeCloseTo(before - 1, 6);
 });
 
+test('as many entries as may be sent at once are written and drawn, and go into another ledger', async () => {
+  const other = samplePots[11];
+  const used = [
+    { potId: peat.id, ml: 0.001 },
+    { potId: other.id, ml: 0.001 },
+  ];
+  const on = (model: number) => ({
+    coat: 1,
+    where: { armyId: null, unitId: 'u', surfaceId: 's', models: [1 + model] },
+  });
+  const many = Array.from({ length: 500 }, (_, i) => coat(`m${i}`, i, { used, ...on(i) }));
+  const { pots } = (await write(...many).expect(200)).body as { pots: { usedMl: number }[] };
+  expect(pots).toHaveLength(2);
+  for (const { usedMl } of pots) expect(usedMl).toBeCloseTo(0.5);
+  const second = Array.from({ length: 500 }, (_, i) =>
+    coat(`n${i}`, 500 + i, { used, ...on(500 + i) }),
+  );
+  await write(...second).expect(200);
+  const file = JSON.parse((await server.get('/api/files/everything').expect(200)).text);
+  const elsewhere = await testApp();
+  await elsewhere.post('/api/files', file).expect(200);
+  expect((await elsewhere.get('/api/log')).body.items).toHaveLength(1000);
+  await elsewhere.close();
+});
+
 test('a coat that is struck out, or that two have noted, is not drawn', async () => {
   const before = (await left()) ?? 0;
   await write(coat('a', 0), coat('twin', 1, { coat: 1 })).expect(200);

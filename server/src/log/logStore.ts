@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import {
-  coatKeyOf,
+  notedCoatsOf,
   entrySchema,
   fieldErrors,
   sentenceOf,
@@ -9,6 +9,7 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { DamagedRecord, type RecordStore } from '../db/recordStore';
 import type { UsedPaint } from './usedPaint';
 
@@ -17,8 +18,6 @@ interface LogRow {
   sequence: number;
   id: string;
   bench_id: string;
-  /** for a coat: the same for two notes of one coat */
-  coat_key: string | null;
   /** for a strike: the entry that is struck out */
   struck_id: string | null;
   saved_at: string;
@@ -53,9 +52,6 @@ export interface LogStore {
   restore(entries: readonly LogEntry[], within: Knex.Transaction): Promise<number>;
 }
 
-/** SQLite takes so many values in one statement. */
-const rowsAtOnce = 2000;
-
 export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): LogStore {
   /** What is new of some entries, and which are here and say something else. */
   async function parted(entries: readonly LogEntry[], within: Knex.Transaction) {
@@ -79,34 +75,31 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
   async function insert(entries: readonly LogEntry[], within: Knex.Transaction) {
     const savedAt = new Date().toISOString();
     const rows = entries.map((entry) => rowOf(entry, savedAt));
-    for (let from = 0; from < rows.length; from += rowsAtOnce)
-      await within<LogRow>('log_entries').insert(rows.slice(from, from + rowsAtOnce));
+    await insertMany(within, 'log_entries', rows);
+    await insertMany(within, 'noted_coats', entries.flatMap(notedCoats));
     return drawn(entries, within);
   }
 
   /** Pots that some new entries draw from, after what these coats took was worked out anew. */
   async function drawn(entries: readonly LogEntry[], within: Knex.Transaction): Promise<string[]> {
-    const keys = new Set(
-      entries.flatMap((entry) => (entry.kind === 'coat' ? [coatKeyOf(entry)] : [])),
-    );
+    const touched = entries.filter(({ kind }) => kind === 'coat').map(({ id }) => id);
     let struck = entries.flatMap((entry) => (entry.kind === 'strike' ? [entry.of] : []));
     while (struck.length > 0) {
+      touched.push(...struck);
       const rows = await rowsWhere('id', struck, within);
-      rows.forEach(({ coat_key }) => coat_key !== null && keys.add(coat_key));
       struck = rows.flatMap(({ struck_id }) => struck_id ?? []);
     }
-    if (keys.size === 0) return [];
-    const coats = await rowsWhere('coat_key', [...keys], within);
-    const about = [...coats];
-    for (let strikes = coats; strikes.length > 0;) {
+    const affected = await notingTheSame(touched, within);
+    if (affected.length === 0) return [];
+    // Whether one of them counts hangs on what else notes its coats, and on what strikes that out.
+    const about = await rowsWhere('id', await notingTheSame(affected, within), within);
+    for (let strikes = [...about]; strikes.length > 0; about.push(...strikes))
       strikes = await rowsWhere(
         'struck_id',
         strikes.map(({ id }) => id),
         within,
       );
-      about.push(...strikes);
-    }
-    return used.recount([...keys], about.map(read), within);
+    return used.recount(affected, about.map(read), within);
   }
 
   return {
@@ -142,28 +135,40 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
   };
 }
 
+/** Entries that note a coat one of these notes; those that note a coat are of them. */
+async function notingTheSame(ids: readonly string[], within: Knex.Transaction): Promise<string[]> {
+  const found = new Set<string>();
+  for (const part of inParts(ids, valuesAtOnce)) {
+    const same = await within('noted_coats as one')
+      .join('noted_coats as other', 'one.coat', 'other.coat')
+      .whereIn('one.entry_id', part)
+      .distinct()
+      .pluck<string[]>('other.entry_id');
+    same.forEach((id) => found.add(id));
+  }
+  return [...found];
+}
+
 async function rowsWhere(
-  column: 'id' | 'coat_key' | 'struck_id',
+  column: 'id' | 'struck_id',
   values: readonly string[],
   within: Knex.Transaction,
 ): Promise<LogRow[]> {
   const rows: LogRow[] = [];
-  for (let from = 0; from < values.length; from += rowsAtOnce)
-    rows.push(
-      ...(await within<LogRow>('log_entries').whereIn(
-        column,
-        values.slice(from, from + rowsAtOnce),
-      )),
-    );
+  for (const part of inParts(values, valuesAtOnce))
+    rows.push(...(await within<LogRow>('log_entries').whereIn(column, part)));
   return rows;
 }
+
+/** What an entry notes, as rows: searched for when the same coat is noted again or struck out. */
+export const notedCoats = (entry: LogEntry) =>
+  entry.kind === 'coat' ? notedCoatsOf(entry).map((coat) => ({ coat, entry_id: entry.id })) : [];
 
 /** An entry as a row. @param savedAt ISO 8601, UTC */
 export function rowOf(entry: LogEntry, savedAt: string): Omit<LogRow, 'sequence'> {
   return {
     id: entry.id,
     bench_id: entry.benchId,
-    coat_key: entry.kind === 'coat' ? coatKeyOf(entry) : null,
     struck_id: entry.kind === 'strike' ? entry.of : null,
     saved_at: savedAt,
     content: JSON.stringify(entry),

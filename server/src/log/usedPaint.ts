@@ -1,10 +1,10 @@
-import { paintUsed, type LogEntry } from '@yellow-ledger/core';
+import { paintUsed, type LogEntry, type PaintUsed } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 
 /** What one coat took from one pot; struck coats have no rows. */
 interface UsedRow {
   entry_id: string;
-  coat_key: string;
   pot_id: string;
   /** milliseconds since 1970 */
   at_ms: number;
@@ -14,13 +14,14 @@ interface UsedRow {
 /** What was used from the pots, worked out from the log as it grows. */
 export interface UsedPaint {
   /**
-   * Works out anew what some coats took, from everything the log says of them.
+   * Works out anew what some entries took.
    *
+   * @param about them, and everything that notes or strikes out the same coats
    * @returns the pots they draw from now or drew from before
    */
   recount(
-    coatKeys: readonly string[],
-    entries: readonly LogEntry[],
+    entryIds: readonly string[],
+    about: readonly LogEntry[],
     within: Knex.Transaction,
   ): Promise<string[]>;
   /** used since a moment, ml; 0 where nothing was */
@@ -29,28 +30,27 @@ export interface UsedPaint {
   sinceMeasured(): Promise<ReadonlyMap<string, number>>;
 }
 
-/** SQLite takes so many values in one statement; a row has five. */
-const rowsAtOnce = 2000;
+export const usedRow = ({ entryId, at, potId, ml }: PaintUsed): UsedRow => ({
+  entry_id: entryId,
+  pot_id: potId,
+  at_ms: at,
+  ml,
+});
 
 export function usedPaint(db: Knex): UsedPaint {
   return {
-    async recount(coatKeys, entries, within) {
-      const before = await within<UsedRow>('used_paint')
-        .whereIn('coat_key', [...coatKeys])
-        .distinct()
-        .pluck('pot_id');
-      await within<UsedRow>('used_paint')
-        .whereIn('coat_key', [...coatKeys])
-        .delete();
-      const rows = paintUsed(entries).map(({ entryId, coatKey, at, potId, ml }): UsedRow => ({
-        entry_id: entryId,
-        coat_key: coatKey,
-        pot_id: potId,
-        at_ms: at,
-        ml,
-      }));
-      for (let from = 0; from < rows.length; from += rowsAtOnce)
-        await within<UsedRow>('used_paint').insert(rows.slice(from, from + rowsAtOnce));
+    async recount(entryIds, about, within) {
+      const before: string[] = [];
+      for (const ids of inParts(entryIds, valuesAtOnce)) {
+        const rows = () => within<UsedRow>('used_paint').whereIn('entry_id', ids);
+        before.push(...(await rows().distinct().pluck('pot_id')));
+        await rows().delete();
+      }
+      const isAsked = new Set(entryIds);
+      const rows = paintUsed(about)
+        .filter(({ entryId }) => isAsked.has(entryId))
+        .map(usedRow);
+      await insertMany(within, 'used_paint', rows);
       return [...new Set([...before, ...rows.map(({ pot_id }) => pot_id)])];
     },
 

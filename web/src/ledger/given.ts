@@ -1,7 +1,7 @@
 import type { AnyRecord, Kept, LogEntry, ResourceName } from '@yellow-ledger/core';
 import { original } from '@reduxjs/toolkit';
 import { ledgerApi, newerEntries, withItems } from './ledgerApi';
-import type { LedgerStore } from './writer/Writer';
+import type { LedgerStore } from './rootState';
 
 /** What the server has changed by what was sent, so that it need not be fetched for it. */
 type Store = Pick<LedgerStore, 'dispatch'>;

@@ -7,10 +7,9 @@ import type {
   ResourceName,
   Version,
 } from '@yellow-ledger/core';
-import { createSelector } from '@reduxjs/toolkit';
+import { createSelector, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
-import type { Store } from './store';
 import { recordKey, type PendingRecord } from './writer/writingSlice';
 
 /** What is in hand: what the server has, with what is written here and on its way to it. */
@@ -107,7 +106,10 @@ export const selectPart = <Name extends Part>(state: RootState, part: Name) =>
 const fresh = { forceRefetch: 30 } as const;
 
 /** Fetches a part that is not in hand. @returns lets go of it */
-export function holdPart(dispatch: Store['dispatch'], part: Part): () => void {
+export function holdPart(
+  dispatch: ThunkDispatch<RootState, unknown, UnknownAction>,
+  part: Part,
+): () => void {
   const { records, versions, log } = ledgerApi.endpoints;
   const asked =
     part === 'versions'

@@ -1,3 +1,4 @@
+import type { Dispatch, UnknownAction } from '@reduxjs/toolkit';
 import type { DeedsState } from './deeds/deedsSlice';
 import type { ledgerApi } from './ledgerApi';
 import type { UnfinishedState } from './unfinishedSlice';
@@ -9,4 +10,10 @@ export interface RootState {
   writing: WritingState;
   deeds: DeedsState;
   unfinished: UnfinishedState;
+}
+
+/** The store, as far as what writes and reads beside the screen needs it. */
+export interface LedgerStore {
+  dispatch: Dispatch<UnknownAction>;
+  getState: () => RootState;
 }

@@ -9,7 +9,7 @@ import {
   type Key,
 } from 'react-aria-components';
 import { BsChevronDown } from 'react-icons/bs';
-import type { PotChoice, PotPickerProps } from './PotPicker';
+import type { PotChoice, PotPickerProps } from './potChoice';
 import { Swatch } from './Swatch';
 
 /** Chooses a pot (or a mix carried forward) by typing a part of its name, or from the list. */

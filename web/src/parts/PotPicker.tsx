@@ -1,22 +1,8 @@
 import Form from 'react-bootstrap/Form';
+import type { PotPickerProps } from './potChoice';
 import { lazily } from './lazily';
 import { Swatch } from './Swatch';
 import './potPicker.scss';
-
-export interface PotChoice {
-  id: string;
-  name: string;
-  hex: string;
-  /** a word or two more, such as the kind */
-  hint?: string;
-}
-
-export interface PotPickerProps {
-  label: string;
-  choices: PotChoice[];
-  chosen: string;
-  onChoose: (id: string) => void;
-}
 
 /** Chooses a pot (or a mix carried forward). */
 export const PotPicker = lazily(

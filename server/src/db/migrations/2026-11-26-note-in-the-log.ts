@@ -12,7 +12,9 @@ import {
   type RecipeOf,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { rowOf } from '../../log/logStore';
+import { insertMany } from '../inParts';
+import { notedCoats, rowOf } from '../../log/logStore';
+import { usedRow } from '../../log/usedPaint';
 import { forwardOnly } from './forwardOnly';
 
 interface Row {
@@ -20,21 +22,19 @@ interface Row {
   content: string;
 }
 
-const atOnce = 1000;
-
 /**
  * What was painted by a plan and which parts were ticked off stands in the log alone; what was used
  * from pots is counted from it, and no longer taken off what was measured.
  */
 export const noteInTheLog: Knex.Migration = {
   async up(db) {
-    await db.schema.alterTable('log_entries', (table) => {
-      table.string('coat_key').index();
-      table.string('struck_id').index();
+    await db.schema.alterTable('log_entries', (table) => table.string('struck_id').index());
+    await db.schema.createTable('noted_coats', (table) => {
+      table.string('coat').notNullable().index();
+      table.string('entry_id').notNullable().index();
     });
     await db.schema.createTable('used_paint', (table) => {
-      table.string('entry_id').notNullable();
-      table.string('coat_key').notNullable().index();
+      table.string('entry_id').notNullable().index();
       table.string('pot_id').notNullable();
       table.integer('at_ms').notNullable();
       table.float('ml').notNullable();
@@ -46,15 +46,16 @@ export const noteInTheLog: Knex.Migration = {
       entrySchema.parse(JSON.parse(content)),
     );
     for (const entry of log) {
-      const { coat_key, struck_id } = rowOf(entry, '');
-      if (coat_key !== null || struck_id !== null)
-        await db('log_entries').where({ id: entry.id }).update({ coat_key, struck_id });
+      const { struck_id } = rowOf(entry, '');
+      if (struck_id !== null) await db('log_entries').where({ id: entry.id }).update({ struck_id });
     }
     const noted = await notesOfArmies(db, log);
     const savedAt = new Date().toISOString();
-    for (const entry of noted) await db('log_entries').insert(rowOf(entry, savedAt));
+    const rows = noted.map((entry) => rowOf(entry, savedAt));
+    await insertMany(db, 'log_entries', rows);
     const whole = [...log, ...noted];
-    await countUsed(db, whole);
+    await insertMany(db, 'noted_coats', whole.flatMap(notedCoats));
+    await insertMany(db, 'used_paint', paintUsed(whole).map(usedRow));
     await measurePots(db, whole);
   },
   down: forwardOnly,
@@ -90,18 +91,6 @@ async function recipesOf(db: Knex): Promise<RecipeOf> {
     const text = texts.get(pinKey(pin));
     return text === undefined ? undefined : recipeSchema.parse(JSON.parse(text));
   };
-}
-
-async function countUsed(db: Knex, log: readonly LogEntry[]): Promise<void> {
-  const rows = paintUsed(log).map(({ entryId, coatKey, potId, at, ml }) => ({
-    entry_id: entryId,
-    coat_key: coatKey,
-    pot_id: potId,
-    at_ms: at,
-    ml,
-  }));
-  for (let from = 0; from < rows.length; from += atOnce)
-    await db('used_paint').insert(rows.slice(from, from + atOnce));
 }
 
 /** The pots were drawn down as coats were noted: what they say is left was so after the last. */

@@ -1,10 +1,10 @@
 import { isSameContent, mergeContents, type LogEntry } from '@yellow-ledger/core';
 import { strikesOf } from '../log/strikes';
-import type { Writer } from '../writer/Writer';
+import type { WritingHand } from '../writer/writingHand';
 import { deedsActions, type Deed, type RecordChange } from './deedsSlice';
 
 /** Undoes the last deed of a scope, which may still be on its way. */
-export function undoneBy(writer: Writer, scope: string | null): Deed | null {
+export function undoneBy(writer: WritingHand, scope: string | null): Deed | null {
   const { done } = writer.store.getState().deeds;
   const deed = done.findLast((each) => each.scope === scope);
   if (!deed) return null;
@@ -19,7 +19,7 @@ export function undoneBy(writer: Writer, scope: string | null): Deed | null {
 }
 
 /** Does again what was undone last. */
-export function redoneBy(writer: Writer, scope: string | null): Deed | null {
+export function redoneBy(writer: WritingHand, scope: string | null): Deed | null {
   const { undone } = writer.store.getState().deeds;
   const deed = undone.findLast((each) => each.scope === scope);
   if (!deed) return null;
@@ -35,7 +35,7 @@ export function redoneBy(writer: Writer, scope: string | null): Deed | null {
  * @returns the strikes; null where nothing could be done
  */
 function bring(
-  writer: Writer,
+  writer: WritingHand,
   { label, entries, scope }: Deed,
   changes: readonly RecordChange[],
 ): LogEntry[] | null {

@@ -5,38 +5,25 @@ import {
   type LogEntry,
   type ResourceName,
 } from '@yellow-ledger/core';
-import type { Dispatch, UnknownAction } from '@reduxjs/toolkit';
 import type { Asked, Problem } from '../ask';
 import { deedsActions, type Deed, type RecordChange } from '../deeds/deedsSlice';
 import { redoneBy, undoneBy } from '../deeds/undoing';
 import { givenRecord, shownRecord } from '../inHand';
-import type { RootState } from '../rootState';
-import { Keeping, type LeftBehind } from './keeping';
+import type { LedgerStore } from '../rootState';
+import { Keeping } from './keeping';
 import type { SafeStore } from './safeStore';
 import { sendEntries } from './sendEntries';
 import { Sending } from './sending';
+import type { HowToWrite, WritingHand } from './writingHand';
 import { sendRecord } from './sendRecord';
-import { recordKey, writingActions, type PendingRecord, type WhenStale } from './writingSlice';
-
-/** The store, as far as the writer needs it. */
-export interface LedgerStore {
-  dispatch: Dispatch<UnknownAction>;
-  getState: () => RootState;
-}
-
-export interface HowToWrite {
-  /** what to do when somebody else has written the same; bring both together unless said otherwise */
-  whenStale?: WhenStale;
-  /** typing goes on: nothing is sent until it has rested so long, ms */
-  restMs?: number;
-}
+import { recordKey, writingActions, type LeftBehind, type PendingRecord } from './writingSlice';
 
 /**
  * The one way anything is written: it shows at once, goes to the server in the order it was done,
  * is kept in the browser until that has it, is brought together with what others wrote, and can be
  * undone. Nothing leaves the queue but by the ledger’s own answer, or because somebody says so.
  */
-export class Writer {
+export class Writer implements WritingHand {
   readonly keeping: Keeping;
   private readonly sending: Sending;
   private turn = 0;

@@ -8,13 +8,7 @@ import {
 import { z } from 'zod';
 import { legacyWaiting } from './legacyWaiting';
 import type { SafeStore } from './safeStore';
-import type { PendingEntry, PendingRecord } from './writingSlice';
-
-/** What an earlier page, or another that was closed, has left unsent. */
-export interface LeftBehind {
-  records: Pick<PendingRecord, 'name' | 'id' | 'base' | 'mine' | 'whenStale' | 'unanswered'>[];
-  entries: Pick<PendingEntry, 'entry' | 'refused'>[];
-}
+import type { LeftBehind, PendingEntry, PendingRecord } from './writingSlice';
 
 const anyRecord = z.union(
   resourceNames.map((name) => resources[name].schema),

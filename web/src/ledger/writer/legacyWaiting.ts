@@ -6,7 +6,7 @@ import {
   recipeSchema,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
-import type { LeftBehind } from './keeping';
+import type { LeftBehind } from './writingSlice';
 
 const prefix = 'yellow-ledger.';
 /** A record whose revision nobody kept: the server's is looked at, and both are brought together. */

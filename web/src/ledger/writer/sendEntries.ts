@@ -2,7 +2,7 @@ import { keptSchema, potSchema, type LogEntry } from '@yellow-ledger/core';
 import { z } from 'zod';
 import { isAway, unreadable, type Problem } from '../ask';
 import { nowKept, nowWritten } from '../given';
-import type { Writer } from './Writer';
+import type { WritingHand } from './writingHand';
 import { writingActions } from './writingSlice';
 
 const appendedSchema = z.object({ pots: z.array(keptSchema(potSchema)) });
@@ -13,7 +13,7 @@ const appendedSchema = z.object({ pots: z.array(keptSchema(potSchema)) });
  * @returns what keeps everything from being sent; null when the next may go
  */
 export async function sendEntries(
-  writer: Writer,
+  writer: WritingHand,
   entries: readonly LogEntry[],
 ): Promise<Problem | null> {
   const answer = await writer.ask('/api/log', {

@@ -11,7 +11,7 @@ import type { z } from 'zod';
 import { isAway, unreadable, type Problem } from '../ask';
 import { deedsActions } from '../deeds/deedsSlice';
 import { forgotten, nowKept } from '../given';
-import type { Writer } from './Writer';
+import type { WritingHand } from './writingHand';
 import { writingActions, type PendingRecord } from './writingSlice';
 
 /** So many answers may be lost before what the server has is taken for somebody else's. */
@@ -22,7 +22,7 @@ const mostUnanswered = 20;
  *
  * @returns what keeps everything from being sent; null when the next may go
  */
-export async function sendRecord(writer: Writer, key: string): Promise<Problem | null> {
+export async function sendRecord(writer: WritingHand, key: string): Promise<Problem | null> {
   const sent = writer.pending(key);
   if (!sent) return null;
   const { name, id, base, mine } = sent;
@@ -79,7 +79,12 @@ export async function sendRecord(writer: Writer, key: string): Promise<Problem |
 }
 
 /** The server has what was sent; what was written meanwhile goes on from there. */
-function wrote(writer: Writer, key: string, sent: PendingRecord, kept: Kept<AnyRecord> | null) {
+function wrote(
+  writer: WritingHand,
+  key: string,
+  sent: PendingRecord,
+  kept: Kept<AnyRecord> | null,
+) {
   const now = writer.pending(key);
   if (!now || now.mine === sent.mine || isSameContent(now.mine, kept?.content ?? null))
     return writer.drop(key);
@@ -87,7 +92,7 @@ function wrote(writer: Writer, key: string, sent: PendingRecord, kept: Kept<AnyR
 }
 
 /** Somebody else has written it: both are brought together, or whoever writes here chooses. */
-function stale(writer: Writer, key: string, { current, message }: Problem): void {
+function stale(writer: WritingHand, key: string, { current, message }: Problem): void {
   const pending = writer.pending(key);
   if (!pending) return;
   const { name, id, base, mine } = pending;
@@ -135,7 +140,7 @@ function stale(writer: Writer, key: string, { current, message }: Problem): void
   );
 }
 
-function put(writer: Writer, pending: PendingRecord): void {
+function put(writer: WritingHand, pending: PendingRecord): void {
   writer.store.dispatch(writingActions.put(pending));
   writer.keeping.record(pending);
 }

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@yellow-ledger/core';
 import type { Problem } from '../ask';
-import type { LedgerStore } from './Writer';
+import type { LedgerStore } from '../rootState';
 import { writingActions } from './writingSlice';
 
 /** How a record and how entries are sent. @returns what keeps everything from being sent, or null */

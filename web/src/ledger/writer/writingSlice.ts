@@ -36,6 +36,12 @@ export interface PendingEntry {
   refused?: string;
 }
 
+/** What an earlier page, or another that was closed, has left unsent. */
+export interface LeftBehind {
+  records: Pick<PendingRecord, 'name' | 'id' | 'base' | 'mine' | 'whenStale' | 'unanswered'>[];
+  entries: Pick<PendingEntry, 'entry' | 'refused'>[];
+}
+
 export interface WritingState {
   records: Record<string, PendingRecord>;
   entries: PendingEntry[];

@@ -3,7 +3,8 @@ import { useMemo } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { BsX } from 'react-icons/bs';
 import { NumberField } from '../../parts/NumberField';
-import { PotPicker, type PotChoice } from '../../parts/PotPicker';
+import type { PotChoice } from '../../parts/potChoice';
+import { PotPicker } from '../../parts/PotPicker';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 
 export interface MixEditorProps {

@@ -95,7 +95,9 @@ export function usePlan(army: Army, batch: Batch): Planning {
 
   const [asked, setAsked] = useState(0);
   useEffect(() => {
-    if (asked > 0) void search(nothing);
+    if (asked === 0) return;
+    const timer = setTimeout(() => void search(nothing));
+    return () => clearTimeout(timer);
   }, [asked]);
   return {
     timetable,
