@@ -62,8 +62,21 @@ module.exports = {
     {
       name: 'parts-know-no-pages',
       severity: 'error',
-      from: { path: '^web/src/(parts|store|workers)/' },
+      from: { path: '^web/src/(parts|ledger|workers)/' },
       to: { path: '^web/src/pages/' },
+    },
+    {
+      name: 'pages-know-no-other-page',
+      severity: 'error',
+      from: { path: '^web/src/pages/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^web/src/pages/', pathNot: '^web/src/pages/$1/' },
+    },
+    {
+      name: 'worker-fetches-nothing',
+      comment: 'what the worker knows it is told',
+      severity: 'error',
+      from: { path: '^web/src/workers/(work/|ledger\\.worker)', pathNot: '\\.test\\.ts$' },
+      to: { path: '^web/src/ledger/(ask|ledgerApi|store)' },
     },
     {
       name: 'routes-without-sql',

@@ -188,7 +188,7 @@ export { type Rule } from './plan/dispatched';
 export { dryMinutesOf } from './plan/dryingTime';
 export { handsOnMinutes } from './plan/handsOn';
 export { lowerBound } from './plan/lowerBound';
-export { orderOfWork, orderSchools, type OrderSchool } from './plan/orderOfWork';
+export { orderOfWork, workOrders, type WorkOrderName } from './plan/orderOfWork';
 export { planBatch } from './plan/planBatch';
 export { plannedSessions, splitOver, type PlannedSession } from './plan/plannedSessions';
 export { type PlannedMixing, type PlannedRun, type PlannedWork } from './plan/plannedWork';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { stepWith } from '../testing/sampleRecipe';
 import { surfaceOf } from '../testing/sampleLevy';
 import { leastOrder } from './leastOrder';
-import { orderOfWork, orderSchools } from './orderOfWork';
+import { orderOfWork, workOrders } from './orderOfWork';
 import { spillRisk, type OrderedSurface } from './spillRisk';
 
 const surface = (
@@ -45,8 +45,8 @@ describe('the order of work', () => {
     expect(order.map((entry) => entry.surface)).toEqual([1, 1, 0, 0]);
   });
 
-  test('what is held back comes last by every school, and nothing is lost', () => {
-    for (const { name } of orderSchools) {
+  test('what is held back comes last by every work order, and nothing is lost', () => {
+    for (const { name } of workOrders) {
       const { order } = orderOfWork(
         [coat, face],
         name,

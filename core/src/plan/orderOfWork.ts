@@ -10,14 +10,14 @@ import {
 } from './spillRisk';
 
 /** How somebody goes over a model. */
-export const orderSchools = [
+export const workOrders = [
   { name: 'surface by surface', tells: 'each surface is finished before the next' },
   { name: 'stage by stage', tells: 'all bases, then all shades, then all layers' },
   { name: 'by sub-assembly', tells: 'each part painted apart is finished, then the next' },
   { name: 'background first', tells: 'as the surfaces are listed, each tidying the last' },
 ] as const;
 
-export type OrderSchool = (typeof orderSchools)[number]['name'];
+export type WorkOrderName = (typeof workOrders)[number]['name'];
 
 export interface WorkOrder {
   order: OrderEntry[];
@@ -26,7 +26,7 @@ export interface WorkOrder {
 }
 
 /**
- * The order of one model’s lines by a school, with the least spill risk the school allows. Varnish
+ * The order of one model’s lines by a work order, with the least spill risk that allows. Varnish
  * and what is held back come last; sub-assemblies do not touch each other until they are put
  * together.
  *
@@ -34,19 +34,19 @@ export interface WorkOrder {
  */
 export function orderOfWork(
   surfaces: readonly OrderedSurface[],
-  school: OrderSchool,
+  by: WorkOrderName,
   isHeldBack: (entry: OrderEntry) => boolean,
 ): WorkOrder {
   const all = surfaces.flatMap(({ steps }, surface) => steps.map((_, step) => ({ surface, step })));
   const first = all.filter((entry) => !isHeldBack(entry));
   const last = all.filter(isHeldBack);
-  const order = [...inSchool(first), ...inSchool(last)];
+  const order = [...inOrder(first), ...inOrder(last)];
   return { order, risk: spillRisk(order, surfaces) };
 
-  function inSchool(entries: OrderEntry[]): OrderEntry[] {
-    if (school === 'background first') return entries;
-    if (school === 'surface by surface') return inBlocks(entries, new Map());
-    if (school === 'by sub-assembly') {
+  function inOrder(entries: OrderEntry[]): OrderEntry[] {
+    if (by === 'background first') return entries;
+    if (by === 'surface by surface') return inBlocks(entries, new Map());
+    if (by === 'by sub-assembly') {
       const apartOf = ({ surface }: OrderEntry) => surfaces[surface].surface.subAssembly ?? '';
       return [...new Set(entries.map(apartOf))].flatMap((apart) =>
         inBlocks(

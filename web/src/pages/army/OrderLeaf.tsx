@@ -1,9 +1,9 @@
 import {
   isMessy,
-  orderSchools,
+  workOrders,
   techniqueOf,
   type Army,
-  type OrderSchool,
+  type WorkOrderName,
   type Pot,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
@@ -20,10 +20,10 @@ export interface OrderLeafProps {
   change: ChangeArmy;
 }
 
-/** The order of work over one model of a unit, by school, and what slips are likely to cost. */
+/** The order of work over one model of a unit, by work order, and what slips are likely to cost. */
 export function OrderLeaf({ army }: OrderLeafProps) {
   const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
-  const [school, setSchool] = useState<OrderSchool>(orderSchools[0].name);
+  const [chosen, setChosen] = useState<WorkOrderName>(workOrders[0].name);
   const unit = army.units.find(({ id }) => id === unitId);
   const { answer, problem } = useAnswer(ofArmies, [army, unitId], (worker) =>
     worker.unitOrder(army, unitId),
@@ -33,27 +33,27 @@ export function OrderLeaf({ army }: OrderLeafProps) {
   if (!answer) return <p>Working out the order …</p>;
   // Where nothing is painted apart that way is the way over the surfaces.
   const isApart = unit.surfaces.some(({ subAssembly }) => subAssembly);
-  const schools = answer.schools.filter(({ name }) => isApart || name !== 'by sub-assembly');
-  const least = Math.min(...schools.map(({ risk }) => risk));
-  const shown = schools.find(({ name }) => name === school);
+  const orders = answer.orders.filter(({ name }) => isApart || name !== 'by sub-assembly');
+  const least = Math.min(...orders.map(({ risk }) => risk));
+  const shown = orders.find(({ name }) => name === chosen);
   const surfaceName = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? '';
   return (
     <div className="order-leaf">
       <div className="leaf-choices">
         <UnitChoice army={army} unitId={unitId} onUnit={setUnitId} />
       </div>
-      <fieldset className="order-schools">
+      <fieldset className="work-orders">
         <legend>Way over a model, and minutes of mending slips are likely to cost on each</legend>
-        {schools.map(({ name, risk }) => (
+        {orders.map(({ name, risk }) => (
           <label key={name}>
             <input
               type="radio"
-              name="school"
-              checked={school === name}
-              onChange={() => setSchool(name)}
+              name="work-order"
+              checked={chosen === name}
+              onChange={() => setChosen(name)}
             />{' '}
             <b>{name}</b>, {risk.toFixed(1)} min{risk === least && ' (least)'}
-            <small>{orderSchools.find((each) => each.name === name)?.tells}</small>
+            <small>{workOrders.find((each) => each.name === name)?.tells}</small>
           </label>
         ))}
       </fieldset>

@@ -4,7 +4,7 @@ import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { Rescued } from '../../workers/work/rescueWork';
 
 /** Ways to mend it, each with what it leads to. */
-export function Mends({ rescued, onMend }: { rescued: Rescued; onMend: (mend: Mend) => void }) {
+export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend) => void }) {
   const { mends, now, planned, error } = rescued;
   if (rescued.stepId === null)
     return <p>Nothing is on this surface yet: paint over it as planned.</p>;
@@ -51,7 +51,7 @@ export function Mends({ rescued, onMend }: { rescued: Rescued; onMend: (mend: Me
               type="button"
               className={index === 0 ? 'next-button' : 'outline-button'}
               aria-label={`Do this: ${mend.sentence}`}
-              onClick={() => onMend(mend)}
+              onClick={() => onFix(mend)}
             >
               Do this
             </button>

@@ -176,7 +176,7 @@ export function WentWrong(props: WentWrongProps) {
         </div>
       )}
       {problem && <p role="alert">{problem}</p>}
-      {what && answer && <Mends rescued={answer} onMend={(one) => mend(one, answer)} />}
+      {what && answer && <Mends rescued={answer} onFix={(one) => mend(one, answer)} />}
       <button type="button" className="plain-button" onClick={onClose}>
         Close
       </button>

@@ -6,11 +6,11 @@ export interface LineRemarksProps {
   buildUp: StepBuildUp | undefined;
   remarks: readonly Remark[];
   mayStop: boolean;
-  onMend: (fix: Fix) => void;
+  onFix: (fix: Fix) => void;
 }
 
 /** The margin: what was found about a line, with the figure behind it and the mend as a button. */
-export function LineRemarks({ step, buildUp, remarks, mayStop, onMend }: LineRemarksProps) {
+export function LineRemarks({ step, buildUp, remarks, mayStop, onFix }: LineRemarksProps) {
   if (!buildUp) return <div className="line-column-remarks" />;
   if (!buildUp.isIncluded)
     return (
@@ -23,14 +23,14 @@ export function LineRemarks({ step, buildUp, remarks, mayStop, onMend }: LineRem
   const [first, ...others] = remarks;
   return (
     <div className="line-column-remarks">
-      {first && <RemarkWords remark={first} onMend={onMend} />}
+      {first && <RemarkWords remark={first} onFix={onFix} />}
       {others.length > 0 && (
         <details className="more-remarks">
           <summary>
             {others.length} more {others.length === 1 ? 'remark' : 'remarks'}
           </summary>
           {others.map((remark) => (
-            <RemarkWords key={remark.rule} remark={remark} onMend={onMend} />
+            <RemarkWords key={remark.rule} remark={remark} onFix={onFix} />
           ))}
         </details>
       )}
@@ -48,16 +48,16 @@ export function LineRemarks({ step, buildUp, remarks, mayStop, onMend }: LineRem
 /** One remark: the sentence, its figure on pointing at it, and its mends. */
 export function RemarkWords({
   remark: { rule, sentence, figure, fixes, potId },
-  onMend,
+  onFix,
 }: {
   remark: Remark;
-  onMend: (fix: Fix) => void;
+  onFix: (fix: Fix) => void;
 }) {
   return (
     <p title={`${figureWords(figure)}`}>
       {sentence}{' '}
       {fixes.map((fix) => (
-        <button key={fix.label} type="button" className="plain-button" onClick={() => onMend(fix)}>
+        <button key={fix.label} type="button" className="plain-button" onClick={() => onFix(fix)}>
           {fix.label}
         </button>
       ))}

@@ -118,7 +118,7 @@ export function RecipeLine(props: RecipeLineProps) {
           buildUp={buildUp}
           remarks={props.remarks}
           mayStop={props.mayStop}
-          onMend={deeds.fix}
+          onFix={deeds.fix}
         />
       </div>
       {isOpen && (

@@ -91,7 +91,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       {onTheWhole.length > 0 && (
         <div className="whole-remarks" role="group" aria-label="Remarks on the whole">
           {onTheWhole.map((remark) => (
-            <RemarkWords key={remark.sentence} remark={remark} onMend={deeds.fix} />
+            <RemarkWords key={remark.sentence} remark={remark} onFix={deeds.fix} />
           ))}
         </div>
       )}

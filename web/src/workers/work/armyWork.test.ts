@@ -33,10 +33,10 @@ describe('the paint of an army', () => {
 });
 
 describe('the order of a unit', () => {
-  test('by each school holds every line once, with its number and minutes', async () => {
+  test('by each work order holds every line once, with its number and minutes', async () => {
     takeLedger([coat, skin]);
-    const { schools } = armyWork.unitOrder(levy, 'watch');
-    for (const { lines } of schools) {
+    const { orders } = armyWork.unitOrder(levy, 'watch');
+    for (const { lines } of orders) {
       expect(lines.map(({ surfaceId, stepId }) => `${surfaceId} ${stepId}`).sort()).toEqual([
         'coat base',
         'coat edge',
@@ -44,7 +44,7 @@ describe('the order of a unit', () => {
       ]);
       expect(lines.every(({ minutes }) => minutes > 0)).toBe(true);
     }
-    const [{ lines }] = schools;
+    const [{ lines }] = orders;
     expect(lines.find(({ stepId }) => stepId === 'edge')?.lineNumber).toBe(2);
   });
 
@@ -55,8 +55,8 @@ describe('the order of a unit', () => {
       line('gloss', 'tallow', { stage: 'detail' }),
     ]);
     takeLedger([varnished, skin]);
-    const { schools } = armyWork.unitOrder(levy, 'watch');
-    for (const { lines } of schools) {
+    const { orders } = armyWork.unitOrder(levy, 'watch');
+    for (const { lines } of orders) {
       expect(lines.slice(-2).map(({ stepId }) => stepId)).toEqual(['seal', 'gloss']);
       expect(lines.filter(({ isHeldBack }) => isHeldBack)).toHaveLength(2);
     }
@@ -64,6 +64,6 @@ describe('the order of a unit', () => {
 
   test('of a unit that is gone is empty', async () => {
     takeLedger([coat, skin, black]);
-    expect(armyWork.unitOrder(levy, 'gone')).toEqual({ schools: [] });
+    expect(armyWork.unitOrder(levy, 'gone')).toEqual({ orders: [] });
   });
 });

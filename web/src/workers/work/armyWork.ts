@@ -2,14 +2,14 @@ import {
   isHeldBack,
   orderedSurfaces,
   orderOfWork,
-  orderSchools,
+  workOrders,
   paintNeeded,
   paintTaken,
   paintToCome,
   type Army,
   type Learned,
   type OrderEntry,
-  type OrderSchool,
+  type WorkOrderName,
   type PaintNeeded,
   type PotToCome,
   type Stage,
@@ -41,9 +41,9 @@ export interface OrderedLine {
   isHeldBack: boolean;
 }
 
-/** How a unit is gone over by each school, with what mending that is likely to cost. */
+/** How a unit is gone over by each work order, with what mending that is likely to cost. */
 export interface UnitOrder {
-  schools: { name: OrderSchool; risk: number; lines: OrderedLine[] }[];
+  orders: { name: WorkOrderName; risk: number; lines: OrderedLine[] }[];
 }
 
 export const armyWork = {
@@ -64,7 +64,7 @@ export const armyWork = {
 
   unitOrder(army: Army, unitId: string): UnitOrder {
     const unit = army.units.find(({ id }) => id === unitId);
-    if (!unit) return { schools: [] };
+    if (!unit) return { orders: [] };
     const { recipeOf, lineNumbers } = armyRecipes(army);
     const surfaces = orderedSurfaces(army, unit, recipeOf);
     const isLast = ({ surface, step }: OrderEntry) => {
@@ -88,7 +88,7 @@ export const armyWork = {
       };
     };
     return {
-      schools: orderSchools.map(({ name }) => {
+      orders: workOrders.map(({ name }) => {
         const { order, risk } = orderOfWork(surfaces, name, isLast);
         return { name, risk, lines: order.map(lineOf) };
       }),

@@ -60,6 +60,9 @@ const stretchMs = 40;
 
 let newest = 0;
 
+/** Lets what was asked meanwhile come in. */
+const breathe = () => new Promise((resolve) => setTimeout(resolve));
+
 export const planWork = {
   planGround(army: Army, batch: Batch): PlanGround {
     const { names, lineNumbers } = armyRecipes(army);
@@ -83,6 +86,9 @@ export const planWork = {
     onProgress: (done: number) => void,
   ): Promise<Planned | null> {
     const mine = ++newest;
+    // Whoever has thought better of it at once is heard before the search begins.
+    await breathe();
+    if (mine !== newest) return null;
     const { recipeOf } = armyRecipes(army);
     const painted = paintedOnArmy(army, recipeOf, logInHand());
     const from = madeFromNow(army, batch);
@@ -97,7 +103,7 @@ export const planWork = {
           return { work: next.value.plan(), madeFrom: from, isThrough: false };
         if (now - breath < stretchMs) continue;
         onProgress(Math.max(next.value.done, (now - started) / longestMs));
-        await new Promise((resolve) => setTimeout(resolve));
+        await breathe();
         breath = performance.now();
       }
     } catch (error) {

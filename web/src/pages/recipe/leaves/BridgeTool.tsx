@@ -11,11 +11,11 @@ export interface BridgeToolProps {
   recipe: Recipe;
   pots: Pot[];
   words: RecipeWords;
-  onMend: (fix: Fix) => void;
+  onFix: (fix: Fix) => void;
 }
 
 /** A ladder between the mixes of two lines, with even steps of light, in whole parts. */
-export function BridgeTool({ recipe, words, onMend }: BridgeToolProps) {
+export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
   const covering = recipe.steps.filter(({ technique }) => techniqueOf(technique).covers);
   const [ends, setEnds] = useState<{ from?: string; to?: string }>({});
   const [wanted, setWanted] = useState<number | null>(null);
@@ -100,7 +100,7 @@ export function BridgeTool({ recipe, words, onMend }: BridgeToolProps) {
                     key={fix.label}
                     type="button"
                     className="outline-button"
-                    onClick={() => onMend(fix)}
+                    onClick={() => onFix(fix)}
                   >
                     {fix.label}
                   </button>

@@ -154,7 +154,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
           ' ≈ An estimate: not every pot is measured.'}
       </p>
       {losses.map((remark) => (
-        <RemarkWords key={remark.sentence} remark={remark} onMend={() => undefined} />
+        <RemarkWords key={remark.sentence} remark={remark} onFix={() => undefined} />
       ))}
       <ArmsLength pots={pots} form={form} build={build} surface={surface} />
     </section>

@@ -55,7 +55,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
             ))}
           </ul>
         </div>
-        <BridgeTool recipe={recipe} pots={pots} words={words} onMend={deeds.fix} />
+        <BridgeTool recipe={recipe} pots={pots} words={words} onFix={deeds.fix} />
       </div>
     </section>
   );
