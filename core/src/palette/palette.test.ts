@@ -95,6 +95,14 @@ describe('what goes in and out', () => {
     expect(() => pour(wellOf({ red: 4 }), fresh, 0.3)).toThrow('holds 0.20 ml, not 0.30');
   });
 
+  test('less than nothing neither comes out nor goes in', () => {
+    const well = wellOf({ yellow: 6 }, 0);
+    for (const ml of [-1, -1e-9, NaN]) {
+      expect(() => takeSome(well, ml)).toThrow(/no amount to take/);
+      expect(() => moreOf(well, ml)).toThrow(/no amount to top up/);
+    }
+  });
+
   test('a well does not run over, and no more comes out than is in it', () => {
     const well = wellOf({ red: 10 });
     expect(() => putIn(well, wellOf({ red: 595 }), late)).toThrow('a well takes up to 30 ml');
@@ -156,6 +164,15 @@ describe('bringing a well back', () => {
       }),
       { numRuns: 40 },
     );
+  });
+
+  test('a pot of which nothing is wanted is no fault, and none of any is nothing to bring back', () => {
+    const well = wellOf({ yellow: 6, brown: 2 }, 8);
+    const wanted = wantedOf(well)!;
+    const none = wanted.pots.map((pot) => ({ ...pot, share: 0 }));
+    expect(bringBack(well, { ...wanted, pots: none }, shelf)).toBeNull();
+    const one = [...wanted.pots, { potId: 'white', share: 0 }];
+    expect(bringBack(well, { ...wanted, pots: one }, shelf)).toMatchObject({ drops: 0 });
   });
 
   test('nothing is added to a well that is as it was meant to be', () => {

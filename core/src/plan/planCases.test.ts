@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { everyOrder } from '../testing/everyOrder';
 import { planCases, type PlanCase } from '../testing/planCases';
 import { changeMinutes } from './work';
@@ -23,6 +24,30 @@ test.each(small)('$name: as short as the best of every order', ({ work, schedule
 test.each(planned)('$name: all is painted, and no quicker than the bound', ({ schedule }) => {
   expect(schedule.left).toBe(0);
   expect(schedule.minutes).toBeGreaterThanOrEqual(schedule.bound.minutes - 1e-6);
+});
+
+test('no plan is quicker than the bound, whoever has claimed which models', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...planCases.slice(0, 7)),
+      fc.array(fc.integer({ min: 0, max: 2 }), { minLength: 10, maxLength: 10 }),
+      fc.array(fc.constantFrom(0.5, 1, 2), { minLength: 2, maxLength: 2 }),
+      ({ name, work, sittings }, claimed, speeds) => {
+        // Each model is the first hand’s, the second’s, or free.
+        const hands = speeds.map((speed, hand) => ({
+          speed,
+          claims: new Set(
+            claimed.slice(0, work.models).flatMap((by, model) => (by === hand ? [model] : [])),
+          ),
+        }));
+        const both = sittings.map((sitting) => ({ ...sitting, hands: [0, 1] }));
+        const { schedule } = finished({ name, work, hands, sittings: both }, 3);
+        fc.pre(schedule.left === 0);
+        expect(schedule.minutes).toBeGreaterThanOrEqual(schedule.bound.minutes - 1e-6);
+      },
+    ),
+    { numRuns: 40 },
+  );
 });
 
 test('the same work gives the same plan', () => {

@@ -3,7 +3,7 @@ import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { coatsToCover, coveredWithin } from './coatsToCover';
 import { usualDropMl } from '../paint/stock';
-import { dropsFor } from './dropsFor';
+import { dropsFor, isAsThin } from './dropsFor';
 import { flattenMix } from './flattenMix';
 import { groundOf, mixedPaint, potOn, shelfOf } from './mixedPaint';
 import { wetVolumeMl } from './wetVolume';
@@ -100,4 +100,28 @@ test('bottles that give small drops are counted in small drops', () => {
     { potId: 'brown', drops: 3 },
   ]);
   expect(colourError).toBeLessThan(0.01);
+});
+
+describe('water', () => {
+  test('half a part on one drop is not lost: more drops are counted, or it is said', () => {
+    const mix = mixOf({ brown: 1 }, { waterParts: 0.5 });
+    const found = dropsFor(mix, [], shelf, 0.05);
+    expect(found.water).toBeGreaterThan(0);
+    expect(isAsThin(found)).toBe(true);
+  });
+
+  test('what cannot be counted so is told by the load beside the written one', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 3, noNaN: true }),
+        fc.double({ min: 0.03, max: 1, noNaN: true }),
+        (waterParts, volumeMl) => {
+          const found = dropsFor(mixOf({ brown: 1 }, { waterParts }), [], shelf, volumeMl);
+          const paint = found.pots.reduce((sum, { drops }) => sum + drops, 0);
+          expect(found.load).toBeCloseTo(paint / (paint + found.water), 6);
+          expect(found.writtenLoad).toBeCloseTo(1 / (1 + waterParts), 9);
+        },
+      ),
+    );
+  });
 });

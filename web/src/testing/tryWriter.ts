@@ -92,6 +92,7 @@ export async function openPage(server: FakeServer, safe = new FakeSafe()) {
     );
     await store.dispatch(ledgerApi.util.upsertQueryData('records', name, items));
   }
+  await store.dispatch(ledgerApi.util.upsertQueryData('versions', undefined, []));
   await store.dispatch(
     ledgerApi.util.upsertQueryData('log', undefined, { entries: [], sequence: 0 }),
   );

@@ -1,0 +1,77 @@
+/** @jest-environment ./scripts/browserEnvironment.cjs */
+import { act, renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { coat } from '../testing/levy';
+import { FakeServer, openPage } from '../testing/tryWriter';
+import { useAnswer } from './useAnswer';
+
+// A browser’s worker is told through messages; here it is only seen what it would be told.
+jest.mock('./ledgerWorker', () => ({ toldWorker: { tell: () => ({}) }, ledgerWorker: {} }));
+
+async function open() {
+  const server = new FakeServer();
+  server.put('recipes', coat);
+  const page = await openPage(server);
+  const asked: number[] = [];
+  const answers: { answer: (given: string) => void; fail: (why: Error) => void }[] = [];
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <Provider store={page.store}>{children}</Provider>
+  );
+  const hook = renderHook(
+    ({ figure }: { figure: number }) =>
+      useAnswer(parts, [figure], () => {
+        asked.push(figure);
+        return new Promise<string>((answer, fail) => answers.push({ answer, fail }));
+      }),
+    { wrapper, initialProps: { figure: 1 } },
+  );
+  const settle = (deed: () => void) =>
+    act(async () => {
+      deed();
+      await Promise.resolve();
+    });
+  return { ...page, ...hook, asked, answers, settle };
+}
+const parts = ['recipes'] as const;
+
+test('while one answer is under way only the newest question waits behind it', async () => {
+  const { result, rerender, asked, answers, settle } = await open();
+  for (const figure of [2, 3, 4]) rerender({ figure });
+  expect(asked).toEqual([1]);
+  await settle(() => answers[0].answer('one'));
+  expect(asked).toEqual([1, 4]);
+  await settle(() => answers[1].answer('four'));
+  expect(result.current).toEqual({ answer: 'four', problem: null });
+});
+
+test('what goes wrong is said, the last answer stays, and the next question is asked', async () => {
+  const { result, rerender, asked, answers, settle } = await open();
+  await settle(() => answers[0].answer('one'));
+  rerender({ figure: 2 });
+  await settle(() => answers[1].fail(new Error('No such recipe.')));
+  expect(result.current).toEqual({ answer: 'one', problem: 'No such recipe.' });
+  rerender({ figure: 3 });
+  await settle(() => answers[2].answer('three'));
+  expect(asked).toEqual([1, 2, 3]);
+  expect(result.current).toEqual({ answer: 'three', problem: null });
+});
+
+test('what it is answered from has changed: it is asked again', async () => {
+  const { asked, answers, writer, settle } = await open();
+  await settle(() => answers[0].answer('one'));
+  await settle(() =>
+    writer.write('recipes', coat.id, { ...coat, name: 'Another' }, { restMs: 9e6 }),
+  );
+  expect(asked).toEqual([1, 1]);
+});
+
+test('an answer to a page that is gone is dropped', async () => {
+  const fault = jest.spyOn(console, 'error');
+  const { unmount, result, answers, settle } = await open();
+  unmount();
+  await settle(() => answers[0].answer('late'));
+  expect(result.current.answer).toBeNull();
+  expect(fault).not.toHaveBeenCalled();
+  fault.mockRestore();
+});
