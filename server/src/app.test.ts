@@ -275,3 +275,19 @@ test('the database is opened as promised: WAL, full sync, foreign keys', async (
   expect(await pragma('foreign_keys')).toBe(1);
   expect(readFileSync(file).subarray(0, 15).toString()).toBe('SQLite format 3');
 });
+
+describe('another page', () => {
+  const from = (origin: string) =>
+    request(app).post('/api/demo/sample').set('Host', 'localhost').set('Origin', origin).send({});
+
+  test('writes nothing, whatever it sends, and is told so', async () => {
+    for (const origin of ['http://example.org', 'null', 'https://localhost', 'http://localhost:1'])
+      expect((await from(origin).expect(403)).body.error.code).toBe('other-page');
+    expect((await get('/api/pots').expect(200)).body.items).toEqual([]);
+  });
+
+  test('of the ledger itself writes', async () => {
+    await from('http://localhost').expect(204);
+    expect((await get('/api/pots').expect(200)).body.items.length).toBeGreaterThan(0);
+  });
+});

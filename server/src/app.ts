@@ -61,6 +61,11 @@ export function createApp({ db, log, webFolder }: AppParts): Express {
       },
       // Served over plain http on loopback: there is no https to insist on.
       strictTransportSecurity: false,
+      // What only browsers heed that cannot run the pages; they would go with every file.
+      xDnsPrefetchControl: false,
+      xDownloadOptions: false,
+      xPermittedCrossDomainPolicies: false,
+      xXssProtection: false,
     }),
   );
   app.use(loopbackOnly);
