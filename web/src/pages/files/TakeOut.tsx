@@ -1,12 +1,14 @@
 import { fileFormats, formatNames } from '@yellow-ledger/core';
 import { Fragment } from 'react';
 import { saveText } from '../../parts/saveText';
+import { useNotice } from '../../parts/shell/notices';
 import { ofShelf } from '../../workers/parts';
 import { useWorker } from '../../workers/useWorker';
 
 /** The shelf and the whole ledger as files. */
 export function TakeOut() {
   const worker = useWorker(ofShelf);
+  const notify = useNotice();
   return (
     <section className="take-out" aria-labelledby="take-out-head">
       <h2 id="take-out-head">Take out</h2>
@@ -27,6 +29,7 @@ export function TakeOut() {
                       void worker()
                         .shelfAs(name)
                         .then((text) => saveText(text, fileName, mediaType))
+                        .catch(() => notify(`${fileName} was not made. Load the page again.`))
                     }
                   >
                     Save {fileName}

@@ -30,10 +30,13 @@ export function usePreview(
       const ledgerWorker = worker();
       await ledgerWorker.beginPreview(mapping);
       for (let from = 0; from < rowCount; from += stretch) {
+        // A run that was given up must not look through the rows of the next one.
+        if (running.signal.aborted) return;
         await ledgerWorker.previewRows(from, from + stretch);
         if (running.signal.aborted) return;
         setProgress({ ...nothingYet, done: Math.min(rowCount, from + stretch) });
       }
+      if (running.signal.aborted) return;
       const preview = await ledgerWorker.previewed();
       if (!running.signal.aborted) setProgress({ done: rowCount, preview, problem: null });
     };

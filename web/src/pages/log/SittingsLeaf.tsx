@@ -9,6 +9,7 @@ import { useWorker } from '../../workers/useWorker';
 import type { LogNamesKnown } from '../../workers/work/logWork';
 import { EntryList } from './EntryList';
 import { saveText } from '../../parts/saveText';
+import { useNotice } from '../../parts/shell/notices';
 
 const MonthCalendar = lazily(
   async () => (await import('./MonthCalendar')).default,
@@ -21,6 +22,7 @@ const mostShown = 30;
 export function SittingsLeaf({ pots }: { pots: Pot[] }) {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logOverview());
   const worker = useWorker(ofEverything);
+  const notify = useNotice();
   const [day, setDay] = useState<string | null>(null);
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p className="page-wait">Reading the log …</p>;
@@ -57,6 +59,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
               void worker()
                 .logCsv()
                 .then((text) => saveText(`\ufeff${text}`, 'log.csv', 'text/csv'))
+                .catch(() => notify('The table was not made. Load the page again.'))
             }
           >
             Save as a table (CSV)

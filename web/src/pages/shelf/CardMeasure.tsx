@@ -1,6 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
+import { useNotice } from '../../parts/shell/notices';
 import { Swatch } from '../../parts/Swatch';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { CardAnswer, CardPlace, CardPlaces } from '../../workers/work/potWork';
@@ -20,7 +21,12 @@ export default function CardMeasure() {
   const [colours, setColours] = useState(usualCard);
   const [isRead, setIsRead] = useState(false);
   const [answer, setAnswer] = useState<CardAnswer | null>(null);
-  const solve = (places: CardPlaces) => void ledgerWorker.solveCard(places).then(setAnswer);
+  const notify = useNotice();
+  const solve = (places: CardPlaces) =>
+    void ledgerWorker
+      .solveCard(places)
+      .then(setAnswer)
+      .catch(() => notify('The card was not worked out. Load the page again.'));
   return (
     <div className="card-measure">
       <p>
