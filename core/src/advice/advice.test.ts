@@ -349,6 +349,9 @@ test('every rule has an example where it speaks and one where it is silent', () 
   }
 });
 
+/** Rules whose first mend may leave some of the jump they speak of, as long as it is smaller. */
+const lessening: RuleName[] = ['starkJump', 'chalkyDryBrush'];
+
 /** Mends that are to silence their own rule. */
 const mended = examples.filter(
   ([rule, , recipe, isSaid]) =>
@@ -361,8 +364,8 @@ test.each(mended)('%s: the first mend of “%s” mends it', (rule, _what, recip
   const after = applyFix(recipe, remark.fixes[0]);
   expect(recipeSchema.safeParse(after).success).toBe(true);
   const left = speaks(rule, after).filter(({ stepId }) => stepId === remark.stepId);
-  const isBetter = left.length === 0 || left[0].figure.value !== remark.figure.value;
-  expect(isBetter).toBe(true);
+  if (!lessening.includes(rule)) expect(left).toEqual([]);
+  for (const { figure } of left) expect(figure.value).toBeLessThan(remark.figure.value);
 });
 
 test('most rules have a mend', () => {
