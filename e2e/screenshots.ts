@@ -217,6 +217,7 @@ const server = await startServer({ demo: true });
 const browser = await chromium.launch(chromiumOptions);
 for (const { name, path, viewport = desk, colorScheme, ready } of shots) {
   const page = await browser.newPage({ viewport, colorScheme, reducedMotion: 'reduce' });
+  await page.clock.install();
   await page.goto(server.url + path);
   await ready(page);
   // The pictures of stripes come from the worker a moment later.

@@ -7,7 +7,6 @@ export async function layRecipe(
   recipe: string,
   models: number,
 ): Promise<void> {
-  await page.clock.install();
   await page.goto(`${url}/bench?recipe=${recipe}`);
   await page.getByLabel('Models', { exact: true }).fill(String(models));
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
@@ -16,7 +15,6 @@ export async function layRecipe(
 
 /** Puts the first models of a unit of the sample army on the bench. */
 export async function layUnit(page: Page, url: string, unit: string, last: number): Promise<void> {
-  await page.clock.install();
   await page.goto(`${url}/bench`);
   await page.getByText(/^Models: /).click();
   await page.getByRole('combobox', { name: /^Unit/ }).selectOption(unit);
@@ -34,7 +32,10 @@ export const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 export const done = (page: Page) => page.getByRole('button', { name: /^Done (all|model)/ });
 export const which = (page: Page) => now(page).getByRole('heading', { level: 2 });
 
-/** Longer than two presses that count as one: the page's own clock goes on, nobody waits. */
+/**
+ * Longer than two presses that count as one: the page's own clock goes on, nobody waits. Its clock
+ * is taken in hand before the page is opened, by `page.clock.install`.
+ */
 export const later = (page: Page) => page.clock.fastForward(700);
 
 /** Presses done, and waits for the step that comes next. */

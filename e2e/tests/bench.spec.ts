@@ -2,6 +2,8 @@ import { done, later, layRecipe, layUnit, logOf, now, paint, which } from '../su
 import { startServer } from '../support/ledgerServer';
 import { expect, test } from '../support/test';
 
+test.beforeEach(({ page }) => page.clock.install({ time: new Date('2026-11-25T18:00:00') }));
+
 test('one step at a time: its mix in drops, what dries, what to paint meanwhile', async ({
   page,
   demo,
@@ -170,7 +172,6 @@ test('timers go by the clock: a laptop that slept wakes to dry paint, and says s
   page,
   demo,
 }) => {
-  await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
   await layRecipe(page, demo.url, 'reed-cloak', 2);
   await page.clock.fastForward(1000);
   await done(page).click();
@@ -183,7 +184,6 @@ test('timers go by the clock: a laptop that slept wakes to dry paint, and says s
 });
 
 test('a clock that is set back is told, and nobody waits longer for it', async ({ page, demo }) => {
-  await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
   await layRecipe(page, demo.url, 'reed-cloak', 2);
   await page.clock.fastForward(1000);
   await done(page).click();

@@ -22,8 +22,6 @@ export const sizeClasses = [
   { name: 'beast', tells: 'a beast or engine as large as a fist', areaCm2: 220 },
 ] as const;
 
-export type SizeClass = (typeof sizeClasses)[number]['name'];
-
 const sizeNames = sizeClasses.map(({ name }) => name);
 
 export const mostModels = 2000;

@@ -4,8 +4,6 @@
  *
  * @source CIE 015:2018 Colorimetry; CIE S 014-1 (observer), CIE S 014-2 (illuminants)
  */
-export const firstBandNm = 380;
-export const bandStepNm = 10;
 export const bandCount = 38;
 
 /** Colour-matching function x̄ */

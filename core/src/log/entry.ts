@@ -33,8 +33,6 @@ const whereSchema = z.strictObject({
   models: onModels,
 });
 
-export type LogPlace = z.infer<typeof whereSchema>;
-
 /** The paint that was on the brush: its pots, and how far it was thinned. */
 export const brushedSchema = z.strictObject({
   pots: z

@@ -33,4 +33,3 @@ export const thinChoices = {
   both: 'water and medium',
 } as const;
 
-export type ThinChoice = keyof typeof thinChoices;

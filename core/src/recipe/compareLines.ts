@@ -5,12 +5,6 @@ import type { Recipe } from './recipe';
 import type { Step } from './step';
 import { toneStops, type ToneStopName } from './toneAxis';
 
-/** A recipe with its prediction. */
-export interface Predicted {
-  recipe: Recipe;
-  build: BuildUp;
-}
-
 /** Two lines that stand for each other, or one that has no counterpart. */
 export interface LinePair {
   left: Step | null;

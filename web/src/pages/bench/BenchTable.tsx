@@ -104,7 +104,7 @@ function BenchNotices({
     <div className="bench-notices">
       <p role="status">
         {log.isOffline &&
-          `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : `${log.unsent} ${log.unsent === 1 ? 'entry is' : 'entries are'}`} waiting here and will be sent in their order.`}
+          `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : `${log.unsent} ${log.unsent === 1 ? 'entry is' : 'entries are'}`} waiting here and will be sent in their order.${log.isUnkept ? ' The browser keeps nothing: leave this page open.' : ''}`}
       </p>
       {log.refused.length > 0 && <RefusedEntries refused={log.refused} />}
       {behind > 60_000 && (

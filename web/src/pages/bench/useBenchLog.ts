@@ -16,7 +16,7 @@ export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'
   const store = useAppStore();
   const all = usePart('log');
   const { kept: benches } = useRecords('benches');
-  const { entries: pending, trouble } = useAppSelector((state) => state.writing);
+  const { entries: pending, trouble, isUnkept } = useAppSelector((state) => state.writing);
   useEffect(() => {
     const look = () => {
       if (document.visibilityState === 'visible') void lookForEntries(store);
@@ -45,8 +45,9 @@ export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'
       isFetched: all !== undefined,
       unsent: pending.filter(({ refused }) => refused === undefined).length,
       isOffline: trouble !== null,
+      isUnkept,
       refused: pending.filter(({ refused }) => refused !== undefined),
     }),
-    [entries, all, pending, trouble],
+    [entries, all, pending, trouble, isUnkept],
   );
 }

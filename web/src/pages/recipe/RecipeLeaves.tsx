@@ -13,11 +13,13 @@ export const leaves = [
 
 export type LeafPath = (typeof leaves)[number]['path'];
 
-export function RecipeLeaves({ recipeId, leaf }: { recipeId: string; leaf: LeafPath }) {
+export function RecipeLeaves({ recipeId }: { recipeId: string }) {
   const navigate = useNavigate();
   const addressOf = (path: LeafPath) => `/recipes/${recipeId}${path && `/${path}`}`;
   const turn = (by: number) => {
-    const at = leaves.findIndex(({ path }) => path === leaf);
+    // By the address and not by what is drawn: a second press may come before the leaf does.
+    const [, , , now = ''] = window.location.pathname.split('/');
+    const at = leaves.findIndex(({ path }) => path === now);
     void navigate(addressOf(leaves[(at + by + leaves.length) % leaves.length].path));
   };
   useShortcut('[', () => turn(-1));

@@ -46,7 +46,7 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
           <p>The colours shown are of an earlier state: {problem}</p>
         </div>
       )}
-      <RecipeLeaves recipeId={recipe.id} leaf={leaf} />
+      <RecipeLeaves recipeId={recipe.id} />
       <Suspense fallback={<p className="page-wait">Opening the leaf …</p>}>
         <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />
       </Suspense>
