@@ -32,4 +32,3 @@ export const thinChoices = {
   medium: 'medium',
   both: 'water and medium',
 } as const;
-
