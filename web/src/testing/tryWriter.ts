@@ -1,4 +1,10 @@
-import { resourceNames, type AnyRecord, type Kept, type ResourceName } from '@yellow-ledger/core';
+import {
+  resourceNames,
+  type AnyRecord,
+  type Kept,
+  type LogEntry,
+  type ResourceName,
+} from '@yellow-ledger/core';
 import type { Asked, Problem } from '../ledger/ask';
 import { ledgerApi } from '../ledger/ledgerApi';
 import { openLedger } from '../ledger/store';
@@ -11,6 +17,20 @@ type Interrupt = (path: string, init: RequestInit) => Answer | Promise<Answer> |
 
 export const trouble = (status: number, code = 'trouble', current?: unknown): Answer => ({
   error: { status, code, message: `Trouble ${status}.`, current } satisfies Problem,
+});
+
+/** An entry of the log that draws no paint. */
+export const entryOf = (id: string, order = 0): LogEntry => ({
+  kind: 'learned',
+  id,
+  benchId: 'bench',
+  at: savedAt,
+  order,
+  what: 'film',
+  factor: 1.2,
+  readings: 4,
+  before: 4,
+  after: 2,
 });
 
 /** A ledger's server in memory that keeps revisions as the real one does. */

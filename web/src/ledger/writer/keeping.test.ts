@@ -1,6 +1,5 @@
-import type { LogEntry } from '@yellow-ledger/core';
 import { coat, levy, skin } from '../../testing/levy';
-import { FakeSafe, FakeServer, openPage, trouble } from '../../testing/tryWriter';
+import { entryOf, FakeSafe, FakeServer, openPage, trouble } from '../../testing/tryWriter';
 
 /** Locks of a browser: held by a page until it is closed. */
 class FakeLocks {
@@ -49,27 +48,13 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-const tick = (id: string, order = 0): LogEntry => ({
-  kind: 'learned',
-  id,
-  benchId: 'bench',
-  at: '2026-11-24T10:00:00.000Z',
-  order,
-  what: 'film',
-  factor: 1.2,
-  readings: 4,
-  before: 4,
-  after: 2,
-});
-
 test('what a closed page has left is sent by the next, once, and then kept no longer', async () => {
   const first = await openPage(server, safe);
   await first.writer.takeOver();
   server.interrupt = () => trouble(0, 'no-answer');
   first.writer.write('recipes', coat.id, { ...coat, name: 'Left behind' });
-  first.writer.append([tick('e1'), tick('e2', 1)]);
+  first.writer.append([entryOf('e1'), entryOf('e2', 1)]);
   await jest.advanceTimersByTimeAsync(10);
-  first.writer.dropEntries([]);
   locks.closeAll();
   server.interrupt = () => null;
 
@@ -85,7 +70,7 @@ test('what an open page waits with is its own, until that is closed', async () =
   const first = await openPage(server, safe);
   await first.writer.takeOver();
   server.interrupt = () => trouble(0, 'no-answer');
-  first.writer.append([tick('e1')]);
+  first.writer.append([entryOf('e1')]);
   await jest.advanceTimersByTimeAsync(10);
   const second = await openPage(server, safe);
   await second.writer.takeOver();
@@ -98,7 +83,7 @@ test('what an open page waits with is its own, until that is closed', async () =
 test('an entry that was refused is still there, with why, on the next visit', async () => {
   const first = await openPage(server, safe);
   server.interrupt = () => trouble(400, 'bad-request');
-  first.writer.append([tick('bad')]);
+  first.writer.append([entryOf('bad')]);
   await jest.advanceTimersByTimeAsync(10);
   server.asked.length = 0;
   const second = await openPage(server, safe);
@@ -112,7 +97,7 @@ test('a browser that keeps nothing is said, and everything is sent all the same'
   safe.isFull = true;
   const { writer, writing } = await openPage(server, safe);
   await writer.takeOver();
-  writer.append([tick('e1')]);
+  writer.append([entryOf('e1')]);
   writer.write('recipes', coat.id, { ...coat, name: 'Sent' });
   await jest.advanceTimersByTimeAsync(10);
   expect(writing().isUnkept).toBe(true);
@@ -125,7 +110,7 @@ test('what the release before kept elsewhere is taken over once; what is not its
   const put = (key: string, value: unknown) => stored.set(key, JSON.stringify(value));
   put(`yellow-ledger.unsaved.${coat.id}`, { base, recipe: { ...coat, name: 'Old page' } });
   put('yellow-ledger.unsaved.army', { before: levy, after: { ...levy, name: 'Old army' } });
-  put('yellow-ledger.entry.e1', tick('e1'));
+  put('yellow-ledger.entry.e1', entryOf('e1'));
   put('yellow-ledger.entry.odd', { kind: 'unheard' });
   put('yellow-ledger.light', 'dark');
   const { writer } = await openPage(server, safe);

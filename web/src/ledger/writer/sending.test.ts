@@ -1,7 +1,6 @@
-import type { LogEntry } from '@yellow-ledger/core';
 import fc from 'fast-check';
 import { coat, levy, skin } from '../../testing/levy';
-import { FakeServer, openPage, trouble } from '../../testing/tryWriter';
+import { entryOf, FakeServer, openPage, trouble } from '../../testing/tryWriter';
 
 let server: FakeServer;
 beforeEach(() => {
@@ -13,18 +12,6 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-const note = (id: string, order = 0): LogEntry => ({
-  kind: 'learned',
-  id,
-  benchId: 'bench',
-  at: '2026-11-24T10:00:00.000Z',
-  order,
-  what: 'film',
-  factor: 1.2,
-  readings: 4,
-  before: 4,
-  after: 2,
-});
 const gone = trouble(0, 'no-answer');
 
 test('no answer is tried again after 1, 2, 4 seconds, and typing does not hurry it', async () => {
@@ -51,7 +38,7 @@ test('the server gone for ten minutes with a hundred things waiting: each is the
   const { writer, writing } = await openPage(server);
   server.interrupt = () => gone;
   for (let i = 0; i < 100; i++) {
-    writer.append([note(`e${i}`, i)]);
+    writer.append([entryOf(`e${i}`, i)]);
     if (i % 10 === 0)
       writer.change('armies', levy.id, 'a name', (now) => ({ ...now, name: `Army ${i}` }));
     await jest.advanceTimersByTimeAsync(6000);
@@ -68,7 +55,7 @@ test('the server gone for ten minutes with a hundred things waiting: each is the
 test('the server gone for ever: everything stays, here and in the browser', async () => {
   const { writer, writing, safe } = await openPage(server);
   server.interrupt = () => gone;
-  writer.append([note('e1')]);
+  writer.append([entryOf('e1')]);
   writer.write('recipes', coat.id, { ...coat, name: 'Mine' });
   await jest.advanceTimersByTimeAsync(24 * 3_600_000);
   expect(writing().entries).toHaveLength(1);
@@ -88,7 +75,7 @@ test('an answer sent but lost is sent again, and counts once', async () => {
     isLost = true;
     return ask(path, init).then(() => gone);
   };
-  writer.append([note('e1')]);
+  writer.append([entryOf('e1')]);
   await jest.advanceTimersByTimeAsync(2000);
   expect(server.log.map(({ id }) => id)).toEqual(['e1']);
   expect(writing()).toMatchObject({ entries: [], trouble: null });
@@ -102,7 +89,7 @@ test.each([
 ])('%s takes nothing off what waits', async (_what, answer) => {
   const { writer, writing } = await openPage(server);
   server.interrupt = () => answer;
-  writer.append([note('e1')]);
+  writer.append([entryOf('e1')]);
   writer.write('recipes', coat.id, { ...coat, name: 'Mine' });
   writer.write('recipes', skin.id, null);
   await jest.advanceTimersByTimeAsync(10_000);
@@ -137,7 +124,7 @@ test('an entry that is refused stays, with why; the others of its batch are writ
   const { writer, writing, safe } = await openPage(server);
   const isBad = ({ body }: RequestInit) => String(body).includes('"bad"');
   server.interrupt = (_path, init) => (isBad(init) ? trouble(400, 'bad-request') : null);
-  writer.append([note('one'), note('bad', 1), note('two', 2)]);
+  writer.append([entryOf('one'), entryOf('bad', 1), entryOf('two', 2)]);
   await jest.advanceTimersByTimeAsync(60_000);
   expect(server.log.map(({ id }) => id)).toEqual(['one', 'two']);
   expect(writing().entries).toMatchObject([{ entry: { id: 'bad' }, refused: 'Trouble 400.' }]);
@@ -177,7 +164,7 @@ test('whatever is written while whatever goes wrong is there in the end, each on
           return ask(path, init).then(() => (depth--, gone));
         };
         for (const [i, act] of acts.entries()) {
-          if (act === 'entry') writer.append([note(`e${i}`, i)]);
+          if (act === 'entry') writer.append([entryOf(`e${i}`, i)]);
           else if (act === 'army') writer.write('armies', levy.id, { ...levy, name: `n${i}` });
           else {
             const recipe = act === 'coat' ? coat : skin;
