@@ -1,9 +1,9 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
-/** Packages that only some pages need; they go where they are used. */
+/** Packages that only some pages need; they go where they are used. (Ids on the server are the kit’s.) */
 const ofSomePages =
-  'recharts|@tanstack|d3-|victory|es-toolkit|decimal|eventemitter3|react-aria|react-stately|@react|@internationalized|@dnd-kit|ical-generator|papaparse|react-hook-form|@hookform';
+  'recharts|@tanstack|d3-|victory|es-toolkit|decimal|eventemitter3|react-aria(?!.*SSRProvider)|react-stately|@react(?!-aria/ssr)|@internationalized|@dnd-kit|ical-generator|papaparse|react-hook-form|@hookform';
 
 /** What goes into one file together; what is not named goes where it is used. */
 const chunks = [

@@ -15,6 +15,8 @@ export {
   sharesOf,
   sharesWithin,
   sizeClasses,
+  surfaceOf,
+  unitOf,
   unitSchema,
   type Army,
   type OwnRecipe,
@@ -353,3 +355,4 @@ export { type Mend, type Mishap } from './rescue/mishap';
 export { mishapKinds, mishapOf, type MishapKind } from './rescue/mishapKinds';
 export { mishapDegrees, mishapSurface, type MishapDegree } from './rescue/mishapSurface';
 export { plannedAfter, rescue } from './rescue/rescue';
+export { counted } from './counted';

@@ -187,3 +187,17 @@ export function evenedOut(unit: Unit): Unit {
   }));
   return { ...unit, surfaces: even };
 }
+
+/** The unit of an army with an id; undefined where there is none. */
+export const unitOf = ({ units }: Pick<Army, 'units'>, unitId: string | undefined) =>
+  units.find(({ id }) => id === unitId);
+
+/** A surface by its id, with its unit; null where either is gone. */
+export function surfaceOf(
+  army: Pick<Army, 'units'>,
+  { unitId, surfaceId }: { unitId: string; surfaceId: string },
+): { unit: Unit; surface: UnitSurface } | null {
+  const unit = unitOf(army, unitId);
+  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+  return unit && surface ? { unit, surface } : null;
+}

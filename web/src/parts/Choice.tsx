@@ -2,16 +2,21 @@ import { useId, type ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import './choice.scss';
 
-export interface ChoiceProps {
+/** Something that is called by its name, or a word that stands for itself. */
+export type Option = string | number | { id: string | number; name: string };
+
+export interface ChoiceProps<Value extends string> {
   label: string;
-  value: string | number;
-  onChoose: (value: string) => void;
-  /** the options */
-  children: ReactNode;
+  value: Value | number;
+  onChoose: (value: Value) => void;
+  options?: readonly Option[];
+  /** options before these, as for choosing none */
+  children?: ReactNode;
 }
 
 /** One of a few, for looking at something rather than for keeping: it stands in no form. */
-export function Choice({ label, value, onChoose, children }: ChoiceProps) {
+export function Choice<Value extends string = string>(props: ChoiceProps<Value>) {
+  const { label, value, onChoose, options = [], children } = props;
   const id = useId();
   return (
     <div className="form-choice">
@@ -20,10 +25,23 @@ export function Choice({ label, value, onChoose, children }: ChoiceProps) {
         id={id}
         size="sm"
         value={value}
-        onChange={(event) => onChoose(event.target.value)}
+        onChange={(event) => onChoose(event.target.value as Value)}
       >
         {children}
+        <Options of={options} />
       </Form.Select>
     </div>
   );
+}
+
+/** What can be chosen, in whichever field. */
+export function Options({ of }: { of: readonly Option[] }) {
+  return of.map((option) => {
+    const { id, name } = typeof option === 'object' ? option : { id: option, name: option };
+    return (
+      <option key={id} value={id}>
+        {name}
+      </option>
+    );
+  });
 }

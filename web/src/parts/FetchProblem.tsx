@@ -1,15 +1,17 @@
+import Button from 'react-bootstrap/Button';
 import { asProblem } from '../ledger/ask';
+import { Problem } from './Problem';
 
 /** What could not be fetched and why, with another try. */
 export function FetchProblem({ error, onRetry }: { error: unknown; onRetry: () => void }) {
   return (
-    <div className="problem" role="alert">
+    <Problem>
       <p>
         {asProblem(error).message}{' '}
-        <button type="button" className="plain-button" onClick={onRetry}>
+        <Button variant="plain" onClick={onRetry}>
           Try again
-        </button>
+        </Button>
       </p>
-    </div>
+    </Problem>
   );
 }

@@ -1,9 +1,10 @@
+import Button from 'react-bootstrap/Button';
 import { useRef } from 'react';
 
 export interface FileButtonProps {
   /** on the button */
   words: string;
-  className: string;
+  variant: 'next' | 'outline';
   isBusy: boolean;
   /** what the file is, for who does not see the button */
   label: string;
@@ -12,18 +13,13 @@ export interface FileButtonProps {
 }
 
 /** A button that asks for one file; the same file can be chosen twice running. */
-export function FileButton({ words, className, isBusy, label, accept, onFile }: FileButtonProps) {
+export function FileButton({ words, variant, isBusy, label, accept, onFile }: FileButtonProps) {
   const chooser = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button
-        type="button"
-        className={className}
-        disabled={isBusy}
-        onClick={() => chooser.current?.click()}
-      >
+      <Button variant={variant} disabled={isBusy} onClick={() => chooser.current?.click()}>
         {isBusy ? 'Taking it in …' : words}
-      </button>
+      </Button>
       <input
         ref={chooser}
         type="file"

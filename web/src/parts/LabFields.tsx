@@ -1,6 +1,8 @@
 import { numberWithin } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import './field.scss';
 
 export interface Lab {
   value: number;
@@ -24,7 +26,7 @@ export function LabFields({ onLab }: { onLab: (lab: Lab | null) => void }) {
       : [`${label} is ${typed[key] || 'empty'}; it should be ${read.error.issues[0].message}.`];
   });
   return (
-    <span className="lab-fields">
+    <span className="flow">
       {fields.map(({ key, label }) => (
         <label key={key}>
           {label}{' '}
@@ -36,9 +38,8 @@ export function LabFields({ onLab }: { onLab: (lab: Lab | null) => void }) {
           />
         </label>
       ))}
-      <button
-        type="button"
-        className="plain-button"
+      <Button
+        variant="plain"
         onClick={() =>
           onLab(
             wrong.length > 0
@@ -48,7 +49,7 @@ export function LabFields({ onLab }: { onLab: (lab: Lab | null) => void }) {
         }
       >
         Take these figures
-      </button>
+      </Button>
       {wrong.length > 0 && (
         <span className="field-error" role="alert">
           {wrong.join(' ')}

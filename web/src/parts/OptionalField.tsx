@@ -1,5 +1,6 @@
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
+import { Options } from './Choice';
 import { Field } from './Field';
 
 /** What an empty field stands for: nothing said. */
@@ -50,20 +51,20 @@ export function OptionalSelect({
   name,
   label,
   names,
+  noneMeans = 'not noted',
 }: {
   name: string;
   label: string;
   names: readonly string[];
+  noneMeans?: string;
 }) {
   const { register } = useFormContext();
   return (
     <Field name={name} label={label}>
       {(attributes) => (
         <Form.Select size="sm" {...attributes} {...register(name, { setValueAs: asTyped })}>
-          <option value="">not noted</option>
-          {names.map((each) => (
-            <option key={each}>{each}</option>
-          ))}
+          <option value="">{noneMeans}</option>
+          <Options of={names} />
         </Form.Select>
       )}
     </Field>

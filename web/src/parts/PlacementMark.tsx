@@ -1,4 +1,5 @@
 import type { Placement } from '@yellow-ledger/core';
+import './placementMark.scss';
 
 const width = 300;
 const height = 9;

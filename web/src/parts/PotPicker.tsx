@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form';
-import type { PotPickerProps } from './potChoice';
 import { lazily } from './lazily';
+import type { PotPickerProps } from './potChoice';
 import { Swatch } from './Swatch';
 import './potPicker.scss';
 

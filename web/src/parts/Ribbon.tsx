@@ -4,16 +4,18 @@ import './ribbon.scss';
 export interface RibbonProps {
   /** places on the tone axis, 0–1, rising */
   stops: readonly number[];
-  hexes: readonly string[];
   /** what it shows, for who cannot see it */
   label: string;
-  /** figures at each stop, told on pointing at a place */
+  /** the colour at each stop; its figures are told on pointing at a place */
   surface?: readonly SurfaceColour[];
+  /** the colours alone, where nothing else is known of them */
+  hexes?: readonly string[];
   isEstimate?: boolean;
 }
 
 /** The surface from pit to point, on neutral grey. */
-export function Ribbon({ stops, hexes, label, surface, isEstimate = false }: RibbonProps) {
+export function Ribbon({ stops, label, surface, isEstimate = false, ...props }: RibbonProps) {
+  const hexes = props.hexes ?? surface?.map(({ hex }) => hex) ?? [];
   const gradient = hexes.map((hex, i) => `${hex} ${(stops[i] * 100).toFixed(1)}%`).join(', ');
   return (
     <div className="ribbon-well" role="img" aria-label={isEstimate ? `${label}, estimated` : label}>

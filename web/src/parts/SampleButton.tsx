@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button';
 import { asProblem } from '../ledger/ask';
 import { useAddSampleMutation } from '../ledger/ledgerApi';
 import { useNotice } from './shell/notices';
@@ -7,9 +8,8 @@ export function SampleButton() {
   const [addSample, { isLoading }] = useAddSampleMutation();
   const notify = useNotice();
   return (
-    <button
-      type="button"
-      className="outline-button"
+    <Button
+      variant="outline"
       disabled={isLoading}
       onClick={() =>
         void addSample()
@@ -19,6 +19,6 @@ export function SampleButton() {
       }
     >
       Try it with the sample
-    </button>
+    </Button>
   );
 }

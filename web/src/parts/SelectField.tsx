@@ -1,11 +1,12 @@
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
+import { Options, type Option } from './Choice';
 import { Field } from './Field';
 
 export interface SelectFieldProps {
   name: string;
   label: string;
-  options: readonly (string | { value: string; label: string })[];
+  options: readonly Option[];
   autoFocus?: boolean;
   /** called with what was chosen, after the form has taken it */
   onChosen?: (value: string) => void;
@@ -24,15 +25,7 @@ export function SelectField({ name, label, options, autoFocus, onChosen }: Selec
           {...attributes}
           {...register(name, { onChange })}
         >
-          {options.map((option) => {
-            const { value, label: words } =
-              typeof option === 'string' ? { value: option, label: option } : option;
-            return (
-              <option key={value} value={value}>
-                {words}
-              </option>
-            );
-          })}
+          <Options of={options} />
         </Form.Select>
       )}
     </Field>

@@ -1,16 +1,11 @@
-import { NavLink } from 'react-router';
-import './shelfTabs.scss';
+import { Leaves } from './Leaves';
+
+const leaves = [
+  { path: '', label: 'Pots' },
+  { path: 'buy', label: 'To buy' },
+  { path: 'paintable', label: 'What can be painted' },
+  { path: 'files', label: 'In and out' },
+];
 
 /** The pages about what stands on the shelves. */
-export function ShelfTabs() {
-  return (
-    <nav className="shelf-tabs" aria-label="About the shelf">
-      <NavLink to="/shelf" end>
-        Pots
-      </NavLink>
-      <NavLink to="/shelf/buy">To buy</NavLink>
-      <NavLink to="/shelf/paintable">What can be painted</NavLink>
-      <NavLink to="/shelf/files">In and out</NavLink>
-    </nav>
-  );
-}
+export const ShelfTabs = () => <Leaves label="About the shelf" at="/shelf" leaves={leaves} />;

@@ -1,3 +1,5 @@
+import type { Pot } from '@yellow-ledger/core';
+
 export interface PotChoice {
   id: string;
   name: string;
@@ -12,3 +14,9 @@ export interface PotPickerProps {
   chosen: string;
   onChoose: (id: string) => void;
 }
+
+/** The pots in use, to be chosen among. */
+export const potChoices = (pots: readonly Pot[]): PotChoice[] =>
+  pots
+    .filter(({ retired }) => !retired)
+    .map(({ id, name, swatch, kind }) => ({ id, name, hex: swatch, hint: kind }));

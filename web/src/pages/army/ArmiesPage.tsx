@@ -1,9 +1,13 @@
+import { counted } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useNavigate, Link } from 'react-router';
-import { FetchProblem } from '../../parts/FetchProblem';
-import { useShortcut } from '../../parts/keyboard/useShortcut';
-import { SampleButton } from '../../parts/SampleButton';
 import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { FetchProblem } from '../../parts/FetchProblem';
+import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { PageHead } from '../../parts/PageHead';
+import { SampleButton } from '../../parts/SampleButton';
 import { newArmy } from './newArmy';
 import './army.scss';
 
@@ -19,36 +23,31 @@ export default function ArmiesPage() {
   };
   useShortcut('n', () => write());
   if (isLoading) return <p className="page-wait">Fetching the armies …</p>;
-  const armies = kept ?? [];
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>Armies</h1>
-        <button type="button" className="next-button" onClick={() => write()}>
+      <PageHead title="Armies">
+        <Button variant="next" onClick={() => write()}>
           Write a new army
-        </button>
-      </div>
+        </Button>
+      </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
-      {armies.length === 0 && !error && (
-        <div className="empty-page">
-          <p>
-            An army holds its units, what each figure is made of, and the recipes its surfaces are
-            painted by. From that the ledger reckons the paint it takes.
-          </p>
-          <div className="empty-actions">
-            <SampleButton />
-          </div>
-        </div>
+      {kept?.length === 0 && (
+        <EmptyPage words="An army holds its units, what each figure is made of, and the recipes its surfaces are painted by. From that the ledger reckons the paint it takes.">
+          <SampleButton />
+        </EmptyPage>
       )}
-      <ul className="army-list">
-        {armies.map(({ content: { id, name, units } }) => (
+      <ul className="ruled army-list">
+        {kept?.map(({ content: { id, name, units } }) => (
           <li key={id}>
             <Link to={`/armies/${id}`} dir="auto">
               {name}
             </Link>
             <span>
-              {units.length} {units.length === 1 ? 'unit' : 'units'},{' '}
-              {units.reduce((sum, { models }) => sum + models, 0)} models
+              {counted(units.length, 'unit')},{' '}
+              {counted(
+                units.reduce((sum, { models }) => sum + models, 0),
+                'model',
+              )}
             </span>
             <small dir="auto">{units.map((unit) => unit.name).join(', ')}</small>
           </li>

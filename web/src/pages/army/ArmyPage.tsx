@@ -1,14 +1,16 @@
-import type { Army } from '@yellow-ledger/core';
-import { Link, NavLink, useParams } from 'react-router';
-import { FetchProblem } from '../../parts/FetchProblem';
-import { NameField } from '../../parts/NameField';
-import { UnsavedMark } from '../../parts/UnsavedMark';
+import { counted, type Army } from '@yellow-ledger/core';
+import { Link, useParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
+import { FetchProblem } from '../../parts/FetchProblem';
+import { Leaves } from '../../parts/Leaves';
+import { NameField } from '../../parts/NameField';
+import { PageHead } from '../../parts/PageHead';
+import { UnsavedMark } from '../../parts/UnsavedMark';
 import { useShelf } from '../../workers/useShelf';
 import { ArmyPaintLeaf } from './ArmyPaintLeaf';
-import { ChangesLeaf } from './ChangesLeaf';
 import type { ChangeArmy } from './changeArmy';
+import { ChangesLeaf } from './ChangesLeaf';
 import { OrderLeaf } from './OrderLeaf';
 import { PlanLeaf } from './plan/PlanLeaf';
 import { ReadingsLeaf } from './readings/ReadingsLeaf';
@@ -16,7 +18,6 @@ import { SchemeTable } from './SchemeTable';
 import { TogetherLeaf } from './TogetherLeaf';
 import { UnitList } from './UnitList';
 import { VariantsLeaf } from './VariantsLeaf';
-import '../../parts/shelfTabs.scss';
 import './army.scss';
 
 /** One army: its units and their scheme, and on its leaves what follows from them. */
@@ -43,27 +44,23 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
   const models = army.units.reduce((sum, unit) => sum + unit.models, 0);
   return (
     <div className="page">
-      <div className="page-head army-head">
-        <h1 className="visually-hidden">{army.name}</h1>
-        <NameField
-          label="Army"
-          name={army.name}
-          onName={(name) => change(`call ${army.name} ${name}`, (before) => ({ ...before, name }))}
-        />
+      <PageHead
+        title={army.name}
+        name={
+          <NameField
+            label="Army"
+            name={army.name}
+            onName={(name) =>
+              change(`call ${army.name} ${name}`, (before) => ({ ...before, name }))
+            }
+          />
+        }
+      >
         <p>
-          {army.units.length} {army.units.length === 1 ? 'unit' : 'units'}, {models} models
+          {counted(army.units.length, 'unit')}, {counted(models, 'model')}
         </p>
-      </div>
-      <nav className="shelf-tabs" aria-label="Leaves of the army">
-        <NavLink end to={`/armies/${army.id}`}>
-          Units
-        </NavLink>
-        {leaves.map(({ path, label }) => (
-          <NavLink key={path} to={`/armies/${army.id}/${path}`}>
-            {label}
-          </NavLink>
-        ))}
-      </nav>
+      </PageHead>
+      <Leaves label="Leaves of the army" at={`/armies/${army.id}`} leaves={leaves} />
       <UnsavedMark name="armies" id={army.id} />
       {leaf === undefined && (
         <>
@@ -83,6 +80,7 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
 }
 
 const leaves = [
+  { path: '', label: 'Units' },
   { path: 'variants', label: 'Variants' },
   { path: 'together', label: 'Together' },
   { path: 'order', label: 'Order of work' },

@@ -1,11 +1,15 @@
-import { usualPotMl, type Army, type Pot } from '@yellow-ledger/core';
+import { counted, usualPotMl, type Army, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { Swatch } from '../../parts/Swatch';
+import { FigureTable } from '../../parts/FigureTable';
+import { Fold } from '../../parts/Fold';
+import { PotWords } from '../../parts/PotWords';
+import { Problem } from '../../parts/Problem';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
+import { surfaceWords } from '../../parts/words/surfaceWords';
 import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyPaint } from '../../workers/work/armyWork';
@@ -27,10 +31,10 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   return (
     <div className="army-paint">
       {needed.without.length > 0 && (
-        <p className="problem">
+        <Problem role="note">
           Not counted, as they have no recipe or it is gone:{' '}
           {needed.without.map((each) => surfaceWords(army, each)).join('; ')}.
-        </p>
+        </Problem>
       )}
       {needed.pots.length > 0 && (
         <>
@@ -47,47 +51,28 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
                   : ` By your own film it is ${own.factor.toFixed(2)} times as much.`)}
             </small>
           </p>
-          <table className="paint-table">
-            <thead>
-              <tr>
-                <th scope="col">Pot</th>
-                <th scope="col">Needed</th>
-                <th scope="col">Painted</th>
-                <th scope="col">Left</th>
-                <th scope="col">To buy</th>
-              </tr>
-            </thead>
-            <tbody>
-              {needed.pots.map(({ potId, ml, takenMl, leftMl, shortMl, potsToBuy }) => (
-                <tr key={potId}>
-                  <th scope="row">
-                    <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>
-                  </th>
-                  <td>{mlWords(ml)}</td>
-                  <td>{takenMl > 0 ? mlWords(takenMl) : '–'}</td>
-                  <td>{leftMl === null ? 'not known' : mlWords(leftMl)}</td>
-                  <td>
-                    {shortMl > 0 ? (
-                      <>
-                        <b>
-                          {potsToBuy} {potsToBuy === 1 ? 'pot' : 'pots'}
-                        </b>{' '}
-                        ({mlWords(shortMl)}){' '}
-                        <Link
-                          to={`/shelf/replace/${potId}`}
-                          aria-label={`What stands in for ${potName(potId)}`}
-                        >
-                          What stands in
-                        </Link>
-                      </>
-                    ) : (
-                      '–'
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <FigureTable
+            heads={['Pot', 'Needed', 'Painted', 'Left', 'To buy']}
+            rows={needed.pots.map(({ potId, ml, takenMl, leftMl, shortMl, potsToBuy }) => [
+              <PotWords key="pot" hex={potHex(potId)} name={potName(potId)} />,
+              mlWords(ml),
+              takenMl > 0 ? mlWords(takenMl) : '–',
+              leftMl === null ? 'not known' : mlWords(leftMl),
+              shortMl > 0 ? (
+                <>
+                  <b>{counted(potsToBuy, 'pot')}</b> ({mlWords(shortMl)}){' '}
+                  <Link
+                    to={`/shelf/replace/${potId}`}
+                    aria-label={`What stands in for ${potName(potId)}`}
+                  >
+                    What stands in
+                  </Link>
+                </>
+              ) : (
+                '–'
+              ),
+            ])}
+          />
           <MixNeeds army={army} answer={answer} potName={potName} />
         </>
       )}
@@ -110,11 +95,15 @@ function MixNeeds({
         const mixes = needed.mixes.filter(({ unitId }) => unitId === unit.id);
         if (mixes.length === 0) return null;
         return (
-          <details key={unit.id} className="mix-needs">
-            <summary>
-              <span dir="auto">{unit.name}</span>, {unit.models}{' '}
-              {unit.models === 1 ? 'model' : 'models'}: {mixes.length} mixes
-            </summary>
+          <Fold
+            key={unit.id}
+            title={
+              <span dir="auto">
+                {unit.name}, {counted(unit.models, 'model')}:{' '}
+                {counted(mixes.length, 'mix', 'mixes')}
+              </span>
+            }
+          >
             <ul>
               {mixes.map((mix) => {
                 const surface = unit.surfaces.find(({ id }) => id === mix.surfaceId);
@@ -132,15 +121,9 @@ function MixNeeds({
                 );
               })}
             </ul>
-          </details>
+          </Fold>
         );
       })}
     </>
   );
-}
-
-function surfaceWords(army: Army, { unitId, surfaceId }: { unitId: string; surfaceId: string }) {
-  const unit = army.units.find(({ id }) => id === unitId);
-  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
-  return `${surface?.name ?? 'a surface'} of ${unit?.name ?? 'a unit'}`;
 }

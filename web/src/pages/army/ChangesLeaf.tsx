@@ -1,8 +1,11 @@
-import type { Army, Pot, RecipePin } from '@yellow-ledger/core';
+import { counted, type Army, type Pot, type RecipePin } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { Deeds } from '../../parts/Deeds';
 import { Ribbon } from '../../parts/Ribbon';
-import { mlWords } from '../../parts/words/mlWords';
 import { minutesInWords } from '../../parts/words/minutesInWords';
+import { mlWords } from '../../parts/words/mlWords';
+import { surfaceWords } from '../../parts/words/surfaceWords';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OutdatedSurface } from '../../workers/work/versionGapWork';
@@ -29,7 +32,7 @@ export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
           models are painted; what a later version would change then stands here.
         </p>
       )}
-      <ul className="outdated-list">
+      <ul className="rows">
         {answer?.map((each) => (
           <li key={`${each.unitId} ${each.surfaceId} ${each.pin.version}`}>
             <OutdatedLine army={army} outdated={each} change={change} />
@@ -54,32 +57,20 @@ function OutdatedLine({
   outdated: OutdatedSurface;
   change: ChangeArmy;
 }) {
-  const { unitId, surfaceId, pin, newest, models, recipeName, gap } = outdated;
-  const unit = army.units.find(({ id }) => id === unitId);
-  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
+  const { pin, newest, models, recipeName, gap } = outdated;
+  const name = surfaceWords(army, outdated);
   const { worst, reads, cost, stops } = gap;
   const [isLeft, setIsLeft] = useState(false);
-  if (!unit || !surface) return null;
   return (
     <>
       <h3 dir="auto">
-        {surface.name} of {unit.name}: {models.length} on version {pin.version} of {recipeName}
+        {name}: {models.length} on version {pin.version} of {recipeName}
       </h3>
       <div className="gap-ribbons">
         <span>version {pin.version}</span>
-        <Ribbon
-          stops={stops}
-          hexes={gap.from.map(({ hex }) => hex)}
-          surface={gap.from}
-          label={`${surface.name} by version ${pin.version}`}
-        />
+        <Ribbon stops={stops} surface={gap.from} label={`${name} by version ${pin.version}`} />
         <span>version {newest.version}</span>
-        <Ribbon
-          stops={stops}
-          hexes={gap.to.map(({ hex }) => hex)}
-          surface={gap.to}
-          label={`${surface.name} by version ${newest.version}`}
-        />
+        <Ribbon stops={stops} surface={gap.to} label={`${name} by version ${newest.version}`} />
       </div>
       <p>
         They differ most at the {worst.place}, ΔE00 {worst.difference.toFixed(1)}; at arm’s length{' '}
@@ -87,28 +78,26 @@ function OutdatedLine({
         {reads < nobodyTells && ', which nobody tells across a table'}. To repaint:{' '}
         {cost.coats === 0
           ? 'nothing.'
-          : `${cost.coats} ${cost.coats === 1 ? 'coat' : 'coats'} on ${models.length} ${models.length === 1 ? 'model' : 'models'}, ${minutesInWords(cost.minutes)} hands-on, ${mlWords(cost.ml)} of thinned paint.`}
+          : `${counted(cost.coats, 'coat')} on ${counted(models.length, 'model')}, ${minutesInWords(cost.minutes)} hands-on, ${mlWords(cost.ml)} of thinned paint.`}
       </p>
       {isLeft ? (
         <p role="status">Left on version {pin.version}.</p>
       ) : (
-        <div className="pot-actions">
-          <button
-            type="button"
-            className="outline-button"
+        <Deeds>
+          <Button
+            variant="outline"
             onClick={() =>
-              change(
-                `bring ${surface.name} of ${unit.name} to version ${newest.version}`,
-                (before) => repinned(before, outdated),
+              change(`bring ${name} to version ${newest.version}`, (before) =>
+                repinned(before, outdated),
               )
             }
           >
             Repaint: pin to version {newest.version}
-          </button>
-          <button type="button" className="plain-button" onClick={() => setIsLeft(true)}>
+          </Button>
+          <Button variant="plain" onClick={() => setIsLeft(true)}>
             Leave it
-          </button>
-        </div>
+          </Button>
+        </Deeds>
       )}
     </>
   );

@@ -7,12 +7,13 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OrderedLine } from '../../workers/work/armyWork';
 import type { ChangeArmy } from './changeArmy';
 import { PartTicks } from './PartTicks';
-import { UnitChoice } from './UnitChoice';
+import { useUnitChoice } from './UnitChoice';
 
 export interface OrderLeafProps {
   army: Army;
@@ -22,9 +23,9 @@ export interface OrderLeafProps {
 
 /** The order of work over one model of a unit, by work order, and what slips are likely to cost. */
 export function OrderLeaf({ army }: OrderLeafProps) {
-  const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
+  const { unit, unitChoice } = useUnitChoice(army);
+  const unitId = unit?.id ?? '';
   const [chosen, setChosen] = useState<WorkOrderName>(workOrders[0].name);
-  const unit = army.units.find(({ id }) => id === unitId);
   const { answer, problem } = useAnswer(ofArmies, [army, unitId], (worker) =>
     worker.unitOrder(army, unitId),
   );
@@ -39,22 +40,24 @@ export function OrderLeaf({ army }: OrderLeafProps) {
   const surfaceName = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? '';
   return (
     <div className="order-leaf">
-      <div className="leaf-choices">
-        <UnitChoice army={army} unitId={unitId} onUnit={setUnitId} />
-      </div>
+      <div className="flow">{unitChoice}</div>
       <fieldset className="work-orders">
         <legend>Way over a model, and minutes of mending slips are likely to cost on each</legend>
         {orders.map(({ name, risk }) => (
-          <label key={name}>
-            <input
-              type="radio"
-              name="work-order"
-              checked={chosen === name}
-              onChange={() => setChosen(name)}
-            />{' '}
-            <b>{name}</b>, {risk.toFixed(1)} min{risk === least && ' (least)'}
-            <small>{workOrders.find((each) => each.name === name)?.tells}</small>
-          </label>
+          <Form.Check
+            key={name}
+            type="radio"
+            id={`order ${name}`}
+            name="work-order"
+            checked={chosen === name}
+            onChange={() => setChosen(name)}
+            label={
+              <>
+                <b>{name}</b>, {risk.toFixed(1)} min{risk === least && ' (least)'}
+                <small>{workOrders.find((each) => each.name === name)?.tells}</small>
+              </>
+            }
+          />
         ))}
       </fieldset>
       {shown && <OrderedLines lines={shown.lines} surfaceName={surfaceName} />}

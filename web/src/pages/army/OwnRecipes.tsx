@@ -2,6 +2,8 @@ import { pinKey, variedSurfaces, withOwnRecipe, type Unit } from '@yellow-ledger
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Choice } from '../../parts/Choice';
+import { CountField } from '../../parts/CountField';
+import { Fold } from '../../parts/Fold';
 import { RecipePinChoice } from './RecipePinChoice';
 
 /** Single models that are painted otherwise than their unit; dealt variants stand on their own leaf. */
@@ -18,8 +20,10 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
   const nameOf = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? 'a surface';
   if (!surface) return null;
   return (
-    <details className="surface-more">
-      <summary>Single models painted otherwise{own.length > 0 && `: ${own.length}`}</summary>
+    <Fold
+      className="surface-more"
+      title={`Single models painted otherwise${own.length > 0 ? `: ${own.length}` : ''}`}
+    >
       <ul>
         {own.map((each) => (
           <li key={`${each.model} ${each.surfaceId}`}>
@@ -34,21 +38,9 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
           </li>
         ))}
       </ul>
-      <div className="leaf-choices">
-        <Choice label="Model" value={model} onChoose={(typed) => setModel(Number(typed))}>
-          {Array.from({ length: Math.min(unit.models, 200) }, (_, i) => (
-            <option key={i} value={i + 1}>
-              {i + 1}
-            </option>
-          ))}
-        </Choice>
-        <Choice label="Its" value={surface.id} onChoose={setSurfaceId}>
-          {free.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Choice>
+      <div className="flow">
+        <CountField label="Model" value={model} least={1} most={unit.models} onCount={setModel} />
+        <Choice label="Its" value={surface.id} onChoose={setSurfaceId} options={free} />
         <RecipePinChoice
           key={own.map(({ model: each, recipe }) => `${each} ${pinKey(recipe)}`).join()}
           label="is painted by"
@@ -57,6 +49,6 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
           onPin={(pin) => pin && put(withOwnRecipe(unit.own ?? [], model, surface.id, pin))}
         />
       </div>
-    </details>
+    </Fold>
   );
 }

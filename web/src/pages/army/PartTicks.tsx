@@ -2,9 +2,10 @@ import { firstUnticked, type Army, type Part, type Unit } from '@yellow-ledger/c
 import { entryHead } from '../../ledger/log/entryHead';
 import { useAppStore } from '../../ledger/store';
 import { useWriter } from '../../ledger/useWriter';
+import { CountField } from '../../parts/CountField';
+import { modelsWords } from '../../parts/words/modelsWords';
 import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import { modelsWords } from '../../parts/words/modelsWords';
 
 /** Parts to be counted off on every model, and on how many models they are. */
 export function PartTicks({ army, unit }: { army: Army; unit: Unit }) {
@@ -37,33 +38,29 @@ export function PartTicks({ army, unit }: { army: Army; unit: Unit }) {
     writer.do(`tick off ${name} of ${unit.name}`, { entries: [tick] });
   };
   return (
-    <section className="part-ticks" aria-label="To count on every model">
+    <section aria-label="To count on every model">
       <h2>To count on every model</h2>
-      <ul>
+      <ul className="ruled">
         {unit.parts.map((part) => {
           const { id, name, count } = part;
           const on = (ticked?.[`${unit.id} ${id}`] ?? []).filter((model) => model <= unit.models);
           const done = on.length;
           return (
             <li key={id}>
-              <label>
-                <b dir="auto">
-                  {name} {count ?? 'many'}
-                </b>
-                : all of them on{' '}
-                <input
-                  className="form-control form-control-sm"
-                  type="number"
-                  min={0}
-                  max={unit.models}
-                  value={done}
-                  onChange={(event) => {
-                    const typed = Math.floor(Number(event.target.value)) || 0;
-                    put(part, on, Math.max(0, Math.min(unit.models, typed)));
-                  }}
-                />{' '}
-                of {unit.models} models
-              </label>
+              <CountField
+                label={
+                  <>
+                    <b>
+                      {name} {count ?? 'many'}
+                    </b>
+                    : all of them on
+                  </>
+                }
+                after={`of ${unit.models} models`}
+                value={done}
+                most={unit.models}
+                onCount={(wanted) => put(part, on, wanted)}
+              />
               {done > 0 && done < unit.models && <span> · on {modelsWords(on)}</span>}
               {done >= unit.models ? (
                 <span> · all done</span>

@@ -1,6 +1,7 @@
 import type { RecipePin } from '@yellow-ledger/core';
-import { Choice } from '../../parts/Choice';
 import { useVersions } from '../../ledger/useVersions';
+import { Choice } from '../../parts/Choice';
+import { versionOptions } from '../../parts/words/versionOptions';
 import { useRecipeRows } from '../../workers/useRecipeRows';
 
 export interface RecipePinChoiceProps {
@@ -23,16 +24,10 @@ export function RecipePinChoice({ label, pin, noneMeans, onPin }: RecipePinChoic
         label={label}
         value={pin?.recipeId ?? ''}
         onChoose={(recipeId) => onPin(recipeId ? { recipeId, version: null } : undefined)}
+        options={rows.filter(({ id, archived }) => !archived || id === pin?.recipeId)}
       >
         <option value="">{noneMeans}</option>
         {isGone && <option value={pin.recipeId}>a recipe that was deleted</option>}
-        {rows
-          .filter(({ id, archived }) => !archived || id === pin?.recipeId)
-          .map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
       </Choice>
       {pin && !isGone && (
         <Choice
@@ -41,14 +36,8 @@ export function RecipePinChoice({ label, pin, noneMeans, onPin }: RecipePinChoic
           onChoose={(version) =>
             onPin({ ...pin, version: version === '' ? null : Number(version) })
           }
-        >
-          <option value="">as it is now</option>
-          {versions.map(({ number, note }) => (
-            <option key={number} value={number}>
-              {note ? `${number}: ${note.slice(0, 40)}` : number}
-            </option>
-          ))}
-        </Choice>
+          options={versionOptions(versions)}
+        />
       )}
       {isGone && <p className="field-error">This recipe was deleted; choose another.</p>}
       {isArchived && <p className="quiet">Archived, and still painted by.</p>}

@@ -1,4 +1,5 @@
 import { surfaces, type Army } from '@yellow-ledger/core';
+import { Fold } from '../../parts/Fold';
 import type { ChangeArmy } from './changeArmy';
 import { RecipePinChoice } from './RecipePinChoice';
 
@@ -9,8 +10,7 @@ export function SchemeTable({ army, change }: { army: Army; change: ChangeArmy }
   );
   if (inUse.length === 0) return null;
   return (
-    <details className="scheme">
-      <summary>Recipes of the whole army, by kind of surface</summary>
+    <Fold title="Recipes of the whole army, by kind of surface">
       <div className="scheme-rows">
         {inUse.map((kind) => (
           <RecipePinChoice
@@ -30,6 +30,6 @@ export function SchemeTable({ army, change }: { army: Army; change: ChangeArmy }
           />
         ))}
       </div>
-    </details>
+    </Fold>
   );
 }

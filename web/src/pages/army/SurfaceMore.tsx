@@ -8,8 +8,9 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
-import { Field } from '../../parts/Field';
-import { OptionalField } from '../../parts/OptionalField';
+import { Fold } from '../../parts/Fold';
+import { OptionalField, OptionalSelect } from '../../parts/OptionalField';
+import { Ticks } from '../../parts/Ticks';
 import { RecipePinChoice } from './RecipePinChoice';
 
 /** What else can be said of a surface, in the form of its unit. */
@@ -20,33 +21,22 @@ export function SurfaceMore({
   index: number;
   surface: UnitSurface | undefined;
 }) {
-  const { register, setValue } = useFormContext<Unit>();
+  const { setValue } = useFormContext<Unit>();
   if (!surface) return null;
   const at = `surfaces.${index}` as const;
   const variants = surface.variants ?? [];
   const putVariants = (next: UnitSurface['variants']) =>
     setValue(`${at}.variants`, next?.length ? next : undefined, { shouldValidate: true });
-  const said = surface.places ?? [];
-  const lies = placesOf(surface);
   return (
-    <details className="surface-more">
-      <summary>More about {surface.name}</summary>
+    <Fold className="surface-more" title={`More about ${surface.name}`}>
       <div className="unit-row">
         <OptionalField name={`${at}.subAssembly`} label="Painted apart, as" />
-        <Field name={`${at}.holdBack`} label="Held back to the end">
-          {(attributes) => (
-            <Form.Select
-              size="sm"
-              {...attributes}
-              {...register(`${at}.holdBack`, { setValueAs: (typed) => typed || undefined })}
-            >
-              <option value="">varnish only</option>
-              {holdsBack.map((each) => (
-                <option key={each}>{each}</option>
-              ))}
-            </Form.Select>
-          )}
-        </Field>
+        <OptionalSelect
+          name={`${at}.holdBack`}
+          label="Held back to the end"
+          noneMeans="varnish only"
+          names={holdsBack}
+        />
         <Form.Check
           id={`${surface.id}-hidden`}
           label="Hidden once put together: base only"
@@ -56,27 +46,14 @@ export function SurfaceMore({
           }
         />
       </div>
-      <fieldset className="place-checks">
-        <legend>Where it lies on the figure</legend>
-        {figurePlaceNames.map((place) => (
-          <label key={place}>
-            <input
-              type="checkbox"
-              checked={lies.includes(place)}
-              onChange={(event) => {
-                const base = said.length > 0 ? said : [...lies];
-                const next = event.target.checked
-                  ? [...base, place]
-                  : base.filter((each) => each !== place);
-                setValue(`${at}.places`, next.length > 0 ? next : undefined, {
-                  shouldValidate: true,
-                });
-              }}
-            />{' '}
-            {figurePlaces[place].says}
-          </label>
-        ))}
-      </fieldset>
+      <Ticks
+        legend={`Where ${surface.name} lies on the figure`}
+        options={figurePlaceNames.map((value) => ({ value, name: figurePlaces[value].says }))}
+        ticked={placesOf(surface)}
+        onTicked={(places) =>
+          setValue(`${at}.places`, places.length > 0 ? places : undefined, { shouldValidate: true })
+        }
+      />
       {variants.map((pin, place) => (
         <div className="variant-row" key={place}>
           <RecipePinChoice
@@ -102,6 +79,6 @@ export function SurfaceMore({
           onPin={(next) => next && putVariants([...variants, next])}
         />
       )}
-    </details>
+    </Fold>
   );
 }

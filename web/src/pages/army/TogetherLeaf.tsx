@@ -1,49 +1,35 @@
 import type { Army, Pot, Unit } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
-import { Choice } from '../../parts/Choice';
-import { Swatch } from '../../parts/Swatch';
+import { CountField } from '../../parts/CountField';
+import { FigureTable } from '../../parts/FigureTable';
+import { PotWords } from '../../parts/PotWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { Together } from '../../workers/work/togetherWork';
 import { ModelFigure } from './ModelFigure';
-import { UnitChoice } from './UnitChoice';
+import { useUnitChoice } from './UnitChoice';
 
 /** Whether the surfaces of a model belong together, shown on a figure. */
 export function TogetherLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
-  const [unitId, setUnitId] = useState(army.units[0]?.id ?? '');
-  const [model, setModel] = useState(1);
-  const unit = army.units.find(({ id }) => id === unitId);
-  const { answer, problem } = useAnswer(ofArmies, [army, unitId, model], (worker) =>
-    worker.together(army, unitId, model),
+  const { unit, unitChoice } = useUnitChoice(army);
+  const [chosen, setModel] = useState(1);
+  const model = Math.min(chosen, unit?.models ?? 1);
+  const { answer, problem } = useAnswer(ofArmies, [army, unit?.id, model], (worker) =>
+    worker.together(army, unit?.id ?? '', model),
   );
   if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
   return (
     <div className="together">
-      <div className="leaf-choices">
-        <UnitChoice
-          army={army}
-          unitId={unitId}
-          onUnit={(chosen) => {
-            setUnitId(chosen);
-            setModel(1);
-          }}
-        />
-        <Choice label="Model" value={model} onChoose={(chosen) => setModel(Number(chosen))}>
-          {Array.from({ length: Math.min(unit.models, mostListed) }, (_, i) => (
-            <option key={i} value={i + 1}>
-              {i + 1}
-            </option>
-          ))}
-        </Choice>
+      <div className="flow">
+        {unitChoice}
+        <CountField label="Model" value={model} least={1} most={unit.models} onCount={setModel} />
       </div>
       {problem && <p role="alert">{problem}</p>}
       {answer ? <TogetherAnswer unit={unit} answer={answer} pots={pots} /> : <p>Looking …</p>}
     </div>
   );
 }
-
-const mostListed = 200;
 
 function TogetherAnswer({
   unit,
@@ -91,23 +77,16 @@ function TogetherAnswer({
           )}
         </ul>
         <h2>At arm’s length</h2>
-        <table className="paint-table">
-          <tbody>
-            {unit.surfaces
-              .filter(({ id }) => id in reads)
-              .map(({ id, name, isHidden }) => (
-                <tr key={id}>
-                  <th scope="row">
-                    <Swatch hex={reads[id].hex} /> <span dir="auto">{name}</span>
-                    {isHidden && ' (hidden)'}
-                  </th>
-                  <td>L* {Math.round(reads[id].value)}</td>
-                  <td>C* {Math.round(reads[id].chroma)}</td>
-                  <td>{reads[id].hex}</td>
-                </tr>
-              ))}
-          </tbody>
-        </table>
+        <FigureTable
+          rows={unit.surfaces
+            .filter(({ id }) => id in reads)
+            .map(({ id, name, isHidden }) => [
+              <PotWords key={id} hex={reads[id].hex} name={isHidden ? `${name} (hidden)` : name} />,
+              `L* ${Math.round(reads[id].value)}`,
+              `C* ${Math.round(reads[id].chroma)}`,
+              reads[id].hex,
+            ])}
+        />
       </div>
     </>
   );

@@ -8,10 +8,12 @@ import {
   type Army,
   type Unit,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
-import { Link } from 'react-router';
+import { Deeds } from '../../parts/Deeds';
 import { Field } from '../../parts/Field';
+import { LinkButton } from '../../parts/LinkButton';
 import { NumberField } from '../../parts/NumberField';
 import { asFigure } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
@@ -61,8 +63,8 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             name="size"
             label="Size"
             options={sizeClasses.map(({ name, tells }) => ({
-              value: name,
-              label: `${name}: ${tells}`,
+              id: name,
+              name: `${name}: ${tells}`,
             }))}
             onChosen={(name) => {
               const chosen = sizeClasses.find((each) => each.name === name);
@@ -83,14 +85,13 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
               noneMeans={armyHas(army, written[index]?.surface)}
               onPin={(recipe) => setValue(`surfaces.${index}.recipe`, recipe)}
             />
-            <button
-              type="button"
-              className="plain-button"
+            <Button
+              variant="plain"
               aria-label={`Take out ${written[index]?.name ?? 'the surface'}`}
               onClick={() => listed.remove(index)}
             >
               Take out
-            </button>
+            </Button>
             <SurfaceMore index={index} surface={written[index]} />
           </div>
         ))}
@@ -98,9 +99,8 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
           The shares add up to {percent(sum)}
           {Math.abs(sum - 1) > sharesWithin ? ', not to the whole model.' : '.'}{' '}
           {written.length > 0 && Math.abs(sum - 1) > sharesWithin && (
-            <button
-              type="button"
-              className="plain-button"
+            <Button
+              variant="plain"
               onClick={() =>
                 evenedOut({ ...unit, surfaces: written }).surfaces.forEach(({ share }, index) =>
                   setValue(`surfaces.${index}.share`, Math.round(share * 1000) / 1000, {
@@ -110,7 +110,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
               }
             >
               Even them out
-            </button>
+            </Button>
           )}
         </p>
         <OwnRecipes unit={unit} />
@@ -131,46 +131,36 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
                 />
               )}
             </Field>
-            <button
-              type="button"
-              className="plain-button"
+            <Button
+              variant="plain"
               aria-label={`Take out ${field.name}`}
               onClick={() => counted.remove(index)}
             >
               Take out
-            </button>
+            </Button>
           </div>
         ))}
-        <div className="pot-actions">
-          <button type="submit" className="next-button">
+        <Deeds>
+          <Button type="submit" variant="next">
             Done
-          </button>
-          <button
-            type="button"
-            className="outline-button"
+          </Button>
+          <Button
+            variant="outline"
             onClick={() =>
               listed.append(newSurface(Math.max(0, Math.round((1 - sum) * 100) / 100)))
             }
           >
             Add a surface
-          </button>
-          <button
-            type="button"
-            className="outline-button"
-            onClick={() => counted.append(newPart())}
-          >
+          </Button>
+          <Button variant="outline" onClick={() => counted.append(newPart())}>
             Add a part
-          </button>
-          <Link className="outline-button" to={`/bench?army=${army.id}&unit=${unit.id}`}>
-            To the bench
-          </Link>
-          <Link className="outline-button" to={`/log/models/${army.id}/${unit.id}/1`}>
-            Models in the log
-          </Link>
-          <button type="button" className="plain-button" onClick={onDelete}>
+          </Button>
+          <LinkButton to={`/bench?army=${army.id}&unit=${unit.id}`}>To the bench</LinkButton>
+          <LinkButton to={`/log/models/${army.id}/${unit.id}/1`}>Models in the log</LinkButton>
+          <Button variant="plain" onClick={onDelete}>
             Delete the unit
-          </button>
-        </div>
+          </Button>
+        </Deeds>
       </form>
     </FormProvider>
   );

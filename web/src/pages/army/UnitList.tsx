@@ -1,4 +1,5 @@
-import { sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
+import { counted, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { percent } from '../../parts/words/percent';
@@ -25,7 +26,7 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
       {army.units.length === 0 && (
         <p>No unit yet. A unit is so many models of one make, painted by one scheme.</p>
       )}
-      <ul className="unit-list">
+      <ul className="ruled">
         {army.units.map((unit) => (
           <li key={unit.id}>
             {unit.id === openId ? (
@@ -48,14 +49,13 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
           </li>
         ))}
       </ul>
-      <button
-        type="button"
-        className={openId ? 'outline-button' : 'next-button'}
+      <Button
+        variant={openId ? 'outline' : 'next'}
         disabled={army.units.length >= 100}
         onClick={add}
       >
         Add a unit
-      </button>
+      </Button>
     </>
   );
 }
@@ -65,11 +65,11 @@ function UnitLine({ unit, onOpen }: { unit: Unit; onOpen: () => void }) {
   const sum = sharesOf(unit);
   return (
     <div className="unit-line">
-      <button type="button" className="name-button" dir="auto" onClick={onOpen}>
+      <Button variant="name" dir="auto" onClick={onOpen}>
         {name}
-      </button>
+      </Button>
       <span>
-        {models} {models === 1 ? 'model' : 'models'}, {size}, {areaCm2} cm²
+        {counted(models, 'model')}, {size}, {areaCm2} cm²
       </span>
       <span dir="auto">
         {surfaces.map((each) => `${each.name} ${percent(each.share)}`).join(', ')}

@@ -10,14 +10,18 @@ import {
   type Unit,
   type UnitSurface,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { Options } from '../../parts/Choice';
+import { Deeds } from '../../parts/Deeds';
 import { useNotice } from '../../parts/shell/notices';
 import { Swatch } from '../../parts/Swatch';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useWorker } from '../../workers/useWorker';
 import type { ChangeArmy } from './changeArmy';
-import { UnitChoice } from './UnitChoice';
+import { useUnitChoice } from './UnitChoice';
 
 export interface VariantsLeafProps {
   army: Army;
@@ -28,8 +32,7 @@ export interface VariantsLeafProps {
 /** What each model of a unit was dealt, to be dealt anew or edited. */
 export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
   const dealt = army.units.filter((unit) => variedSurfaces(unit).length > 0);
-  const [chosenId, setUnitId] = useState('');
-  const unit = dealt.find(({ id }) => id === chosenId) ?? dealt.at(0);
+  const { unit, unitChoice } = useUnitChoice({ units: dealt });
   if (!unit)
     return (
       <p>
@@ -39,12 +42,10 @@ export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
       </p>
     );
   return (
-    <div>
-      <div className="leaf-choices">
-        <UnitChoice army={{ ...army, units: dealt }} unitId={unit.id} onUnit={setUnitId} />
-      </div>
+    <section>
+      <div className="flow">{unitChoice}</div>
       <DealSheet key={unit.id} unit={unit} army={army} pots={pots} change={change} />
-    </div>
+    </section>
   );
 }
 
@@ -81,26 +82,20 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
           : `Like the one before it: ${alike.map(({ model }) => `model ${model}`).join(', ')}.`}{' '}
         <small>The same number deals the same again.</small>
       </p>
-      <div className="pot-actions">
-        <button
-          type="button"
-          className="next-button"
-          disabled={isDealing}
-          onClick={() => void deal(seed)}
-        >
+      <Deeds>
+        <Button variant="next" disabled={isDealing} onClick={() => void deal(seed)}>
           Deal by number {seed}
-        </button>
-        <button
-          type="button"
-          className="outline-button"
+        </Button>
+        <Button
+          variant="outline"
           disabled={isDealing}
           onClick={() => void deal((seed % 999_999) + 1)}
         >
           Deal otherwise
-        </button>
-      </div>
+        </Button>
+      </Deeds>
       {problem && <p role="alert">{problem}</p>}
-      <ol className="deal-list" aria-label={`Models of ${unit.name}`}>
+      <ol className="rows deal-list" aria-label={`Models of ${unit.name}`}>
         {Array.from({ length: unit.models }, (_, i) => i + 1).map((model) => (
           <li key={model}>
             <b>{model}</b>
@@ -158,8 +153,8 @@ function ModelPick({
       <span className="visually-hidden">
         {surface.name} of model {model}
       </span>
-      <select
-        className="form-select form-select-sm"
+      <Form.Select
+        size="sm"
         disabled={isDisabled}
         value={pinKey(has)}
         onChange={(event) => {
@@ -168,13 +163,13 @@ function ModelPick({
           onPick(withOwnRecipe(unit.own ?? [], model, surface.id, isUnits ? null : chosen));
         }}
       >
-        {all.map((pin) => (
-          <option key={pinKey(pin)} value={pinKey(pin)}>
-            {names[pin.recipeId] ?? 'a recipe that was deleted'}
-            {pin.version === null ? '' : `, version ${pin.version}`}
-          </option>
-        ))}
-      </select>
+        <Options
+          of={all.map((pin) => ({
+            id: pinKey(pin),
+            name: `${names[pin.recipeId] ?? 'a recipe that was deleted'}${pin.version === null ? '' : `, version ${pin.version}`}`,
+          }))}
+        />
+      </Form.Select>
     </label>
   );
 }

@@ -1,8 +1,16 @@
-import { standing, tickedOn, type BenchTask, type Drying } from '@yellow-ledger/core';
+import {
+  counted,
+  standing,
+  tickedOn,
+  unitOf,
+  type BenchTask,
+  type Drying,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { Swatch } from '../../parts/Swatch';
+import { modelsWords } from '../../parts/words/modelsWords';
 import type { BenchPartProps } from './benchPart';
 import { leftWords } from './benchWords';
-import { modelsWords } from '../../parts/words/modelsWords';
 
 /** Around the step: what dries, what can be done meanwhile, what to keep wet, what to count. */
 export function Around(props: BenchPartProps) {
@@ -24,7 +32,7 @@ function DryingList({ view, hand, words }: BenchPartProps) {
     <section>
       <h2>Drying</h2>
       {drying.length === 0 && <p className="quiet">Nothing dries.</p>}
-      <ul>
+      <ul className="rows">
         {drying.map((each) => {
           const what = `${words.surface(each.unitId, each.surfaceId)} ${modelsWords(each.models)}`;
           return (
@@ -37,14 +45,13 @@ function DryingList({ view, hand, words }: BenchPartProps) {
                 </small>
               </span>
               <b>{each.ms - passed > 0 ? leftWords(each.ms - passed) : 'dry'}</b>
-              <button
-                type="button"
-                className="plain-button"
+              <Button
+                variant="plain"
                 aria-label={`Is dry: ${what}`}
                 onClick={() => feltDry(each, { hand, view })}
               >
                 Is dry
-              </button>
+              </Button>
             </li>
           );
         })}
@@ -72,15 +79,13 @@ function Meanwhile({ view, hand, words }: BenchPartProps) {
   return (
     <section>
       <h2>Meanwhile</h2>
-      <ul>
+      <ul className="rows">
         {others.slice(0, mostShown).map((task) => (
           <li key={task.key}>
-            <button type="button" className="meanwhile" onClick={() => hand.take(task.key)}>
+            <Button variant="chip" className="meanwhile" onClick={() => hand.take(task.key)}>
               <span dir="auto">{sayTask(task, words, view.recipeNames)}</span>
-              <small>
-                {task.models.length} {task.models.length === 1 ? 'model' : 'models'}
-              </small>
-            </button>
+              <small>{counted(task.models.length, 'model')}</small>
+            </Button>
           </li>
         ))}
       </ul>
@@ -107,7 +112,7 @@ function WetList({ view, hand }: BenchPartProps) {
   return (
     <section>
       <h2>Wet on the palette</h2>
-      <ul>
+      <ul className="rows">
         {view.wet.map(({ entry, ms, coatsLeft, hex }) => (
           <li key={entry.id}>
             <span dir="auto">
@@ -115,9 +120,7 @@ function WetList({ view, hand }: BenchPartProps) {
               line {entry.line}
               <small>
                 {' '}
-                {coatsLeft > 0
-                  ? `${coatsLeft} ${coatsLeft === 1 ? 'coat' : 'coats'} to come`
-                  : 'no longer needed'}
+                {coatsLeft > 0 ? `${counted(coatsLeft, 'coat')} to come` : 'no longer needed'}
               </small>
             </span>
             <b>{leftWords(Math.max(0, ms - passed))}</b>
@@ -131,7 +134,7 @@ function WetList({ view, hand }: BenchPartProps) {
 /** Parts to be counted on every model of the unit that is in hand. */
 function PartList({ army, bench, view, hand }: BenchPartProps) {
   const task = view.now?.task;
-  const unit = army.units.find(({ id }) => id === task?.unitId);
+  const unit = unitOf(army, task?.unitId);
   if (!task || !unit || unit.parts.length === 0) return null;
   const ticks = standing(hand.log.entries).filter((entry) => entry.kind === 'tick');
   const ticked = tickedOn(unit.id, ticks);
@@ -139,7 +142,7 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
   return (
     <section>
       <h2>Count on every model</h2>
-      <ul>
+      <ul className="rows">
         {unit.parts.map(({ id, name, count }) => {
           const open = models.filter((model) => !ticked.get(id)?.has(model));
           return (
@@ -151,9 +154,8 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
                   {open.length === 0 ? 'all ticked off' : `open on ${modelsWords(open)}`}
                 </small>
               </span>
-              <button
-                type="button"
-                className="plain-button"
+              <Button
+                variant="plain"
                 disabled={open.length === 0}
                 aria-label={`Tick off ${name} on the models in hand`}
                 onClick={() =>
@@ -172,7 +174,7 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
                 }
               >
                 Tick off
-              </button>
+              </Button>
             </li>
           );
         })}
@@ -189,11 +191,11 @@ function TakeBack({ bench, hand, words }: BenchPartProps) {
   const models = 'where' in last ? `, ${modelsWords(last.where.models)}` : '';
   const says = `${lastWords[last.kind]}${where}${models}`;
   return (
-    <section className="take-back">
+    <section className="flow take-back">
       <p dir="auto">Last: {says}</p>
-      <button type="button" className="plain-button" onClick={hand.takeBack}>
+      <Button variant="plain" onClick={hand.takeBack}>
         Take it back
-      </button>
+      </Button>
     </section>
   );
 }

@@ -1,7 +1,7 @@
 import { armyOnBench, type Army, type Bench, type Kept } from '@yellow-ledger/core';
 import { Link, useParams } from 'react-router';
-import { FetchProblem } from '../../parts/FetchProblem';
 import { useRecords } from '../../ledger/useParts';
+import { FetchProblem } from '../../parts/FetchProblem';
 import { useShelf } from '../../workers/useShelf';
 import { BenchTable } from './BenchTable';
 import './bench.scss';

@@ -1,25 +1,24 @@
 import { keepings, lineLimit, rooms, type Bench, type Unit } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
-import { Choice } from '../../parts/Choice';
 import { painterHere } from '../../ledger/log/painterHere';
 import { useWriter } from '../../ledger/useWriter';
+import { Choice } from '../../parts/Choice';
+import { Deeds } from '../../parts/Deeds';
+import { Problem } from '../../parts/Problem';
+import { Switch } from '../../parts/Switch';
+import { keepingNames } from '../../parts/words/keepingNames';
 import type { BenchPartProps } from './benchPart';
 import { chimeSetting } from './chime';
 import { FoundSheet } from './FoundSheet';
-import { usePedalLearning } from './usePedal';
 import { PanelBox } from './PanelBox';
+import { usePedalLearning } from './usePedal';
 
 export interface BenchSheetProps extends Omit<BenchPartProps, 'view'> {
   onClose: () => void;
 }
-
-const keepingNames: Record<Bench['keeping'], string> = {
-  open: 'on an open dish',
-  damp: 'over a damp sheet',
-  covered: 'damp and covered',
-};
 
 /** The room, the pedal, the sound; what was painted before; putting the bench away. */
 export function BenchSheet(props: BenchSheetProps) {
@@ -32,46 +31,30 @@ export function BenchSheet(props: BenchSheetProps) {
     writer.change('benches', bench.id, label, (now) => ({ ...now, ...part }));
   return (
     <PanelBox label="Bench settings">
-      <div className="bench-fields">
+      <div className="flow">
         <Choice
           label="Room"
           value={bench.room}
-          onChoose={(room) => change('change the room', { room: room as Bench['room'] })}
-        >
-          {rooms.map((room) => (
-            <option key={room}>{room}</option>
-          ))}
-        </Choice>
+          onChoose={(room) => change('change the room', { room })}
+          options={rooms}
+        />
         <Choice
           label="Palette kept"
           value={bench.keeping}
-          onChoose={(keeping) =>
-            change('keep the palette another way', { keeping: keeping as Bench['keeping'] })
-          }
-        >
-          {keepings.map((keeping) => (
-            <option key={keeping} value={keeping}>
-              {keepingNames[keeping]}
-            </option>
-          ))}
-        </Choice>
-        <Form.Check
-          type="switch"
-          id="bench-dryer"
-          label="A hair dryer is used"
-          checked={bench.hairDryer}
-          onChange={(event) =>
-            change('use a hair dryer or not', { hairDryer: event.target.checked })
-          }
+          onChoose={(keeping) => change('keep the palette another way', { keeping })}
+          options={keepings.map((id) => ({ id, name: keepingNames[id] }))}
         />
-        <Form.Check
-          type="switch"
-          id="bench-chime"
+        <Switch
+          label="A hair dryer is used"
+          isOn={bench.hairDryer}
+          onTurn={(hairDryer) => change('use a hair dryer or not', { hairDryer })}
+        />
+        <Switch
           label="A sound when something is dry"
-          checked={isChimeOn}
-          onChange={(event) => {
-            chimeSetting.turn(event.target.checked);
-            setIsChimeOn(event.target.checked);
+          isOn={isChimeOn}
+          onTurn={(isOn) => {
+            chimeSetting.turn(isOn);
+            setIsChimeOn(isOn);
           }}
         />
         <label>
@@ -86,34 +69,33 @@ export function BenchSheet(props: BenchSheetProps) {
         </label>
         <p>
           Foot pedal: <kbd>{pedal.key === ' ' ? 'Space' : pedal.key}</kbd>{' '}
-          <button type="button" className="plain-button" onClick={pedal.learn}>
+          <Button variant="plain" onClick={pedal.learn}>
             {pedal.isLearning ? 'Press the pedal now …' : 'Another key'}
-          </button>
+          </Button>
         </p>
       </div>
       {bench.hairDryer && (
-        <p className="now-caution">
+        <Problem role="note">
           Warm air only, at arm’s length and never over solvents or wet varnish: vapour can catch
           fire. Read the maker’s sheet.
-        </p>
+        </Problem>
       )}
       <FoundSheet {...props} />
       <WhoIsHere units={army.units} bench={bench} />
-      <div className="pot-actions">
-        <button
-          type="button"
-          className="outline-button"
+      <Deeds>
+        <Button
+          variant="outline"
           onClick={() => {
             change('put the bench away', { isCleared: true });
             void navigate('/bench');
           }}
         >
           Put the bench away
-        </button>
-        <button type="button" className="plain-button" onClick={onClose}>
+        </Button>
+        <Button variant="plain" onClick={onClose}>
           Close
-        </button>
-      </div>
+        </Button>
+      </Deeds>
     </PanelBox>
   );
 }

@@ -1,14 +1,19 @@
+import { counted, type Army } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { PageHead } from '../../parts/PageHead';
+import { Problem } from '../../parts/Problem';
+import { RefusedEntries } from '../../parts/RefusedEntries';
+import { surfaceWords } from '../../parts/words/surfaceWords';
 import { Around } from './Around';
 import type { BenchPanel, OnTable } from './benchPart';
 import { BenchSheet } from './BenchSheet';
 import { benchWordsOf } from './benchWords';
 import { Differently } from './Differently';
 import { NowPanel } from './NowPanel';
-import { useBench } from './useBench';
+import { useBench, type BenchHand } from './useBench';
 import { useDryChime } from './useDryChime';
-import { RefusedEntries } from '../../parts/RefusedEntries';
 import { useWakeLock } from './useWakeLock';
 import { WentWrong } from './WentWrong';
 
@@ -23,7 +28,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
     () =>
       view?.state.drying.map(({ entryId, unitId, surfaceId, models, ms }) => ({
         entryId,
-        says: `${words.surface(unitId, surfaceId)} of ${models.length === 1 ? 'one model' : `${models.length} models`}`,
+        says: `${words.surface(unitId, surfaceId)} of ${counted(models.length, 'model')}`,
         at: view.seenAt + ms,
       })) ?? [],
     [view, words],
@@ -32,23 +37,21 @@ export function BenchTable({ bench, army, pots }: OnTable) {
   const props = { bench, army, pots, hand, words };
   return (
     <div className="page bench">
-      <div className="bench-head">
-        <h1 dir="auto">{bench.name}</h1>
+      <PageHead title={bench.name}>
         {view && (
           <p>
             {view.state.coatsDone} of {view.state.coatsDone + view.state.coatsLeft} coats
           </p>
         )}
-        <button
-          type="button"
-          className="outline-button"
+        <Button
+          variant="outline"
           aria-expanded={panel === 'sheet'}
           onClick={() => setPanel(panel === 'sheet' ? null : 'sheet')}
         >
           Bench settings
-        </button>
-      </div>
-      <BenchNotices hand={hand} words={words} />
+        </Button>
+      </PageHead>
+      <BenchNotices hand={hand} army={army} />
       {problem && <p role="alert">{problem}</p>}
       {!view && !problem && <p className="page-wait">Working out what is next …</p>}
       {panel === 'sheet' && <BenchSheet {...props} onClose={() => setPanel(null)} />}
@@ -71,7 +74,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
         </div>
       )}
       {log.isFetched && log.entries.length > 0 && (
-        <p className="bench-foot">
+        <p className="quiet">
           Everything you press is in the <Link to="/log">log</Link> at once.
         </p>
       )}
@@ -91,20 +94,14 @@ function AllDone({ hasRecipes }: { hasRecipes: boolean }) {
   );
 }
 
-function BenchNotices({
-  hand,
-  words,
-}: {
-  hand: ReturnType<typeof useBench>;
-  words: ReturnType<typeof benchWordsOf>;
-}) {
+function BenchNotices({ hand, army }: { hand: BenchHand; army: Army }) {
   const { log, view, setBackMs } = hand;
   const behind = Math.max(setBackMs, view?.state.clockBehindMs ?? 0);
   return (
-    <div className="bench-notices">
+    <div>
       <p role="status">
         {log.isOffline &&
-          `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : `${log.unsent} ${log.unsent === 1 ? 'entry is' : 'entries are'}`} waiting here and will be sent in their order.${log.isUnkept ? ' The browser keeps nothing: leave this page open.' : ''}`}
+          `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : counted(log.unsent, 'entry is', 'entries are')} waiting here and will be sent in their order.${log.isUnkept ? ' The browser keeps nothing: leave this page open.' : ''}`}
       </p>
       {log.refused.length > 0 && <RefusedEntries refused={log.refused} />}
       {behind > 60_000 && (
@@ -114,16 +111,11 @@ function BenchNotices({
         </p>
       )}
       {view && view.state.without.length > 0 && (
-        <p className="problem" dir="auto">
+        <Problem dir="auto" role="note">
           No recipe, or it is gone:{' '}
-          {view.state.without
-            .map(
-              ({ unitId, surfaceId }) =>
-                `${words.surface(unitId, surfaceId)} of ${words.unit(unitId)}`,
-            )
-            .join('; ')}
-          . What was painted of it stays in the log.
-        </p>
+          {view.state.without.map((each) => surfaceWords(army, each)).join('; ')}. What was painted
+          of it stays in the log.
+        </Problem>
       )}
     </div>
   );

@@ -1,10 +1,15 @@
 import type { Bench, Kept } from '@yellow-ledger/core';
 import { format } from 'date-fns';
-import { useNavigate, Link } from 'react-router';
-import { FetchProblem } from '../../parts/FetchProblem';
-import { SampleButton } from '../../parts/SampleButton';
+import Button from 'react-bootstrap/Button';
+import { useNavigate } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { FetchProblem } from '../../parts/FetchProblem';
+import { Fold } from '../../parts/Fold';
+import { LinkButton } from '../../parts/LinkButton';
+import { PageHead } from '../../parts/PageHead';
+import { SampleButton } from '../../parts/SampleButton';
 import { NewBench } from './NewBench';
 import './bench.scss';
 
@@ -26,29 +31,19 @@ export default function BenchesPage() {
   const away = benches.filter(({ content }) => content.isCleared);
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>Bench</h1>
-      </div>
+      <PageHead title="Bench" />
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {open.length > 0 && (
-        <ul className="bench-list" aria-label="On the table">
+        <ul className="ruled bench-list" aria-label="On the table">
           {open.map(({ content }) => (
             <BenchRow key={content.id} bench={content} isNext />
           ))}
         </ul>
       )}
       {benches.length === 0 && !error && (
-        <div className="empty-page">
-          <p>
-            Here you paint: one step at a time, large enough to read across the table, with its mix
-            in drops, what dries meanwhile and what to paint next. What you press is written down.
-          </p>
-          {armies.kept?.length === 0 && (
-            <div className="empty-actions">
-              <SampleButton />
-            </div>
-          )}
-        </div>
+        <EmptyPage words="Here you paint: one step at a time, large enough to read across the table, with its mix in drops, what dries meanwhile and what to paint next. What you press is written down.">
+          {armies.kept?.length === 0 && <SampleButton />}
+        </EmptyPage>
       )}
       <NewBench
         armies={armies.kept?.map(({ content }) => content) ?? []}
@@ -56,9 +51,8 @@ export default function BenchesPage() {
         onBench={lay}
       />
       {away.length > 0 && (
-        <details>
-          <summary>Put away ({away.length})</summary>
-          <ul className="bench-list">
+        <Fold title={`Put away (${away.length})`}>
+          <ul className="ruled bench-list">
             {away.map(({ content }: Kept<Bench>) => (
               <BenchRow
                 key={content.id}
@@ -72,7 +66,7 @@ export default function BenchesPage() {
               />
             ))}
           </ul>
-        </details>
+        </Fold>
       )}
     </div>
   );
@@ -95,17 +89,17 @@ function BenchRow({
         <small> since {format(new Date(startedAt), 'd MMMM yyyy, HH:mm')}</small>
       </span>
       {onTake && (
-        <button type="button" className="plain-button" onClick={onTake}>
+        <Button variant="plain" onClick={onTake}>
           Take it out again
-        </button>
+        </Button>
       )}
-      <Link
-        className={isNext ? 'next-button' : 'outline-button'}
+      <LinkButton
+        variant={isNext ? 'next' : 'outline'}
         to={`/bench/${id}`}
         aria-label={`${isNext ? 'Paint on' : 'Look at it'}: ${name}`}
       >
         {isNext ? 'Paint on' : 'Look at it'}
-      </Link>
+      </LinkButton>
     </li>
   );
 }

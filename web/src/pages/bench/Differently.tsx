@@ -3,6 +3,7 @@ import {
   mixOfBrushed,
   paintedCoat,
   sharesIn,
+  surfaceOf,
   techniqueNames,
   techniqueOf,
   volumeMlOf,
@@ -11,12 +12,16 @@ import {
   type Step,
   type Well,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { useRecords } from '../../ledger/useParts';
+import { Choice } from '../../parts/Choice';
+import { Deeds } from '../../parts/Deeds';
+import { potChoices } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
-import { Swatch } from '../../parts/Swatch';
+import { PotWords } from '../../parts/PotWords';
 import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
-import { useRecords } from '../../ledger/useParts';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
@@ -64,14 +69,13 @@ export function Differently(props: DifferentlyProps) {
     pots: together(brushed.pots.map((pot) => (pot.potId === of ? { ...pot, potId } : pot))),
   });
   const addStep = (technique: Step['technique']) => {
-    const unit = army.units.find(({ id }) => id === now.task.unitId);
-    const surface = unit?.surfaces.find(({ id }) => id === now.task.surfaceId);
-    if (!unit || !surface) return;
+    const on = surfaceOf(army, now.task);
+    if (!on) return;
     const placement = techniqueOf(technique).usualPlacement;
     const mix = mixOfBrushed(brushed);
     const step = extraStep(crypto.randomUUID(), now.step.step, technique, mix, placement);
     const { where, version } = now.coat;
-    const place = { bench, unit, surface, recipe: now.recipe, version, models: where.models };
+    const place = { bench, ...on, recipe: now.recipe, version, models: where.models };
     const coat = paintedCoat(place, step, 1, hand.head(), null, ['extra step']);
     hand.write([{ ...coat, line: 0, after: now.step.step.id }]);
     onClose();
@@ -80,15 +84,15 @@ export function Differently(props: DifferentlyProps) {
     <PanelBox label="Done differently">
       <h2>What is different?</h2>
       <h3>Thinner</h3>
-      <div className="chips">
+      <Deeds>
         {thinners
           .filter(
             ({ parts }) => brushed.waterParts + parts >= 0 && brushed.waterParts + parts <= 30,
           )
           .map(({ says, parts }) => (
-            <button
+            <Button
+              variant="chip"
               key={says}
-              type="button"
               onClick={() =>
                 use({ ...brushed, waterParts: brushed.waterParts + parts }, [
                   parts > 0 ? 'more thinner' : 'less thinner',
@@ -96,47 +100,37 @@ export function Differently(props: DifferentlyProps) {
               }
             >
               {says}
-            </button>
+            </Button>
           ))}
-      </div>
+      </Deeds>
       <h3>Other pot</h3>
-      <div className="chips">
+      <Deeds>
         {others?.map(({ of, potId, difference }) => (
-          <button
+          <Button
+            variant="chip"
             key={`${of} ${potId}`}
-            type="button"
             onClick={() => use(swapped(of, potId), ['other pot'])}
           >
-            <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>
+            <PotWords hex={potHex(potId)} name={potName(potId)} />
             <small>
               {' '}
               for {potName(of)}, ΔE00 {difference.toFixed(1)}
             </small>
-          </button>
+          </Button>
         ))}
-      </div>
-      <div className="bench-fields">
+      </Deeds>
+      <div className="flow">
         {brushed.pots.length > 1 && (
-          <label>
-            In place of{' '}
-            <select
-              className="form-select form-select-sm"
-              value={replaced}
-              onChange={(event) => setReplaced(event.target.value)}
-            >
-              {brushed.pots.map(({ potId }) => (
-                <option key={potId} value={potId}>
-                  {potName(potId)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Choice
+            label="In place of"
+            value={replaced}
+            onChoose={setReplaced}
+            options={brushed.pots.map(({ potId }) => ({ id: potId, name: potName(potId) }))}
+          />
         )}
         <PotPicker
           label="Any other pot"
-          choices={pots
-            .filter(({ retired }) => !retired)
-            .map(({ id, name, swatch, kind }) => ({ id, name, hex: swatch, hint: kind }))}
+          choices={potChoices(pots)}
           chosen={replaced}
           onChoose={(potId) => use(swapped(replaced, potId), ['other pot'])}
         />
@@ -144,11 +138,11 @@ export function Differently(props: DifferentlyProps) {
       {wells.length > 0 && (
         <>
           <h3>From the palette</h3>
-          <div className="chips">
+          <Deeds>
             {wells.map((well) => (
-              <button
+              <Button
+                variant="chip"
                 key={well.id}
-                type="button"
                 onClick={() => use(brushedFrom(well), ['improvised mix'])}
               >
                 <span dir="auto">{well.name}</span>
@@ -158,27 +152,27 @@ export function Differently(props: DifferentlyProps) {
                     .map(({ potId, share }) => `${potName(potId)} ${Math.round(share * 100)} %`)
                     .join(' + ')}
                 </small>
-              </button>
+              </Button>
             ))}
-          </div>
+          </Deeds>
         </>
       )}
       <h3>Extra step with this mix, done now</h3>
-      <div className="chips">
+      <Deeds>
         {extraTechniques.map((technique) => (
-          <button key={technique} type="button" onClick={() => addStep(technique)}>
+          <Button variant="chip" key={technique} onClick={() => addStep(technique)}>
             {techniqueOf(technique).label}
-          </button>
+          </Button>
         ))}
-      </div>
+      </Deeds>
       {now.coat.differs.length > 0 && (
-        <button type="button" className="outline-button" onClick={() => use(now.written, [])}>
+        <Button variant="outline" onClick={() => use(now.written, [])}>
           Mix it as written again
-        </button>
+        </Button>
       )}
-      <button type="button" className="plain-button" onClick={onClose}>
+      <Button variant="plain" onClick={onClose}>
         Close
-      </button>
+      </Button>
     </PanelBox>
   );
 }

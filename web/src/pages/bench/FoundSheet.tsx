@@ -1,6 +1,8 @@
 import { techniqueOf, type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
+import { Fold } from '../../parts/Fold';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchPartProps } from './benchPart';
@@ -37,29 +39,31 @@ export function FoundSheet({ bench, army, hand, words }: Omit<BenchPartProps, 'v
   };
   const found = hand.log.entries.filter(isFound).length;
   return (
-    <details>
-      <summary>Painted before it came to this bench{found > 0 && ` (${found} noted)`}</summary>
-      <div className="bench-fields">
-        <Choice label="Surface" value={chosen.key} onChoose={setKey}>
-          {surfaces.map((each) => (
-            <option key={each.key} value={each.key}>
-              {words.surface(each.unitId, each.surfaceId)}, {words.unit(each.unitId)},{' '}
-              {each.recipe.name} ({each.models.length})
-            </option>
-          ))}
-        </Choice>
-        <Choice label="is painted up to and with" value={line?.id ?? ''} onChoose={setStepId}>
-          {lines.map(({ id, stage, technique }, index) => (
-            <option key={id} value={id}>
-              line {index + 1}: {stage}, {techniqueOf(technique).label}
-            </option>
-          ))}
-        </Choice>
-        <button type="button" className="outline-button" onClick={declare}>
+    <Fold title={`Painted before it came to this bench${found > 0 ? ` (${found} noted)` : ''}`}>
+      <div className="flow">
+        <Choice
+          label="Surface"
+          value={chosen.key}
+          onChoose={setKey}
+          options={surfaces.map(({ key: id, unitId, surfaceId, recipe, models }) => ({
+            id,
+            name: `${words.surface(unitId, surfaceId)}, ${words.unit(unitId)}, ${recipe.name} (${models.length})`,
+          }))}
+        />
+        <Choice
+          label="is painted up to and with"
+          value={line?.id ?? ''}
+          onChoose={setStepId}
+          options={lines.map(({ id, stage, technique }, index) => ({
+            id,
+            name: `line ${index + 1}: ${stage}, ${techniqueOf(technique).label}`,
+          }))}
+        />
+        <Button variant="outline" onClick={declare}>
           Note it for all {chosen.models.length}
-        </button>
+        </Button>
       </div>
-    </details>
+    </Fold>
   );
 }
 

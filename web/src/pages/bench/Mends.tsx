@@ -1,4 +1,5 @@
-import { ribbonStops, type Mend } from '@yellow-ledger/core';
+import { counted, ribbonStops, type Mend } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { Rescued } from '../../workers/work/rescueWork';
@@ -10,20 +11,20 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
     return <p>Nothing is on this surface yet: paint over it as planned.</p>;
   return (
     <>
-      <div className="mend-state">
+      <div>
         <p>
           As planned
           {rescued.coatsToCome > 0 && ` after the ${coatsWords(rescued.coatsToCome)} still to come`}
         </p>
-        <Ribbon stops={ribbonStops} hexes={planned.map(({ hex }) => hex)} label="As planned" />
+        <Ribbon surface={planned} stops={ribbonStops} label="As planned" />
         <p>
           ≈ As it is;{' '}
           {rescued.coatsToCome > 0 ? `after the ${coatsWords(rescued.coatsToCome)}` : 'left so'} it
           is ΔE00 {error.toFixed(1)} off there
         </p>
-        <Ribbon stops={ribbonStops} hexes={now.map(({ hex }) => hex)} label="As it is" isEstimate />
+        <Ribbon surface={now} stops={ribbonStops} label="As it is" isEstimate />
       </div>
-      <ol className="mends" aria-label="What mends it, the best first">
+      <ol className="ruled mends" aria-label="What mends it, the best first">
         {mends.map((mend, index) => (
           <li key={mend.sentence}>
             <div>
@@ -41,20 +42,19 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
                 </small>
               </p>
               <Ribbon
+                surface={mend.after}
                 stops={ribbonStops}
-                hexes={mend.after.map(({ hex }) => hex)}
                 label={`After: ${mend.sentence}`}
                 isEstimate
               />
             </div>
-            <button
-              type="button"
-              className={index === 0 ? 'next-button' : 'outline-button'}
+            <Button
+              variant={index === 0 ? 'next' : 'outline'}
               aria-label={`Do this: ${mend.sentence}`}
               onClick={() => onFix(mend)}
             >
               Do this
-            </button>
+            </Button>
           </li>
         ))}
       </ol>
@@ -62,4 +62,4 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
   );
 }
 
-const coatsWords = (coats: number) => (coats === 1 ? 'coat' : `${coats} coats`);
+const coatsWords = (coats: number) => (coats === 1 ? 'coat' : counted(coats, 'coat'));

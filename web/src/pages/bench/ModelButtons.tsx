@@ -1,4 +1,5 @@
 import { standing } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPartProps } from './benchPart';
@@ -23,24 +24,24 @@ export function ModelButtons({ now, hand, words }: ModelButtonsProps) {
         {task.waiting.length > 0 && `, and ${task.waiting.length} that dry`}
         {task.later > 0 && `, and ${task.later} later`}
         {isMany && (
-          <button type="button" className="plain-button" onClick={() => setIsShown(!isShown)}>
+          <Button variant="plain" onClick={() => setIsShown(!isShown)}>
             {isShown ? 'Hide the models' : 'Tick them off one by one'}
-          </button>
+          </Button>
         )}
       </p>
       {(!isMany || isShown) && (
-        <ul aria-label={`Models of ${words.unit(task.unitId)} to tick off`}>
+        <ul className="rows" aria-label={`Models of ${words.unit(task.unitId)} to tick off`}>
           {all.map((model) => (
             <li key={model}>
-              <button
-                type="button"
+              <Button
+                variant="chip"
                 disabled={!task.models.includes(model)}
                 aria-label={`Model ${model} is done`}
                 aria-pressed={!task.models.includes(model)}
                 onClick={() => hand.paint(now, [model])}
               >
                 {task.models.includes(model) ? model : `✓ ${model}`}
-              </button>
+              </Button>
             </li>
           ))}
         </ul>

@@ -1,10 +1,13 @@
 import { type Army, type Bench, type ModelRange } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { Choice } from '../../parts/Choice';
 import { useRecords } from '../../ledger/useParts';
 import { useVersions } from '../../ledger/useVersions';
+import { Choice } from '../../parts/Choice';
+import { CountField } from '../../parts/CountField';
 import { ModelRanges } from '../../parts/models/ModelRanges';
+import { versionOptions } from '../../parts/words/versionOptions';
 import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
 
 export interface NewBenchProps {
@@ -23,7 +26,7 @@ export function NewBench({ armies, isNext, onBench }: NewBenchProps) {
   return (
     <section className="new-bench" aria-label="Put something on the bench">
       <h2>Put something on the bench</h2>
-      <Choice label="What" value={source} onChoose={(value) => setSource(value as Source)}>
+      <Choice label="What" value={source} onChoose={setSource}>
         <option value="army" disabled={armies.length === 0}>
           models of an army
         </option>
@@ -61,13 +64,8 @@ function FromArmy({ armies, isNext, onBench }: NewBenchProps) {
           setArmyId(id);
           setRanges(rangesOf(armies.find((each) => each.id === id) ?? army, null));
         }}
-      >
-        {armies.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </Choice>
+        options={armies}
+      />
       <ModelRanges
         legend="Models"
         noneMeans="all of the army"
@@ -98,22 +96,25 @@ function FromPlan({ armies, isNext, onBench }: NewBenchProps) {
   const claiming = chosen.plan.painters.filter(({ claims }) => claims.length > 0);
   return (
     <>
-      <Choice label="Plan" value={chosen.plan.id} onChoose={setPlanId}>
-        {plans.map(({ army, plan }) => (
-          <option key={plan.id} value={plan.id}>
-            {plan.name}, {army.name}
-          </option>
-        ))}
-      </Choice>
+      <Choice
+        label="Plan"
+        value={chosen.plan.id}
+        onChoose={setPlanId}
+        options={plans.map(({ army, plan }) => ({
+          id: plan.id,
+          name: `${plan.name}, ${army.name}`,
+        }))}
+      />
       {claiming.length > 0 && (
-        <Choice label="Models of" value={painterId} onChoose={setPainterId}>
-          <option value="">everybody</option>
-          {claiming.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name} only
-            </option>
-          ))}
-        </Choice>
+        <Choice
+          label="Models of"
+          value={painterId}
+          onChoose={setPainterId}
+          options={[
+            { id: '', name: 'everybody' },
+            ...claiming.map(({ id, name }) => ({ id, name: `${name} only` })),
+          ]}
+        />
       )}
       <Lay
         isNext={isNext}
@@ -139,34 +140,14 @@ function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   };
   return (
     <>
-      <Choice label="Recipe" value={recipe.id} onChoose={setRecipeId}>
-        {inUse.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </Choice>
-      <Choice label="Version" value={version} onChoose={setVersion}>
-        <option value="">as it is now</option>
-        {versions.map(({ number, note }) => (
-          <option key={number} value={number}>
-            {note ? `${number}: ${note.slice(0, 40)}` : number}
-          </option>
-        ))}
-      </Choice>
-      <label className="models-count">
-        Models{' '}
-        <input
-          className="form-control form-control-sm"
-          type="number"
-          min={1}
-          max={200}
-          value={models}
-          onChange={(event) =>
-            setModels(Math.max(1, Math.min(200, Math.floor(Number(event.target.value)) || 1)))
-          }
-        />
-      </label>
+      <Choice label="Recipe" value={recipe.id} onChoose={setRecipeId} options={inUse} />
+      <Choice
+        label="Version"
+        value={version}
+        onChoose={setVersion}
+        options={versionOptions(versions)}
+      />
+      <CountField label="Models" value={models} least={1} most={200} onCount={setModels} />
       <Lay isNext={isNext} onLay={lay} />
     </>
   );
@@ -174,8 +155,8 @@ function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
 
 function Lay({ isNext, onLay }: { isNext: boolean; onLay: () => void }) {
   return (
-    <button type="button" className={isNext ? 'next-button' : 'outline-button'} onClick={onLay}>
+    <Button variant={isNext ? 'next' : 'outline'} onClick={onLay}>
       Put it on the bench
-    </button>
+    </Button>
   );
 }

@@ -1,5 +1,7 @@
 import {
+  counted,
   formOf,
+  surfaceOf,
   mixOfBrushed,
   loadWords,
   reliefs,
@@ -7,21 +9,24 @@ import {
   techniqueOf,
   thinningWords,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { Deeds } from '../../parts/Deeds';
 import { GuidePicture } from '../../parts/form/GuidePicture';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
+import { Problem } from '../../parts/Problem';
 import { Ribbon } from '../../parts/Ribbon';
-import { potHexesOf } from '../../parts/words/potHexes';
-import { potNamesOf } from '../../parts/words/recipeWords';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
+import { modelsWords } from '../../parts/words/modelsWords';
+import { potHexesOf } from '../../parts/words/potHexes';
+import { potNamesOf } from '../../parts/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords, placeWords } from './benchWords';
-import { modelsWords } from '../../parts/words/modelsWords';
 import { ModelButtons } from './ModelButtons';
 import { usePedal } from './usePedal';
 
@@ -38,10 +43,7 @@ export function NowPanel(props: NowPanelProps) {
   const { bench, army, hand, words, view, now, panel, onPanel } = props;
   const { task, step, recipe, coat } = now;
   const technique = techniqueOf(step.step.technique);
-  const surface = army.units
-    .find(({ id }) => id === task.unitId)
-    ?.surfaces.find(({ id }) => id === task.surfaceId);
-  const form = surface?.form ?? formOf(recipe);
+  const form = surfaceOf(army, task)?.surface.form ?? formOf(recipe);
   const { answer: guide } = useAnswer(
     ofShelf,
     [recipe, step.step, form, step.mixColour.hex],
@@ -74,7 +76,7 @@ export function NowPanel(props: NowPanelProps) {
         </small>
       </h2>
       {step.step.note && <p dir="auto">{step.step.note}</p>}
-      {step.caution && <p className="now-caution">{step.caution}</p>}
+      {step.caution && <Problem role="note">{step.caution}</Problem>}
       <div className="now-body">
         <div className="now-mix">
           <StepMix {...props} />
@@ -97,7 +99,7 @@ export function NowPanel(props: NowPanelProps) {
         </p>
       )}
       <div className="now-done">
-        <button type="button" className="next-button" disabled={!isReady} onClick={all}>
+        <Button variant="next" disabled={!isReady} onClick={all}>
           Done
           {isReady && (
             <small>
@@ -107,32 +109,26 @@ export function NowPanel(props: NowPanelProps) {
                 : `all ${coat.where.models.length}`}
             </small>
           )}
-        </button>
+        </Button>
       </div>
-      <div className="now-deeds">
-        <button type="button" className="outline-button" disabled={!isReady} onClick={onceMore}>
+      <Deeds className="now-deeds">
+        <Button variant="outline" disabled={!isReady} onClick={onceMore}>
           Done, and once more
-        </button>
-        <button type="button" className="outline-button" onClick={() => hand.skip(now)}>
+        </Button>
+        <Button variant="outline" onClick={() => hand.skip(now)}>
           Skip
-        </button>
-        <button
-          type="button"
-          className="outline-button"
+        </Button>
+        <Button
+          variant="outline"
           aria-expanded={panel === 'differently'}
           onClick={() => toggle('differently')}
         >
           Differently …
-        </button>
-        <button
-          type="button"
-          className="outline-button"
-          aria-expanded={panel === 'wrong'}
-          onClick={() => toggle('wrong')}
-        >
+        </Button>
+        <Button variant="outline" aria-expanded={panel === 'wrong'} onClick={() => toggle('wrong')}>
           Went wrong …
-        </button>
-      </div>
+        </Button>
+      </Deeds>
     </section>
   );
 }
@@ -162,11 +158,10 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
           </>
         )}
       </p>
-      <div className="step-made">
+      <div className="flow step-made">
         <p className="quiet">
-          {mlWords(step.ml)} for {models} {models === 1 ? 'model' : 'models'},{' '}
-          {now.task.coats - now.task.coat + 1}{' '}
-          {now.task.coats - now.task.coat === 0 ? 'coat' : 'coats'}
+          {mlWords(step.ml)} for {counted(models, 'model')},{' '}
+          {counted(now.task.coats - now.task.coat + 1, 'coat')}
           {step.isEstimate && ', estimated'}
           {differs.length > 0 && (
             <>
@@ -176,13 +171,9 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
           {isMixed && '. It stands on the palette.'}
         </p>
         {!isMixed && (
-          <button
-            type="button"
-            className="outline-button"
-            onClick={() => hand.mix(now, brushed, step.ml, differs)}
-          >
+          <Button variant="outline" onClick={() => hand.mix(now, brushed, step.ml, differs)}>
             Mixed: it stands on the palette
-          </button>
+          </Button>
         )}
       </div>
     </div>
@@ -195,12 +186,7 @@ function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
   return (
     <div className="step-ribbons">
       <p>As it should be now</p>
-      <Ribbon
-        stops={ribbonStops}
-        hexes={step.now.map(({ hex }) => hex)}
-        label="The surface as it should be now"
-        surface={step.now}
-      />
+      <Ribbon stops={ribbonStops} label="The surface as it should be now" surface={step.now} />
       <PlacementMark {...step.step.placement} />
       <p>
         After this {counts}, dry{isLast ? '' : ' (more to come)'}{' '}
@@ -208,7 +194,6 @@ function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
       </p>
       <Ribbon
         stops={ribbonStops}
-        hexes={step.after.map(({ hex }) => hex)}
         label={`The surface after this ${counts}, dry`}
         surface={step.after}
         isEstimate={step.isEstimate}

@@ -2,12 +2,16 @@ import {
   mishapDegrees,
   mishapKinds,
   mishapOf,
+  unitOf,
   type Mend,
   type MishapDegree,
   type MishapKind,
 } from '@yellow-ledger/core';
+import ButtonGroup from 'react-bootstrap/ButtonGroup';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
+import { potChoices } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -28,13 +32,14 @@ const degreeNames: Record<MishapDegree, string> = {
   clear: 'clearly',
   bad: 'badly',
 };
+const placeNames = namedPlaces.map(({ name }) => name);
 const needsPot = (what: MishapKind) => mishapOf(what).needsPot === true;
 
 /** Something went wrong: what, where, and what brings it back. */
 export function WentWrong(props: WentWrongProps) {
   const { bench, army, pots, hand, now, onClose } = props;
   const { task, coat } = now;
-  const unit = army.units.find(({ id }) => id === task.unitId);
+  const unit = unitOf(army, task.unitId);
   const [what, setWhat] = useState<MishapKind | null>(null);
   const [degree, setDegree] = useState<MishapDegree>('clear');
   const [low, setLow] = useState('raised');
@@ -108,67 +113,45 @@ export function WentWrong(props: WentWrongProps) {
   return (
     <PanelBox label="Something went wrong">
       <h2>What went wrong?</h2>
-      <div className="chips" role="group" aria-label="What went wrong">
+      <ButtonGroup className="chips" aria-label="What went wrong">
         {mishapKinds.map((kind) => (
-          <button
+          <Button
+            variant="chip"
             key={kind}
-            type="button"
             aria-pressed={what === kind}
             onClick={() => setWhat(kind)}
           >
             {kind}
-          </button>
+          </Button>
         ))}
-      </div>
+      </ButtonGroup>
       {what && (
-        <div className="bench-fields">
+        <div className="flow">
           <Choice
             label="How much"
             value={degree}
-            onChoose={(name) => setDegree(name as MishapDegree)}
-          >
-            {mishapDegrees.map((name) => (
-              <option key={name} value={name}>
-                {degreeNames[name]}
-              </option>
-            ))}
-          </Choice>
-          <Choice label="From" value={low} onChoose={setLow}>
-            {namedPlaces.map(({ name }) => (
-              <option key={name}>{name}</option>
-            ))}
-          </Choice>
-          <Choice label="to" value={high} onChoose={setHigh}>
-            {namedPlaces.map(({ name }) => (
-              <option key={name}>{name}</option>
-            ))}
-          </Choice>
-          <Choice label="On" value={surfaceId} onChoose={setSurfaceId}>
-            {unit?.surfaces.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </Choice>
-          <Choice label="Model" value={model} onChoose={(value) => setModel(Number(value))}>
-            {modelsIn(task, model).map((number) => (
-              <option key={number}>{number}</option>
-            ))}
-          </Choice>
+            onChoose={setDegree}
+            options={mishapDegrees.map((id) => ({ id, name: degreeNames[id] }))}
+          />
+          <Choice label="From" value={low} onChoose={setLow} options={placeNames} />
+          <Choice label="to" value={high} onChoose={setHigh} options={placeNames} />
+          <Choice label="On" value={surfaceId} onChoose={setSurfaceId} options={unit?.surfaces} />
+          <Choice
+            label="Model"
+            value={model}
+            onChoose={(value) => setModel(Number(value))}
+            options={modelsIn(task, model)}
+          />
           <Choice
             label="It is"
             value={isWet ? 'wet' : 'dry'}
             onChoose={(value) => setIsWet(value === 'wet')}
-          >
-            <option value="wet">still wet</option>
-            <option value="dry">dry</option>
-          </Choice>
+            options={[{ id: 'wet', name: 'still wet' }, 'dry']}
+          />
           {needsPot(what) && (
             <PotPicker
               label="The paint that should not be there"
-              choices={pots
-                .filter(({ retired }) => !retired)
-                .map(({ id, name, swatch, kind }) => ({ id, name, hex: swatch, hint: kind }))}
+              choices={potChoices(pots)}
               chosen={potId}
               onChoose={setPotId}
             />
@@ -177,9 +160,9 @@ export function WentWrong(props: WentWrongProps) {
       )}
       {problem && <p role="alert">{problem}</p>}
       {what && answer && <Mends rescued={answer} onFix={(one) => mend(one, answer)} />}
-      <button type="button" className="plain-button" onClick={onClose}>
+      <Button variant="plain" onClick={onClose}>
         Close
-      </button>
+      </Button>
     </PanelBox>
   );
 }

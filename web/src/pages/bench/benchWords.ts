@@ -1,4 +1,5 @@
 import { nearestStop, toneStops, type Army, type Placement } from '@yellow-ledger/core';
+import { surfaceName, unitName } from '../../parts/words/surfaceWords';
 
 /** Names of what is on the bench. */
 export interface BenchWords {
@@ -7,11 +8,9 @@ export interface BenchWords {
 }
 
 export function benchWordsOf(army: Army): BenchWords {
-  const unitOf = (unitId: string) => army.units.find(({ id }) => id === unitId);
   return {
-    unit: (unitId) => unitOf(unitId)?.name ?? 'a unit that is gone',
-    surface: (unitId, surfaceId) =>
-      unitOf(unitId)?.surfaces.find(({ id }) => id === surfaceId)?.name ?? 'a surface that is gone',
+    unit: (unitId) => unitName(army, unitId),
+    surface: (unitId, surfaceId) => surfaceName(army, { unitId, surfaceId }),
   };
 }
 

@@ -1,11 +1,12 @@
 import { finishTotals, schools, techniqueOf, thinningWords, type Pot } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
-import { Ribbon } from '../../parts/Ribbon';
 import { useWriter } from '../../ledger/useWriter';
-import type { DraftedProgression } from '../../workers/work/draftWork';
+import { Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
+import type { DraftedProgression } from '../../workers/work/draftWork';
 import { recipeFromDraft } from './recipeFromDraft';
 
 export interface DraftColumnProps {
@@ -44,8 +45,8 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
       <p>{tells}</p>
       <div className="draft-result">
         <Ribbon
+          surface={last?.surface ?? build.ground}
           stops={build.stops}
-          hexes={(last?.surface ?? build.ground).map(({ hex }) => hex)}
           label={`Finished, ${label}`}
           isEstimate={last?.isEstimate}
         />
@@ -54,15 +55,15 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
         {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.dryMinutes)} drying ·{' '}
         {totals.pots} pots at {recipe.finishLevel} level
       </p>
-      <button type="button" className="outline-button" onClick={() => void choose()}>
+      <Button variant="outline" onClick={() => void choose()}>
         Take this draft
-      </button>
-      <ol className="draft-lines">
+      </Button>
+      <ol className="ruled draft-lines">
         {recipe.steps.map((step, index) => (
           <li key={step.id}>
             <Ribbon
+              surface={build.steps[index].surface}
               stops={build.stops}
-              hexes={build.steps[index].surface.map(({ hex }) => hex)}
               label={`${label}, after line ${index + 1}`}
             />
             <span>

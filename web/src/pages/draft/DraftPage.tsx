@@ -13,20 +13,24 @@ import {
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
+import { EmptyPage } from '../../parts/EmptyPage';
 import { NumberField } from '../../parts/NumberField';
+import { PageHead } from '../../parts/PageHead';
+import { Problem } from '../../parts/Problem';
 import { SampleButton } from '../../parts/SampleButton';
 import { SelectField } from '../../parts/SelectField';
+import { Ticks } from '../../parts/Ticks';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
-import { draftFormSchema, firstDraftForm, optionsOf, type DraftForm } from './draftForm';
 import { DraftColumn } from './DraftColumn';
+import { draftFormSchema, firstDraftForm, optionsOf, type DraftForm } from './draftForm';
 import { MidChoice } from './MidChoice';
 import './draft.scss';
 
 const mostDrafts = 3;
 const optionsFrom = (choices: Readonly<Record<string, string>>) =>
-  Object.entries(choices).map(([value, label]) => ({ value, label }));
+  Object.entries(choices).map(([id, name]) => ({ id, name }));
 
 /** Drafts a recipe in the manner of up to three schools, side by side, to choose one from. */
 export default function DraftPage() {
@@ -35,24 +39,14 @@ export default function DraftPage() {
   const first = firstDraftForm(pots);
   return (
     <div className="page draft-page">
-      <div className="page-head">
-        <h1>Draft a recipe</h1>
-      </div>
-      {first ? <Drafting pots={pots} first={first} /> : <NothingToDraftWith />}
-    </div>
-  );
-}
-
-function NothingToDraftWith() {
-  return (
-    <div className="empty-page">
-      <p>
-        A draft is made from your own shelf: it takes a primer to stand on and a paint to begin
-        with, and there is not one of each yet.
-      </p>
-      <div className="empty-actions">
-        <SampleButton />
-      </div>
+      <PageHead title="Draft a recipe" />
+      {first ? (
+        <Drafting pots={pots} first={first} />
+      ) : (
+        <EmptyPage words="A draft is made from your own shelf: it takes a primer to stand on and a paint to begin with, and there is not one of each yet.">
+          <SampleButton />
+        </EmptyPage>
+      )}
     </div>
   );
 }
@@ -79,33 +73,16 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
   return (
     <FormProvider {...form}>
       <form className="draft-form" onSubmit={(event) => event.preventDefault()}>
-        <fieldset className="school-choice">
-          <legend>Ways to set side by side, up to three</legend>
-          {schoolNames.map((name) => (
-            <label key={name} title={schools[name].tells}>
-              <input
-                type="checkbox"
-                checked={chosen.includes(name)}
-                disabled={!chosen.includes(name) && chosen.length >= mostDrafts}
-                onChange={(event) =>
-                  setChosen(
-                    event.target.checked
-                      ? schoolNames.filter((each) => each === name || chosen.includes(each))
-                      : chosen.filter((each) => each !== name),
-                  )
-                }
-              />{' '}
-              {schools[name].label}
-            </label>
-          ))}
-        </fieldset>
+        <Ticks
+          legend="Ways to set side by side, up to three"
+          options={schoolNames.map((value) => ({ value, name: schools[value].label }))}
+          ticked={chosen}
+          most={mostDrafts}
+          onTicked={setChosen}
+        />
         <MidChoice pots={pots} />
         <div className="draft-fields">
-          <SelectField
-            name="groundPotId"
-            label="Ground"
-            options={grounds.map(({ id, name }) => ({ value: id, label: name }))}
-          />
+          <SelectField name="groundPotId" label="Ground" options={grounds} />
           <NumberField name="darks" label="Darks" step={1} />
           <SelectField name="shadeWith" label="Shade with" options={optionsFrom(shadeChoices)} />
           <NumberField name="lights" label="Lights" step={1} />
@@ -119,12 +96,8 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
         </div>
       </form>
       {chosen.length === 0 && <p>Choose a way to see it drafted.</p>}
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
-      <div className="draft-columns">
+      {problem && <Problem>{problem}</Problem>}
+      <div className="columns">
         {isAsked &&
           answer?.map((drafted) => (
             <DraftColumn key={drafted.asked.school} drafted={drafted} pots={pots} />

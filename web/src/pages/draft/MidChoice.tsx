@@ -1,6 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
+import { potChoices } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
 import type { DraftForm } from './draftForm';
 
@@ -12,14 +13,11 @@ export function MidChoice({ pots }: { pots: Pot[] }) {
     name: ['midFrom', 'midPotId', 'midHex'],
   });
   const choices = useMemo(
-    () =>
-      pots
-        .filter(({ kind, retired }) => !retired && (kind === 'paint' || kind === 'ink'))
-        .map(({ id, name, swatch, kind }) => ({ id, name, hex: swatch, hint: kind })),
+    () => potChoices(pots.filter(({ kind }) => kind === 'paint' || kind === 'ink')),
     [pots],
   );
   return (
-    <div role="group" aria-label="Mid tone" className="mid-choice">
+    <div role="group" aria-label="Mid tone" className="flow mid-choice">
       <label>
         <input type="radio" value="pot" {...register('midFrom')} /> from a pot
       </label>

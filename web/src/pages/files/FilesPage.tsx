@@ -1,3 +1,4 @@
+import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
 import { TakeIn } from './TakeIn';
@@ -10,9 +11,7 @@ export default function FilesPage() {
   if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>In and out</h1>
-      </div>
+      <PageHead title="In and out" />
       <ShelfTabs />
       <div className="files">
         <TakeIn kept={kept} />

@@ -1,15 +1,21 @@
 import {
+  counted,
   potColumns,
   type BadRow,
   type ColumnMapping,
   type Kept,
   type Pot,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../parts/Choice';
-import { Swatch } from '../../parts/Swatch';
 import { asProblem } from '../../ledger/ask';
 import { usePutPotsMutation } from '../../ledger/ledgerApi';
+import { Choice } from '../../parts/Choice';
+import { FigureTable } from '../../parts/FigureTable';
+import { Fold } from '../../parts/Fold';
+import { PotWords } from '../../parts/PotWords';
+import { Problem } from '../../parts/Problem';
+import { Progress } from '../../parts/Progress';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { OpenedTable } from '../../workers/work/tableWork';
 import { usePreview } from './usePreview';
@@ -30,10 +36,10 @@ const delimiterNames: Record<string, string> = { ',': 'commas', ';': 'semicolons
 export function TablePreview(props: TablePreviewProps) {
   const { fileName, table } = props;
   const [mapping, setMapping] = useState<ColumnMapping>(table.mapping);
-  // Unfolded only where the headings did not tell what matters most.
-  const [isOpen, setIsOpen] = useState(
-    table.mapping.name === undefined || table.mapping.swatch === undefined,
-  );
+  const columns = table.header.map((name, id) => ({
+    id,
+    name: `${name || `column ${id + 1}`} (${table.sample[0]?.[id] ?? ''})`,
+  }));
   return (
     <div className="table-preview">
       <h3 dir="auto">{fileName}</h3>
@@ -41,8 +47,11 @@ export function TablePreview(props: TablePreviewProps) {
         {table.rowCount.toLocaleString('en')} rows set apart by{' '}
         {delimiterNames[table.delimiter] ?? `“${table.delimiter}”`}, {table.encoding}.
       </p>
-      <details open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
-        <summary>Which column is which</summary>
+      <Fold
+        title="Which column is which"
+        // Unfolded only where the headings did not tell what matters most.
+        isOpen={table.mapping.name === undefined || table.mapping.swatch === undefined}
+      >
         <div className="column-choice">
           {potColumns.map(({ field, heading }) => (
             <Choice
@@ -53,17 +62,11 @@ export function TablePreview(props: TablePreviewProps) {
                 const { [field]: _before, ...others } = mapping;
                 setMapping(index === '' ? others : { ...others, [field]: Number(index) });
               }}
-            >
-              <option value="">not in the file</option>
-              {table.header.map((name, index) => (
-                <option key={index} value={index}>
-                  {`${name || `column ${index + 1}`} (${table.sample[0]?.[index] ?? ''})`}
-                </option>
-              ))}
-            </Choice>
+              options={[{ id: '', name: 'not in the file' }, ...columns]}
+            />
           ))}
         </div>
-      </details>
+      </Fold>
       <TableOutcomeView key={JSON.stringify(mapping)} {...props} mapping={mapping} />
     </div>
   );
@@ -93,12 +96,12 @@ function TableOutcomeView({
     <>
       {problem && <p role="alert">{problem}</p>}
       {!preview && !problem && (
-        <p className="preview-progress">
-          <progress aria-label="Rows looked at" max={table.rowCount} value={done} />{' '}
+        <p className="flow">
+          <Progress label="Rows looked at" max={table.rowCount} now={done} />{' '}
           {done.toLocaleString('en')} of {table.rowCount.toLocaleString('en')} rows{' '}
-          <button type="button" className="plain-button" onClick={stop}>
+          <Button variant="plain" onClick={stop}>
             Stop
-          </button>
+          </Button>
         </p>
       )}
       {preview && (
@@ -110,29 +113,22 @@ function TableOutcomeView({
             <b>{preview.bad.toLocaleString('en')}</b> bad.
           </p>
           {toWrite > mostAtOnce && (
-            <p className="problem">
+            <Problem role="note">
               {toWrite.toLocaleString('en')} pots at once are too many: up to{' '}
               {mostAtOnce.toLocaleString('en')} go in. Split the file and take its parts in one
               after the other.
-            </p>
+            </Problem>
           )}
           {preview.bad > 0 && <BadRows count={preview.bad} bad={preview.shownBad} />}
           {toWrite > 0 && <PotRows count={toWrite} pots={preview.shown} />}
-          {refusal && (
-            <p className="problem" role="alert">
-              {refusal}
-            </p>
-          )}
-          <button
-            type="button"
-            className="next-button"
+          {refusal && <Problem>{refusal}</Problem>}
+          <Button
+            variant="next"
             disabled={toWrite === 0 || toWrite > mostAtOnce || isLoading}
             onClick={() => void take()}
           >
-            {isLoading
-              ? 'Taking them in …'
-              : `Take in ${toWrite.toLocaleString('en')} ${toWrite === 1 ? 'pot' : 'pots'}`}
-          </button>
+            {isLoading ? 'Taking them in …' : `Take in ${counted(toWrite, 'pot')}`}
+          </Button>
           {preview.bad > 0 && toWrite > 0 && (
             <small> The bad rows are left out; mend them in the file and take it in again.</small>
           )}
@@ -144,7 +140,7 @@ function TableOutcomeView({
 
 function BadRows({ count, bad }: { count: number; bad: readonly BadRow[] }) {
   return (
-    <ul className="bad-rows" aria-label="Bad rows">
+    <ul className="rows bad-rows" aria-label="Bad rows">
       {bad.map(({ row, reasons }) => (
         <li key={row}>
           <b>Row {row}:</b> {reasons.join(' ')}
@@ -157,37 +153,17 @@ function BadRows({ count, bad }: { count: number; bad: readonly BadRow[] }) {
 
 function PotRows({ count, pots }: { count: number; pots: readonly Pot[] }) {
   return (
-    <table className="pot-rows">
-      <thead>
-        <tr>
-          <th scope="col">Swatch</th>
-          <th scope="col">Name</th>
-          <th scope="col">Kind</th>
-          <th scope="col">Hiding</th>
-          <th scope="col">Left, ml</th>
-        </tr>
-      </thead>
-      <tbody>
-        {pots.map((pot) => (
-          <tr key={pot.id}>
-            <td>
-              <Swatch hex={pot.swatch} />
-            </td>
-            <td dir="auto">{pot.name}</td>
-            <td>{pot.kind}</td>
-            <td>
-              {pot.hidingIsGuess && '≈ '}
-              {pot.hiding.toFixed(2)}
-            </td>
-            <td>{pot.volumeMl ?? '–'}</td>
-          </tr>
-        ))}
-        {count > pots.length && (
-          <tr>
-            <td colSpan={5}>and {(count - pots.length).toLocaleString('en')} more.</td>
-          </tr>
-        )}
-      </tbody>
-    </table>
+    <>
+      <FigureTable
+        heads={['Name', 'Kind', 'Hiding', 'Left, ml']}
+        rows={pots.map(({ id, swatch, name, kind, hiding, hidingIsGuess, volumeMl }) => [
+          <PotWords key={id} hex={swatch} name={name} />,
+          kind,
+          `${hidingIsGuess ? '≈ ' : ''}${hiding.toFixed(2)}`,
+          volumeMl ?? '–',
+        ])}
+      />
+      {count > pots.length && <p>and {(count - pots.length).toLocaleString('en')} more.</p>}
+    </>
   );
 }

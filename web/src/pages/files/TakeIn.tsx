@@ -1,10 +1,11 @@
 import { fileFormats, formatOfFile, takenIn, type Kept, type Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { FileButton } from '../../parts/FileButton';
-import { useNotice } from '../../parts/shell/notices';
-import { importedWords } from '../../parts/words/importedWords';
 import { asProblem } from '../../ledger/ask';
 import { useImportFileMutation } from '../../ledger/ledgerApi';
+import { FileButton } from '../../parts/FileButton';
+import { Problem } from '../../parts/Problem';
+import { useNotice } from '../../parts/shell/notices';
+import { importedWords } from '../../parts/words/importedWords';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { OpenedTable } from '../../workers/work/tableWork';
 import { TablePreview } from './TablePreview';
@@ -57,17 +58,13 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
       <p>{takenWords}. A table or a palette is shown first: nothing is written until you say so.</p>
       <FileButton
         words="Choose a file"
-        className={opened ? 'outline-button' : 'next-button'}
+        variant={opened ? 'outline' : 'next'}
         isBusy={isLoading}
         label="File to take in"
         accept={[...endings, ...takenIn.map((name) => fileFormats[name].mediaType)].join()}
         onFile={(file) => void open(file)}
       />
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      {problem && <Problem>{problem}</Problem>}
       {opened && (
         <TablePreview
           key={opened.fileName + opened.table.rowCount}

@@ -1,4 +1,5 @@
 import { fileFormats, formatNames } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { Fragment } from 'react';
 import { saveText } from '../../parts/saveText';
 import { useNotice } from '../../parts/shell/notices';
@@ -22,9 +23,8 @@ export function TakeOut() {
                 <dt>{shelf.what}</dt>
                 <dd>
                   {shelf.tells}
-                  <button
-                    type="button"
-                    className="outline-button"
+                  <Button
+                    variant="outline"
                     onClick={() =>
                       void worker()
                         .shelfAs(name)
@@ -33,7 +33,7 @@ export function TakeOut() {
                     }
                   >
                     Save {fileName}
-                  </button>
+                  </Button>
                 </dd>
               </Fragment>
             )
@@ -42,21 +42,21 @@ export function TakeOut() {
         <dt>The shelf as a ledger file</dt>
         <dd>
           For another Yellow Ledger.
-          <a className="outline-button" href="/api/files/shelf" download>
+          <a className="btn btn-outline" href="/api/files/shelf" download>
             Save the shelf
           </a>
         </dd>
         <dt>The recipes with their pots</dt>
         <dd>
           All that are not archived. One alone is taken out on its own card.
-          <a className="outline-button" href="/api/files/recipes" download>
+          <a className="btn btn-outline" href="/api/files/recipes" download>
             Save the recipes
           </a>
         </dd>
         <dt>Everything</dt>
         <dd>
           Pots, recipes with their versions, palettes: the whole ledger, as a copy to keep.
-          <a className="outline-button" href="/api/files/everything" download>
+          <a className="btn btn-outline" href="/api/files/everything" download>
             Save everything
           </a>
         </dd>

@@ -15,7 +15,7 @@ export interface EntryListProps {
 export function EntryList({ entries, names, pots }: EntryListProps) {
   const potName = potNamesOf(pots);
   return (
-    <ol className="entries">
+    <ol className="rows entries">
       {entries.map((entry) => (
         <li key={entry.id}>
           <time dateTime={entry.at}>{format(new Date(entry.at), 'HH:mm')}</time>

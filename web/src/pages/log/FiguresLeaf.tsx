@@ -1,4 +1,5 @@
-import { enoughRecords, techniqueOf, type Learned } from '@yellow-ledger/core';
+import { enoughRecords, techniqueOf } from '@yellow-ledger/core';
+import { FigureTable } from '../../parts/FigureTable';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 
@@ -22,26 +23,19 @@ export function FiguresLeaf() {
         What the bench measured, over what was reckoned for a usual hand. From {enoughRecords}{' '}
         records on your own figure is used: by the bench, the plan and the paint an army takes.
       </p>
-      {rows.length === 0 && (
+      {rows.length === 0 ? (
         <p>Nothing is measured yet: paint at the bench, and it comes by itself.</p>
-      )}
-      {rows.length > 0 && (
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">What</th>
-              <th scope="col">Times the usual</th>
-              <th scope="col">Half lie between</th>
-              <th scope="col">Records</th>
-              <th scope="col">Used</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ what, figure }) => (
-              <FigureRow key={what} what={what} figure={figure} />
-            ))}
-          </tbody>
-        </table>
+      ) : (
+        <FigureTable
+          heads={['What', 'Times the usual', 'Half lie between', 'Records', 'Used']}
+          rows={rows.map(({ what, figure: { factor, low, high, records, isUsed } }) => [
+            what,
+            factor.toFixed(2),
+            `${low.toFixed(2)} and ${high.toFixed(2)}`,
+            records,
+            isUsed ? 'yes' : `not yet: ${enoughRecords - records} more`,
+          ])}
+        />
       )}
       {learned.film !== 1 && (
         <p>Your film is {learned.film.toFixed(2)} times the usual, as learned from readings.</p>
@@ -49,45 +43,18 @@ export function FiguresLeaf() {
       {handsOn.length > 0 && (
         <>
           <h2>Minutes a coat takes on one model</h2>
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Technique</th>
-                <th scope="col">Size</th>
-                <th scope="col">Yours</th>
-                <th scope="col">Reckoned</th>
-                <th scope="col">Models</th>
-              </tr>
-            </thead>
-            <tbody>
-              {handsOn.map(({ technique, size, minutesPerModel, reckonedPerModel, models }) => (
-                <tr key={`${technique} ${size}`}>
-                  <th scope="row">{techniqueOf(technique).label}</th>
-                  <td>{size}</td>
-                  <td>{minutesPerModel.toFixed(1)} min</td>
-                  <td>{reckonedPerModel.toFixed(1)} min</td>
-                  <td>{models}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <FigureTable
+            heads={['Technique', 'Size', 'Yours', 'Reckoned', 'Models']}
+            rows={handsOn.map(({ technique, size, minutesPerModel, reckonedPerModel, models }) => [
+              techniqueOf(technique).label,
+              size,
+              `${minutesPerModel.toFixed(1)} min`,
+              `${reckonedPerModel.toFixed(1)} min`,
+              models,
+            ])}
+          />
         </>
       )}
     </div>
-  );
-}
-
-function FigureRow({ what, figure }: { what: string; figure: Learned }) {
-  const { factor, low, high, records, isUsed } = figure;
-  return (
-    <tr>
-      <th scope="row">{what}</th>
-      <td>{factor.toFixed(2)}</td>
-      <td>
-        {low.toFixed(2)} and {high.toFixed(2)}
-      </td>
-      <td>{records}</td>
-      <td>{isUsed ? 'yes' : `not yet: ${enoughRecords - records} more`}</td>
-    </tr>
   );
 }

@@ -1,10 +1,17 @@
-import { Link, NavLink, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
+import { Leaves } from '../../parts/Leaves';
+import { PageHead } from '../../parts/PageHead';
 import { useShelf } from '../../workers/useShelf';
 import { FiguresLeaf } from './FiguresLeaf';
 import { ProgressLeaf } from './ProgressLeaf';
 import { SittingsLeaf } from './SittingsLeaf';
-import '../../parts/shelfTabs.scss';
 import './log.scss';
+
+const leaves = [
+  { path: '', label: 'Sittings' },
+  { path: 'progress', label: 'Progress' },
+  { path: 'figures', label: 'Own figures' },
+];
 
 /** What was really done: by day, by army, and what it says of the painter. */
 export default function LogPage() {
@@ -12,17 +19,10 @@ export default function LogPage() {
   const { pots } = useShelf();
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>Log</h1>
+      <PageHead title="Log">
         <Link to="/bench">To the bench</Link>
-      </div>
-      <nav className="shelf-tabs" aria-label="Leaves of the log">
-        <NavLink end to="/log">
-          Sittings
-        </NavLink>
-        <NavLink to="/log/progress">Progress</NavLink>
-        <NavLink to="/log/figures">Own figures</NavLink>
-      </nav>
+      </PageHead>
+      <Leaves label="Leaves of the log" at="/log" leaves={leaves} />
       {!pots && <p className="page-wait">Opening the log …</p>}
       {pots && leaf === undefined && <SittingsLeaf pots={pots} />}
       {pots && leaf === 'progress' && <ProgressLeaf />}

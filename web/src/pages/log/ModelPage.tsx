@@ -1,20 +1,24 @@
 import {
+  counted,
   loadWords,
   oneMoreLike,
   techniqueOf,
   thinningWords,
   type Pot,
-  type RecordedLine,
   type RecordedSurface,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useWriter } from '../../ledger/useWriter';
+import { FigureTable } from '../../parts/FigureTable';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { PageHead } from '../../parts/PageHead';
+import { Problem } from '../../parts/Problem';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
-import { useWriter } from '../../ledger/useWriter';
 import { ofEverything, ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
@@ -66,37 +70,25 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
     void navigate(`/bench/${bench.id}`);
   };
   const go = (by: number) => {
-    const next = model + by;
+    // By the address and not by what is drawn: a second press may come before the model does.
+    const next = Number(window.location.pathname.split('/').at(-1)) + by;
     if (next >= 1 && next <= unit.models) void navigate(`/log/models/${holder}/${unit.id}/${next}`);
   };
   useShortcut('[', () => go(-1));
   useShortcut(']', () => go(1));
   return (
     <div className="page">
-      <div className="page-head">
-        <h1 dir="auto">
-          {unit.name}, model {model}
-        </h1>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={model <= 1}
-          onClick={() => go(-1)}
-        >
+      <PageHead title={`${unit.name}, model ${model}`}>
+        <Button variant="outline" disabled={model <= 1} onClick={() => go(-1)}>
           Model before
-        </button>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={model >= unit.models}
-          onClick={() => go(1)}
-        >
+        </Button>
+        <Button variant="outline" disabled={model >= unit.models} onClick={() => go(1)}>
           Model after
-        </button>
-        <button type="button" className="next-button" disabled={!isPainted} onClick={more}>
+        </Button>
+        <Button variant="next" disabled={!isPainted} onClick={more}>
           Paint one more like this
-        </button>
-      </div>
+        </Button>
+      </PageHead>
       <p dir="auto">
         {armyName}. <Link to="/log">All of the log</Link>
       </p>
@@ -135,23 +127,17 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
         {!done && '. Nothing is on it yet.'}
       </p>
       {lines.length > 0 && (
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Line</th>
-              <th scope="col">For one model, drops</th>
-              <th scope="col">Thinned</th>
-              <th scope="col">Coats</th>
-              <th scope="col">When</th>
-              <th scope="col">Differs</th>
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line, index) => (
-              <LineRow key={line.step.id} line={line} number={index + 1} potName={potName} />
-            ))}
-          </tbody>
-        </table>
+        <FigureTable
+          heads={['Line', 'For one model, drops', 'Thinned', 'Coats', 'When', 'Differs']}
+          rows={lines.map(({ step, drops, differs, at }, index) => [
+            `${index + 1} ${techniqueOf(step.technique).label}`,
+            drops ? dropsWords(drops, potName) : 'a pot of it is gone',
+            `${thinningWords(step.mix)} · ${loadWords(step.mix)}`,
+            step.coats,
+            at ? format(new Date(at), 'd MMM yyyy, HH:mm') : 'before the log',
+            differs.join(', '),
+          ])}
+        />
       )}
       {mishaps.map(({ id, what, mend }) => (
         <p key={id}>
@@ -161,7 +147,7 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
       ))}
       {readings.length > 0 && (
         <p>
-          {readings.length} {readings.length === 1 ? 'reading' : 'readings'}, the last on{' '}
+          {counted(readings.length, 'reading')}, the last on{' '}
           {format(new Date(readings[readings.length - 1].at), 'd MMMM yyyy')}.
         </p>
       )}
@@ -169,14 +155,13 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
         <MissingPot key={potId} potId={potId} pots={pots} />
       ))}
       {written && done && (differing > 0 || isPromoting) && (
-        <button
-          type="button"
-          className="outline-button"
+        <Button
+          variant="outline"
           aria-expanded={isPromoting}
           onClick={() => setIsPromoting(!isPromoting)}
         >
           Planned and done, side by side
-        </button>
+        </Button>
       )}
       {written && recorded.whole && isPromoting && (
         <PromoteSheet
@@ -187,31 +172,6 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
         />
       )}
     </section>
-  );
-}
-
-function LineRow({
-  line: { step, drops, differs, at },
-  number,
-  potName,
-}: {
-  line: RecordedLine;
-  number: number;
-  potName: (potId: string) => string;
-}) {
-  return (
-    <tr>
-      <th scope="row">
-        {number} {techniqueOf(step.technique).label}
-      </th>
-      <td dir="auto">{drops ? dropsWords(drops, potName) : 'a pot of it is gone'}</td>
-      <td>
-        {thinningWords(step.mix)} · {loadWords(step.mix)}
-      </td>
-      <td>{step.coats}</td>
-      <td>{at ? format(new Date(at), 'd MMM yyyy, HH:mm') : 'before the log'}</td>
-      <td>{differs.join(', ')}</td>
-    </tr>
   );
 }
 
@@ -226,13 +186,13 @@ function MissingPot({ potId, pots }: { potId: string; pots: Pot[] }) {
     pot !== undefined,
   );
   return (
-    <p className="problem" dir="auto">
+    <Problem dir="auto" role="note">
       {pot ? `${pot.name} is no longer at hand.` : `A pot of it was deleted (${potId}).`}{' '}
       {answer && (
         <>
           Nearest: {standInWords(answer.parts, potName)}, {nearnessWords(answer)}.
         </>
       )}
-    </p>
+    </Problem>
   );
 }

@@ -31,11 +31,11 @@ export default function MonthCalendar({ days, newest, day, onDay }: MonthCalenda
       firstDayOfWeek="mon"
     >
       <header>
-        <Button slot="previous" className="icon-button">
+        <Button slot="previous" className="btn btn-icon">
           <BsChevronLeft aria-hidden />
         </Button>
         <Heading />
-        <Button slot="next" className="icon-button">
+        <Button slot="next" className="btn btn-icon">
           <BsChevronRight aria-hidden />
         </Button>
       </header>

@@ -1,8 +1,10 @@
 import { Link } from 'react-router';
+import { FigureTable } from '../../parts/FigureTable';
+import { Progress } from '../../parts/Progress';
+import { modelsWords } from '../../parts/words/modelsWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyState } from '../../workers/work/logWork';
-import { modelsWords } from '../../parts/words/modelsWords';
 
 /** What is done, in hand and to come, army by army. */
 export function ProgressLeaf() {
@@ -18,47 +20,31 @@ export function ProgressLeaf() {
           <h2 dir="auto">
             <Link to={`/armies/${army.armyId}`}>{army.name}</Link>
           </h2>
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Unit</th>
-                <th scope="col">Coats</th>
-                <th scope="col">Done</th>
-                <th scope="col">In hand</th>
-                <th scope="col">To come</th>
-              </tr>
-            </thead>
-            <tbody>
-              {army.units.map((unit) => (
-                <UnitRow key={unit.unitId} armyId={army.armyId} unit={unit} />
-              ))}
-            </tbody>
-          </table>
+          <FigureTable
+            heads={['Unit', 'Coats', 'Done', 'In hand', 'To come']}
+            rows={army.units.map((unit) => unitRow(army.armyId, unit))}
+          />
         </section>
       ))}
     </>
   );
 }
 
-function UnitRow({ armyId, unit }: { armyId: string; unit: ArmyState['units'][number] }) {
+function unitRow(armyId: string, unit: ArmyState['units'][number]) {
   const { unitId, name, done, inHand, toCome, coatsDone, coatsLeft } = unit;
   const all = coatsDone + coatsLeft;
-  return (
-    <tr>
-      <th scope="row">
-        <Link to={`/log/models/${armyId}/${unitId}/1`} dir="auto">
-          {name}
-        </Link>
-      </th>
-      <td>
-        <progress value={coatsDone} max={Math.max(1, all)} aria-label={`Coats of ${name}`} />{' '}
-        {coatsDone} of {all}
-      </td>
-      <td>{tellModels(done)}</td>
-      <td>{tellModels(inHand)}</td>
-      <td>{tellModels(toCome)}</td>
-    </tr>
-  );
+  return [
+    <Link key="unit" to={`/log/models/${armyId}/${unitId}/1`} dir="auto">
+      {name}
+    </Link>,
+    <>
+      <Progress label={`Coats of ${name}`} now={coatsDone} max={Math.max(1, all)} /> {coatsDone} of{' '}
+      {all}
+    </>,
+    tellModels(done),
+    tellModels(inHand),
+    tellModels(toCome),
+  ];
 }
 
 const tellModels = (models: readonly number[]) =>

@@ -2,23 +2,19 @@ import {
   differencesBetween,
   isSameContent,
   lineLimit,
-  mergeRecipes,
-  recipeSchema,
-  usualChoices,
   type Kept,
   type Pot,
   type Recipe,
-  type Side,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import Form from 'react-bootstrap/Form';
-import { useNotice } from '../../parts/shell/notices';
-import { recipeWordsOf } from '../../parts/words/recipeWords';
 import { useRecord } from '../../ledger/useParts';
 import { useVersions } from '../../ledger/useVersions';
-import { CannotMerge } from '../../parts/merge/CannotMerge';
-import { DifferenceTable } from '../../parts/merge/DifferenceTable';
+import { useMerging } from '../../parts/merge/useMerging';
+import { useNotice } from '../../parts/shell/notices';
+import { recipeWordsOf } from '../../parts/words/recipeWords';
 import { usePromoting } from './usePromoting';
 
 export interface PromoteSheetProps {
@@ -48,7 +44,6 @@ function Promoting({
   const now = kept.content;
   const notify = useNotice();
   const { versions = [] } = useVersions(now.id);
-  const [chosen, setChosen] = useState<Record<string, Side>>({});
   const [name, setName] = useState(`${now.name.slice(0, lineLimit - 12)}, as painted`);
   const [made, setMade] = useState<{ says: string; recipeId: string } | null>(null);
   const { asVersion, asVariant, isBusy } = usePromoting(kept, versions);
@@ -57,6 +52,13 @@ function Promoting({
     [painted, now, done],
   );
   const words = useMemo(() => recipeWordsOf(done, pots, null), [done, pots]);
+  const { merged, isRight, table } = useMerging({
+    differences,
+    mine: now,
+    theirs: done,
+    words,
+    heads: { mine: 'The recipe', theirs: 'As it was done' },
+  });
   if (made)
     return (
       <p role="status" dir="auto">
@@ -65,10 +67,7 @@ function Promoting({
     );
   if (differences.length === 0)
     return <p>The recipe says already what was done; there is nothing to take over.</p>;
-  const choices = { ...usualChoices(differences), ...chosen };
-  const merged = mergeRecipes(now, done, differences, choices);
-  const check = recipeSchema.safeParse(merged);
-  const isNothing = check.success && isSameContent(check.data, now);
+  const isNothing = isSameContent(merged, now);
   const make = async (way: Promise<{ says: string; recipeId: string } | { problem: string }>) => {
     const result = await way;
     if ('problem' in result) notify(result.problem);
@@ -76,26 +75,16 @@ function Promoting({
   };
   return (
     <div className="promote">
-      <DifferenceTable
-        differences={differences}
-        mine={now}
-        theirs={done}
-        words={words}
-        heads={{ mine: 'The recipe', theirs: 'As it was done' }}
-        choices={choices}
-        onChoose={(key, side) => setChosen({ ...chosen, [key]: side })}
-      />
-      <CannotMerge check={check} merged={merged} />
-      <div className="promote-deeds">
-        <button
-          type="button"
-          className="next-button"
-          disabled={!check.success || isNothing || isBusy}
-          onClick={() => check.success && void make(asVersion(check.data))}
+      {table}
+      <div className="flow">
+        <Button
+          variant="next"
+          disabled={!isRight || isNothing || isBusy}
+          onClick={() => void make(asVersion(merged))}
         >
           Make it version {(versions.at(-1)?.number ?? 0) + 1}
-        </button>
-        <label>
+        </Button>
+        <label className="variant-name">
           Name of a variant
           <Form.Control
             size="sm"
@@ -105,17 +94,16 @@ function Promoting({
             onChange={(event) => setName(event.target.value)}
           />
         </label>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={!check.success || isNothing || isBusy || name.trim() === ''}
-          onClick={() => check.success && void make(asVariant(check.data, name.trim()))}
+        <Button
+          variant="outline"
+          disabled={!isRight || isNothing || isBusy || name.trim() === ''}
+          onClick={() => void make(asVariant(merged, name.trim()))}
         >
           Make it a variant
-        </button>
-        <button type="button" className="plain-button" onClick={onDone}>
+        </Button>
+        <Button variant="plain" onClick={onDone}>
           Leave the recipe as it is
-        </button>
+        </Button>
       </div>
     </div>
   );

@@ -1,15 +1,18 @@
-import type { LoggedSession, Pot } from '@yellow-ledger/core';
+import { counted, type LoggedSession, type Pot } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { Fold } from '../../parts/Fold';
 import { lazily } from '../../parts/lazily';
+import { saveText } from '../../parts/saveText';
+import { useNotice } from '../../parts/shell/notices';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useWorker } from '../../workers/useWorker';
 import type { LogNamesKnown } from '../../workers/work/logWork';
 import { EntryList } from './EntryList';
-import { saveText } from '../../parts/saveText';
-import { useNotice } from '../../parts/shell/notices';
 
 const MonthCalendar = lazily(
   async () => (await import('./MonthCalendar')).default,
@@ -28,12 +31,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
   if (!answer) return <p className="page-wait">Reading the log …</p>;
   if (answer.sessions.length === 0)
     return (
-      <div className="empty-page">
-        <p>
-          Nothing is written yet. What you press at the bench stands here: when, on which models,
-          with which mix, and how it differed from the recipe.
-        </p>
-      </div>
+      <EmptyPage words="Nothing is written yet. What you press at the bench stands here: when, on which models, with which mix, and how it differed from the recipe." />
     );
   const { sessions, names } = answer;
   const dayOf = ({ from }: LoggedSession) => format(new Date(from), 'yyyy-MM-dd');
@@ -47,14 +45,13 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
       <div>
         <MonthCalendar days={days} newest={dayOf(sessions[0])} day={day} onDay={setDay} />
         {day && (
-          <button type="button" className="outline-button" onClick={() => setDay(null)}>
+          <Button variant="outline" onClick={() => setDay(null)}>
             All sittings
-          </button>
+          </Button>
         )}
         <p className="log-export">
-          <button
-            type="button"
-            className="outline-button"
+          <Button
+            variant="outline"
             onClick={() =>
               void worker()
                 .logCsv()
@@ -63,7 +60,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
             }
           >
             Save as a table (CSV)
-          </button>
+          </Button>
         </p>
         <p className="quiet">
           {answer.entries.toLocaleString('en')} entries. The ledger file of everything holds them
@@ -102,30 +99,30 @@ function Sitting({
   pots: Pot[];
   isOpen: boolean;
 }) {
-  const [open, setOpen] = useState(isOpen);
   const { from, to, benchIds, coats, models, handsOn, mishaps, deviations, entries } = session;
   const count = [...models.values()].reduce((sum, each) => sum + each.size, 0);
   const benches = [
     ...new Set(benchIds.map((id) => names.benches[id] ?? 'a bench that is gone')),
   ].join(', ');
   return (
-    <details
+    <Fold
       className="sitting"
-      open={open}
-      onToggle={(event) => setOpen(event.currentTarget.open)}
+      isOpen={isOpen}
+      title={
+        <>
+          <b>{format(new Date(from), 'EEEE d MMMM yyyy, HH:mm')}</b>–{format(new Date(to), 'HH:mm')}
+          <span dir="auto"> {benches}</span>
+          <small>
+            {' '}
+            {counted(coats, 'coat')} on {counted(count, 'model')}, {minutesInWords(handsOn)}{' '}
+            hands-on
+            {deviations > 0 && `, ${deviations} differ`}
+            {mishaps > 0 && `, ${counted(mishaps, 'mishap')}`}
+          </small>
+        </>
+      }
     >
-      <summary>
-        <b>{format(new Date(from), 'EEEE d MMMM yyyy, HH:mm')}</b>–{format(new Date(to), 'HH:mm')}
-        <span dir="auto"> {benches}</span>
-        <small>
-          {' '}
-          {coats} coats on {count} {count === 1 ? 'model' : 'models'}, {minutesInWords(handsOn)}{' '}
-          hands-on
-          {deviations > 0 && `, ${deviations} differ`}
-          {mishaps > 0 && `, ${mishaps} ${mishaps === 1 ? 'mishap' : 'mishaps'}`}
-        </small>
-      </summary>
-      {open && <EntryList entries={entries} names={names} pots={pots} />}
-    </details>
+      <EntryList entries={entries} names={names} pots={pots} />
+    </Fold>
   );
 }

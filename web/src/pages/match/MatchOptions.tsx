@@ -1,6 +1,6 @@
 import { mostCoats, type Pot } from '@yellow-ledger/core';
-import Form from 'react-bootstrap/Form';
 import { Choice } from '../../parts/Choice';
+import { Switch } from '../../parts/Switch';
 
 export interface Options {
   mostPots: 1 | 2 | 3;
@@ -36,48 +36,36 @@ export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
   const set = (part: Partial<Options>) => onChange({ ...options, ...part });
   const primers = pots.filter(({ kind, retired }) => kind === 'primer' && !retired);
   return (
-    <div className="match-options">
+    <div className="flow">
       <Choice
         label="Pots in the mix, up to"
         value={options.mostPots}
         onChoose={(count) => set({ mostPots: count === '1' ? 1 : count === '2' ? 2 : 3 })}
-      >
-        <option>1</option>
-        <option>2</option>
-        <option>3</option>
-      </Choice>
+        options={[1, 2, 3]}
+      />
       <Choice
         label="Looked at"
         value={options.overPotId}
         onChoose={(overPotId) => set({ overPotId })}
-      >
-        <option value="">thick and dry</option>
-        {primers.map(({ id, name }) => (
-          <option key={id} value={id}>
-            over {name}
-          </option>
-        ))}
-      </Choice>
+        options={[
+          { id: '', name: 'thick and dry' },
+          ...primers.map(({ id, name }) => ({ id, name: `over ${name}` })),
+        ]}
+      />
       {options.overPotId && (
         <Choice
           label="Neat coats"
           value={options.coats}
           onChoose={(coats) => set({ coats: Number(coats) })}
-        >
-          {Array.from({ length: mostCoats }, (_, i) => (
-            <option key={i}>{i + 1}</option>
-          ))}
-        </Choice>
+          options={Array.from({ length: mostCoats }, (_, i) => i + 1)}
+        />
       )}
       <Choice
         label="Drops for models"
         value={options.models}
         onChoose={(models) => set({ models: Number(models) })}
-      >
-        {modelCounts.map((count) => (
-          <option key={count}>{count}</option>
-        ))}
-      </Choice>
+        options={modelCounts}
+      />
       {(
         [
           ['atHandOnly', 'only what is at hand'],
@@ -85,13 +73,11 @@ export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
           ['prefersFewer', 'rather fewer pots'],
         ] as const
       ).map(([key, label]) => (
-        <Form.Check
+        <Switch
           key={key}
-          type="switch"
-          id={`match-${key}`}
           label={label}
-          checked={options[key]}
-          onChange={(event) => set({ [key]: event.target.checked })}
+          isOn={options[key]}
+          onTurn={(isOn) => set({ [key]: isOn })}
         />
       ))}
     </div>

@@ -1,6 +1,11 @@
 import type { SurfaceColour } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useEffect, useRef, useState } from 'react';
 import { useAppStore } from '../../ledger/store';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { PageHead } from '../../parts/PageHead';
+import { Problem } from '../../parts/Problem';
+import { Progress } from '../../parts/Progress';
 import { SampleButton } from '../../parts/SampleButton';
 import { prepareMatch, searchMatch, type MatchProgress } from '../../workers/matchSearch';
 import { useShelf } from '../../workers/useShelf';
@@ -32,16 +37,10 @@ export default function MatchPage() {
   if (!canMix)
     return (
       <div className="page">
-        <h1>Match a colour</h1>
-        <div className="empty-page">
-          <p>
-            Here you find which mix from your shelf comes nearest to a colour. There is no paint on
-            the shelf yet to mix from.
-          </p>
-          <div className="empty-actions">
-            <SampleButton />
-          </div>
-        </div>
+        <PageHead title="Match a colour" />
+        <EmptyPage words="Here you find which mix from your shelf comes nearest to a colour. There is no paint on the shelf yet to mix from.">
+          <SampleButton />
+        </EmptyPage>
       </div>
     );
 
@@ -75,43 +74,27 @@ export default function MatchPage() {
 
   return (
     <div className="page match-page">
-      <div className="page-head">
-        <h1>Match a colour</h1>
-      </div>
+      <PageHead title="Match a colour" />
       <TargetChoice pots={pots} target={target} onTarget={setTarget} />
       <MatchOptions pots={pots} options={options} onChange={setOptions} />
-      <div className="match-actions">
-        <button
-          type="button"
-          className="next-button"
-          disabled={!target}
-          onClick={() => target && void search(target)}
-        >
+      <div className="flow">
+        <Button variant="next" disabled={!target} onClick={() => target && void search(target)}>
           Find the nearest mixes
-        </button>
+        </Button>
         {isSearching && (
-          <button
-            type="button"
-            className="outline-button"
+          <Button
+            variant="outline"
             onClick={() => {
               running.current?.abort();
               setIsSearching(false);
             }}
           >
             Stop
-          </button>
+          </Button>
         )}
-        <progress
-          aria-label="Search"
-          max={1}
-          value={isSearching ? (progress?.done ?? 0) : progress ? progress.done : 0}
-        />
+        <Progress label="Search" now={progress?.done ?? 0} />
       </div>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      {problem && <Problem>{problem}</Problem>}
       {progress && (
         <MatchResults
           target={progress.target}

@@ -1,4 +1,5 @@
 import {
+  counted,
   differenceWords,
   dropsFor,
   mixWords,
@@ -14,6 +15,7 @@ import {
 } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { Problem } from '../../parts/Problem';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { signed } from '../../parts/words/signed';
@@ -46,11 +48,11 @@ export function MatchResults(props: MatchResultsProps) {
   return (
     <section aria-label="Nearest mixes" aria-live="polite">
       {isDone && nearest.error > outOfReach && (
-        <p className="problem">
+        <Problem role="note">
           No mix from this shelf reaches {target.hex}. The nearest is {missWords(nearest)}.
-        </p>
+        </Problem>
       )}
-      <ol className="match-list">
+      <ol className="ruled match-list">
         {sorted.map((found) => {
           const mix: Mix = {
             parts: found.parts.map((part) => ({ from: 'pot', ...part })),
@@ -77,8 +79,7 @@ export function MatchResults(props: MatchResultsProps) {
                 {found.hueError !== 0 && `, ${signed(found.hueError)}° in hue`}
                 <br />
                 <small>
-                  Drops for {models} {models === 1 ? 'model' : 'models'}:{' '}
-                  {dropsWords(drops, potName)}
+                  Drops for {counted(models, 'model')}: {dropsWords(drops, potName)}
                 </small>{' '}
                 <Link to="/palette" state={{ wanted: wantedFrom(found.parts) }}>
                   Mix it on the palette

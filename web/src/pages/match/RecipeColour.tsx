@@ -1,10 +1,10 @@
 import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Choice } from '../../parts/Choice';
 import { useRecord } from '../../ledger/useParts';
-import { useRecipeRows } from '../../workers/useRecipeRows';
+import { Choice } from '../../parts/Choice';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
+import { useRecipeRows } from '../../workers/useRecipeRows';
 
 export interface RecipeColourProps {
   onColour: (colour: SurfaceColour | null) => void;
@@ -31,7 +31,7 @@ export function RecipeColour({ onColour }: RecipeColourProps) {
     onColour(line?.mix.colour ?? (place ? surface[build.stops.indexOf(place.at)] : null));
   };
   return (
-    <span className="recipe-colour">
+    <span className="flow">
       <Choice
         label="Recipe"
         value={recipeId}
@@ -40,28 +40,27 @@ export function RecipeColour({ onColour }: RecipeColourProps) {
           setWhat('');
           onColour(null);
         }}
+        options={rows}
       >
         <option value="">choose …</option>
-        {(rows ?? []).map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
       </Choice>
       {recipe && build && (
-        <Choice label="Colour in it" value={what} onChoose={choose}>
-          <option value="">choose …</option>
-          {toneStops.map(({ name }) => (
-            <option key={name} value={`place ${name}`}>
-              finished, at the {name}
-            </option>
-          ))}
-          {recipe.steps.map(({ id }, index) => (
-            <option key={id} value={`line ${id}`}>
-              the mix of line {index + 1}
-            </option>
-          ))}
-        </Choice>
+        <Choice
+          label="Colour in it"
+          value={what}
+          onChoose={choose}
+          options={[
+            { id: '', name: 'choose …' },
+            ...toneStops.map(({ name }) => ({
+              id: `place ${name}`,
+              name: `finished, at the ${name}`,
+            })),
+            ...recipe.steps.map(({ id }, index) => ({
+              id: `line ${id}`,
+              name: `the mix of line ${index + 1}`,
+            })),
+          ]}
+        />
       )}
     </span>
   );

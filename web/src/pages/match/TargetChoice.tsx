@@ -1,21 +1,23 @@
 import { colourOfHex, colourOfLab, type Pot, type SurfaceColour } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { LabFields } from '../../parts/LabFields';
+import { PotPicker } from '../../parts/PotPicker';
+import { Radios } from '../../parts/Radios';
 import { figuresOf } from '../../parts/Ribbon';
 import { Swatch } from '../../parts/Swatch';
-import { PotPicker } from '../../parts/PotPicker';
-import { LabFields } from '../../parts/LabFields';
 import { PicturePicker } from './PicturePicker';
 import { RecipeColour } from './RecipeColour';
 
 const sources = [
-  ['colour', 'a colour'],
-  ['lab', 'L*, a, b'],
-  ['pot', 'a pot'],
-  ['recipe', 'a recipe'],
-  ['picture', 'a picture'],
+  { value: 'colour', name: 'a colour' },
+  { value: 'lab', name: 'L*, a, b' },
+  { value: 'pot', name: 'a pot' },
+  { value: 'recipe', name: 'a recipe' },
+  { value: 'picture', name: 'a picture' },
 ] as const;
 
-type Source = (typeof sources)[number][0];
+type Source = (typeof sources)[number]['value'];
 
 export interface TargetChoiceProps {
   pots: Pot[];
@@ -31,22 +33,15 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
   return (
     <fieldset className="target-choice">
       <legend>The colour to match</legend>
-      <div className="target-sources" role="radiogroup" aria-label="From">
-        {sources.map(([name, label]) => (
-          <label key={name}>
-            <input
-              type="radio"
-              name="target-source"
-              checked={source === name}
-              onChange={() => {
-                setSource(name);
-                onTarget(null);
-              }}
-            />{' '}
-            {label}
-          </label>
-        ))}
-      </div>
+      <Radios
+        label="From"
+        options={sources}
+        chosen={source}
+        onChoose={(chosen) => {
+          setSource(chosen);
+          onTarget(null);
+        }}
+      />
       <div className="target-source">
         {source === 'colour' && (
           <span>
@@ -59,13 +54,9 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
                 onTarget(colourOfHex(event.target.value));
               }}
             />{' '}
-            <button
-              type="button"
-              className="plain-button"
-              onClick={() => onTarget(colourOfHex(hex))}
-            >
+            <Button variant="plain" onClick={() => onTarget(colourOfHex(hex))}>
               Take {hex}
-            </button>
+            </Button>
           </span>
         )}
         {source === 'lab' && (

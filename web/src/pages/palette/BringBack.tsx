@@ -8,6 +8,7 @@ import {
   type Pot,
   type Well,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
@@ -59,11 +60,10 @@ export function BringBack({ well, pots, change }: BringBackProps) {
           }
         />
       )}
-      <div className="well-deed">
+      <div className="flow">
         {now && (
-          <button
-            type="button"
-            className="outline-button"
+          <Button
+            variant="outline"
             onClick={() =>
               change(`say what ${well.name} is meant to be`, (before) => ({
                 ...before,
@@ -72,16 +72,15 @@ export function BringBack({ well, pots, change }: BringBackProps) {
             }
           >
             As it is now is right
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
-          className="outline-button"
+        <Button
+          variant="outline"
           aria-expanded={isChoosing}
           onClick={() => setIsChoosing(!isChoosing)}
         >
           As a recipe has it
-        </button>
+        </Button>
       </div>
       {isChoosing && (
         <WantedFromRecipe
@@ -111,9 +110,9 @@ function RescueWords({
           <p>
             To begin with, put in <b>{dropsWords(anew, potName)}</b>.
           </p>
-          <button type="button" className="outline-button" onClick={() => onDone(anew)}>
+          <Button variant="outline" onClick={() => onDone(anew)}>
             I have put these in
-          </button>
+          </Button>
         </div>
       )
     );
@@ -144,9 +143,9 @@ function RescueWords({
         )}
       </p>
       {back.drops > 0 && (
-        <button type="button" className="outline-button" onClick={() => onDone(back)}>
+        <Button variant="outline" onClick={() => onDone(back)}>
           I have put these in
-        </button>
+        </Button>
       )}
     </div>
   );

@@ -1,4 +1,5 @@
 import { volumeMlOf, type Pot, type Well } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { mlWords } from '../../parts/words/mlWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -17,13 +18,13 @@ export function Dish({ wells, chosenId, onChoose }: DishProps) {
     return new Map(wells.map(({ id }, index) => [id, hexes[index]]));
   });
   return (
-    <ul className="dish" aria-label="Wells">
+    <ul className="rows dish" aria-label="Wells">
       {wells.map((well) => {
         const hex = answer?.get(well.id);
         return (
           <li key={well.id}>
-            <button
-              type="button"
+            <Button
+              variant="bare"
               className="dish-well"
               aria-pressed={well.id === chosenId}
               onClick={() => onChoose(well.id)}
@@ -33,7 +34,7 @@ export function Dish({ wells, chosenId, onChoose }: DishProps) {
               </span>
               <span dir="auto">{well.name}</span>
               <small>{volumeMlOf(well) > 0 ? mlWords(volumeMlOf(well)) : 'empty'}</small>
-            </button>
+            </Button>
           </li>
         );
       })}

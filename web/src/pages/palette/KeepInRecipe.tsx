@@ -1,13 +1,14 @@
 import { mostSteps, type Pot, type Recipe, type Well } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Choice } from '../../parts/Choice';
-import { useNotice } from '../../parts/shell/notices';
 import { useWriter } from '../../ledger/useWriter';
+import { Choice } from '../../parts/Choice';
+import { newStep } from '../../parts/newStep';
+import { useNotice } from '../../parts/shell/notices';
 import { ofShelf } from '../../workers/parts';
 import { useRecipeRows } from '../../workers/useRecipeRows';
 import { useWorker } from '../../workers/useWorker';
-import { newStep } from '../../parts/newStep';
 
 /** Writes a well's mix into a recipe as its next line. */
 export function KeepInRecipe({ well, pots }: { well: Well; pots: Pot[] }) {
@@ -39,17 +40,16 @@ export function KeepInRecipe({ well, pots }: { well: Well; pots: Pot[] }) {
   return (
     <div className="bring-back">
       <h3>Keep it</h3>
-      <div className="well-deed">
-        <Choice label="As the next line of" value={id ?? ''} onChoose={setRecipeId}>
-          {rows.map((row) => (
-            <option key={row.id} value={row.id}>
-              {row.name}
-            </option>
-          ))}
-        </Choice>
-        <button type="button" className="outline-button" onClick={() => void keep()}>
+      <div className="flow">
+        <Choice
+          label="As the next line of"
+          value={id ?? ''}
+          onChoose={setRecipeId}
+          options={rows}
+        />
+        <Button variant="outline" onClick={() => void keep()}>
           Keep it there
-        </button>
+        </Button>
         {keptIn && <Link to={`/recipes/${keptIn}`}>Open the recipe</Link>}
       </div>
     </div>

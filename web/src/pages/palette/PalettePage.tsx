@@ -8,25 +8,23 @@ import {
   type WantedMix,
   type Well,
 } from '@yellow-ledger/core';
+import { z } from 'zod';
+import Button from 'react-bootstrap/Button';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { z } from 'zod';
 import { Choice } from '../../parts/Choice';
+import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { UnsavedMark } from '../../parts/UnsavedMark';
+import { keepingNames } from '../../parts/words/keepingNames';
 import { useShelf } from '../../workers/useShelf';
 import { Dish } from './Dish';
 import { usePalette } from './usePalette';
 import { WellSheet } from './WellSheet';
 import './palette.scss';
-
-const keepingNames: Record<Palette['keeping'], string> = {
-  open: 'on an open dish',
-  damp: 'over a damp sheet',
-  covered: 'damp and covered',
-};
 
 /** The wells on the table with what is really in them. */
 export default function PalettePage() {
@@ -70,38 +68,24 @@ export default function PalettePage() {
   };
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>Palette</h1>
+      <PageHead title="Palette">
         <Choice
           label="Kept"
           value={palette.keeping}
           onChoose={(keeping) =>
-            act('keep the palette another way', (now) => ({
-              ...now,
-              keeping: keeping as Palette['keeping'],
-            }))
+            act('keep the palette another way', (now) => ({ ...now, keeping }))
           }
-        >
-          {keepings.map((keeping) => (
-            <option key={keeping} value={keeping}>
-              {keepingNames[keeping]}
-            </option>
-          ))}
-        </Choice>
-        <Choice label="Room" value={room} onChoose={(name) => setRoom(name as Room)}>
-          {rooms.map((name) => (
-            <option key={name}>{name}</option>
-          ))}
-        </Choice>
-        <button
-          type="button"
-          className={palette.wells.length === 0 ? 'next-button' : 'outline-button'}
+          options={keepings.map((id) => ({ id, name: keepingNames[id] }))}
+        />
+        <Choice label="Room" value={room} onChoose={setRoom} options={rooms} />
+        <Button
+          variant={palette.wells.length === 0 ? 'next' : 'outline'}
           disabled={isFull}
           onClick={() => add()}
         >
           Add a well
-        </button>
-      </div>
+        </Button>
+      </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       <UnsavedMark name="palettes" id={palette.id} />
       {chosen ? (
@@ -118,18 +102,9 @@ export default function PalettePage() {
           />
         </div>
       ) : (
-        <div className="empty-page">
-          <p>
-            Here you write down what goes into each well of your palette as you mix, use and top up.
-            The ledger then knows what is really in it: how to make it again, how to bring it back,
-            and how long it stays usable.
-          </p>
-          {pots.length === 0 && (
-            <div className="empty-actions">
-              <SampleButton />
-            </div>
-          )}
-        </div>
+        <EmptyPage words="Here you write down what goes into each well of your palette as you mix, use and top up. The ledger then knows what is really in it: how to make it again, how to bring it back, and how long it stays usable.">
+          {pots.length === 0 && <SampleButton />}
+        </EmptyPage>
       )}
     </div>
   );

@@ -1,7 +1,8 @@
 import { flattenMix, loadOf, waterShareOf, type WantedMix } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../parts/Choice';
 import { useRecord } from '../../ledger/useParts';
+import { Choice } from '../../parts/Choice';
 import { useRecipeRows } from '../../workers/useRecipeRows';
 
 /** The mix of a line of a recipe, as what a well is meant to be. */
@@ -24,24 +25,16 @@ export function WantedFromRecipe({
   );
   const step = steps.at(index);
   return (
-    <div className="well-deed">
-      <Choice label="Recipe" value={id ?? ''} onChoose={setRecipeId}>
-        {rows.map((row) => (
-          <option key={row.id} value={row.id}>
-            {row.name}
-          </option>
-        ))}
-      </Choice>
-      <Choice label="Line" value={step?.id ?? ''} onChoose={setLineId}>
-        {steps.map((each, number) => (
-          <option key={each.id} value={each.id}>
-            {number + 1}, {each.stage}
-          </option>
-        ))}
-      </Choice>
-      <button
-        type="button"
-        className="outline-button"
+    <div className="flow">
+      <Choice label="Recipe" value={id ?? ''} onChoose={setRecipeId} options={rows} />
+      <Choice
+        label="Line"
+        value={step?.id ?? ''}
+        onChoose={setLineId}
+        options={steps.map((each, at) => ({ id: each.id, name: `${at + 1}, ${each.stage}` }))}
+      />
+      <Button
+        variant="outline"
         disabled={!step}
         onClick={() =>
           step &&
@@ -56,7 +49,7 @@ export function WantedFromRecipe({
         }
       >
         This is what it should be
-      </button>
+      </Button>
     </div>
   );
 }

@@ -11,8 +11,10 @@ import {
   type Pot,
   type Well,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
+import { potChoices } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
 import { DropsField } from './DropsField';
 import type { PaletteAct } from './usePalette';
@@ -53,6 +55,7 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
   return (
     <div className="well-deeds">
       <form
+        className="flow"
         onSubmit={(event) => {
           event.preventDefault();
           put();
@@ -60,38 +63,28 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
       >
         <PotPicker
           label="What goes in"
-          choices={[
-            { id: water, name: 'Water', hex: '#e9e9e9' },
-            ...mixable.map(({ id, name, swatch, kind }) => ({
-              id,
-              name,
-              hex: swatch,
-              hint: kind,
-            })),
-          ]}
+          choices={[{ id: water, name: 'Water', hex: '#e9e9e9' }, ...potChoices(mixable)]}
           chosen={chosen}
           onChoose={setSource}
         />
         <DropsField label="Drops in" value={drops} onChange={setDrops} />
-        <button type="submit" className="next-button">
+        <Button type="submit" variant="next">
           Put in
-        </button>
+        </Button>
       </form>
-      <div className="well-deed">
+      <div className="flow">
         <DropsField label="Drops used or poured" value={used} onChange={setUsed} />
-        <button
-          type="button"
-          className="outline-button"
+        <Button
+          variant="outline"
           disabled={isEmpty}
           onClick={() =>
             change(`use ${used} drops of ${well.name}`, (now) => takeSome(now, usedMl))
           }
         >
           Use
-        </button>
-        <button
-          type="button"
-          className="outline-button"
+        </Button>
+        <Button
+          variant="outline"
           disabled={isEmpty}
           title="More of the same, in the proportions it has now"
           onClick={() =>
@@ -101,19 +94,12 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
           }
         >
           Top up as it is
-        </button>
+        </Button>
         {into && (
           <>
-            <Choice label="Pour into" value={into.id} onChoose={setIntoId}>
-              {others.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </Choice>
-            <button
-              type="button"
-              className="outline-button"
+            <Choice label="Pour into" value={into.id} onChoose={setIntoId} options={others} />
+            <Button
+              variant="outline"
               disabled={isEmpty}
               onClick={() =>
                 act(`pour ${well.name} into ${into.name}`, (now) =>
@@ -122,7 +108,7 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
               }
             >
               Pour
-            </button>
+            </Button>
           </>
         )}
       </div>

@@ -1,10 +1,12 @@
 import type { Palette, Pot, Room, Well } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { MixBar } from '../../parts/MixBar';
 import { NameField } from '../../parts/NameField';
+import { ShareList } from '../../parts/ShareList';
 import { StripePicture } from '../../parts/StripePicture';
 import { Swatch } from '../../parts/Swatch';
-import { dropsWords } from '../../parts/words/dropsWords';
+import { dropsErrorWords, dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { potHexesOf } from '../../parts/words/potHexes';
 import { potNamesOf } from '../../parts/words/recipeWords';
@@ -37,16 +39,15 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
   const study = answer?.wellId === well.id ? answer : null;
   return (
     <section className="well-sheet" aria-label={well.name}>
-      <div className="well-head">
+      <div className="flow well-head">
         <h2 className="visually-hidden">{well.name}</h2>
         <NameField
           label="Name"
           name={well.name}
           onName={(name) => change(`call ${well.name} ${name}`, (now) => ({ ...now, name }))}
         />
-        <button
-          type="button"
-          className="plain-button"
+        <Button
+          variant="plain"
           onClick={() =>
             act(`wipe ${well.name}`, (now) => ({
               ...now,
@@ -55,7 +56,7 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
           }
         >
           Wipe this well
-        </button>
+        </Button>
       </div>
       {problem && <p role="alert">{problem}</p>}
       {study && study.hex && (
@@ -86,23 +87,12 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
             hexOfStep={potHex}
             lineNumber={() => 0}
           />
-          <ul className="share-list">
-            {study.shares.map(({ potId, share }) => (
-              <li key={potId}>
-                <Swatch hex={potHex(potId)} /> <span dir="auto">{potName(potId)}</span>{' '}
-                <b>{(share * 100).toFixed(share < 0.1 ? 1 : 0)} %</b>
-              </li>
-            ))}
-          </ul>
+          <ShareList shares={study.shares} potHex={potHex} potName={potName} />
           <Usable freshAt={well.freshAt} minutes={study.usableMinutes} />
           {study.again && (
             <p>
               To make it again: <b>{dropsWords(study.again, potName)}</b>
-              <small>
-                {' '}
-                · colour error {study.again.colourError.toFixed(1)} ΔE00
-                {!study.again.isWithin && ', the nearest found'}
-              </small>
+              <small> · {dropsErrorWords(study.again)}</small>
             </p>
           )}
         </>

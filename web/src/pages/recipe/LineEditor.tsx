@@ -1,4 +1,5 @@
 import {
+  counted,
   finishLevels,
   stages,
   stepSchema,
@@ -7,23 +8,24 @@ import {
   type Step,
   type TechniqueName,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useEffect, useRef } from 'react';
 import { FormProvider } from 'react-hook-form';
+import { Deeds } from '../../parts/Deeds';
 import { NoteField } from '../../parts/NoteField';
 import { NumberField } from '../../parts/NumberField';
+import { Problem } from '../../parts/Problem';
 import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
+import { dropsErrorWords } from '../../parts/words/dropsWords';
 import { MixEditor } from './MixEditor';
-import { useLeaveUnfinished } from './useDraft';
-import { PlacementEditor } from './PlacementEditor';
 import { PlaceFigures } from './PlaceFigures';
+import { PlacementEditor } from './PlacementEditor';
 import type { RecipeLineProps } from './recipeLineProps';
 import { LineStudies } from './studies/LineStudies';
+import { useLeaveUnfinished } from './useDraft';
 
-const techniqueOptions = techniqueNames.map((value) => ({
-  value,
-  label: techniqueOf(value).label,
-}));
+const techniqueOptions = techniqueNames.map((id) => ({ id, name: techniqueOf(id).label }));
 
 /** A line opened in its place. What is right counts at once: the ribbon above follows the typing. */
 export default function LineEditor(props: RecipeLineProps & { dropsWords: string | null }) {
@@ -82,21 +84,16 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
         )}
         <p className="line-leaves">Leaves {leaves}.</p>
         {caution && (
-          <p className="caution">
+          <Problem role="note">
             <b>Caution.</b> {caution}
-          </p>
+          </Problem>
         )}
         <div className="line-editor-left">
           <MixEditor earlier={earlier} pots={pots} words={words} />
           {props.dropsWords && drops && (
             <p className="line-drops">
-              Drops for {draft.recipe.models} {draft.recipe.models === 1 ? 'model' : 'models'}:{' '}
-              <b>{props.dropsWords}</b>
-              <small>
-                {' '}
-                · colour error {drops.colourError.toFixed(1)} ΔE00
-                {!drops.isWithin && ', the nearest found'}
-              </small>
+              Drops for {counted(draft.recipe.models, 'model')}: <b>{props.dropsWords}</b>
+              <small> · {dropsErrorWords(drops)}</small>
             </p>
           )}
         </div>
@@ -105,25 +102,17 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <NoteField name="note" label="Note" rows={1} />
         </div>
         {build && buildUp && <PlaceFigures stops={build.stops} surface={buildUp.surface} />}
-        <div className="line-actions">
-          <button type="submit" className="next-button">
+        <Deeds>
+          <Button type="submit" variant="next">
             Done
-          </button>
-          <button
-            type="button"
-            className="outline-button"
-            onClick={() => onFocus(deeds.duplicate(step.id))}
-          >
+          </Button>
+          <Button variant="outline" onClick={() => onFocus(deeds.duplicate(step.id))}>
             Duplicate line
-          </button>
-          <button
-            type="button"
-            className="outline-button"
-            onClick={() => onFocus(deeds.remove(step.id))}
-          >
+          </Button>
+          <Button variant="outline" onClick={() => onFocus(deeds.remove(step.id))}>
             Delete line
-          </button>
-        </div>
+          </Button>
+        </Deeds>
         <LineStudies {...props} />
       </form>
     </FormProvider>

@@ -1,5 +1,7 @@
-import type { Fix, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
+import { counted, type Fix, type Remark, type Step, type StepBuildUp } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
+import { Fold } from '../../parts/Fold';
 
 export interface LineRemarksProps {
   step: Step;
@@ -25,14 +27,11 @@ export function LineRemarks({ step, buildUp, remarks, mayStop, onFix }: LineRema
     <div className="line-column-remarks">
       {first && <RemarkWords remark={first} onFix={onFix} />}
       {others.length > 0 && (
-        <details className="more-remarks">
-          <summary>
-            {others.length} more {others.length === 1 ? 'remark' : 'remarks'}
-          </summary>
+        <Fold title={counted(others.length, 'more remark', 'more remarks')}>
           {others.map((remark) => (
             <RemarkWords key={remark.rule} remark={remark} onFix={onFix} />
           ))}
-        </details>
+        </Fold>
       )}
       {coverage?.coats && !isCoverageSaid && (
         <p className="quiet">
@@ -57,9 +56,9 @@ export function RemarkWords({
     <p title={`${figureWords(figure)}`}>
       {sentence}{' '}
       {fixes.map((fix) => (
-        <button key={fix.label} type="button" className="plain-button" onClick={() => onFix(fix)}>
+        <Button key={fix.label} variant="plain" onClick={() => onFix(fix)}>
           {fix.label}
-        </button>
+        </Button>
       ))}
       {rule === 'potGone' && potId && (
         <Link to={`/shelf/replace/${potId}`}>Look for what stands in</Link>

@@ -1,4 +1,5 @@
 import { loadWords, thinningWords, type MixPart, type Pot, type Step } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { BsX } from 'react-icons/bs';
@@ -55,22 +56,21 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
               }}
             />
             {parts.fields.length > 1 && (
-              <button
-                type="button"
-                className="icon-button"
+              <Button
+                variant="icon"
                 aria-label={`Take part ${index + 1} out of the mix`}
                 onClick={() => parts.remove(index)}
               >
                 <BsX aria-hidden />
-              </button>
+              </Button>
             )}
           </div>
         );
       })}
-      <div className="mix-thinner">
-        <button type="button" className="outline-button" onClick={add}>
+      <div className="flow mix-thinner">
+        <Button variant="outline" onClick={add}>
           Add to the mix
-        </button>
+        </Button>
         <span className="mix-one">1 paint :</span>
         <NumberField name="mix.waterParts" label="Water" unit="parts" />
         <NumberField name="mix.mediumParts" label="Medium" unit="parts" />

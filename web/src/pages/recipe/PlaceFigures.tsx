@@ -1,4 +1,13 @@
 import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
+import { FigureTable } from '../../parts/FigureTable';
+import { Fold } from '../../parts/Fold';
+
+const figures: [string, (colour: SurfaceColour) => string][] = [
+  ['L*', ({ value }) => value.toFixed(0)],
+  ['C', ({ chroma }) => chroma.toFixed(0)],
+  ['h', ({ hue }) => `${hue.toFixed(0)}°`],
+  ['hex', ({ hex }) => hex],
+];
 
 /** The figures of the surface at the named stops. */
 export function PlaceFigures({
@@ -9,39 +18,15 @@ export function PlaceFigures({
   surface: readonly SurfaceColour[];
 }) {
   return (
-    <details className="place-figures">
-      <summary>Figures at each place</summary>
-      <div className="place-figures-scroll" tabIndex={0} role="region" aria-label="Figures">
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Place</th>
-              {toneStops.map(({ name }) => (
-                <th scope="col" key={name}>
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {(
-              [
-                ['L*', ({ value }) => value.toFixed(0)],
-                ['C', ({ chroma }) => chroma.toFixed(0)],
-                ['h', ({ hue }) => `${hue.toFixed(0)}°`],
-                ['hex', ({ hex }) => hex],
-              ] as [string, (colour: SurfaceColour) => string][]
-            ).map(([label, figure]) => (
-              <tr key={label}>
-                <th scope="row">{label}</th>
-                {toneStops.map(({ name, at }) => (
-                  <td key={name}>{figure(surface[stops.indexOf(at)])}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </details>
+    <Fold title="Figures at each place">
+      <FigureTable
+        label="Figures"
+        heads={['Place', ...toneStops.map(({ name }) => name)]}
+        rows={figures.map(([label, figure]) => [
+          label,
+          ...toneStops.map(({ at }) => figure(surface[stops.indexOf(at)])),
+        ])}
+      />
+    </Fold>
   );
 }

@@ -49,7 +49,7 @@ export function PlacementEditor() {
           ))}
         </span>
       </div>
-      <div className="placement-row">
+      <div className="flow placement-row">
         <Field name="placement.softness" label={`Softness of the ends: ${softnessWords(softness)}`}>
           {(attributes) => (
             <Form.Range
@@ -61,7 +61,7 @@ export function PlacementEditor() {
             />
           )}
         </Field>
-        <div role="radiogroup" aria-label="Strokes finish" className="pull-choice">
+        <div role="radiogroup" aria-label="Strokes finish" className="flow pull-choice">
           <span>Strokes finish</span>
           {pulls.map((pull) => (
             <label key={pull}>

@@ -10,13 +10,14 @@ import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
 import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
+import { PageTitle } from '../../parts/PageHead';
 import { SelectField } from '../../parts/SelectField';
 import { useLiveForm } from '../../parts/useLiveForm';
-import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
+import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { Prediction } from '../../workers/work/predictWork';
 import { RecipeResult } from './RecipeResult';
-import type { RecipeWords } from '../../parts/words/recipeWords';
 import { SaveMark } from './SaveMark';
+import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
 import { VersionMark } from './VersionMark';
 
 export interface RecipeHeadProps {
@@ -45,6 +46,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
   return (
     <FormProvider {...form}>
       <header className="recipe-head">
+        <PageTitle>{recipe.name}</PageTitle>
         <h1 className="visually-hidden" dir="auto">
           {recipe.name}
         </h1>
@@ -60,7 +62,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
               />
             )}
           </Field>
-          <div className="recipe-state">
+          <div className="flow recipe-state">
             <VersionMark recipe={recipe} revision={draft.base.revision} />
             <SaveMark saveState={draft.saveState} />
             <Link to={`/bench?recipe=${recipe.id}`}>To the bench</Link>
@@ -68,11 +70,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
         </div>
         <div className="recipe-fields">
           <SelectField name="surface" label="Surface" options={surfaces} />
-          <SelectField
-            name="groundPotId"
-            label="Ground"
-            options={grounds.map(({ id, name }) => ({ value: id, label: name }))}
-          />
+          <SelectField name="groundPotId" label="Ground" options={grounds} />
           <SelectField name="finishLevel" label="Finish level" options={finishLevels} />
           <NumberField name="models" label="Models" step={1} />
           <NumberField name="areaCm2" label="Area a model" unit="cm²" />

@@ -1,5 +1,6 @@
-import { NavLink, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { Leaves } from '../../parts/Leaves';
 
 /** The leaves of a recipe's page: its lines first, and what the ledger knows about them. */
 export const leaves = [
@@ -24,13 +25,5 @@ export function RecipeLeaves({ recipeId }: { recipeId: string }) {
   };
   useShortcut('[', () => turn(-1));
   useShortcut(']', () => turn(1));
-  return (
-    <nav className="recipe-leaves" aria-label="Leaves of the recipe">
-      {leaves.map(({ path, label }) => (
-        <NavLink key={label} end to={addressOf(path)}>
-          {label}
-        </NavLink>
-      ))}
-    </nav>
-  );
+  return <Leaves label="Leaves of the recipe" at={`/recipes/${recipeId}`} leaves={leaves} />;
 }

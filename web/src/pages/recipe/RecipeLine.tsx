@@ -1,6 +1,7 @@
 import { coatsOf, loadWords, techniqueOf, thinningWords } from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import Button from 'react-bootstrap/Button';
 import { lazy, Suspense } from 'react';
 import { BsGripVertical } from 'react-icons/bs';
 import { MixBar } from '../../parts/MixBar';
@@ -47,8 +48,8 @@ export function RecipeLine(props: RecipeLineProps) {
         }}
       >
         <div className="line-column-step">
-          <button
-            type="button"
+          <Button
+            variant="bare"
             className="line-grip"
             ref={setActivatorNodeRef}
             {...attributes}
@@ -56,9 +57,9 @@ export function RecipeLine(props: RecipeLineProps) {
             aria-label={`Move line ${number}`}
           >
             <BsGripVertical aria-hidden />
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
+            variant="bare"
             className="line-button"
             data-line={step.id}
             aria-expanded={isOpen}
@@ -70,7 +71,7 @@ export function RecipeLine(props: RecipeLineProps) {
             <span className="line-step">
               <b>{step.stage}</b> <span>{label}</span>
             </span>
-          </button>
+          </Button>
         </div>
         <div className="line-column-mix">
           <MixBar
@@ -101,7 +102,6 @@ export function RecipeLine(props: RecipeLineProps) {
           {build && buildUp ? (
             <Ribbon
               stops={build.stops}
-              hexes={buildUp.surface.map(({ hex }) => hex)}
               surface={buildUp.surface}
               isEstimate={buildUp.isEstimate}
               label={`The surface after line ${number}, from pit to point`}

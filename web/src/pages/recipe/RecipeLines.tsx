@@ -13,16 +13,17 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
+import Button from 'react-bootstrap/Button';
 import { useEffect, useRef, useState } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
-import type { Draft } from './useDraft';
-import type { Prediction } from '../../workers/work/predictWork';
 import { Ribbon } from '../../parts/Ribbon';
-import { RemarkWords } from './LineRemarks';
-import { carryingWords } from './carryingWords';
-import { RecipeLine } from './RecipeLine';
 import type { RecipeWords } from '../../parts/words/recipeWords';
+import type { Prediction } from '../../workers/work/predictWork';
+import { carryingWords } from './carryingWords';
+import { RemarkWords } from './LineRemarks';
+import { RecipeLine } from './RecipeLine';
 import { ToneScale } from './ToneScale';
+import type { Draft } from './useDraft';
 import { useLineDeeds } from './useLineDeeds';
 
 export interface RecipeLinesProps {
@@ -108,12 +109,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
             Ground: {words.potName(recipe.groundPotId)}
             {build.groundIsEstimate && ' ≈'}
           </span>
-          <Ribbon
-            stops={build.stops}
-            hexes={build.ground.map(({ hex }) => hex)}
-            surface={build.ground}
-            label="The ground"
-          />
+          <Ribbon stops={build.stops} surface={build.ground} label="The ground" />
         </div>
       )}
       <DndContext
@@ -128,7 +124,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
         }}
       >
         <SortableContext items={recipe.steps} strategy={verticalListSortingStrategy}>
-          <ol className="lines" ref={list}>
+          <ol className="rows lines" ref={list}>
             {recipe.steps.map((step, index) => (
               <RecipeLine
                 key={step.id}
@@ -154,18 +150,14 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
           </ol>
         </SortableContext>
       </DndContext>
-      <div className="lines-foot">
-        <button
-          type="button"
-          className={recipe.steps.length === 0 ? 'next-button' : 'outline-button'}
-          onClick={add}
-        >
+      <div className="flow lines-foot">
+        <Button variant={recipe.steps.length === 0 ? 'next' : 'outline'} onClick={add}>
           {recipe.steps.length === 0 ? 'Write the first line' : 'Add a line'}
-        </button>
-        <p>
+        </Button>
+        <small>
           Colours are those of dry paint in daylight. Wet paint looks starker: wait before you judge
           it.
-        </p>
+        </small>
       </div>
     </section>
   );

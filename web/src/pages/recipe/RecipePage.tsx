@@ -1,5 +1,8 @@
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { FetchProblem } from '../../parts/FetchProblem';
+import { LinkButton } from '../../parts/LinkButton';
 import { useShelf } from '../../workers/useShelf';
 import { leaves } from './RecipeLeaves';
 import { RecipeSheet } from './RecipeSheet';
@@ -14,27 +17,14 @@ export default function RecipePage() {
   useLeaving(recipeId);
   if (draft === null)
     return (
-      <div className="page-fault">
-        <h1>This recipe is not here</h1>
-        <p>There is no recipe here; it may have been deleted.</p>
-        <p>
-          <Link to="/recipes">To the recipes</Link>
-        </p>
-      </div>
+      <EmptyPage
+        title="This recipe is not here"
+        words="There is no recipe here; it may have been deleted."
+      >
+        <LinkButton to="/recipes">To the recipes</LinkButton>
+      </EmptyPage>
     );
-  if (!draft && error)
-    return (
-      <div className="page-fault">
-        <h1>The recipe could not be fetched</h1>
-        <p>{error.message}</p>
-        <p>
-          <Link to="/recipes">To the recipes</Link> ·{' '}
-          <button type="button" className="plain-button" onClick={() => refetch()}>
-            Try again
-          </button>
-        </p>
-      </div>
-    );
+  if (!draft && error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
   if (!draft || !pots) return <p className="page-wait">Opening the recipe …</p>;
   return <RecipeSheet key={recipeId} draft={draft} pots={pots} leaf={leafPath} />;
 }

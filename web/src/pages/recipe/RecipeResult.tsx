@@ -1,9 +1,9 @@
-import { finishTotals, formOf, type Recipe } from '@yellow-ledger/core';
+import { counted, finishTotals, formOf, type Recipe } from '@yellow-ledger/core';
 import { FormCanvas } from '../../parts/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../parts/Ribbon';
-import type { Prediction } from '../../workers/work/predictWork';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { RecipeWords } from '../../parts/words/recipeWords';
+import type { Prediction } from '../../workers/work/predictWork';
 
 const smallSize = 64;
 
@@ -26,7 +26,6 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
       {build && surface && (
         <Ribbon
           stops={build.stops}
-          hexes={surface.map(({ hex }) => hex)}
           surface={surface}
           label={`The finished surface over ${words.potName(recipe.groundPotId)}, from pit to point`}
           isEstimate={last?.isEstimate}
@@ -52,8 +51,8 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           </span>
         )}
         <p className="recipe-totals">
-          {steps} {steps === 1 ? 'step' : 'steps'} · {coats} {coats === 1 ? 'coat' : 'coats'} ·{' '}
-          {minutesInWords(dryMinutes)} drying · {potCount} {potCount === 1 ? 'pot' : 'pots'}
+          {counted(steps, 'step')} · {counted(coats, 'coat')} · {minutesInWords(dryMinutes)} drying
+          · {counted(potCount, 'pot')}
           {last?.isEstimate && ' · ≈ estimate'}
           <small>Seen from above, front, below; at arm’s length.</small>
         </p>

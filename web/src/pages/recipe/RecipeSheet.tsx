@@ -1,12 +1,13 @@
 import type { Pot } from '@yellow-ledger/core';
 import { lazy, Suspense, useMemo, type ComponentType } from 'react';
-import type { Draft } from './useDraft';
+import { Problem } from '../../parts/Problem';
+import { recipeWordsOf } from '../../parts/words/recipeWords';
 import { usePrediction } from '../../workers/usePrediction';
-import { RecipeHead } from './RecipeHead';
 import type { LeafProps } from './leafProps';
 import { LinesLeaf } from './LinesLeaf';
+import { RecipeHead } from './RecipeHead';
 import { RecipeLeaves, type LeafPath } from './RecipeLeaves';
-import { recipeWordsOf } from '../../parts/words/recipeWords';
+import type { Draft } from './useDraft';
 import './recipe.scss';
 
 // Seldom needed, so not fetched with the page.
@@ -42,9 +43,9 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
         </Suspense>
       )}
       {problem && (
-        <div className="problem" role="alert">
+        <Problem>
           <p>The colours shown are of an earlier state: {problem}</p>
-        </div>
+        </Problem>
       )}
       <RecipeLeaves recipeId={recipe.id} />
       <Suspense fallback={<p className="page-wait">Opening the leaf …</p>}>

@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button';
 import { useAppSelector } from '../../ledger/store';
 import { useWriter } from '../../ledger/useWriter';
 import type { SaveState } from './useDraft';
@@ -7,32 +8,31 @@ export function SaveMark({ saveState }: { saveState: SaveState }) {
   const writer = useWriter();
   const isUnkept = useAppSelector((state) => state.writing.isUnkept);
   const retry = (
-    <button
-      type="button"
-      className="plain-button"
+    <Button
+      variant="plain"
       onClick={() => (saveState.is === 'refused' ? writer.tryAgain() : void writer.flush())}
     >
       Save now
-    </button>
+    </Button>
   );
   const kept = isUnkept
     ? 'this browser keeps nothing, so leave the page open.'
     : 'your work is kept in this browser.';
   if (saveState.is === 'failed')
     return (
-      <p className="save-mark save-trouble" role="status">
+      <p className="save-trouble" role="status">
         Not saved; {kept} {saveState.message} Tried again within {saveState.retryInSeconds} s.{' '}
         {retry}
       </p>
     );
   if (saveState.is === 'refused')
     return (
-      <p className="save-mark save-trouble" role="status">
+      <p className="save-trouble" role="status">
         Not saved; {kept} {saveState.message} {retry}
       </p>
     );
   return (
-    <p className="save-mark" role="status">
+    <p className="quiet" role="status">
       {{ saved: 'Saved', waiting: 'Saving …', saving: 'Saving …', stale: 'Held' }[saveState.is]}
     </p>
   );

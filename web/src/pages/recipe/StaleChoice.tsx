@@ -1,18 +1,11 @@
-import {
-  differencesBetween,
-  mergeRecipes,
-  recipeSchema,
-  usualChoices,
-  type Kept,
-  type Recipe,
-  type Side,
-} from '@yellow-ledger/core';
-import { useMemo, useState } from 'react';
+import { differencesBetween, type Kept, type Recipe } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useMemo } from 'react';
 import { useWriter } from '../../ledger/useWriter';
-import type { Draft } from './useDraft';
-import { CannotMerge } from '../../parts/merge/CannotMerge';
-import { DifferenceTable } from '../../parts/merge/DifferenceTable';
+import { useMerging } from '../../parts/merge/useMerging';
+import { Problem } from '../../parts/Problem';
 import type { RecipeWords } from '../../parts/words/recipeWords';
+import type { Draft } from './useDraft';
 
 export interface StaleChoiceProps {
   draft: Draft;
@@ -28,12 +21,15 @@ export function StaleChoice({ draft, theirs, words }: StaleChoiceProps) {
     () => (theirs ? differencesBetween(draft.base.content, mine, theirs.content) : []),
     [draft.base, mine, theirs],
   );
-  const [chosen, setChosen] = useState<Record<string, Side>>({});
-  const choices = { ...usualChoices(differences), ...chosen };
-  const merged = theirs ? mergeRecipes(mine, theirs.content, differences, choices) : mine;
-  const check = recipeSchema.safeParse(merged);
+  const { merged, isRight, table } = useMerging({
+    differences,
+    mine,
+    theirs: theirs?.content,
+    words,
+    heads: { mine: 'Here', theirs: 'There' },
+  });
   return (
-    <section className="problem stale" aria-label="Changed elsewhere" role="alert">
+    <Problem aria-label="Changed elsewhere" className="stale">
       <h2>
         {theirs ? 'This recipe was changed elsewhere too' : 'This recipe was deleted elsewhere'}
       </h2>
@@ -42,26 +38,14 @@ export function StaleChoice({ draft, theirs, words }: StaleChoiceProps) {
           ? 'Nothing is lost yet: choose for each difference what is to stand.'
           : 'What you see is kept in this browser. You can put it back on the list.'}
       </p>
-      {differences.length > 0 && (
-        <DifferenceTable
-          differences={differences}
-          mine={mine}
-          theirs={theirs?.content}
-          words={words}
-          heads={{ mine: 'Here', theirs: 'There' }}
-          choices={choices}
-          onChoose={(key, side) => setChosen({ ...chosen, [key]: side })}
-        />
-      )}
-      <CannotMerge check={check} merged={merged} />
-      <button
-        type="button"
-        className="next-button"
-        disabled={!check.success}
+      {table}
+      <Button
+        variant="next"
+        disabled={!isRight}
         onClick={() => writer.settle('recipes', mine.id, merged)}
       >
         {theirs ? 'Keep what is chosen' : 'Put it back'}
-      </button>
-    </section>
+      </Button>
+    </Problem>
   );
 }

@@ -12,7 +12,7 @@ export function VersionMark({ recipe, revision }: { recipe: Recipe; revision: nu
       ? `Version ${last.number}`
       : `Draft after version ${last.number}`;
   return (
-    <span className="recipe-version">
+    <span className="quiet">
       <Link to={`/recipes/${recipe.id}/versions`}>{standing}</Link>
       {recipe.parent && (
         <>

@@ -1,9 +1,9 @@
 import { largestFileBytes } from '@yellow-ledger/core';
+import { asProblem } from '../../ledger/ask';
+import { useImportFileMutation } from '../../ledger/ledgerApi';
 import { FileButton } from '../../parts/FileButton';
 import { useNotice } from '../../parts/shell/notices';
 import { importedWords } from '../../parts/words/importedWords';
-import { asProblem } from '../../ledger/ask';
-import { useImportFileMutation } from '../../ledger/ledgerApi';
 
 /** Takes in a ledger file. Nothing that is here is overwritten, and it is said what was done. */
 export function ImportButton() {
@@ -25,7 +25,7 @@ export function ImportButton() {
   return (
     <FileButton
       words="Import a file"
-      className="outline-button"
+      variant="outline"
       isBusy={isLoading}
       label="Ledger file to import"
       accept=".json,application/json"

@@ -1,8 +1,10 @@
+import { counted } from '@yellow-ledger/core';
 import { formatDistanceToNow } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import { Ribbon } from '../../parts/Ribbon';
-import type { LastRibbon } from '../../workers/work/listWork';
 import type { RecipeRow } from '../../workers/useRecipeRows';
+import type { LastRibbon } from '../../workers/work/listWork';
 import type { RecipeDeeds } from './useRecipeDeeds';
 
 export interface RecipeEntryProps {
@@ -30,39 +32,36 @@ export function RecipeEntry({ row, ribbon, ground, deeds }: RecipeEntryProps) {
         <Link to={`/recipes/${id}`} className="recipe-name" dir="auto">
           {name}
         </Link>
-        <span className="recipe-facts">
-          {surface} · {lines === 1 ? '1 line' : `${lines} lines`} over {ground} ·{' '}
-          {models === 1 ? '1 model' : `${models} models`} · saved{' '}
+        <small>
+          {surface} · {counted(lines, 'line')} over {ground} · {counted(models, 'model')} · saved{' '}
           {formatDistanceToNow(savedAt, { addSuffix: true })}
           {ribbon?.isEstimate && ' · ≈ estimate'}
           {archived && ' · archived'}
-        </span>
+        </small>
       </div>
-      <div className="recipe-actions">
-        <button
-          type="button"
-          className="plain-button"
+      <div className="flow">
+        <Button
+          variant="plain"
           aria-label={`Duplicate ${name}`}
           onClick={() => void deeds.duplicate(id)}
         >
           Duplicate
-        </button>
+        </Button>
         <a
-          className="plain-button"
+          className="btn btn-plain"
           href={`/api/files/recipes/${id}`}
           download
           aria-label={`Export ${name}`}
         >
           Export
         </a>
-        <button
-          type="button"
-          className="plain-button"
+        <Button
+          variant="plain"
           aria-label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
           onClick={() => void deeds.archive(id)}
         >
           {archived ? 'Bring back' : 'Archive'}
-        </button>
+        </Button>
       </div>
     </li>
   );

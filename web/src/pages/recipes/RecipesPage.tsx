@@ -1,8 +1,11 @@
+import Button from 'react-bootstrap/Button';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
-import { Link } from 'react-router';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { LinkButton } from '../../parts/LinkButton';
+import { PageHead } from '../../parts/PageHead';
+import { Switch } from '../../parts/Switch';
 import { useLastRibbons } from '../../workers/useLastRibbons';
 import { useRecipeRows, type RecipeRow } from '../../workers/useRecipeRows';
 import { useShelf } from '../../workers/useShelf';
@@ -37,8 +40,7 @@ export default function RecipesPage() {
   if (isLoading) return <p className="page-wait">Fetching the recipes …</p>;
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>Recipes</h1>
+      <PageHead title="Recipes">
         <Form.Control
           ref={searchField}
           type="search"
@@ -51,27 +53,19 @@ export default function RecipesPage() {
             setLimit(pageSize);
           }}
         />
-        <Form.Check
-          type="switch"
-          id="shows-archived"
-          label="archived too"
-          checked={showsArchived}
-          onChange={(event) => setShowsArchived(event.target.checked)}
-        />
+        <Switch label="archived too" isOn={showsArchived} onTurn={setShowsArchived} />
         <ImportButton />
-        <Link className="outline-button" to="/recipes/draft">
-          Draft one
-        </Link>
-        <button type="button" className="next-button" onClick={write}>
+        <LinkButton to="/recipes/draft">Draft one</LinkButton>
+        <Button variant="next" onClick={write}>
           New recipe
-        </button>
-      </div>
+        </Button>
+      </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {rows?.length === 0 ? (
         <EmptyRecipes onWrite={write} />
       ) : (
         <>
-          <ol className="recipe-list">
+          <ol className="ruled recipe-list">
             {shown.map((row) => (
               <RecipeEntry
                 key={row.id}
@@ -84,13 +78,9 @@ export default function RecipesPage() {
           </ol>
           {rows && found.length === 0 && <p>No recipe of that name or surface.</p>}
           {found.length > limit && (
-            <button
-              type="button"
-              className="outline-button"
-              onClick={() => setLimit(limit + pageSize)}
-            >
+            <Button variant="outline" onClick={() => setLimit(limit + pageSize)}>
               Show {Math.min(pageSize, found.length - limit)} more of {found.length}
-            </button>
+            </Button>
           )}
         </>
       )}

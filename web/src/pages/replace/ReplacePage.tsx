@@ -2,6 +2,7 @@ import { standings, type Pot, type Standing, type Substitute } from '@yellow-led
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Choice } from '../../parts/Choice';
+import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { Swatch } from '../../parts/Swatch';
 import { potNamesOf } from '../../parts/words/recipeWords';
@@ -20,9 +21,7 @@ export default function ReplacePage() {
   const pot = pots.find(({ id }) => id === potId);
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>{pot ? `Replace ${pot.name}` : 'Replace a pot'}</h1>
-      </div>
+      <PageHead title={pot ? `Replace ${pot.name}` : 'Replace a pot'} />
       <ShelfTabs />
       {pot ? (
         <Replacing key={pot.id} pot={pot} pots={pots} />
@@ -54,7 +53,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
     <div className="replacing">
       <section aria-labelledby="stand-ins-head">
         <h2 id="stand-ins-head">Stands in</h2>
-        <ul className="stand-in-choice">
+        <ul className="ruled stand-in-choice">
           {answer.map((each) => {
             const words = standInWords(each.parts, potName);
             return (
@@ -95,14 +94,9 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
         <Choice
           label="The figures will stand"
           value={standing}
-          onChoose={(name) => setStanding(name as Standing)}
-        >
-          {standings.map(({ name, tells }) => (
-            <option key={name} value={name}>
-              {tells}
-            </option>
-          ))}
-        </Choice>
+          onChoose={setStanding}
+          options={standings.map(({ name: id, tells: name }) => ({ id, name }))}
+        />
         <ReplacedRecipes pot={pot} pots={pots} standIn={standIn} standing={standing} />
       </section>
     </div>

@@ -1,4 +1,5 @@
 import {
+  counted,
   differenceWords,
   replacementVerdict,
   type Pot,
@@ -6,15 +7,17 @@ import {
   type Standing,
   type Substitute,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { asProblem } from '../../ledger/ask';
+import { useReplaceInRecipesMutation } from '../../ledger/ledgerApi';
+import { useWriter } from '../../ledger/useWriter';
 import { Ribbon } from '../../parts/Ribbon';
 import { useNotice } from '../../parts/shell/notices';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { standInWords } from '../../parts/words/substituteWords';
-import { asProblem } from '../../ledger/ask';
-import { useReplaceInRecipesMutation } from '../../ledger/ledgerApi';
-import { useWriter } from '../../ledger/useWriter';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ReplacedRecipe } from '../../workers/work/replaceWork';
@@ -59,13 +62,13 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
     if (result.error) notify(asProblem(result.error).message);
     else
       notify(
-        `${pot.name} is replaced in ${countWords(chosen.length)}. What stood there is kept as the version before.`,
+        `${pot.name} is replaced in ${counted(chosen.length, 'recipe')}. What stood there is kept as the version before.`,
       );
   };
 
   return (
     <>
-      <ul className="replaced-list">
+      <ul className="ruled">
         {recipes.map((each) => (
           <ReplacedLine
             key={each.recipeId}
@@ -81,19 +84,16 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
         Each recipe chosen becomes a new version; what stands there now is frozen first, so models
         painted after it keep what they point to.
       </p>
-      <button
-        type="button"
-        className="next-button"
+      <Button
+        variant="next"
         disabled={isLoading || chosen.length === 0 || answer.standIn !== standIn}
         onClick={() => void write()}
       >
-        Replace in {countWords(chosen.length)}
-      </button>
+        Replace in {counted(chosen.length, 'recipe')}
+      </Button>
     </>
   );
 }
-
-const countWords = (count: number) => (count === 1 ? '1 recipe' : `${count} recipes`);
 
 function ReplacedLine({
   replaced: { recipeId, name, archived, before, effect },
@@ -112,8 +112,7 @@ function ReplacedLine({
   return (
     <li>
       <div className="replaced-head">
-        <input
-          type="checkbox"
+        <Form.Check
           aria-label={`Replace in ${name}`}
           checked={isChosen}
           disabled={verdict === null}

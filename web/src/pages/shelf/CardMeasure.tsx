@@ -1,6 +1,8 @@
 import type { Pot } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
+import { Radios } from '../../parts/Radios';
 import { useNotice } from '../../parts/shell/notices';
 import { Swatch } from '../../parts/Swatch';
 import { ledgerWorker } from '../../workers/ledgerWorker';
@@ -33,28 +35,23 @@ export default function CardMeasure() {
         Brush one neat coat across a card that is half black and half white, let it dry, and take
         the four colours from a colour reader or from one evenly lit picture.
       </p>
-      <fieldset className="card-ways">
-        <legend className="visually-hidden">Where the colours come from</legend>
-        {[false, true].map((byReader) => (
-          <label key={String(byReader)}>
-            <input
-              type="radio"
-              name="card-way"
-              checked={isRead === byReader}
-              onChange={() => {
-                setIsRead(byReader);
-                setAnswer(null);
-              }}
-            />{' '}
-            {byReader ? 'simulated reader, for practice' : 'typed in'}
-          </label>
-        ))}
-      </fieldset>
+      <Radios
+        label="Where the colours come from"
+        options={[
+          { value: 'typed', name: 'typed in' },
+          { value: 'read', name: 'simulated reader, for practice' },
+        ]}
+        chosen={isRead ? 'read' : 'typed'}
+        onChoose={(way) => {
+          setIsRead(way === 'read');
+          setAnswer(null);
+        }}
+      />
       {isRead ? (
         <ReaderPanel onRead={solve} onChange={() => setAnswer(null)} />
       ) : (
         <>
-          <div className="card-colours">
+          <div className="flow">
             {cardPlaces.map(([key, label]) => (
               <label key={key}>
                 <span>{label}</span>
@@ -70,9 +67,9 @@ export default function CardMeasure() {
               </label>
             ))}
           </div>
-          <button type="button" className="outline-button" onClick={() => solve(colours)}>
+          <Button variant="outline" onClick={() => solve(colours)}>
             Work it out
-          </button>
+          </Button>
         </>
       )}
       {answer && <CardResult answer={answer} isPractice={isRead} />}
@@ -98,9 +95,8 @@ function CardResult({ answer, isPractice }: { answer: CardAnswer; isPractice: bo
         {isPractice &&
           ' The card was a made-up one: take the figures only to see what a measured pot changes.'}
       </p>
-      <button
-        type="button"
-        className="outline-button"
+      <Button
+        variant="outline"
         onClick={() => {
           const figures = { shouldValidate: true, shouldDirty: true };
           setValue('swatch', swatch, figures);
@@ -109,7 +105,7 @@ function CardResult({ answer, isPractice }: { answer: CardAnswer; isPractice: bo
         }}
       >
         Take this for the pot
-      </button>
+      </Button>
     </div>
   );
 }

@@ -33,7 +33,7 @@ export default function PairsPanel() {
   if (answer.length === 0)
     return <p>Nothing on the shelf goes with it by hue or value: it is alone of its sort.</p>;
   return (
-    <ul className="pair-list">
+    <ul className="rows pair-list">
       {answer.map(({ reason, potId, ladder, figure }) => (
         <li key={reason + potId}>
           <span

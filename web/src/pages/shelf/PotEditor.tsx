@@ -9,12 +9,15 @@ import {
   type Kept,
   type Pot,
 } from '@yellow-ledger/core';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import Button from 'react-bootstrap/Button';
+import { lazy, Suspense } from 'react';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useWatch } from 'react-hook-form';
-import { Link } from 'react-router';
 import { useWriter } from '../../ledger/useWriter';
+import { Deeds } from '../../parts/Deeds';
 import { Field } from '../../parts/Field';
+import { Fold } from '../../parts/Fold';
+import { LinkButton } from '../../parts/LinkButton';
 import { NoteField } from '../../parts/NoteField';
 import { asFigure } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
@@ -115,17 +118,23 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           ) : (
             <>
               <HidingChoice swatch={hex} />
-              <Unfolding summary="Measure it on a striped card">
-                <CardMeasure />
-              </Unfolding>
-              <Unfolding summary="What goes with it">
-                <PairsPanel />
-              </Unfolding>
+              <Fold title="Measure it on a striped card">
+                <Suspense fallback={<p>Fetching it …</p>}>
+                  <CardMeasure />
+                </Suspense>
+              </Fold>
+              <Fold title="What goes with it">
+                <Suspense fallback={<p>Fetching it …</p>}>
+                  <PairsPanel />
+                </Suspense>
+              </Fold>
             </>
           )}
-          <Unfolding summary="The bottle: whose, opened when, its drops, how it behaves">
-            <BottleFields />
-          </Unfolding>
+          <Fold title="The bottle: whose, opened when, its drops, how it behaves">
+            <Suspense fallback={<p>Fetching it …</p>}>
+              <BottleFields />
+            </Suspense>
+          </Fold>
           <NoteField name="notes" label="Notes" rows={2} />
           <PotSaveMark
             saveState={saveState}
@@ -136,45 +145,29 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
               settle(keepsMine || !theirs ? mine : theirs.content);
             }}
           />
-          <div className="pot-actions">
-            <button type="submit" className="next-button">
+          <Deeds>
+            <Button type="submit" variant="next">
               Done
-            </button>
+            </Button>
             {!isNew && (
-              <Link className="outline-button" to={`/shelf/replace/${kept.content.id}`}>
+              <LinkButton to={`/shelf/replace/${kept.content.id}`}>
                 What stands in for it
-              </Link>
+              </LinkButton>
             )}
             {isNew && saveState.is === 'new' && (
-              <button
-                type="button"
-                className="outline-button"
+              <Button
+                variant="outline"
                 onClick={() => {
                   form.reset();
                   onClose();
                 }}
               >
                 Leave it
-              </button>
+              </Button>
             )}
-          </div>
+          </Deeds>
         </div>
       </form>
     </FormProvider>
-  );
-}
-
-/** Folded away until it is asked for, and only then fetched. */
-function Unfolding({ summary, children }: { summary: string; children: ReactNode }) {
-  const [isOpen, setIsOpen] = useState(false);
-  return (
-    <details
-      className="card-details"
-      open={isOpen}
-      onToggle={(event) => setIsOpen(event.currentTarget.open)}
-    >
-      <summary>{summary}</summary>
-      {isOpen && <Suspense fallback={<p>Fetching it …</p>}>{children}</Suspense>}
-    </details>
   );
 }

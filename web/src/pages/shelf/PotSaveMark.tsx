@@ -1,4 +1,6 @@
 import type { Kept, Pot } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { Problem } from '../../parts/Problem';
 import type { PotSaveState } from './usePotWriting';
 
 export interface PotSaveMarkProps {
@@ -12,36 +14,36 @@ export function PotSaveMark({ saveState, onRetry, onSettle }: PotSaveMarkProps) 
   if (saveState.is === 'stale') {
     const { theirs } = saveState;
     return (
-      <div className="problem" role="alert">
+      <Problem>
         <p>
           {theirs
             ? `This pot was changed elsewhere: there it is ${theirs.content.name}, ${theirs.content.kind}, ${theirs.content.swatch}, hiding ${theirs.content.hiding}.`
             : 'This pot was deleted elsewhere.'}
         </p>
-        <button type="button" className="outline-button" onClick={() => onSettle(theirs, true)}>
+        <Button variant="outline" onClick={() => onSettle(theirs, true)}>
           Keep what is here
-        </button>{' '}
+        </Button>{' '}
         {theirs && (
-          <button type="button" className="outline-button" onClick={() => onSettle(theirs, false)}>
+          <Button variant="outline" onClick={() => onSettle(theirs, false)}>
             Take what is there
-          </button>
+          </Button>
         )}
-      </div>
+      </Problem>
     );
   }
   if (saveState.is === 'failed' || saveState.is === 'refused')
     return (
-      <div className="problem" role="alert">
+      <Problem>
         <p>
           Not saved; what you typed stays here. {saveState.message}{' '}
-          <button type="button" className="plain-button" onClick={onRetry}>
+          <Button variant="plain" onClick={onRetry}>
             Try now
-          </button>
+          </Button>
         </p>
-      </div>
+      </Problem>
     );
   return (
-    <p className="save-mark" role="status">
+    <p className="quiet" role="status">
       {
         {
           new: 'Kept as soon as it has a name.',

@@ -5,9 +5,11 @@ import {
   type AveragedReading,
   type Pot,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Swatch } from '../../parts/Swatch';
+import { Switch } from '../../parts/Switch';
 import type { CardPlace, CardPlaces } from '../../workers/work/potWork';
 import { cardPlaces } from './cardPlaces';
 import { practiceReader } from './practiceReader';
@@ -52,10 +54,9 @@ export function ReaderPanel({
 
   return (
     <div className="reader-panel">
-      <div className="reader-tile">
-        <button
-          type="button"
-          className="outline-button"
+      <div className="flow">
+        <Button
+          variant="outline"
           onClick={() =>
             void attempt(async () => {
               await reader.calibrate();
@@ -64,34 +65,27 @@ export function ReaderPanel({
           }
         >
           Calibrate on the white tile
-        </button>
+        </Button>
         <span role="status">{isCalibrated ? 'Calibrated.' : 'Not calibrated.'}</span>
-        <label>
-          <input
-            type="checkbox"
-            checked={!isTouching}
-            onChange={(event) => setIsTouching(!event.target.checked)}
-          />{' '}
-          held off the surface
-        </label>
+        <Switch
+          label="held off the surface"
+          isOn={!isTouching}
+          onTurn={(isOff) => setIsTouching(!isOff)}
+        />
       </div>
       {problem && (
         <p className="field-error" role="alert">
           {problem}
         </p>
       )}
-      <ul>
+      <ul className="rows">
         {cardPlaces.map(([place, label]) => {
           const reading = read[place];
           return (
             <li key={place}>
-              <button
-                type="button"
-                className="outline-button"
-                onClick={() => void readPlace(place)}
-              >
+              <Button variant="outline" onClick={() => void readPlace(place)}>
                 Read: {label}
-              </button>
+              </Button>
               {reading ? (
                 <>
                   <Swatch hex={surfaceColour(reading.reflectance).hex} />
@@ -107,14 +101,9 @@ export function ReaderPanel({
           );
         })}
       </ul>
-      <button
-        type="button"
-        className="outline-button"
-        disabled={!isWhole}
-        onClick={() => onRead(bandsOf(read))}
-      >
+      <Button variant="outline" disabled={!isWhole} onClick={() => onRead(bandsOf(read))}>
         Work it out
-      </button>
+      </Button>
     </div>
   );
 }

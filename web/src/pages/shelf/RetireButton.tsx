@@ -1,6 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
-import { useNotice } from '../../parts/shell/notices';
+import Button from 'react-bootstrap/Button';
 import { useWriter } from '../../ledger/useWriter';
+import { useNotice } from '../../parts/shell/notices';
 
 /** Takes a pot off the shelf without taking it out of any recipe, or brings it back. */
 export function RetireButton({ pot }: { pot: Pot }) {
@@ -13,13 +14,12 @@ export function RetireButton({ pot }: { pot: Pot }) {
     notify(pot.retired ? `${pot.name} is back.` : `${pot.name} is retired; Ctrl+Z undoes it.`);
   };
   return (
-    <button
-      type="button"
-      className="plain-button"
+    <Button
+      variant="plain"
       onClick={turn}
       aria-label={`${pot.retired ? 'Bring back' : 'Retire'} ${pot.name}`}
     >
       {pot.retired ? 'Bring back' : 'Retire'}
-    </button>
+    </Button>
   );
 }

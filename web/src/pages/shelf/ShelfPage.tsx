@@ -1,11 +1,16 @@
 import { ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
-import { Link } from 'react-router';
+import { Options } from '../../parts/Choice';
+import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { LinkButton } from '../../parts/LinkButton';
+import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { ShelfTabs } from '../../parts/ShelfTabs';
+import { Switch } from '../../parts/Switch';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
 import { ShelfTable } from './ShelfTable';
@@ -50,8 +55,7 @@ export default function ShelfPage() {
   if (isLoading) return <p className="page-wait">Fetching the shelf …</p>;
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>Shelf</h1>
+      <PageHead title="Shelf">
         <Form.Control
           ref={searchField}
           type="search"
@@ -68,9 +72,7 @@ export default function ShelfPage() {
           onChange={(event) => setKind(event.target.value as Pot['kind'] | '')}
         >
           <option value="">every kind</option>
-          {potKinds.map((each) => (
-            <option key={each}>{each}</option>
-          ))}
+          <Options of={potKinds} />
         </Form.Select>
         {owners.length > 1 && (
           <Form.Select
@@ -80,22 +82,14 @@ export default function ShelfPage() {
             onChange={(event) => setOwner(event.target.value)}
           >
             <option value="">every shelf</option>
-            {owners.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
+            <Options of={owners} />
           </Form.Select>
         )}
-        <Form.Check
-          type="switch"
-          id="shows-retired"
-          label="retired too"
-          checked={showsRetired}
-          onChange={(event) => setShowsRetired(event.target.checked)}
-        />
-        <button type="button" className={openId ? 'outline-button' : 'next-button'} onClick={add}>
+        <Switch label="retired too" isOn={showsRetired} onTurn={setShowsRetired} />
+        <Button variant={openId ? 'outline' : 'next'} onClick={add}>
           Add a pot
-        </button>
-      </div>
+        </Button>
+      </PageHead>
       <ShelfTabs />
       {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
       {kept.length === 0 && !added && !error ? (
@@ -124,22 +118,15 @@ export default function ShelfPage() {
 
 function EmptyShelf({ onAdd }: { onAdd: () => void }) {
   return (
-    <div className="empty-page">
-      <h2>Nothing on the shelf yet</h2>
-      <p>
-        The shelf holds the pots your recipes draw from. For each you say what it looks like thick
-        and dry, and how well one coat hides what is below; everything the ledger predicts comes
-        from those two.
-      </p>
-      <div className="empty-actions">
-        <button type="button" className="next-button" onClick={onAdd}>
-          Add the first pot
-        </button>
-        <Link className="outline-button" to="/shelf/files">
-          Take in a table of pots
-        </Link>
-        <SampleButton />
-      </div>
-    </div>
+    <EmptyPage
+      title="Nothing on the shelf yet"
+      words="The shelf holds the pots your recipes draw from. For each you say what it looks like thick and dry, and how well one coat hides what is below; everything the ledger predicts comes from those two."
+    >
+      <Button variant="next" onClick={onAdd}>
+        Add the first pot
+      </Button>
+      <LinkButton to="/shelf/files">Take in a table of pots</LinkButton>
+      <SampleButton />
+    </EmptyPage>
   );
 }

@@ -6,8 +6,10 @@ import {
   useReactTable,
   type SortingState,
 } from '@tanstack/react-table';
+import Button from 'react-bootstrap/Button';
 import { Fragment, useMemo, useState } from 'react';
 import { BsCaretDownFill, BsCaretUpFill } from 'react-icons/bs';
+import Table from 'react-bootstrap/Table';
 import { useStripes } from '../../workers/useStripes';
 import { PotEditor } from './PotEditor';
 import { shelfColumns } from './shelfColumns';
@@ -37,7 +39,7 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
     getSortedRowModel: getSortedRowModel(),
   });
   return (
-    <table className="shelf-table">
+    <Table className="shelf-table">
       <thead>
         {table.getHeaderGroups().map((group) => (
           <tr key={group.id}>
@@ -51,15 +53,11 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
                   aria-sort={sorted ? (sorted === 'asc' ? 'ascending' : 'descending') : undefined}
                 >
                   {column.getCanSort() ? (
-                    <button
-                      type="button"
-                      className="sort-button"
-                      onClick={column.getToggleSortingHandler()}
-                    >
+                    <Button variant="name" onClick={column.getToggleSortingHandler()}>
                       {flexRender(column.columnDef.header, getContext())}
                       {sorted === 'asc' && <BsCaretUpFill aria-hidden />}
                       {sorted === 'desc' && <BsCaretDownFill aria-hidden />}
-                    </button>
+                    </Button>
                   ) : (
                     flexRender(column.columnDef.header, getContext())
                   )}
@@ -96,6 +94,6 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
           </Fragment>
         ))}
       </tbody>
-    </table>
+    </Table>
   );
 }

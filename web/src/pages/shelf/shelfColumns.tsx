@@ -8,10 +8,11 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { createColumnHelper } from '@tanstack/react-table';
+import Button from 'react-bootstrap/Button';
 import { StripePicture } from '../../parts/StripePicture';
 import { Swatch } from '../../parts/Swatch';
-import type { Stripe } from '../../workers/work/potWork';
 import { stripeKey } from '../../workers/useStripes';
+import type { Stripe } from '../../workers/work/potWork';
 import { RetireButton } from './RetireButton';
 
 const column = createColumnHelper<Kept<Pot>>();
@@ -31,15 +32,9 @@ export function shelfColumns(
       header: 'Name',
       sortingFn: 'text',
       cell: ({ row, getValue }) => (
-        <button
-          type="button"
-          className="name-button"
-          dir="auto"
-          onClick={() => onOpen(row.id)}
-          title="Edit"
-        >
+        <Button variant="name" dir="auto" onClick={() => onOpen(row.id)} title="Edit">
           {getValue()}
-        </button>
+        </Button>
       ),
     }),
     column.accessor(({ content }) => content.kind, { id: 'kind', header: 'Kind' }),

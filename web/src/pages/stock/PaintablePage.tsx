@@ -1,7 +1,11 @@
-import { ownerOf, type Paintable, type Pot } from '@yellow-ledger/core';
+import { counted, ownerOf, type Paintable, type Pot } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { LinkButton } from '../../parts/LinkButton';
+import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
+import { Ticks } from '../../parts/Ticks';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
@@ -20,39 +24,23 @@ export default function PaintablePage() {
   );
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>What can be painted</h1>
-      </div>
+      <PageHead title="What can be painted" />
       <ShelfTabs />
-      <fieldset className="owner-choice">
-        <legend>Shelves that are here</legend>
-        {owners.map((owner) => (
-          <label key={owner}>
-            <input
-              type="checkbox"
-              checked={!away.includes(owner)}
-              onChange={(event) =>
-                setAway(
-                  event.target.checked ? away.filter((each) => each !== owner) : [...away, owner],
-                )
-              }
-            />{' '}
-            <span dir="auto">{owner}</span>
-          </label>
-        ))}
-      </fieldset>
+      <Ticks
+        legend="Shelves that are here"
+        options={owners.map((value) => ({ value, name: value }))}
+        ticked={here}
+        onTicked={(ticked) => setAway(owners.filter((owner) => !ticked.includes(owner)))}
+      />
       {problem && <p role="alert">{problem}</p>}
       {!problem && (!pots || !answer) && <p>Going over the recipes …</p>}
       {answer?.length === 0 && (
-        <div className="empty-page">
-          <p>Here stand your recipes with what each still lacks. There is none written yet.</p>
-          <Link className="outline-button" to="/recipes">
-            To the recipes
-          </Link>
-        </div>
+        <EmptyPage words="Here stand your recipes with what each still lacks. There is none written yet.">
+          <LinkButton to="/recipes">To the recipes</LinkButton>
+        </EmptyPage>
       )}
       {pots && answer && answer.length > 0 && (
-        <ul className="stock-list">
+        <ul className="ruled stock-list">
           {answer.map((each) => (
             <PaintableLine key={each.recipeId} paintable={each} pots={pots} />
           ))}
@@ -77,11 +65,11 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
           {missing.length === 0
             ? 'Everything it needs is here.'
             : furthest === null
-              ? `Lacks ${missing.length === 1 ? 'a pot' : `${missing.length} pots`}, and not all have a stand-in.`
+              ? `Lacks ${counted(missing.length, 'pot')}, and not all have a stand-in.`
               : `With stand-ins, at most ΔE00 ${furthest.toFixed(1)} off.`}
         </p>
         {missing.length > 0 && (
-          <ul className="stand-ins" aria-label={`Missing for ${name}`}>
+          <ul className="rows" aria-label={`Missing for ${name}`}>
             {missing.map(({ potId, standIn }) => (
               <li key={potId}>
                 <b dir="auto">{potName(potId)}</b>:{' '}

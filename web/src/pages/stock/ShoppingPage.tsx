@@ -1,12 +1,15 @@
 import type { Pot, ShoppingLine } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { useWriter } from '../../ledger/useWriter';
+import { EmptyPage } from '../../parts/EmptyPage';
+import { PageHead } from '../../parts/PageHead';
 import { saveText } from '../../parts/saveText';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { Swatch } from '../../parts/Swatch';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
-import { useWriter } from '../../ledger/useWriter';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
@@ -18,28 +21,21 @@ export default function ShoppingPage() {
   const { answer, problem } = useAnswer(ofRecipes, [], (worker) => worker.shoppingList());
   return (
     <div className="page">
-      <div className="page-head">
-        <h1>To buy</h1>
+      <PageHead title="To buy">
         {pots && answer && answer.length > 0 && (
-          <button
-            type="button"
-            className="outline-button"
+          <Button
+            variant="outline"
             onClick={() => saveText(listAsText(answer, pots), 'to-buy.txt', 'text/plain')}
           >
             Save as text
-          </button>
+          </Button>
         )}
-      </div>
+      </PageHead>
       <ShelfTabs />
       {problem && <p role="alert">{problem}</p>}
       {!problem && (!pots || !answer) && <p>Going over the shelf and the recipes …</p>}
       {answer?.length === 0 && (
-        <div className="empty-page">
-          <p>
-            Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low,
-            empty or retired, or when you put it here from its place on the shelf.
-          </p>
-        </div>
+        <EmptyPage words="Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low, empty or retired, or when you put it here from its place on the shelf." />
       )}
       {pots && answer && answer.length > 0 && <ShoppingLines lines={answer} pots={pots} />}
     </div>
@@ -52,7 +48,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
   const takeOff = ({ id, name }: Pot) =>
     writer.change('pots', id, `take ${name} off the list`, ({ isWanted: _wish, ...pot }) => pot);
   return (
-    <ul className="stock-list">
+    <ul className="ruled stock-list">
       {lines.map((line) => {
         const pot = pots.find(({ id }) => id === line.potId);
         if (!pot) return null;
@@ -75,7 +71,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
                 .
               </p>
               {line.alternatives.length > 0 ? (
-                <ul className="stand-ins" aria-label={`Instead of ${pot.name}`}>
+                <ul className="rows" aria-label={`Instead of ${pot.name}`}>
                   {line.alternatives.map((standIn) => (
                     <li key={JSON.stringify(standIn.parts)}>
                       <Swatch hex={standIn.colour.hex} />{' '}
@@ -87,19 +83,18 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
               ) : (
                 <p>Nothing at hand comes near it.</p>
               )}
-              <p className="stock-deeds">
+              <p className="flow">
                 {line.recipes.length > 0 && (
                   <Link to={`/shelf/replace/${pot.id}`}>Replace {pot.name} in its recipes</Link>
                 )}
                 {line.isWanted && (
-                  <button
-                    type="button"
-                    className="plain-button"
+                  <Button
+                    variant="plain"
                     onClick={() => takeOff(pot)}
                     aria-label={`Take off the list: ${pot.name}`}
                   >
                     Take off the list
-                  </button>
+                  </Button>
                 )}
               </p>
             </div>

@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
+import { Switch } from '../Switch';
 import { shortcuts } from './shortcuts';
 import { singleKeys } from './useShortcut';
+import './keyboardHelp.scss';
 
 const places = [...new Set(shortcuts.map(({ where }) => where))];
 
@@ -18,7 +19,7 @@ export default function KeyboardHelp({ onClose }: { onClose: () => void }) {
       <Modal.Body tabIndex={0}>
         {places.map((place) => (
           <section key={place}>
-            <h3 className="help-place">{place}</h3>
+            <h3>{place}</h3>
             <dl className="help-keys">
               {shortcuts
                 .filter(({ where }) => where === place)
@@ -35,14 +36,12 @@ export default function KeyboardHelp({ onClose }: { onClose: () => void }) {
             </dl>
           </section>
         ))}
-        <Form.Check
-          type="switch"
-          id="single-keys"
+        <Switch
           label="Single keys work (?, /, N, D)"
-          checked={areOn}
-          onChange={(event) => {
-            singleKeys.turn(event.target.checked);
-            setAreOn(event.target.checked);
+          isOn={areOn}
+          onTurn={(isOn) => {
+            singleKeys.turn(isOn);
+            setAreOn(isOn);
           }}
         />
       </Modal.Body>

@@ -6,7 +6,10 @@ import {
   type Side,
   type Step,
 } from '@yellow-ledger/core';
+import Form from 'react-bootstrap/Form';
+import { FigureTable } from '../FigureTable';
 import type { RecipeWords } from '../words/recipeWords';
+import './differenceTable.scss';
 
 export interface DifferenceTableProps {
   differences: readonly Difference[];
@@ -23,35 +26,24 @@ export interface DifferenceTableProps {
 export function DifferenceTable(props: DifferenceTableProps) {
   const { differences, mine, theirs, words, heads, choices, onChoose } = props;
   return (
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Where</th>
-          <th scope="col">{heads.mine}</th>
-          <th scope="col">{heads.theirs}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {differences.map((difference) => (
-          <tr key={difference.key}>
-            <th scope="row">{placeOf(difference, mine, theirs)}</th>
-            {(['mine', 'theirs'] as const).map((side) => (
-              <td key={side}>
-                <label>
-                  <input
-                    type="radio"
-                    name={difference.key}
-                    checked={choices[difference.key] === side}
-                    onChange={() => onChoose(difference.key, side)}
-                  />{' '}
-                  <span dir="auto">{valueOf(difference, side, words)}</span>
-                </label>
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <FigureTable
+      className="difference-table"
+      heads={['Where', heads.mine, heads.theirs]}
+      rows={differences.map((difference) => [
+        placeOf(difference, mine, theirs),
+        ...(['mine', 'theirs'] as const).map((side) => (
+          <Form.Check
+            key={side}
+            type="radio"
+            id={`${difference.key} ${side}`}
+            name={difference.key}
+            label={<span dir="auto">{valueOf(difference, side, words)}</span>}
+            checked={choices[difference.key] === side}
+            onChange={() => onChoose(difference.key, side)}
+          />
+        )),
+      ])}
+    />
   );
 }
 

@@ -1,6 +1,10 @@
-import type { Army, ModelRange } from '@yellow-ledger/core';
-import { useState } from 'react';
+import { unitOf, type Army, type ModelRange } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { Choice } from '../Choice';
+import { CountField } from '../CountField';
+import { Fold } from '../Fold';
 import { rangesInWords } from './modelRanges';
+import './modelRanges.scss';
 
 export interface ModelRangesProps {
   legend: string;
@@ -15,87 +19,64 @@ export interface ModelRangesProps {
 /** Models, said as stretches of the lines of units. */
 export function ModelRanges(props: ModelRangesProps) {
   const { legend, noneMeans, army, ranges, problem, onRanges } = props;
-  const [isOpen, setIsOpen] = useState(false);
   const free = army.units.find(({ id }) => !ranges.some(({ unitId }) => unitId === id));
   const put = (index: number, part: Partial<ModelRange>) =>
     onRanges(ranges.map((each, i) => (i === index ? { ...each, ...part } : each)));
   return (
-    <details
-      className="model-ranges"
-      open={isOpen || problem !== undefined}
-      onToggle={(event) => setIsOpen(event.currentTarget.open)}
+    <Fold
+      isOpen={problem !== undefined}
+      title={
+        <>
+          {legend}:{' '}
+          <span dir="auto">
+            {ranges.length > 0 ? rangesInWords(ranges, army.units) : noneMeans}
+          </span>
+        </>
+      }
     >
-      <summary>
-        {legend}:{' '}
-        <span dir="auto">{ranges.length > 0 ? rangesInWords(ranges, army.units) : noneMeans}</span>
-      </summary>
       {problem && (
         <p className="field-error" role="alert">
           {problem}
         </p>
       )}
       {ranges.map(({ unitId, from, to }, index) => {
-        const most = army.units.find(({ id }) => id === unitId)?.models ?? to;
-        const bound = (typed: string, least: number) =>
-          Math.min(most, Math.max(least, Math.floor(Number(typed)) || least));
+        const most = unitOf(army, unitId)?.models ?? to;
         return (
-          <div className="range-row" key={index}>
-            <label>
-              Unit{' '}
-              <select
-                className="form-select form-select-sm"
-                value={unitId}
-                onChange={(event) => {
-                  const unit = army.units.find(({ id }) => id === event.target.value);
-                  if (unit) put(index, { unitId: unit.id, from: 1, to: unit.models });
-                }}
-              >
-                {army.units.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              from model{' '}
-              <input
-                className="form-control form-control-sm"
-                type="number"
-                min={1}
-                max={most}
-                value={from}
-                onChange={(event) => {
-                  const next = bound(event.target.value, 1);
-                  put(index, { from: next, to: Math.max(to, next) });
-                }}
-              />
-            </label>
-            <label>
-              to model{' '}
-              <input
-                className="form-control form-control-sm"
-                type="number"
-                min={from}
-                max={most}
-                value={to}
-                onChange={(event) => put(index, { to: bound(event.target.value, from) })}
-              />
-            </label>
-            <button
-              type="button"
-              className="plain-button"
+          <div className="flow range-row" key={index}>
+            <Choice
+              label="Unit"
+              value={unitId}
+              onChoose={(id) =>
+                put(index, { unitId: id, from: 1, to: unitOf(army, id)?.models ?? 1 })
+              }
+              options={army.units}
+            />
+            <CountField
+              label="from model"
+              value={from}
+              least={1}
+              most={most}
+              onCount={(next) => put(index, { from: next, to: Math.max(to, next) })}
+            />
+            <CountField
+              label="to model"
+              value={to}
+              least={from}
+              most={most}
+              onCount={(next) => put(index, { to: next })}
+            />
+            <Button
+              variant="plain"
               aria-label={`Take out ${rangesInWords([{ unitId, from, to }], army.units)}`}
               onClick={() => onRanges(ranges.filter((_, i) => i !== index))}
             >
               Take out
-            </button>
+            </Button>
           </div>
         );
       })}
-      <button
-        type="button"
-        className="outline-button"
+      <Button
+        variant="outline"
         disabled={army.units.length === 0}
         onClick={() => {
           const unit = free ?? army.units[0];
@@ -103,7 +84,7 @@ export function ModelRanges(props: ModelRangesProps) {
         }}
       >
         Add models
-      </button>
-    </details>
+      </Button>
+    </Fold>
   );
 }

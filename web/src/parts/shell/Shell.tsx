@@ -3,15 +3,29 @@ import {
   BsArrowClockwise,
   BsArrowCounterclockwise,
   BsKeyboard,
+  BsList,
   BsMoon,
   BsSun,
 } from 'react-icons/bs';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import Nav from 'react-bootstrap/Nav';
+import Navbar from 'react-bootstrap/Navbar';
+import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
+import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
 import { useUndo } from './useUndo';
 import './shell.scss';
 
 const KeyboardHelp = lazy(() => import('../keyboard/KeyboardHelp'));
+
+const pages = [
+  { path: '/recipes', name: 'Recipes' },
+  { path: '/shelf', name: 'Shelf' },
+  { path: '/match', name: 'Match' },
+  { path: '/palette', name: 'Palette' },
+  { path: '/armies', name: 'Armies' },
+  { path: '/bench', name: 'Bench' },
+  { path: '/log', name: 'Log' },
+];
 
 export function Shell() {
   const [isHelpOpen, setIsHelpOpen] = useState(false);
@@ -23,55 +37,13 @@ export function Shell() {
       <a className="visually-hidden-focusable skip-link" href="#page">
         To the page
       </a>
-      <header className="shell-head">
-        <span className="shell-name">Yellow Ledger</span>
-        <nav aria-label="Pages">
-          <NavLink to="/recipes">Recipes</NavLink>
-          <NavLink to="/shelf">Shelf</NavLink>
-          <NavLink to="/match">Match</NavLink>
-          <NavLink to="/palette">Palette</NavLink>
-          <NavLink to="/armies">Armies</NavLink>
-          <NavLink to="/bench">Bench</NavLink>
-          <NavLink to="/log">Log</NavLink>
-        </nav>
-        <div className="shell-tools">
-          <button
-            type="button"
-            className="icon-button"
-            disabled={!undo.canUndo}
-            onClick={undo.undo}
-            aria-label={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo'}
-            title={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo (Ctrl+Z)'}
-          >
-            <BsArrowCounterclockwise aria-hidden />
-          </button>
-          <button
-            type="button"
-            className="icon-button"
-            disabled={!undo.canRedo}
-            onClick={undo.redo}
-            aria-label={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again'}
-            title={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again (Ctrl+Shift+Z)'}
-          >
-            <BsArrowClockwise aria-hidden />
-          </button>
-          <ThemeButton />
-          <button
-            type="button"
-            className="icon-button"
-            onClick={() => setIsHelpOpen(true)}
-            aria-label="Keyboard help"
-            title="Keyboard help (?)"
-          >
-            <BsKeyboard aria-hidden />
-          </button>
-        </div>
-      </header>
+      <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} />
       <main id="page" tabIndex={-1}>
         <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
           <Outlet />
         </Suspense>
       </main>
+      <ScrollRestoration />
       {isHelpOpen && (
         <Suspense>
           <KeyboardHelp onClose={() => setIsHelpOpen(false)} />
@@ -81,44 +53,77 @@ export function Shell() {
   );
 }
 
+/** The head of every page; where there is little room the pages are behind one press. */
+function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp: () => void }) {
+  const [isOpen, setIsOpen] = useState(false);
+  const { pathname } = useLocation();
+  const here = pages.find(({ path }) => pathname.startsWith(path));
+  return (
+    <Navbar as="header" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
+      <Navbar.Brand as="span">Yellow Ledger</Navbar.Brand>
+      <Navbar.Toggle label="Pages" aria-expanded={isOpen}>
+        {here?.name ?? 'Pages'} <BsList aria-hidden />
+      </Navbar.Toggle>
+      <Navbar.Collapse>
+        <Nav as="nav" aria-label="Pages">
+          {pages.map(({ path, name }) => (
+            <Nav.Link key={path} as={NavLink} to={path} onClick={() => setIsOpen(false)}>
+              {name}
+            </Nav.Link>
+          ))}
+        </Nav>
+        <div className="shell-tools">
+          <ThemeButton />
+          <IconButton
+            label="Keyboard help"
+            tip="Keyboard help (?)"
+            icon={<BsKeyboard aria-hidden />}
+            onClick={onHelp}
+          />
+        </div>
+      </Navbar.Collapse>
+      <IconButton
+        label={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo'}
+        tip={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo (Ctrl+Z)'}
+        icon={<BsArrowCounterclockwise aria-hidden />}
+        disabled={!undo.canUndo}
+        onClick={undo.undo}
+      />
+      <IconButton
+        label={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again'}
+        tip={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again (Ctrl+Shift+Z)'}
+        icon={<BsArrowClockwise aria-hidden />}
+        disabled={!undo.canRedo}
+        onClick={undo.redo}
+      />
+    </Navbar>
+  );
+}
+
 function ThemeButton() {
   const [theme, setTheme] = useState(document.documentElement.dataset.bsTheme ?? 'light');
   const other = theme === 'light' ? 'dark' : 'light';
   return (
-    <button
-      type="button"
-      className="icon-button"
-      aria-label={`Change to ${other}`}
-      title={`Change to ${other}`}
+    <IconButton
+      label={`Change to ${other}`}
+      icon={theme === 'light' ? <BsMoon aria-hidden /> : <BsSun aria-hidden />}
       onClick={() => {
         document.documentElement.dataset.bsTheme = other;
         localStorage.setItem('yellow-ledger.theme', other);
         setTheme(other);
       }}
-    >
-      {theme === 'light' ? <BsMoon aria-hidden /> : <BsSun aria-hidden />}
-    </button>
+    />
   );
 }
-
-const pagesByKey: Partial<Record<string, string>> = {
-  '1': '/recipes',
-  '2': '/shelf',
-  '3': '/match',
-  '4': '/palette',
-  '5': '/armies',
-  '6': '/bench',
-  '7': '/log',
-};
 
 function useGlobalKeys({ undo, redo }: { undo: () => void; redo: () => void }): void {
   const navigate = useNavigate();
   const onKeyDown = useEffectEvent((event: KeyboardEvent) => {
     const key = event.key.toLowerCase();
-    const page = pagesByKey[key];
-    if (event.altKey && !event.ctrlKey && page) {
+    const page = pages.at(Number(key) - 1);
+    if (event.altKey && !event.ctrlKey && /^[1-9]$/.test(key) && page) {
       event.preventDefault();
-      void navigate(page);
+      void navigate(page.path);
     }
     // In a text field the keys undo the typing, as everywhere.
     if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;

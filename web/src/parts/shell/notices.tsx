@@ -1,5 +1,7 @@
+import CloseButton from 'react-bootstrap/CloseButton';
 import { createContext, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useWriter } from '../../ledger/useWriter';
+import './notices.scss';
 
 const Notify = createContext<(text: string) => void>(() => undefined);
 
@@ -20,9 +22,7 @@ export function Notices({ children }: { children: ReactNode }) {
         {notice && (
           <>
             <p dir="auto">{notice}</p>
-            <button type="button" className="plain-button" onClick={() => setNotice('')}>
-              Dismiss
-            </button>
+            <CloseButton aria-label="Dismiss" onClick={() => setNotice('')} />
           </>
         )}
       </div>

@@ -12,3 +12,7 @@ export function dropsWords(drops: Drops, potName: (potId: string) => string): st
   const percent = (share: number) => Math.round(share * 100);
   return `${said} (${percent(load)} % paint; ${percent(writtenLoad)} % is written)`;
 }
+
+/** How near counted drops come to the mix as it is written. @example 'colour error 0.4 ΔE00' */
+export const dropsErrorWords = ({ colourError, isWithin }: Drops): string =>
+  `colour error ${colourError.toFixed(1)} ΔE00${isWithin ? '' : ', the nearest found'}`;

@@ -1,4 +1,6 @@
 import type { Batch, PlannedWork } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { Deeds } from '../../../parts/Deeds';
 import { saveText } from '../../../parts/saveText';
 import type { PlanWords } from './planWords';
 
@@ -17,16 +19,16 @@ export function CalendarButtons({ batch, plan, words, onPrint }: CalendarButtons
     saveText(calendarText(batch, plan, words, detail), `${batch.name}.ics`, 'text/calendar');
   };
   return (
-    <div className="pot-actions no-print">
-      <button type="button" className="outline-button" onClick={onPrint}>
+    <Deeds className="no-print">
+      <Button variant="outline" onClick={onPrint}>
         Print the timetable
-      </button>
-      <button type="button" className="outline-button" onClick={() => void save('sessions')}>
+      </Button>
+      <Button variant="outline" onClick={() => void save('sessions')}>
         Calendar of sessions
-      </button>
-      <button type="button" className="outline-button" onClick={() => void save('jobs')}>
+      </Button>
+      <Button variant="outline" onClick={() => void save('jobs')}>
         Calendar of every job
-      </button>
-    </div>
+      </Button>
+    </Deeds>
   );
 }

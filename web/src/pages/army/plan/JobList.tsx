@@ -13,7 +13,7 @@ export interface JobListProps {
 export function JobList({ batch, runs, ahead, words }: JobListProps) {
   const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
   return (
-    <div className="job-lists">
+    <div className="columns job-lists">
       {here.map(({ id, name }) => (
         <div key={id}>
           <h3 dir="auto">{name}</h3>

@@ -1,8 +1,9 @@
 import type { Army, Batch } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useFormContext } from 'react-hook-form';
+import { ModelRanges } from '../../../parts/models/ModelRanges';
 import { NumberField } from '../../../parts/NumberField';
 import { TextField } from '../../../parts/TextField';
-import { ModelRanges } from '../../../parts/models/ModelRanges';
 
 export interface PainterFieldsProps {
   index: number;
@@ -24,14 +25,9 @@ export function PainterFields({ index, painter, army, onOut }: PainterFieldsProp
         <TextField name={`painters.${index}.name`} label="Painter" />
         <NumberField name={`painters.${index}.speed`} label="Speed" unit="1 is usual" />
         {onOut && (
-          <button
-            type="button"
-            className="plain-button"
-            aria-label={`Take out ${painter.name}`}
-            onClick={onOut}
-          >
+          <Button variant="plain" aria-label={`Take out ${painter.name}`} onClick={onOut}>
             Take out
-          </button>
+          </Button>
         )}
       </div>
       <ModelRanges

@@ -1,11 +1,14 @@
-import { batchSchema, keepings, rooms, type Army, type Batch } from '@yellow-ledger/core';
+import { batchSchema, counted, keepings, rooms, type Army, type Batch } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
+import { Fold } from '../../../parts/Fold';
+import { ModelRanges } from '../../../parts/models/ModelRanges';
+import { rangesInWords } from '../../../parts/models/modelRanges';
+import { Problem } from '../../../parts/Problem';
 import { SelectField } from '../../../parts/SelectField';
 import { TextField } from '../../../parts/TextField';
 import { useLiveForm } from '../../../parts/useLiveForm';
-import { ModelRanges } from '../../../parts/models/ModelRanges';
-import { rangesInWords } from '../../../parts/models/modelRanges';
 import { newPainter, newSession } from './newBatch';
 import { PainterFields } from './PainterFields';
 import { SessionFields } from './SessionFields';
@@ -35,14 +38,16 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
   const sittings = (written.sessions ?? []) as Batch['sessions'];
   return (
     <FormProvider {...form}>
-      <details className="no-print" open={isFresh}>
-        <summary className="plan-said">
+      <Fold
+        className="no-print"
+        isOpen={isFresh}
+        title={
           <span dir="auto">
             {batch.models.length > 0 ? rangesInWords(batch.models, army.units) : 'The whole army'} ·{' '}
-            {people.map(({ name }) => name).join(', ')}
-          </span>{' '}
-          · {sittings.length} {sittings.length === 1 ? 'session' : 'sessions'}
-        </summary>
+            {people.map(({ name }) => name).join(', ')} · {counted(sittings.length, 'session')}
+          </span>
+        }
+      >
         <form
           className="plan-editor"
           aria-label={`Edit ${batch.name}`}
@@ -60,11 +65,11 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
             />
           </div>
           {written.hairDryer && (
-            <p className="caution" role="note">
+            <Problem role="note">
               Warm air only, at arm’s length: heat lifts paint and softens plastic. Never near
               solvents, spray or anything that has just been sprayed, as the vapour catches fire.
               Keep to the maker’s sheets and the local rules.
-            </p>
+            </Problem>
           )}
           <ModelRanges
             legend="Models to paint"
@@ -84,14 +89,13 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
                 onOut={people.length > 1 ? () => painters.remove(index) : undefined}
               />
             ))}
-            <button
-              type="button"
-              className="outline-button"
+            <Button
+              variant="outline"
               disabled={people.length >= 8}
               onClick={() => painters.append(newPainter(people.length))}
             >
               Add a painter
-            </button>
+            </Button>
           </fieldset>
           <fieldset>
             <legend>Sessions</legend>
@@ -104,22 +108,21 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
                 onOut={() => sessions.remove(index)}
               />
             ))}
-            <button
-              type="button"
-              className="outline-button"
+            <Button
+              variant="outline"
               disabled={sittings.length >= 200}
               onClick={() => sessions.append(newSession(sittings, new Date()))}
             >
               Add a session
-            </button>
+            </Button>
           </fieldset>
           <div>
-            <button type="button" className="plain-button" onClick={onDelete}>
+            <Button variant="plain" onClick={onDelete}>
               Delete the plan
-            </button>
+            </Button>
           </div>
         </form>
-      </details>
+      </Fold>
     </FormProvider>
   );
 }

@@ -1,8 +1,10 @@
 import type { Army, Batch, Pot } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useWriter } from '../../../ledger/useWriter';
 import { Choice } from '../../../parts/Choice';
+import { EmptyPage } from '../../../parts/EmptyPage';
+import { LinkButton } from '../../../parts/LinkButton';
 import type { ChangeArmy } from '../changeArmy';
 import { newBatch } from './newBatch';
 import { PlanEditor } from './PlanEditor';
@@ -34,39 +36,20 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
   };
   if (!batch)
     return (
-      <div className="empty-page">
-        <p>
-          A plan takes models, painters and evenings, and says who paints what when: what dries
-          while something else is painted, what to prepare, and what will be left wet.
-        </p>
-        <div className="empty-actions">
-          <button type="button" className="next-button" onClick={add}>
-            Begin a plan
-          </button>
-        </div>
-      </div>
+      <EmptyPage words="A plan takes models, painters and evenings, and says who paints what when: what dries while something else is painted, what to prepare, and what will be left wet.">
+        <Button variant="next" onClick={add}>
+          Begin a plan
+        </Button>
+      </EmptyPage>
     );
   return (
     <div className="plan-leaf">
-      <div className="leaf-choices no-print">
-        <Choice label="Plan" value={batch.id} onChoose={setChosenId}>
-          {plans.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Choice>
-        <Link className="outline-button" to={`/bench?plan=${batch.id}`}>
-          To the bench
-        </Link>
-        <button
-          type="button"
-          className="outline-button"
-          disabled={plans.length >= 20}
-          onClick={add}
-        >
+      <div className="flow no-print">
+        <Choice label="Plan" value={batch.id} onChoose={setChosenId} options={plans} />
+        <LinkButton to={`/bench?plan=${batch.id}`}>To the bench</LinkButton>
+        <Button variant="outline" disabled={plans.length >= 20} onClick={add}>
           Begin another plan
-        </button>
+        </Button>
       </div>
       <PlanEditor
         key={batch.id}

@@ -1,4 +1,5 @@
 import {
+  counted,
   techniqueOf,
   waitingAllowed,
   type Army,
@@ -9,8 +10,11 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
+import { Fold } from '../../../parts/Fold';
+import { Progress } from '../../../parts/Progress';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import { percent } from '../../../parts/words/percent';
 import { ofArmies, ofShelf } from '../../../workers/parts';
@@ -50,10 +54,10 @@ export function PlanResult({ army, batch, pots }: PlanResultProps) {
       <div className="plan-progress" role="status">
         {progress !== null && (
           <>
-            <progress value={progress} aria-label="Planning" /> Planning …{' '}
-            <button type="button" className="plain-button" onClick={stop}>
+            <Progress label="Planning" now={progress} /> Planning …{' '}
+            <Button variant="plain" onClick={stop}>
               Stop
-            </button>
+            </Button>
           </>
         )}
       </div>
@@ -104,9 +108,9 @@ function MadeAt({ planning: { timetable, because, progress, again } }: { plannin
       was made from changes.
       {!timetable.isThrough &&
         ' Looked for as long as anybody should wait: this is the best found so far.'}{' '}
-      <button type="button" className="plain-button" disabled={progress !== null} onClick={again}>
+      <Button variant="plain" disabled={progress !== null} onClick={again}>
         Look for a shorter one
-      </button>
+      </Button>
     </p>
   );
 }
@@ -186,11 +190,9 @@ function PlanSummary({
         )}
       </ul>
       {split.length > 0 && (
-        <details>
-          <summary>
-            {split.length === 1 ? 'One mixed colour is' : `${split.length} mixed colours are`}{' '}
-            needed in more than one session: keep enough covered, or count the drops again
-          </summary>
+        <Fold
+          title={`${counted(split.length, 'mixed colour is', 'mixed colours are')} needed in more than one session: keep enough covered, or count the drops again`}
+        >
           <ul>
             {split.map((mix) => (
               <li key={mix} dir="auto">
@@ -198,7 +200,7 @@ function PlanSummary({
               </li>
             ))}
           </ul>
-        </details>
+        </Fold>
       )}
       <BatchSizes army={army} batch={batch} plan={plan} />
     </>
@@ -215,8 +217,7 @@ function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: Pla
   );
   const planned = army.units.filter(({ id }) => plan.runs.some((run) => run.unitId === id));
   return (
-    <details>
-      <summary>How many models one painter does best together</summary>
+    <Fold title="How many models one painter does best together">
       <ul>
         {planned.map(({ id, name }) => {
           const size = sizes?.[id];
@@ -224,8 +225,7 @@ function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: Pla
           const isEnough = size.waiting <= waitingAllowed;
           return (
             <li key={id} dir="auto">
-              {name}: {isEnough ? 'from' : 'even with'} {size.models}{' '}
-              {size.models === 1 ? 'model' : 'models'}
+              {name}: {isEnough ? 'from' : 'even with'} {counted(size.models, 'model')}
               {isEnough
                 ? ' on hardly anything is waited for'
                 : ` ${percent(size.waiting)} of the time is waiting; paint something else beside them`}
@@ -234,6 +234,6 @@ function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: Pla
           );
         })}
       </ul>
-    </details>
+    </Fold>
   );
 }

@@ -1,4 +1,5 @@
 import {
+  counted,
   spanOf,
   type Army,
   type Batch,
@@ -6,12 +7,13 @@ import {
   type PlannedWork,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import { Fold } from '../../../parts/Fold';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import { JobList } from './JobList';
-import { WhatWasPainted } from './WhatWasPainted';
 import type { PlanWords } from './planWords';
 import { Timetable } from './Timetable';
+import { WhatWasPainted } from './WhatWasPainted';
 
 export interface PlannedEveningProps {
   planned: PlannedSession;
@@ -38,15 +40,20 @@ export function PlannedEvening(props: PlannedEveningProps) {
     return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
   });
   return (
-    <details className="evening" open={isOpen}>
-      <summary>
-        <h2>
-          {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
-        </h2>{' '}
-        <small>
-          {planned.mixes.length} paints, {runs.length} jobs
-        </small>
-      </summary>
+    <Fold
+      className="evening"
+      isOpen={isOpen}
+      title={
+        <>
+          <h2>
+            {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
+          </h2>{' '}
+          <small>
+            {counted(planned.mixes.length, 'paint')}, {counted(runs.length, 'job')}
+          </small>
+        </>
+      }
+    >
       <Timetable
         span={{ from, to }}
         batch={batch}
@@ -57,8 +64,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
       />
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
       <JobList batch={batch} runs={runs} ahead={ahead} words={words} />
-      <details>
-        <summary>To prepare: {planned.mixes.length} paints</summary>
+      <Fold title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>
         <ul className="prepare-list">
           {planned.mixes.map(({ mix, ml, drops, alsoIn }) => (
             <li key={mix} dir="auto">
@@ -70,7 +76,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
             </li>
           ))}
         </ul>
-      </details>
+      </Fold>
       {planned.leftWet.length > 0 && (
         <p dir="auto">
           Left wet at {words.clock(to)}:{' '}
@@ -85,7 +91,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
         </p>
       )}
       <WhatWasPainted army={army} batch={batch} session={session} runs={runs} words={words} />
-    </details>
+    </Fold>
   );
 }
 

@@ -1,10 +1,12 @@
 import type { Batch } from '@yellow-ledger/core';
 import { format, isValid } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../parts/Field';
 import { NumberField } from '../../../parts/NumberField';
+import { Ticks } from '../../../parts/Ticks';
 
 export interface SessionFieldsProps {
   index: number;
@@ -43,36 +45,27 @@ export function SessionFields({ index, session, painters, onOut }: SessionFields
       </Field>
       <NumberField name={`sessions.${index}.minutes`} label="Lasts" unit="min" step={1} />
       {painters.length > 1 && (
-        <fieldset className="who-comes">
-          <legend>Who comes</legend>
-          {painters.map((painter) => (
-            <label key={painter.id}>
-              <input
-                type="checkbox"
-                checked={!session.without?.includes(painter.id)}
-                onChange={(event) => {
-                  const rest = (session.without ?? []).filter((each) => each !== painter.id);
-                  const without = event.target.checked ? rest : [...rest, painter.id];
-                  setValue(`sessions.${index}.without`, without.length > 0 ? without : undefined, {
-                    shouldValidate: true,
-                  });
-                }}
-              />{' '}
-              <span dir="auto">{painter.name}</span>
-            </label>
-          ))}
-        </fieldset>
+        <Ticks
+          legend="Who comes"
+          options={painters.map(({ id, name }) => ({ value: id, name }))}
+          ticked={painters.flatMap(({ id }) => (session.without?.includes(id) ? [] : [id]))}
+          onTicked={(here) => {
+            const without = painters.flatMap(({ id }) => (here.includes(id) ? [] : [id]));
+            setValue(`sessions.${index}.without`, without.length > 0 ? without : undefined, {
+              shouldValidate: true,
+            });
+          }}
+        />
       )}
       <p className="session-tail">
         {session.isOver && <span>Noted as painted. </span>}
-        <button
-          type="button"
-          className="plain-button"
+        <Button
+          variant="plain"
           aria-label={`Take out the session of ${isValid(new Date(session.startsAt)) ? format(new Date(session.startsAt), 'd MMMM') : 'no date'}`}
           onClick={onOut}
         >
           Take out
-        </button>
+        </Button>
       </p>
     </div>
   );

@@ -1,8 +1,13 @@
 import type { Army, Batch, PlannedRun } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { entryHead } from '../../../ledger/log/entryHead';
 import { useAppStore } from '../../../ledger/store';
 import { useWriter } from '../../../ledger/useWriter';
+import { CountField } from '../../../parts/CountField';
+import { Deeds } from '../../../parts/Deeds';
+import { Fold } from '../../../parts/Fold';
+import { Ticks } from '../../../parts/Ticks';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';
 import { coatsNoted, withSessionOver } from './noted';
@@ -37,27 +42,18 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
     writer.do('note what was painted', { records: [{ name: 'armies', before, after }], entries });
   };
   return (
-    <details className="painted no-print">
-      <summary>It went otherwise, or as planned: note it and plan on</summary>
+    <Fold className="no-print" title="It went otherwise, or as planned: note it and plan on">
       <ol>
         {runs.map((run, index) => (
           <li key={`${run.painterId} ${run.from}`}>
-            <label dir="auto">
-              {words.surface(run)}, {words.line(run)}: painted{' '}
-              <input
-                className="form-control form-control-sm"
-                type="number"
-                min={0}
-                max={run.models.length}
-                value={modelsOf(index).length}
-                onChange={(event) => {
-                  const typed = Math.floor(Number(event.target.value)) || 0;
-                  // In the order they were to be painted in.
-                  put(index, run.models.slice(0, Math.max(0, typed)));
-                }}
-              />{' '}
-              of {run.models.length}
-            </label>
+            <CountField
+              label={`${words.surface(run)}, ${words.line(run)}: painted`}
+              after={`of ${run.models.length}`}
+              value={modelsOf(index).length}
+              most={run.models.length}
+              // In the order they were to be painted in.
+              onCount={(count) => put(index, run.models.slice(0, count))}
+            />
             {run.models.length > 1 && (
               <WhichModels
                 run={run}
@@ -69,19 +65,18 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
           </li>
         ))}
       </ol>
-      <div className="pot-actions">
-        <button type="button" className="next-button" onClick={() => void note()}>
+      <Deeds>
+        <Button variant="next" onClick={() => void note()}>
           Note it and plan on
-        </button>
-        <button
-          type="button"
-          className="plain-button"
+        </Button>
+        <Button
+          variant="plain"
           onClick={() => setPainted(Object.fromEntries(runs.map((_, index) => [index, []])))}
         >
           Nothing was painted
-        </button>
-      </div>
-    </details>
+        </Button>
+      </Deeds>
+    </Fold>
   );
 }
 
@@ -101,34 +96,16 @@ function WhichModels({
   return (
     <>
       {' '}
-      <button
-        type="button"
-        className="plain-button"
-        aria-expanded={isOpen}
-        onClick={() => setIsOpen(!isOpen)}
-      >
+      <Button variant="plain" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
         {painted.length === 0 ? 'no model' : words.models({ models: [...painted] })}
-      </button>
+      </Button>
       {isOpen && (
-        <span role="group" aria-label="Which models were painted">
-          {run.models.map((model) => (
-            <label key={model}>
-              {' '}
-              <input
-                type="checkbox"
-                checked={painted.includes(model)}
-                onChange={({ target }) =>
-                  onPainted(
-                    run.models.filter((each) =>
-                      each === model ? target.checked : painted.includes(each),
-                    ),
-                  )
-                }
-              />{' '}
-              {model}
-            </label>
-          ))}
-        </span>
+        <Ticks
+          legend="Which models were painted"
+          options={run.models.map((value) => ({ value, name: String(value) }))}
+          ticked={painted}
+          onTicked={onPainted}
+        />
       )}
     </>
   );

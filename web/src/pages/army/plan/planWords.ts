@@ -1,6 +1,7 @@
 import type { Army, PlannedRun, PlannedWork, Pot } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { potNamesOf } from '../../../parts/words/recipeWords';
+import { surfaceName, unitName } from '../../../parts/words/surfaceWords';
 import type { PlanGround } from '../../../workers/work/planWork';
 import { inTurnWords } from '../../../parts/words/modelsWords';
 
@@ -27,11 +28,7 @@ export function planWords(
 ): PlanWords {
   const potName = potNamesOf(pots);
   return {
-    surface: ({ unitId, surfaceId }) => {
-      const unit = army.units.find(({ id }) => id === unitId);
-      const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
-      return `${surface?.name ?? 'a surface'}, ${unit?.name ?? 'a unit'}`;
-    },
+    surface: (run) => `${surfaceName(army, run)}, ${unitName(army, run.unitId)}`,
     line: ({ recipeId, stepId, coat }) =>
       `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'} of ${recipeNames[recipeId] ?? 'its recipe'}, coat ${coat}`,
     models: ({ models }) => `${models.length === 1 ? 'model' : 'models'} ${inTurnWords(models)}`,

@@ -1,6 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
-import { useNotice } from '../../../parts/shell/notices';
+import Button from 'react-bootstrap/Button';
 import { useWriter } from '../../../ledger/useWriter';
+import { useNotice } from '../../../parts/shell/notices';
 import type { Readings } from '../../../workers/work/readingWork';
 import type { ReadingLog } from './useReadingLog';
 
@@ -41,16 +42,15 @@ export function LearnSheet({
     <section aria-label="What can be learned" className="learn">
       <h2>What can be learned from it</h2>
       <p>One at a time: each is reckoned as if it alone were wrong.</p>
-      <ul>
+      <ul className="ruled">
         {isFilm && (
           <li>
             <span>
               Your film is {film.value.toFixed(2)} times the usual: predictions come from ΔE00{' '}
               {film.before.toFixed(1)} to {film.after.toFixed(1)}, over {film.readings} readings.
             </span>
-            <button
-              type="button"
-              className="outline-button"
+            <Button
+              variant="outline"
               onClick={() =>
                 log.write('use this film', [
                   (head) => ({
@@ -66,7 +66,7 @@ export function LearnSheet({
               }
             >
               Use this film
-            </button>
+            </Button>
           </li>
         )}
         {fits.map(({ potId, fit }) => {
@@ -79,14 +79,13 @@ export function LearnSheet({
                 predictions come from ΔE00 {fit.before.toFixed(1)} to {fit.after.toFixed(1)}, over{' '}
                 {fit.readings} readings.
               </span>
-              <button
-                type="button"
-                className="outline-button"
+              <Button
+                variant="outline"
                 aria-label={`Correct the hiding of ${pot.name}`}
                 onClick={() => correct(pot, fit.value)}
               >
                 Correct the pot
-              </button>
+              </Button>
             </li>
           );
         })}

@@ -1,4 +1,5 @@
 import { PhotoError, readPhoto, usualGreyValue, type Lab } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { PictureWell } from '../../../parts/picture/PictureWell';
 import { usePicture, type PicturePoint } from '../../../parts/picture/usePicture';
@@ -50,7 +51,7 @@ export function PhotoReader({ onLab }: { onLab: (lab: Lab | null) => void }) {
 
   return (
     <div className="picture-picker">
-      <div className="leaf-choices">
+      <div className="flow">
         <label>
           Photo{' '}
           <input
@@ -83,9 +84,9 @@ export function PhotoReader({ onLab }: { onLab: (lab: Lab | null) => void }) {
             ? 'Mark the grey patch: press on it, or walk there with the arrow keys and press Enter.'
             : 'Now mark the spot that is to be read.'}{' '}
           {patch && (
-            <button type="button" className="plain-button" onClick={forget}>
+            <Button variant="plain" onClick={forget}>
               Mark the patch again
-            </button>
+            </Button>
           )}
         </p>
       )}

@@ -1,4 +1,4 @@
-import type { ControlChart } from '@yellow-ledger/core';
+import { counted, type ControlChart } from '@yellow-ledger/core';
 import {
   CartesianGrid,
   Line,
@@ -16,7 +16,7 @@ const leastShown = 4;
 /** How far each model is from the first ones, against what is chance. */
 export function ReadingChart({ chart }: { chart: ControlChart }) {
   const { points, limit, speaks } = chart;
-  const told = `${points.length} ${points.length === 1 ? 'model' : 'models'}; the farthest is ΔE00 ${Math.max(...points.map(({ distance }) => distance)).toFixed(1)} from the first ones${limit === null ? '' : `, by chance seldom beyond ${limit.toFixed(1)}`}`;
+  const told = `${counted(points.length, 'model')}; the farthest is ΔE00 ${Math.max(...points.map(({ distance }) => distance)).toFixed(1)} from the first ones${limit === null ? '' : `, by chance seldom beyond ${limit.toFixed(1)}`}`;
   return (
     <figure className="reading-chart">
       <figcaption>

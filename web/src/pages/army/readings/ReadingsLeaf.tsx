@@ -1,15 +1,15 @@
 import type { Army, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
+import { lazily } from '../../../parts/lazily';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import { UnitChoice } from '../UnitChoice';
-import { lazily } from '../../../parts/lazily';
-import { ReadingTable } from './ReadingTable';
+import { useSurfaceChoice, useUnitChoice } from '../UnitChoice';
 import { LearnSheet } from './LearnSheet';
+import { ReadingTable } from './ReadingTable';
 import { TakeReading } from './TakeReading';
-import { Verdict } from './Verdict';
 import { useReadingLog } from './useReadingLog';
+import { Verdict } from './Verdict';
 import './readings.scss';
 
 const ReadingChart = lazily(
@@ -19,10 +19,8 @@ const ReadingChart = lazily(
 
 /** Whether finished models still match the plan and the first of them. */
 export function ReadingsLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
-  const [unitId, setUnitId] = useState('');
-  const unit = army.units.find(({ id }) => id === unitId) ?? army.units.at(0);
-  const [surfaceId, setSurfaceId] = useState('');
-  const surface = unit?.surfaces.find(({ id }) => id === surfaceId) ?? unit?.surfaces.at(0);
+  const { unit, unitChoice } = useUnitChoice(army);
+  const { surface, surfaceChoice } = useSurfaceChoice(unit);
   const [pin, setPin] = useState<string | null>(null);
   const log = useReadingLog(army.id);
   const asked = { army, unitId: unit?.id ?? '', surfaceId: surface?.id ?? '', pin };
@@ -37,23 +35,19 @@ export function ReadingsLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const readings = answer?.of.surfaceId === surface.id ? answer.readings : undefined;
   return (
     <div className="readings">
-      <div className="leaf-choices">
-        <UnitChoice army={army} unitId={unit.id} onUnit={setUnitId} />
-        <Choice label="Surface" value={surface.id} onChoose={setSurfaceId}>
-          {unit.surfaces.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Choice>
+      <div className="flow">
+        {unitChoice}
+        {surfaceChoice}
         {readings && readings.groups.length > 1 && (
-          <Choice label="Painted by" value={readings.chosen} onChoose={setPin}>
-            {readings.groups.map(({ key, name, models }) => (
-              <option key={key} value={key}>
-                {name}, {models}
-              </option>
-            ))}
-          </Choice>
+          <Choice
+            label="Painted by"
+            value={readings.chosen}
+            onChoose={setPin}
+            options={readings.groups.map(({ key, name, models }) => ({
+              id: key,
+              name: `${name}, ${models}`,
+            }))}
+          />
         )}
       </div>
       {problem && <p role="alert">{problem}</p>}

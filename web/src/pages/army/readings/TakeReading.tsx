@@ -6,14 +6,15 @@ import {
   type LogEntry,
   type Pot,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
+import { LabFields } from '../../../parts/LabFields';
 import { Swatch } from '../../../parts/Swatch';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useWorker } from '../../../workers/useWorker';
 import type { Readings } from '../../../workers/work/readingWork';
-import { LabFields } from '../../../parts/LabFields';
 import { PhotoReader } from './PhotoReader';
 import type { ReadingHead, ReadingLog } from './useReadingLog';
 
@@ -25,7 +26,12 @@ export interface TakeReadingProps {
   log: ReadingLog;
 }
 
-type Way = 'figures' | 'photo' | 'practice';
+const ways = [
+  { id: 'figures', name: 'figures of a colour reader' },
+  { id: 'photo', name: 'a photo with a grey patch' },
+  { id: 'practice', name: 'the practice reader' },
+] as const;
+type Way = (typeof ways)[number]['id'];
 
 /** Places a practice reader goes to: a dark one, a middle one and a light one. */
 const practicePlaces = [0.32, 0.5, 0.8];
@@ -77,25 +83,21 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
   return (
     <section aria-label="Take a reading" className="take-reading">
       <h2>Take a reading</h2>
-      <div className="leaf-choices">
-        <Choice label="With" value={way} onChoose={(value) => setWay(value as Way)}>
-          <option value="figures">figures of a colour reader</option>
-          <option value="photo">a photo with a grey patch</option>
-          <option value="practice">the practice reader</option>
-        </Choice>
-        <Choice label="Model" value={model} onChoose={(value) => setModel(Number(value))}>
-          {readings.models.map((each) => (
-            <option key={each}>{each}</option>
-          ))}
-        </Choice>
+      <div className="flow">
+        <Choice label="With" value={way} onChoose={setWay} options={ways} />
+        <Choice
+          label="Model"
+          value={model}
+          onChoose={(value) => setModel(Number(value))}
+          options={readings.models}
+        />
         {way !== 'practice' && (
-          <Choice label="Place" value={place} onChoose={(value) => setPlace(Number(value))}>
-            {toneStops.map(({ name, at }) => (
-              <option key={name} value={at}>
-                {name}
-              </option>
-            ))}
-          </Choice>
+          <Choice
+            label="Place"
+            value={place}
+            onChoose={(value) => setPlace(Number(value))}
+            options={toneStops.map(({ name, at }) => ({ id: at, name }))}
+          />
         )}
       </div>
       {way === 'figures' && (
@@ -106,13 +108,13 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
         <p>
           The practice reader makes its figures up from what is predicted, with an unsteady hand:
           for trying this out.{' '}
-          <button type="button" className="outline-button" onClick={() => void practise()}>
+          <Button variant="outline" onClick={() => void practise()}>
             Read model {model} at three places
-          </button>
+          </Button>
         </p>
       )}
       {lab && way !== 'practice' && (
-        <div className="reading-check">
+        <div>
           <p>
             Read <Swatch hex={colourOfLab(...lab).hex} />{' '}
             {check && (
@@ -126,18 +128,14 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
               It is ΔE00 {check.likelier.said.toFixed(1)} off there, and only{' '}
               {check.likelier.difference.toFixed(1)} off the {check.likelier.place}. Was another
               place read?{' '}
-              <button
-                type="button"
-                className="plain-button"
-                onClick={() => note(check.likelier?.at ?? place)}
-              >
+              <Button variant="plain" onClick={() => note(check.likelier?.at ?? place)}>
                 It was the {check.likelier.place}
-              </button>
+              </Button>
             </p>
           )}
-          <button type="button" className="next-button" onClick={() => note(place)}>
+          <Button variant="next" onClick={() => note(place)}>
             Note it
-          </button>
+          </Button>
         </div>
       )}
     </section>

@@ -1,4 +1,5 @@
 import { firstModels } from '@yellow-ledger/core';
+import { Problem } from '../../../parts/Problem';
 import type { Readings } from '../../../workers/work/readingWork';
 
 /** What the readings say, in a sentence. */
@@ -27,7 +28,7 @@ export function Verdict({ readings }: { readings: Readings }) {
     );
   const { at, from } = chart.speaks;
   return (
-    <div role="status" className="verdict problem">
+    <Problem role="status" className="verdict">
       <p>
         <b>Drifting since about model {from}</b>, told at model {at}: ΔE {change?.toFixed(1)} away
         from those before.
@@ -44,6 +45,6 @@ export function Verdict({ readings }: { readings: Readings }) {
       ) : (
         <p>No single change of a load, a coat or a pot explains it.</p>
       )}
-    </div>
+    </Problem>
   );
 }

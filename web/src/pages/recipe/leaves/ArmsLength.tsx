@@ -7,6 +7,7 @@ import {
   type Pot,
   type SurfaceColour,
 } from '@yellow-ledger/core';
+import { FigureTable } from '../../../parts/FigureTable';
 import { figuresOf } from '../../../parts/Ribbon';
 import { Swatch } from '../../../parts/Swatch';
 import { ofShelf } from '../../../workers/parts';
@@ -26,10 +27,10 @@ export function ArmsLength({ form, build, surface }: ArmsLengthProps) {
     worker.readsOnForms([...surface], [...build.stops]),
   );
   return (
-    <div className="arms-length-study">
+    <div className="columns">
       <div>
         <h2>At arm’s length</h2>
-        <ul className="reads-list">
+        <ul className="rows reads-list">
           {reads &&
             formNames.map((name) => (
               <li key={name} className={name === form ? 'reads-here' : undefined}>
@@ -43,24 +44,20 @@ export function ArmsLength({ form, build, surface }: ArmsLengthProps) {
       </div>
       <div>
         <h2>How much of it lies where</h2>
-        <table className="area-table">
-          <tbody>
-            {areas?.map(({ place, share }) => {
-              const colour = surface[build.stops.indexOf(placeOf(place))];
-              return (
-                <tr key={place}>
-                  <th scope="row">{place}</th>
-                  <td className="area-figure">{Math.round(share * 100)} %</td>
-                  <td className="area-cell">
-                    <span className="area-well" style={{ width: `${Math.max(2, share * 300)}%` }}>
-                      <span style={{ background: colour.hex }} />
-                    </span>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <FigureTable
+          rows={(areas ?? []).map(({ place, share }) => [
+            place,
+            `${Math.round(share * 100)} %`,
+            <span
+              key={place}
+              className="area-well"
+              style={{ width: `${Math.max(2, share * 300)}%` }}
+            >
+              <span style={{ background: surface[build.stops.indexOf(placeOf(place))].hex }} />
+            </span>,
+          ])}
+          className="area-table"
+        />
       </div>
     </div>
   );

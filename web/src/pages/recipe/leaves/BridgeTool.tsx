@@ -1,10 +1,12 @@
 import { techniqueOf, type Fix, type Pot, type Recipe } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
+import { Deeds } from '../../../parts/Deeds';
 import { Swatch } from '../../../parts/Swatch';
+import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { StaircaseChart } from './StaircaseChart';
 
 export interface BridgeToolProps {
@@ -33,34 +35,32 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
     from !== undefined && to !== undefined,
   );
   if (!from || !to) return null;
-  const option = ({ id, mix }: (typeof covering)[number]) => (
-    <option key={id} value={id}>
-      line {words.lineNumber(id)}: {words.mix(mix)}
-    </option>
-  );
+  const option = ({ id, mix }: (typeof covering)[number]) => ({
+    id,
+    name: `line ${words.lineNumber(id)}: ${words.mix(mix)}`,
+  });
   return (
     <div className="bridge-tool">
       <h2>Even steps between two mixes</h2>
-      <div className="bridge-choices">
+      <div className="flow">
         <Choice
           label="From"
           value={from.id}
           onChoose={(chosen) => setEnds({ ...ends, from: chosen })}
-        >
-          {covering.slice(0, -1).map(option)}
-        </Choice>
-        <Choice label="To" value={to.id} onChoose={(chosen) => setEnds({ ...ends, to: chosen })}>
-          {above.map(option)}
-        </Choice>
+          options={covering.slice(0, -1).map(option)}
+        />
+        <Choice
+          label="To"
+          value={to.id}
+          onChoose={(chosen) => setEnds({ ...ends, to: chosen })}
+          options={above.map(option)}
+        />
         <Choice
           label="Mixes between"
           value={count}
           onChoose={(chosen) => setWanted(Number(chosen))}
-        >
-          {[1, 2, 3, 4, 5, 6].map((figure) => (
-            <option key={figure}>{figure}</option>
-          ))}
-        </Choice>
+          options={[1, 2, 3, 4, 5, 6]}
+        />
       </div>
       {problem && <p role="alert">{problem}</p>}
       {answer && (
@@ -92,21 +92,16 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
               </li>
             ))}
           </ol>
-          <div className="line-actions">
+          <Deeds>
             {[answer.useBetween, answer.insert].map(
               (fix) =>
                 fix && (
-                  <button
-                    key={fix.label}
-                    type="button"
-                    className="outline-button"
-                    onClick={() => onFix(fix)}
-                  >
+                  <Button key={fix.label} variant="outline" onClick={() => onFix(fix)}>
                     {fix.label}
-                  </button>
+                  </Button>
                 ),
             )}
-          </div>
+          </Deeds>
         </>
       )}
     </div>

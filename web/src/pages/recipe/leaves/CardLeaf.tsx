@@ -1,11 +1,13 @@
 import { fileFormats, formatNames, includedSteps, type FormatName } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { Radios } from '../../../parts/Radios';
+import { saveText } from '../../../parts/saveText';
 import { useNotice } from '../../../parts/shell/notices';
 import { ofShelf } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';
 import type { LeafProps } from '../leafProps';
 import { RecipeCard } from './RecipeCard';
-import { saveText } from '../../../parts/saveText';
 import './cardLeaf.scss';
 
 const papers = ['A6', 'A4'] as const;
@@ -27,35 +29,23 @@ export default function CardLeaf({ draft, words, prediction }: LeafProps) {
   if (!prediction) return <p className="page-wait">Writing the card …</p>;
   return (
     <section className="card-leaf" aria-label="Card">
-      <div className="card-choices">
-        <div role="radiogroup" aria-label="Paper">
-          {papers.map((name) => (
-            <label key={name}>
-              <input
-                type="radio"
-                name="paper"
-                checked={paper === name}
-                onChange={() => setPaper(name)}
-              />{' '}
-              {name}
-            </label>
-          ))}
-        </div>
-        <button type="button" className="next-button" onClick={() => window.print()}>
+      <div className="flow card-choices">
+        <Radios
+          label="Paper"
+          options={papers.map((value) => ({ value, name: value }))}
+          chosen={paper}
+          onChoose={setPaper}
+        />
+        <Button variant="next" onClick={() => window.print()}>
           Print the card
-        </button>
+        </Button>
         {formatNames.map((name) => {
           const { recipe: goesOut } = fileFormats[name];
           return (
             goesOut && (
-              <button
-                key={name}
-                type="button"
-                className="outline-button"
-                onClick={() => void save(name)}
-              >
+              <Button key={name} variant="outline" onClick={() => void save(name)}>
                 {goesOut.says}
-              </button>
+              </Button>
             )
           );
         })}

@@ -1,14 +1,16 @@
 import { differenceWords, type Pot, type Recipe, type Version } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
-import { Choice } from '../../../parts/Choice';
-import { Ribbon } from '../../../parts/Ribbon';
+import Table from 'react-bootstrap/Table';
 import { useRecord } from '../../../ledger/useParts';
 import { useVersions } from '../../../ledger/useVersions';
-import { ofShelf } from '../../../workers/parts';
-import { useRecipeRows } from '../../../workers/useRecipeRows';
-import { useAnswer } from '../../../workers/useAnswer';
+import { Choice } from '../../../parts/Choice';
 import { lineOf } from '../../../parts/merge/DifferenceTable';
+import { Ribbon } from '../../../parts/Ribbon';
 import { recipeWordsOf } from '../../../parts/words/recipeWords';
+import { versionOptions } from '../../../parts/words/versionOptions';
+import { ofShelf } from '../../../workers/parts';
+import { useAnswer } from '../../../workers/useAnswer';
+import { useRecipeRows } from '../../../workers/useRecipeRows';
 
 export interface CompareVersionsProps {
   recipe: Recipe;
@@ -41,7 +43,7 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
   return (
     <div className="compare">
       <h2>Compare</h2>
-      <div className="bridge-choices">
+      <div className="flow">
         <SidePicker label="Left" side={leftSide} onChoose={setLeft} recipe={recipe} />
         <SidePicker label="Right" side={right} onChoose={setRight} recipe={recipe} />
       </div>
@@ -53,8 +55,8 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
               ? 'The finished surfaces are the same.'
               : `They differ most at the ${answer.worst.place}: ${answer.worst.difference.toFixed(1)} ΔE00, ${differenceWords(answer.worst.difference)}.`}
           </p>
-          <div className="leaf-scroll" tabIndex={0} role="region" aria-label="Lines compared">
-            <table>
+          <div className="table-responsive" tabIndex={0} role="region" aria-label="Lines compared">
+            <Table>
               <tbody>
                 {answer.pairs.map(({ left: l, right: r, leftIndex, rightIndex, isSame }, index) => (
                   <tr key={index} className={isSame ? 'pair-same' : 'pair-differs'}>
@@ -68,8 +70,8 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
                         {step && at !== null ? (
                           <>
                             <Ribbon
+                              surface={build.steps[at].surface}
                               stops={build.stops}
-                              hexes={build.steps[at].surface.map(({ hex }) => hex)}
                               label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}
                               isEstimate={build.steps[at].isEstimate}
                             />
@@ -86,7 +88,7 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
                   </tr>
                 ))}
               </tbody>
-            </table>
+            </Table>
           </div>
         </>
       )}
@@ -126,34 +128,17 @@ function SidePicker({
         label={`${label}: recipe`}
         value={side.recipeId}
         onChoose={(chosen) => onChoose({ recipeId: chosen, version: null })}
-      >
-        <option value={recipe.id}>this recipe</option>
-        {(rows ?? [])
-          .filter(({ id }) => id !== recipe.id)
-          .map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-      </Choice>
+        options={[
+          { id: recipe.id, name: 'this recipe' },
+          ...(rows ?? []).filter(({ id }) => id !== recipe.id),
+        ]}
+      />
       <Choice
         label={`${label}: version`}
         value={side.version ?? ''}
-        onChoose={(chosen) =>
-          onChoose({
-            ...side,
-            version: chosen === '' ? null : Number(chosen),
-          })
-        }
-      >
-        <option value="">as it is now</option>
-        {(versions ?? []).map(({ number, note }) => (
-          <option key={number} value={number}>
-            {number}
-            {note && `: ${note.slice(0, 40)}`}
-          </option>
-        ))}
-      </Choice>
+        onChoose={(chosen) => onChoose({ ...side, version: chosen === '' ? null : Number(chosen) })}
+        options={versionOptions(versions ?? [])}
+      />
     </>
   );
 }

@@ -7,15 +7,15 @@ import {
   type LightDirection,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
-import Form from 'react-bootstrap/Form';
+import { useRecord } from '../../../ledger/useParts';
 import { Choice } from '../../../parts/Choice';
 import { FormCanvas } from '../../../parts/form/FormCanvas';
-import { useRecord } from '../../../ledger/useParts';
-import { useRecipeRows } from '../../../workers/useRecipeRows';
+import { Switch } from '../../../parts/Switch';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import { RemarkWords } from '../LineRemarks';
+import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
+import { RemarkWords } from '../LineRemarks';
 import { useEditRecipe } from '../useDraft';
 import { ArmsLength } from './ArmsLength';
 import './formLeaf.scss';
@@ -59,37 +59,20 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
   const losses = prediction.remarks.filter(({ rule }) => rule === 'identity');
   return (
     <section className="form-leaf" aria-label="On a form">
-      <div className="form-choices">
+      <div className="flow">
         <Choice
           label="Form"
           value={form}
-          onChoose={(name) => edit({ ...recipe, form: name as typeof form }, 'form')}
-        >
-          {formNames.map((name) => (
-            <option key={name} value={name}>
-              {reliefs[name].label}
-            </option>
-          ))}
-        </Choice>
-        <Choice
-          label="Light from"
-          value={light}
-          onChoose={(name) => setLight(name as LightDirection)}
-        >
-          {lightNames.map((name) => (
-            <option key={name}>{name}</option>
-          ))}
-        </Choice>
+          onChoose={(name) => edit({ ...recipe, form: name }, 'form')}
+          options={formNames.map((id) => ({ id, name: reliefs[id].label }))}
+        />
+        <Choice label="Light from" value={light} onChoose={setLight} options={lightNames} />
         <Choice
           label="Second light from"
           value={second}
-          onChoose={(name) => setSecond(name as LightDirection | '')}
-        >
-          <option value="">nowhere</option>
-          {lightNames.map((name) => (
-            <option key={name}>{name}</option>
-          ))}
-        </Choice>
+          onChoose={setSecond}
+          options={[{ id: '', name: 'nowhere' }, ...lightNames]}
+        />
         {second && (
           <label className="form-choice">
             <span>Colour of it</span>
@@ -100,30 +83,21 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
             />
           </label>
         )}
-        <Choice label="Beside it" value={besideId} onChoose={setBesideId}>
-          <option value="">nothing</option>
-          {(rows ?? [])
-            .filter(({ id, archived }) => id !== recipe.id && !archived)
-            .map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-        </Choice>
-        <Form.Check
-          type="switch"
-          id="greys-only"
-          label="greys only"
-          checked={greysOnly}
-          onChange={(event) => setGreysOnly(event.target.checked)}
+        <Choice
+          label="Beside it"
+          value={besideId}
+          onChoose={setBesideId}
+          options={[
+            { id: '', name: 'nothing' },
+            ...(rows ?? []).filter(({ id, archived }) => id !== recipe.id && !archived),
+          ]}
         />
-        <Form.Check
-          type="switch"
-          id="alone"
+        <Switch label="greys only" isOn={greysOnly} onTurn={setGreysOnly} />
+        <Switch
           label="this surface alone, the rest dimmed"
-          checked={alone}
-          disabled={!besideRibbon}
-          onChange={(event) => setAlone(event.target.checked)}
+          isOn={alone}
+          isDisabled={!besideRibbon}
+          onTurn={setAlone}
         />
       </div>
       <div className="form-views">

@@ -1,12 +1,13 @@
 import { isSameContent, pageOfText, type Version } from '@yellow-ledger/core';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { FormProvider, useForm } from 'react-hook-form';
 import { z } from 'zod';
+import Button from 'react-bootstrap/Button';
+import { FormProvider, useForm } from 'react-hook-form';
+import { asProblem } from '../../../ledger/ask';
+import { useFreezeMutation } from '../../../ledger/ledgerApi';
 import { NoteField } from '../../../parts/NoteField';
 import { useNotice } from '../../../parts/shell/notices';
 import type { Draft } from '../useDraft';
-import { asProblem } from '../../../ledger/ask';
-import { useFreezeMutation } from '../../../ledger/ledgerApi';
 
 const noteSchema = z.strictObject({ note: pageOfText });
 
@@ -33,15 +34,15 @@ export function FreezeForm({ draft, versions }: { draft: Draft; versions: readon
   });
   return (
     <FormProvider {...form}>
-      <form className="freeze-form" onSubmit={(event) => void submit(event)}>
+      <form className="flow freeze-form" onSubmit={(event) => void submit(event)}>
         <NoteField name="note" label="What this version is" rows={1} />
-        <button
+        <Button
           type="submit"
-          className="next-button"
+          variant="next"
           disabled={isSame || !isSaved || isLoading || draft.base.revision === 0}
         >
           Freeze as version {number}
-        </button>
+        </Button>
         {isSame && <p>Nothing has changed since version {last.number}.</p>}
         {!isSaved && !isSame && <p>It can be frozen as soon as it is saved.</p>}
       </form>

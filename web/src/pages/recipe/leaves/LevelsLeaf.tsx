@@ -1,21 +1,24 @@
 import {
   coatsOf,
+  counted,
   mostCoats,
   reaches,
   techniqueOf,
   type FinishLevel,
   type Step,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import Table from 'react-bootstrap/Table';
+import { FigureField } from '../../../parts/FigureField';
 import { Ribbon } from '../../../parts/Ribbon';
+import { minutesInWords } from '../../../parts/words/minutesInWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { LevelStudy } from '../../../workers/work/draftWork';
-import { minutesInWords } from '../../../parts/words/minutesInWords';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
 import { useLineDeeds } from '../useLineDeeds';
-import { PassesField } from './PassesField';
 import './levelsLeaf.scss';
 
 const levelWords: Record<FinishLevel, string> = {
@@ -39,8 +42,13 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
         The same recipe at three finishes. Passes can differ by level; ▪ marks where you may stop:
         all is covered, light and dark stand right, nothing waits to be repaired.
       </p>
-      <div className="leaf-scroll" tabIndex={0} role="region" aria-label="Lines by finish level">
-        <table>
+      <div
+        className="table-responsive"
+        tabIndex={0}
+        role="region"
+        aria-label="Lines by finish level"
+      >
+        <Table>
           <thead>
             <tr>
               <th scope="col">Line</th>
@@ -84,11 +92,9 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
               <td />
               {answer.map(({ level, totals }) => (
                 <td key={level}>
-                  {totals.steps} {totals.steps === 1 ? 'step' : 'steps'}, {totals.coats}{' '}
-                  {totals.coats === 1 ? 'coat' : 'coats'}
+                  {counted(totals.steps, 'step')}, {counted(totals.coats, 'coat')}
                   <br />
-                  {minutesInWords(totals.dryMinutes)} drying, {totals.pots}{' '}
-                  {totals.pots === 1 ? 'pot' : 'pots'}
+                  {minutesInWords(totals.dryMinutes)} drying, {counted(totals.pots, 'pot')}
                 </td>
               ))}
             </tr>
@@ -98,8 +104,8 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
               {answer.map(({ level, build }) => (
                 <td key={level}>
                   <Ribbon
+                    surface={build.steps.at(-1)?.surface ?? build.ground}
                     stops={build.stops}
-                    hexes={(build.steps.at(-1)?.surface ?? build.ground).map(({ hex }) => hex)}
                     label={`The finished surface at ${level} level`}
                     isEstimate={build.steps.at(-1)?.isEstimate}
                   />
@@ -123,7 +129,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
               ))}
             </tr>
           </tfoot>
-        </table>
+        </Table>
       </div>
     </section>
   );
@@ -145,23 +151,26 @@ function Cell({
   if (!isPainted) {
     if (reaches(step, level)) return <span className="level-out">out</span>;
     return (
-      <button
-        type="button"
-        className="plain-button level-out"
+      <Button
+        variant="plain"
+        className="level-out"
         aria-label={`take in line ${number} from ${level} level`}
         onClick={() => onEdit({ ...step, level })}
       >
         take in
-      </button>
+      </Button>
     );
   }
   return (
     <span className="level-cell">
-      <PassesField
+      <FigureField
+        isLabelHidden
         label={`${techniqueOf(step.technique).counts === 'coat' ? 'Coats' : 'Passes'} of line ${number} at ${level} level`}
         value={coatsOf(step, level)}
-        most={mostCoats}
-        onChange={(coats) => onEdit(withCoatsAt(step, level, coats))}
+        isRight={(coats) => Number.isInteger(coats) && coats >= 1 && coats <= mostCoats}
+        expected={`it should be a whole number from 1 to ${mostCoats}`}
+        onFigure={(coats) => onEdit(withCoatsAt(step, level, coats))}
+        control={{ type: 'number', min: 1, max: mostCoats }}
       />
       {stoppingPoints.includes(step.id) && (
         <span

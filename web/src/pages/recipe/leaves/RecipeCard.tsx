@@ -1,4 +1,5 @@
 import {
+  counted,
   includedSteps,
   loadWords,
   nearestStop,
@@ -10,10 +11,11 @@ import {
 import { MixBar } from '../../../parts/MixBar';
 import { PlacementMark } from '../../../parts/PlacementMark';
 import { Ribbon } from '../../../parts/Ribbon';
-import type { Prediction } from '../../../workers/work/predictWork';
+import { coatsWords } from '../../../parts/words/coatsWords';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
+import type { Prediction } from '../../../workers/work/predictWork';
 
 export interface RecipeCardProps {
   recipe: Recipe;
@@ -41,15 +43,15 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
       <h2 dir="auto">{recipe.name}</h2>
       <p className="card-head">
         {recipe.surface} · {recipe.finishLevel} level · over {words.potName(recipe.groundPotId)}
-        {isLarge && ` · drops for ${recipe.models} ${recipe.models === 1 ? 'model' : 'models'}`}
+        {isLarge && ` · drops for ${counted(recipe.models, 'model')}`}
         {last?.isEstimate && ' · ≈ estimate'}
       </p>
       <Ribbon
+        surface={last?.surface ?? buildUp.ground}
         stops={buildUp.stops}
-        hexes={(last?.surface ?? buildUp.ground).map(({ hex }) => hex)}
         label="The finished surface on the card"
       />
-      <ol className="card-lines">
+      <ol className="rows card-lines">
         {painted.map((step) => {
           const number = words.lineNumber(step.id);
           const { counts, label } = techniqueOf(step.technique);
@@ -64,8 +66,8 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
               <b className="card-number">{number}</b>
               <div className="card-ribbon">
                 <Ribbon
+                  surface={surface}
                   stops={buildUp.stops}
-                  hexes={surface.map(({ hex }) => hex)}
                   label={`On the card, after line ${number}`}
                 />
                 <PlacementMark {...step.placement} />
@@ -82,9 +84,8 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
                 <b dir="auto">{words.mix(step.mix)}</b> {thinningWords(step.mix)} (
                 {[loadWords(step.mix), consistency[number - 1]].filter(Boolean).join(', ')})
                 <br />
-                {label}, {step.coats}{' '}
-                {step.coats === 1 ? counts : counts === 'pass' ? 'passes' : 'coats'},{' '}
-                {nearestStop(from).name} to {nearestStop(to).name}
+                {label}, {coatsWords(step.coats, counts)}, {nearestStop(from).name} to{' '}
+                {nearestStop(to).name}
                 {step.dryMinutes > 0 && `, dry ${minutesInWords(step.dryMinutes)} each`}
                 {isLarge && (
                   <>

@@ -1,4 +1,6 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { FigureTable } from '../../../parts/FigureTable';
+import { Fold } from '../../../parts/Fold';
 
 export interface StaircaseChartProps {
   label: string;
@@ -78,38 +80,13 @@ export function StaircaseChart({
           </LineChart>
         </ResponsiveContainer>
       </div>
-      <details>
-        <summary>The figures, L*</summary>
-        <div
-          className="place-figures-scroll"
-          tabIndex={0}
-          role="region"
-          aria-label={`Figures: ${label}`}
-        >
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">{xLabel}</th>
-                {points.map(({ name }, index) => (
-                  <th key={index} scope="col">
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {series.map((key) => (
-                <tr key={key}>
-                  <th scope="row">{key}</th>
-                  {points.map((point, index) => (
-                    <td key={index}>{Number(point[key]).toFixed(0)}</td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </details>
+      <Fold title="The figures, L*">
+        <FigureTable
+          label={`Figures: ${label}`}
+          heads={[xLabel, ...points.map(({ name }) => name)]}
+          rows={series.map((key) => [key, ...points.map((point) => Number(point[key]).toFixed(0))])}
+        />
+      </Fold>
     </figure>
   );
 }

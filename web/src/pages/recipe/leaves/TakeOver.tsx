@@ -1,20 +1,12 @@
-import {
-  differencesBetween,
-  mergeRecipes,
-  recipeSchema,
-  usualChoices,
-  type Recipe,
-  type RecipeParent,
-  type Side,
-} from '@yellow-ledger/core';
-import { useMemo, useState } from 'react';
+import { differencesBetween, type Recipe, type RecipeParent } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useRecord } from '../../../ledger/useParts';
 import { useVersions } from '../../../ledger/useVersions';
-import { CannotMerge } from '../../../parts/merge/CannotMerge';
-import { DifferenceTable } from '../../../parts/merge/DifferenceTable';
-import { useEditRecipe } from '../useDraft';
+import { useMerging } from '../../../parts/merge/useMerging';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
+import { useEditRecipe } from '../useDraft';
 
 export interface TakeOverProps {
   recipe: Recipe;
@@ -27,7 +19,6 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
   const edit = useEditRecipe(recipe.id);
   const { versions } = useVersions(parent.recipeId);
   const kept = useRecord('recipes', parent.recipeId);
-  const [chosen, setChosen] = useState<Record<string, Side>>({});
   const base = versions?.find(({ number }) => number === parent.version);
   const newest = versions?.at(-1);
   const differences = useMemo(
@@ -40,6 +31,16 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         : [],
     [base, newest, parent.version, recipe],
   );
+  const { merged, isRight, table } = useMerging({
+    differences,
+    mine: recipe,
+    theirs: newest?.content,
+    words,
+    heads: {
+      mine: 'This variant',
+      theirs: `Version ${newest?.number ?? 0} of the parent`,
+    },
+  });
   const cutTie = () => {
     const { parent: _tie, ...alone } = recipe;
     edit(alone, `cut tie ${Date.now()}`);
@@ -49,9 +50,9 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
       <p>
         <b dir="auto">{parent.name}</b>, which this is a variant of, is not in this ledger: it was
         deleted, or not brought along. The variant stands on its own.{' '}
-        <button type="button" className="plain-button" onClick={cutTie}>
+        <Button variant="plain" onClick={cutTie}>
           Cut the tie
-        </button>
+        </Button>
       </p>
     );
   if (!versions) return null;
@@ -62,9 +63,9 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         {parent.name}
       </Link>
       , version {parent.version}.{' '}
-      <button type="button" className="plain-button" onClick={cutTie}>
+      <Button variant="plain" onClick={cutTie}>
         Cut the tie
-      </button>
+      </Button>
     </p>
   );
   if (!newest || newest.number <= parent.version)
@@ -74,12 +75,10 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         <p>There is no newer version of it to take anything over from.</p>
       </>
     );
-  const choices = { ...usualChoices(differences), ...chosen };
-  const merged: Recipe = {
-    ...mergeRecipes(recipe, newest.content, differences, choices),
+  const taken: Recipe = {
+    ...merged,
     parent: { ...parent, name: newest.content.name, version: newest.number },
   };
-  const check = recipeSchema.safeParse(merged);
   return (
     <div className="take-over">
       {tie}
@@ -87,28 +86,14 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         Version {newest.number} of it is newer
         {differences.length === 0 && ', and changes nothing this variant does not have'}.
       </p>
-      {differences.length > 0 && (
-        <DifferenceTable
-          differences={differences}
-          mine={recipe}
-          theirs={newest.content}
-          words={words}
-          heads={{ mine: 'This variant', theirs: `Version ${newest.number} of the parent` }}
-          choices={choices}
-          onChoose={(key, side) => setChosen({ ...chosen, [key]: side })}
-        />
-      )}
-      <CannotMerge check={check} merged={merged} />
-      <button
-        type="button"
-        className="next-button"
-        disabled={!check.success}
-        onClick={() =>
-          check.success && edit(check.data, `take over ${newest.number} ${Date.now()}`)
-        }
+      {table}
+      <Button
+        variant="next"
+        disabled={!isRight}
+        onClick={() => edit(taken, `take over ${newest.number} ${Date.now()}`)}
       >
         Take over what is chosen
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,7 +1,9 @@
+import Button from 'react-bootstrap/Button';
+import { Problem } from '../../../parts/Problem';
+import { signed } from '../../../parts/words/signed';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { LeafProps } from '../leafProps';
-import { signed } from '../../../parts/words/signed';
 import { useLineDeeds } from '../useLineDeeds';
 import { BridgeTool } from './BridgeTool';
 import { StaircaseChart } from './StaircaseChart';
@@ -18,7 +20,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
   const { answer, problem } = useAnswer(ofShelf, [recipe], (worker) => worker.staircase(recipe));
-  if (problem) return <p className="problem">{problem}</p>;
+  if (problem) return <Problem role="note">{problem}</Problem>;
   if (!answer) return <p className="page-wait">Measuring the steps …</p>;
   const { stairs, mixSteps } = answer;
   if (recipe.steps.length === 0)
@@ -37,19 +39,19 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
         series={['mid', 'crown', 'edge']}
         xLabel="line"
       />
-      <div className="values-columns">
+      <div className="columns">
         <div>
           <h2>From mix to mix</h2>
           {mixSteps.length === 0 && <p>It takes two covering lines to make a step.</p>}
-          <ul className="mix-steps">
+          <ul>
             {mixSteps.map(({ fromStepId, toStepId, change, verdict, fix }) => (
               <li key={toStepId}>
                 Line {words.lineNumber(fromStepId)} to {words.lineNumber(toStepId)}:{' '}
                 <b>{signed(change)} L*</b>, {verdictWords[verdict]}.{' '}
                 {fix && (
-                  <button type="button" className="plain-button" onClick={() => deeds.fix(fix)}>
+                  <Button variant="plain" onClick={() => deeds.fix(fix)}>
                     {fix.label}
-                  </button>
+                  </Button>
                 )}
               </li>
             ))}

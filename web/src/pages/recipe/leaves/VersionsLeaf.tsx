@@ -1,8 +1,9 @@
 import { isSameContent, type Version } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
-import { FetchProblem } from '../../../parts/FetchProblem';
 import { useVersions } from '../../../ledger/useVersions';
+import { FetchProblem } from '../../../parts/FetchProblem';
 import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
@@ -24,11 +25,11 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
   return (
     <section className="versions-leaf" aria-label="Versions">
       {error && <FetchProblem error={error} onRetry={refetch} />}
-      <div className="versions-columns">
+      <div className="columns">
         <div>
           <h2>Versions</h2>
           <p>A version never changes again. Models painted after it point at it.</p>
-          <ol className="version-list">
+          <ol className="ruled">
             {versions.map(({ number, note, frozenAt, content }) => (
               <li key={number}>
                 <b>Version {number}</b> · {format(new Date(frozenAt), 'd MMM yyyy, HH:mm')}
@@ -36,13 +37,12 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
                 {isSameContent(content, recipe) ? (
                   <span>· as the page is now</span>
                 ) : (
-                  <button
-                    type="button"
-                    className="plain-button"
+                  <Button
+                    variant="plain"
                     onClick={() => edit(content, `bring back ${number} ${Date.now()}`)}
                   >
                     Bring it back to the page
-                  </button>
+                  </Button>
                 )}
               </li>
             ))}
@@ -55,7 +55,7 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
             A variant is a recipe of its own that keeps its tie: clean and worn, living and dead,
             warm and cold.
           </p>
-          <ul className="version-list">
+          <ul className="ruled">
             {variants.map(({ id, name }) => (
               <li key={id}>
                 <Link to={`/recipes/${id}`} dir="auto">

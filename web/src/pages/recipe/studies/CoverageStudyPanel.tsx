@@ -1,4 +1,7 @@
-import { coatsOf, coveredWithin, mostCoatsTried } from '@yellow-ledger/core';
+import { coatsOf, counted, coveredWithin, mostCoatsTried } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { FigureTable } from '../../../parts/FigureTable';
+import { PotWords } from '../../../parts/PotWords';
 import { Swatch } from '../../../parts/Swatch';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
@@ -22,106 +25,79 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
     <div className="coverage-study">
       <p>
         {uncovered.length === 0
-          ? `With ${countOf(written)} everything it is meant to cover is covered.`
-          : `With ${countOf(written)} what is below still shows at ${uncovered.map(({ place }) => place).join(', ')}.`}{' '}
+          ? `With ${counted(written, 'coat')} everything it is meant to cover is covered.`
+          : `With ${counted(written, 'coat')} what is below still shows at ${uncovered.map(({ place }) => place).join(', ')}.`}{' '}
         Patchy at coat 1 is right: judge the last coat, dry.
       </p>
-      <div className="leaf-scroll" tabIndex={0} role="region" aria-label="Coats by place">
-        <table className="coat-table">
-          <thead>
-            <tr>
-              <th scope="col">Place</th>
-              <th scope="col">Covers at</th>
-              <th scope="col">Coat 1, 2, 3 …</th>
-              <th scope="col">Missing with {written}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {places.map(({ place, coats, after, missing }) => (
-              <tr key={place}>
-                <th scope="row">{place}</th>
-                <td>{coats === null ? `not in ${mostCoatsTried}` : `coat ${coats}`}</td>
-                <td className="coat-row">
-                  {after.slice(0, 8).map((colour, index) => (
-                    <span
-                      key={index}
-                      className={index + 1 === written ? 'coat-written' : undefined}
-                      title={`After coat ${index + 1}`}
-                    >
-                      <Swatch hex={colour.hex} />
-                    </span>
-                  ))}
-                  {after.length > 8 && ` … ${after.length}`}
-                </td>
-                <td>
-                  {missing.toFixed(1)} ΔE00{missing <= coveredWithin ? ', covered' : ''}
-                </td>
-              </tr>
+      <FigureTable
+        label="Coats by place"
+        heads={['Place', 'Covers at', 'Coat 1, 2, 3 …', `Missing with ${written}`]}
+        rows={places.map(({ place, coats, after, missing }) => [
+          place,
+          coversAt(coats),
+          <span key="coats" className="coat-row">
+            {after.slice(0, 8).map((colour, index) => (
+              <span
+                key={index}
+                className={index + 1 === written ? 'coat-written' : undefined}
+                title={`After coat ${index + 1}`}
+              >
+                <Swatch hex={colour.hex} />
+              </span>
             ))}
-          </tbody>
-        </table>
-      </div>
+            {after.length > 8 && ` … ${after.length}`}
+          </span>,
+          `${missing.toFixed(1)} ΔE00${missing <= coveredWithin ? ', covered' : ''}`,
+        ])}
+      />
       <h2>Over other grounds</h2>
-      <table className="ground-table">
-        <thead>
-          <tr>
-            <th scope="col">Ground</th>
-            <th scope="col">Covers at</th>
-            <th scope="col">With {countOf(written)}</th>
-            <th scope="col">
-              <span className="visually-hidden">Use it</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {grounds.map(({ potId, coats, surface, missing }) => (
-            <tr key={potId}>
-              <th scope="row" dir="auto">
-                {words.potName(potId)}
-              </th>
-              <td>{coats === null ? `not in ${mostCoatsTried}` : `coat ${coats}`}</td>
-              <td>
-                <Swatch hex={surface.hex} /> {missing.toFixed(1)} ΔE00 missing
-              </td>
-              <td>
-                {potId === recipe.groundPotId
-                  ? 'the ground now'
-                  : isFirst && (
-                      <button
-                        type="button"
-                        className="plain-button"
-                        onClick={() => deeds.fix({ label: '', changes: [{ do: 'ground', potId }] })}
-                      >
-                        Prime with it
-                      </button>
-                    )}
-              </td>
-            </tr>
-          ))}
-          {under && (
-            <tr>
-              <th scope="row" dir="auto">
-                {words.potName(under.potId)} as an under-colour
-              </th>
-              <td>
-                {countOf(under.underCoats)} of it, then{' '}
-                {under.coats === null ? `not in ${mostCoatsTried}` : `coat ${under.coats}`}
-              </td>
-              <td>
-                <Swatch hex={under.surface.hex} /> {under.missing.toFixed(1)} ΔE00 missing
-              </td>
-              <td>
-                <button type="button" className="plain-button" onClick={() => deeds.fix(under.fix)}>
-                  {under.fix.label}
-                </button>
-              </td>
-            </tr>
-          )}
-        </tbody>
-      </table>
+      <FigureTable
+        heads={[
+          'Ground',
+          'Covers at',
+          `With ${counted(written, 'coat')}`,
+          <span key="use" className="visually-hidden">
+            Use it
+          </span>,
+        ]}
+        rows={[
+          ...grounds.map(({ potId, coats, surface, missing }) => [
+            words.potName(potId),
+            coversAt(coats),
+            <PotWords key="with" hex={surface.hex} name={`${missing.toFixed(1)} ΔE00 missing`} />,
+            potId === recipe.groundPotId
+              ? 'the ground now'
+              : isFirst && (
+                  <Button
+                    variant="plain"
+                    onClick={() => deeds.fix({ label: '', changes: [{ do: 'ground', potId }] })}
+                  >
+                    Prime with it
+                  </Button>
+                ),
+          ]),
+          ...(under
+            ? [
+                [
+                  `${words.potName(under.potId)} as an under-colour`,
+                  `${counted(under.underCoats, 'coat')} of it, then ${coversAt(under.coats)}`,
+                  <PotWords
+                    key="with"
+                    hex={under.surface.hex}
+                    name={`${under.missing.toFixed(1)} ΔE00 missing`}
+                  />,
+                  <Button key="use" variant="plain" onClick={() => deeds.fix(under.fix)}>
+                    {under.fix.label}
+                  </Button>,
+                ],
+              ]
+            : []),
+        ]}
+      />
       {!under && <p>No under-colour on the shelf would save a coat here.</p>}
     </div>
   );
 }
 
-const countOf = (coats: number) => `${coats} ${coats === 1 ? 'coat' : 'coats'}`;
+const coversAt = (coats: number | null) =>
+  coats === null ? `not in ${mostCoatsTried}` : `coat ${coats}`;

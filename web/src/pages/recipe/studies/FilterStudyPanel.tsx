@@ -1,10 +1,12 @@
 import { mixWords, pushedMix, tints } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { FigureTable } from '../../../parts/FigureTable';
 import { Swatch } from '../../../parts/Swatch';
+import { signed } from '../../../parts/words/signed';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { FilterStudy } from '../../../workers/work/studyWork';
 import type { RecipeLineProps } from '../recipeLineProps';
-import { signed } from '../../../parts/words/signed';
 
 /** What a line does to every place, before and after; for a filter, what to push and what to repair. */
 export function FilterStudyPanel({ step, number, draft, words, deeds }: RecipeLineProps) {
@@ -23,66 +25,34 @@ export function FilterStudyPanel({ step, number, draft, words, deeds }: RecipeLi
       {changes.length === 0 ? (
         <p>This line is left out, so it changes nothing.</p>
       ) : (
-        <div className="leaf-scroll" tabIndex={0} role="region" aria-label="Before and after">
-          <table className="change-table">
-            <thead>
-              <tr>
-                <th scope="col">Place</th>
-                {changes.map(({ place }) => (
-                  <th scope="col" key={place}>
-                    {place}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {(['before', 'after'] as const).map((when) => (
-                <tr key={when}>
-                  <th scope="row">{when}</th>
-                  {changes.map((change) => (
-                    <td key={change.place}>
-                      <Swatch hex={change[when].hex} />
-                    </td>
-                  ))}
-                </tr>
-              ))}
-              <tr>
-                <th scope="row">L*</th>
-                {changes.map(({ place, value }) => (
-                  <td key={place}>{signed(value)}</td>
-                ))}
-              </tr>
-              <tr>
-                <th scope="row">C</th>
-                {changes.map(({ place, chroma }) => (
-                  <td key={place}>{signed(chroma)}</td>
-                ))}
-              </tr>
-              <tr>
-                <th scope="row">ΔE00</th>
-                {changes.map(({ place, difference }) => (
-                  <td key={place}>{difference.toFixed(1)}</td>
-                ))}
-              </tr>
-            </tbody>
-          </table>
-        </div>
+        <FigureTable
+          label="Before and after"
+          heads={['Place', ...changes.map(({ place }) => place)]}
+          rows={[
+            ...(['before', 'after'] as const).map((when) => [
+              when,
+              ...changes.map((change) => <Swatch key={change.place} hex={change[when].hex} />),
+            ]),
+            ['L*', ...changes.map(({ value }) => signed(value))],
+            ['C', ...changes.map(({ chroma }) => signed(chroma))],
+            ['ΔE00', ...changes.map(({ difference }) => difference.toFixed(1))],
+          ]}
+        />
       )}
       {isFilter && (
         <p>
-          <button
-            type="button"
-            className="outline-button"
+          <Button
+            variant="outline"
             onClick={() => deeds.edit(step.isOut ? back : { ...step, isOut: true })}
           >
             {step.isOut ? 'Switch it in' : 'Switch it out'}
             {repairs.length > 0 &&
               `, with line ${repairs.map(({ id }) => words.lineNumber(id)).join(' and ')} that repairs it`}
-          </button>{' '}
+          </Button>{' '}
           {repair && (
-            <button type="button" className="outline-button" onClick={() => deeds.fix(repair)}>
+            <Button variant="outline" onClick={() => deeds.fix(repair)}>
               {repair.label}
-            </button>
+            </Button>
           )}
         </p>
       )}
@@ -129,15 +99,14 @@ function Push({
             now, <Swatch hex={found.landsOn.hex} /> after the filters, {found.error.toFixed(1)} ΔE00
             from the target.
           </p>
-          <button
-            type="button"
-            className="outline-button"
+          <Button
+            variant="outline"
             onClick={() =>
               deeds.fix({ label: '', changes: [{ do: 'replace', step: { ...line, mix } }] })
             }
           >
             Push line {lineNumber} so
-          </button>
+          </Button>
         </>
       )}
     </div>

@@ -1,4 +1,5 @@
 import { formOf, reliefs, techniqueOf, type FormName } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { GuidePicture } from '../../../parts/form/GuidePicture';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
@@ -48,9 +49,8 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
             this recipe at {bands.map(({ covers }) => `${Math.round(covers * 100)}`).join(', ')} %
             add up to a gradient.{' '}
             {canSpread && (
-              <button
-                type="button"
-                className="plain-button"
+              <Button
+                variant="plain"
                 onClick={() =>
                   deeds.fix({
                     label: '',
@@ -69,7 +69,7 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
                 }
               >
                 Spread the layers so
-              </button>
+              </Button>
             )}
           </p>
         )}

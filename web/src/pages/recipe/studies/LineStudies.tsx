@@ -1,6 +1,7 @@
 import { techniqueOf, tints } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
+import Nav from 'react-bootstrap/Nav';
+import Tab from 'react-bootstrap/Tab';
 import type { RecipeLineProps } from '../recipeLineProps';
 import { CoverageStudyPanel } from './CoverageStudyPanel';
 import { FilterStudyPanel } from './FilterStudyPanel';
@@ -27,28 +28,34 @@ export function LineStudies(props: RecipeLineProps) {
   const [chosen, setChosen] = useState('guide');
   const shown = studies.some(({ id }) => id === chosen) ? chosen : 'guide';
   return (
-    <Tabs
-      className="line-studies"
-      selectedKey={shown}
-      onSelectionChange={(key) => setChosen(String(key))}
+    <Tab.Container
+      activeKey={shown}
+      onSelect={(key) => setChosen(key ?? 'guide')}
+      mountOnEnter
+      transition={false}
     >
-      <TabList aria-label={`What is known of line ${props.number}`} className="study-tabs">
-        {studies.map(({ id, label }) => (
-          <Tab key={id} id={id} className="study-tab">
-            {label}
-          </Tab>
-        ))}
-      </TabList>
-      {studies.map(({ id, Panel }) => (
-        <TabPanel key={id} id={id} className="study-panel">
-          <Panel {...props} />
-          {props.buildUp?.isEstimate && (
-            <p>
-              ≈ An estimate: a pot in this line or below it is metallic, or its hiding only guessed.
-            </p>
-          )}
-        </TabPanel>
-      ))}
-    </Tabs>
+      <div className="line-studies">
+        <Nav variant="underline" aria-label={`What is known of line ${props.number}`}>
+          {studies.map(({ id, label }) => (
+            <Nav.Link key={id} eventKey={id} as="button" type="button">
+              {label}
+            </Nav.Link>
+          ))}
+        </Nav>
+        <Tab.Content>
+          {studies.map(({ id, Panel }) => (
+            <Tab.Pane key={id} eventKey={id} tabIndex={0} unmountOnExit>
+              <Panel {...props} />
+              {props.buildUp?.isEstimate && (
+                <p>
+                  ≈ An estimate: a pot in this line or below it is metallic, or its hiding only
+                  guessed.
+                </p>
+              )}
+            </Tab.Pane>
+          ))}
+        </Tab.Content>
+      </div>
+    </Tab.Container>
   );
 }

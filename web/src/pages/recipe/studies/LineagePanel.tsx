@@ -1,8 +1,9 @@
-import type { MixOrigin } from '@yellow-ledger/core';
+import { counted, type MixOrigin } from '@yellow-ledger/core';
+import { ShareList } from '../../../parts/ShareList';
 import { Swatch } from '../../../parts/Swatch';
+import { dropsErrorWords, dropsWords } from '../../../parts/words/dropsWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import { dropsWords } from '../../../parts/words/dropsWords';
 import type { RecipeLineProps } from '../recipeLineProps';
 
 /** The mixes a mix came from, its true shares, how to make it again, and until when it stays wet. */
@@ -22,28 +23,17 @@ export function LineagePanel({ step, number, draft, words }: RecipeLineProps) {
       words.lineNumber(untilStepId) >= number,
   );
   return (
-    <div className="lineage-study">
+    <div className="columns">
       <div>
         <h2>Line {number} is</h2>
         <Origins origins={origins} words={words} />
       </div>
       <div>
         <h2>In pots</h2>
-        <ul className="share-list">
-          {shares.map(({ potId, share }) => (
-            <li key={potId}>
-              <Swatch hex={words.potHex(potId)} /> <span dir="auto">{words.potName(potId)}</span>{' '}
-              <b>{(share * 100).toFixed(share < 0.1 ? 1 : 0)} %</b>
-            </li>
-          ))}
-        </ul>
+        <ShareList shares={shares} potHex={words.potHex} potName={words.potName} />
         <p>
           To make it again from pots: <b>{dropsWords(drops, words.potName)}</b>
-          <small>
-            {' '}
-            · colour error {drops.colourError.toFixed(1)} ΔE00
-            {!drops.isWithin && ', the nearest found'}
-          </small>
+          <small> · {dropsErrorWords(drops)}</small>
         </p>
         <p>
           {wet?.untilStepId
@@ -65,13 +55,13 @@ function Origins({
   words: RecipeLineProps['words'];
 }) {
   return (
-    <ul className="origin-list">
+    <ul className="rows origin-list">
       {origins.map(({ source, parts, share, from }, index) => (
         <li key={index}>
           <Swatch
             hex={source.from === 'pot' ? words.potHex(source.potId) : words.stepHex(source.stepId)}
           />{' '}
-          {parts} {parts === 1 ? 'part' : 'parts'} of{' '}
+          {counted(parts, 'part')} of{' '}
           {source.from === 'pot' ? (
             <b dir="auto">{words.potName(source.potId)}</b>
           ) : (

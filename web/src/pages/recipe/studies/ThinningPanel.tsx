@@ -12,8 +12,10 @@ import {
   type Step,
   type Thinning,
 } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useWriter } from '../../../ledger/useWriter';
+import { FigureTable } from '../../../parts/FigureTable';
 import { useNotice } from '../../../parts/shell/notices';
 import type { RecipeLineProps } from '../recipeLineProps';
 
@@ -47,49 +49,34 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
         On the brush: <b>{now.name}</b>, it {now.tells}. {thinningWords(step.mix)},{' '}
         {loadWords(step.mix)}.
       </p>
-      <table className="thinning-scale">
-        <thead>
-          <tr>
-            <th scope="col">Consistency</th>
-            <th scope="col">What it does</th>
-            <th scope="col">With water</th>
-            <th scope="col">With medium</th>
-          </tr>
-        </thead>
-        <tbody>
-          {consistencies.map(({ name, tells }) => {
-            const thinner = thinnerFor(name, stiffness);
-            const isReached =
-              consistencyOf({ waterParts: thinner, mediumParts: 0 }, stiffness).name === name;
-            return (
-              <tr key={name} className={name === now.name ? 'scale-here' : undefined}>
-                <th scope="row">{name}</th>
-                <td>{tells}</td>
-                {(['waterParts', 'mediumParts'] as const).map((kind) => {
-                  const thinning = { waterParts: 0, mediumParts: 0, [kind]: thinner };
-                  return (
-                    <td key={kind}>
-                      {isReached ? (
-                        <button
-                          type="button"
-                          className="plain-button"
-                          aria-label={`Make it ${name}: ${thinningWords(thinning)}`}
-                          onClick={() => thin(thinning)}
-                        >
-                          {thinningWords(thinning)}
-                        </button>
-                      ) : (
-                        'comes thinner than that'
-                      )}
-                      {thinnerEffect(thinning, waterHeld).breaksUp && isReached && ' breaks up'}
-                    </td>
-                  );
-                })}
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <FigureTable
+        heads={['Consistency', 'What it does', 'With water', 'With medium']}
+        rows={consistencies.map(({ name, tells }) => {
+          const thinner = thinnerFor(name, stiffness);
+          const isReached =
+            consistencyOf({ waterParts: thinner, mediumParts: 0 }, stiffness).name === name;
+          return [
+            name === now.name ? <b key="name">{name}, as now</b> : name,
+            tells,
+            ...(['waterParts', 'mediumParts'] as const).map((kind) => {
+              const thinning = { waterParts: 0, mediumParts: 0, [kind]: thinner };
+              if (!isReached) return 'comes thinner than that';
+              return (
+                <span key={kind}>
+                  <Button
+                    variant="plain"
+                    aria-label={`Make it ${name}: ${thinningWords(thinning)}`}
+                    onClick={() => thin(thinning)}
+                  >
+                    {thinningWords(thinning)}
+                  </Button>
+                  {thinnerEffect(thinning, waterHeld).breaksUp && ' breaks up'}
+                </span>
+              );
+            }),
+          ];
+        })}
+      />
       <p>
         It runs {effect.runs.toFixed(1)} times as far as it would neat and {poolWords(effect.pools)}
         . {effect.breaksUp ? 'Its pigment breaks up: past' : 'It holds together up to'}{' '}
@@ -102,17 +89,13 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
       {pot && (
         <p>
           {pot.usualThinner && (
-            <button
-              type="button"
-              className="outline-button"
-              onClick={() => pot.usualThinner && thin(pot.usualThinner)}
-            >
+            <Button variant="outline" onClick={() => pot.usualThinner && thin(pot.usualThinner)}>
               As you usually thin {words.potName(pot.id)}: {thinningWords(pot.usualThinner)}
-            </button>
+            </Button>
           )}{' '}
-          <button type="button" className="outline-button" onClick={() => remember()}>
+          <Button variant="outline" onClick={() => remember()}>
             Remember {thinningWords(step.mix)} for {words.potName(pot.id)}
-          </button>
+          </Button>
         </p>
       )}
     </div>

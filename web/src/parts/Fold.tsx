@@ -1,0 +1,36 @@
+import { useId, useState, type ReactNode } from 'react';
+import Button from 'react-bootstrap/Button';
+import Collapse from 'react-bootstrap/Collapse';
+import { BsChevronDown, BsChevronRight } from 'react-icons/bs';
+import './fold.scss';
+
+export interface FoldProps {
+  title: ReactNode;
+  /** unfolded before anybody presses, or for as long as it is said */
+  isOpen?: boolean;
+  className?: string;
+  children: ReactNode;
+}
+
+/** Something that is unfolded by pressing on its title. What is folded up is not drawn before. */
+export function Fold({ title, isOpen = false, className = '', children }: FoldProps) {
+  const id = useId();
+  const [pressed, setPressed] = useState<boolean | null>(null);
+  const shows = pressed ?? isOpen;
+  return (
+    <div className={`fold ${className}`}>
+      <Button
+        variant="bare"
+        aria-expanded={shows}
+        aria-controls={shows ? id : undefined}
+        onClick={() => setPressed(!shows)}
+      >
+        {shows ? <BsChevronDown aria-hidden /> : <BsChevronRight aria-hidden />}
+        <span>{title}</span>
+      </Button>
+      <Collapse in={shows} mountOnEnter>
+        <div id={id}>{children}</div>
+      </Collapse>
+    </div>
+  );
+}

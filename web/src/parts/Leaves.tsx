@@ -1,0 +1,24 @@
+import Nav from 'react-bootstrap/Nav';
+import { NavLink } from 'react-router';
+
+export interface LeavesProps {
+  /** what they are leaves of, for who does not see them */
+  label: string;
+  /** address of the first leaf; the others lie below it */
+  at: string;
+  /** the first has the path '' */
+  leaves: readonly { path: string; label: string }[];
+}
+
+/** The leaves of a page, the one that is open marked. */
+export function Leaves({ label, at, leaves }: LeavesProps) {
+  return (
+    <Nav as="nav" variant="underline" aria-label={label}>
+      {leaves.map(({ path, label: name }) => (
+        <Nav.Link key={path} as={NavLink} end to={path ? `${at}/${path}` : at}>
+          {name}
+        </Nav.Link>
+      ))}
+    </Nav>
+  );
+}

@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import './pageHead.scss';
+
+export interface PageHeadProps {
+  /** what the page is called, on it and in the browser’s tab */
+  title: string;
+  /** written on the page otherwise, as where it can be changed in place */
+  name?: ReactNode;
+  className?: string;
+  /** what can be done with all of it, the one next thing last */
+  children?: ReactNode;
+}
+
+/** The head of a page: its name, and what can be done there. */
+export function PageHead({ title, name, className = '', children }: PageHeadProps) {
+  return (
+    <div className={`page-head ${className}`}>
+      <PageTitle>{title}</PageTitle>
+      <h1 className={name ? 'visually-hidden' : undefined} dir="auto">
+        {title}
+      </h1>
+      {name}
+      {children}
+    </div>
+  );
+}
+
+/** What stands in the browser’s tab. */
+export const PageTitle = ({ children }: { children: string }) => (
+  <title>{`${children} – Yellow Ledger`}</title>
+);

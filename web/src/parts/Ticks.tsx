@@ -1,0 +1,36 @@
+import Form from 'react-bootstrap/Form';
+
+export interface TicksProps<Value> {
+  legend: string;
+  options: readonly { value: Value; name: string }[];
+  ticked: readonly Value[];
+  /** so many at once */
+  most?: number;
+  /** called with those ticked, in the order of the options */
+  onTicked: (ticked: Value[]) => void;
+}
+
+/** Several of a few. */
+export function Ticks<Value extends string | number>(props: TicksProps<Value>) {
+  const { legend, options, ticked, most = Infinity, onTicked } = props;
+  return (
+    <fieldset className="ticks">
+      <legend>{legend}</legend>
+      {options.map(({ value, name }) => (
+        <Form.Check
+          key={value}
+          inline
+          id={`${legend} ${value}`}
+          label={<span dir="auto">{name}</span>}
+          checked={ticked.includes(value)}
+          disabled={ticked.length >= most && !ticked.includes(value)}
+          onChange={({ target }) => {
+            const isTicked = (each: Value) =>
+              each === value ? target.checked : ticked.includes(each);
+            onTicked(options.flatMap((each) => (isTicked(each.value) ? [each.value] : [])));
+          }}
+        />
+      ))}
+    </fieldset>
+  );
+}
