@@ -141,13 +141,22 @@ export function pinOf(
   { own }: Pick<Unit, 'own'> = {},
   model?: number,
 ): RecipePin | null {
-  const ofModel =
-    model === undefined
-      ? undefined
-      : own?.find((each) => each.model === model && each.surfaceId === id);
-  return (
-    ofModel?.recipe ?? recipe ?? scheme.find((each) => each.surface === surface)?.recipe ?? null
+  const ofModel = own && model !== undefined ? ownByModel(own).get(`${model} ${id}`) : undefined;
+  return ofModel ?? recipe ?? scheme.find((each) => each.surface === surface)?.recipe ?? null;
+}
+
+/** Lists of thousands are gone through once and not for every model; forgotten with their unit. */
+const knownOwn = new WeakMap<readonly OwnRecipe[], ReadonlyMap<string, RecipePin>>();
+
+function ownByModel(own: readonly OwnRecipe[]): ReadonlyMap<string, RecipePin> {
+  const known = knownOwn.get(own);
+  if (known) return known;
+  const byModel = new Map(
+    // Where a model stands there twice the first counts.
+    own.toReversed().map(({ model, surfaceId, recipe }) => [`${model} ${surfaceId}`, recipe]),
   );
+  knownOwn.set(own, byModel);
+  return byModel;
 }
 
 /** The models of a unit that paint a surface by the same recipe, by the recipe; the unit's first. */

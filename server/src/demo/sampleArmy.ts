@@ -9,14 +9,13 @@ import { samplePlans } from './samplePlans';
 
 /** The Lanternfen Levy: seven units, 64 models, the watch in cloaks of four kinds. */
 
-type WrittenSurface = [name: string, kind: UnitSurface['surface'], share: number, recipe?: string];
-
+/** @param written surfaces by name, with kind and share and, where it is its own, the recipe */
 function unit(
   id: string,
   name: string,
   models: number,
   size: Unit['size'],
-  surfaces: WrittenSurface[],
+  written: string[],
   parts: Record<string, number | null> = {},
 ): Unit {
   return {
@@ -25,13 +24,17 @@ function unit(
     models,
     size,
     areaCm2: sizeClasses.find((each) => each.name === size)?.areaCm2 ?? 24,
-    surfaces: surfaces.map(([surfaceName, surface, share, recipeId], index) => ({
-      id: `${id}-${index + 1}`,
-      name: surfaceName,
-      surface,
-      share,
-      ...(recipeId && { recipe: { recipeId, version: null } }),
-    })),
+    surfaces: written.map((text, index) => {
+      const [surfaceName, said] = text.split(': ');
+      const [surface, share, recipeId] = said.split(' ');
+      return {
+        id: `${id}-${index + 1}`,
+        name: surfaceName,
+        surface: surface as UnitSurface['surface'],
+        share: Number(share),
+        ...(recipeId && { recipe: { recipeId, version: null } }),
+      };
+    }),
     parts: Object.entries(parts).map(([partName, count], index) => ({
       id: `${id}-part-${index + 1}`,
       name: partName,
@@ -61,10 +64,10 @@ const written: Army = {
       20,
       'foot',
       [
-        ['Oiled coat', 'cloth', 0.55],
-        ['Face and hands', 'skin', 0.1],
-        ['Helm', 'metal', 0.15],
-        ['Reed mantle', 'other', 0.2, 'reed-cloak'],
+        'Oiled coat: cloth 0.55',
+        'Face and hands: skin 0.1',
+        'Helm: metal 0.15',
+        'Reed mantle: other 0.2 reed-cloak',
       ],
       { straps: 6, rivets: null, 'belt buckle': 1 },
     ),
@@ -74,10 +77,10 @@ const written: Army = {
       10,
       'foot',
       [
-        ['Oiled coat', 'cloth', 0.5, 'oilskin-restored'],
-        ['Face and hands', 'skin', 0.1],
-        ['Lantern frame', 'metal', 0.15],
-        ['Lantern panes', 'glass', 0.25],
+        'Oiled coat: cloth 0.5 oilskin-restored',
+        'Face and hands: skin 0.1',
+        'Lantern frame: metal 0.15',
+        'Lantern panes: glass 0.25',
       ],
       { panes: 14, straps: 4 },
     ),
@@ -87,9 +90,9 @@ const written: Army = {
       12,
       'foot',
       [
-        ['Reed cloak', 'other', 0.6, 'reed-cloak'],
-        ['Face and arms', 'skin', 0.25],
-        ['Sickle fittings', 'metal', 0.15],
+        'Reed cloak: other 0.6 reed-cloak',
+        'Face and arms: skin 0.25',
+        'Sickle fittings: metal 0.15',
       ],
       { bundles: 3 },
     ),
@@ -98,11 +101,7 @@ const written: Army = {
       'Sluice Divers',
       8,
       'large foot',
-      [
-        ['Diving helm', 'metal', 0.35],
-        ['Diving dress', 'cloth', 0.55],
-        ['Hands', 'skin', 0.1],
-      ],
+      ['Diving helm: metal 0.35', 'Diving dress: cloth 0.55', 'Hands: skin 0.1'],
       { 'helm bolts': 12, 'glass ports': 3 },
     ),
     unit(
@@ -111,10 +110,10 @@ const written: Army = {
       6,
       'mounted',
       [
-        ['Oiled cape', 'cloth', 0.3],
-        ['Face', 'skin', 0.05],
-        ['Harness plates', 'metal', 0.1],
-        ['Reed saddle', 'other', 0.55, 'reed-cloak'],
+        'Oiled cape: cloth 0.3',
+        'Face: skin 0.05',
+        'Harness plates: metal 0.1',
+        'Reed saddle: other 0.55 reed-cloak',
       ],
       { reins: 2, 'harness rings': 8 },
     ),
@@ -123,10 +122,7 @@ const written: Army = {
       'Ferry Crew',
       7,
       'foot',
-      [
-        ['Oiled smock', 'cloth', 0.7],
-        ['Face and arms', 'skin', 0.3],
-      ],
+      ['Oiled smock: cloth 0.7', 'Face and arms: skin 0.3'],
       { 'pole bands': 5 },
     ),
     unit(
@@ -134,11 +130,7 @@ const written: Army = {
       'Bog Lamp',
       1,
       'beast',
-      [
-        ['Great lantern', 'glass', 0.35],
-        ['Frame', 'metal', 0.35],
-        ['Awning', 'cloth', 0.3],
-      ],
+      ['Great lantern: glass 0.35', 'Frame: metal 0.35', 'Awning: cloth 0.3'],
       { panes: 28 },
     ),
   ],

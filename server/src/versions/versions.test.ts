@@ -1,7 +1,7 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { linesOf } from '../demo/recipes/lines';
+import { sampleRecipe } from '../demo/recipes/lines';
 import type { Recipe } from '@yellow-ledger/core';
 import type { Express } from 'express';
 import type { Knex } from 'knex';
@@ -11,20 +11,16 @@ import { createApp } from '../app';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 
-const { steps, line } = linesOf('r1');
-line('base', 'brushCoat', { fenumber: 1 });
-const recipe: Recipe = {
+const recipe = sampleRecipe({
   id: 'r1',
   name: 'Oilskin',
   surface: 'cloth',
   groundPotId: 'lampsoot',
   finishLevel: 'table',
-  models: 6,
   areaCm2: 8,
-  steps,
+  lines: [['base brushCoat', '1 fenumber']],
   notes: '',
-  archived: false,
-};
+});
 
 let db: Knex;
 let app: Express;

@@ -1,5 +1,7 @@
 import Nav from 'react-bootstrap/Nav';
-import { NavLink } from 'react-router';
+import { useEffect } from 'react';
+import { NavLink, useLocation } from 'react-router';
+import { lastLeaf } from './lastLeaf';
 
 export interface LeavesProps {
   /** what they are leaves of, for who does not see them */
@@ -12,6 +14,8 @@ export interface LeavesProps {
 
 /** The leaves of a page, the one that is open marked. */
 export function Leaves({ label, at, leaves }: LeavesProps) {
+  const { pathname } = useLocation();
+  useEffect(() => lastLeaf.keep(at, pathname.slice(at.length + 1)), [at, pathname]);
   return (
     <Nav as="nav" variant="underline" aria-label={label}>
       {leaves.map(({ path, label: name }) => (

@@ -9,47 +9,51 @@ import {
 
 type LineDetails = Partial<Omit<Step, 'placement' | 'mix'>> & { placement?: Partial<Placement> };
 
-/** Parts of pots by name; `'@3'` carries the mix of line 3 forward. */
-export type WrittenMix = Record<string, number> & { water?: never };
+/**
+ * A line of a sample recipe: stage and technique, then the mix as it would be written down, parts
+ * of pots by their ids and of earlier lines by their number.
+ * @example ['highlight layer', '1 @4 + 4 oilskin : 0.5 water', { coats: 3 }]
+ */
+type WrittenLine = [how: `${Step['stage']} ${TechniqueName}`, mix: string, details?: LineDetails];
 
-/** Writes the lines of a sample recipe one after the other, numbering as it goes. */
-export function linesOf(recipeId: string) {
-  const idOf = (number: number) => `${recipeId}-${number}`;
-  const steps: Step[] = [];
-  const line = (
-    stage: Step['stage'],
-    technique: TechniqueName,
-    parts: WrittenMix,
-    { water = 0, medium = 0 }: { water?: number; medium?: number } = {},
-    { placement, ...details }: LineDetails = {},
-  ) => {
-    const mix: Mix = {
-      parts: Object.entries(parts).map(([source, count]) =>
-        source.startsWith('@')
-          ? { from: 'step', stepId: idOf(Number(source.slice(1))), parts: count }
-          : { from: 'pot', potId: source, parts: count },
-      ),
-      waterParts: water,
-      mediumParts: medium,
-    };
-    steps.push({
-      id: idOf(steps.length + 1),
+type WrittenRecipe = Omit<Recipe, 'models' | 'archived' | 'steps'> & {
+  models?: number;
+  lines: WrittenLine[];
+};
+
+/** Writes a sample recipe out in full. */
+export function sampleRecipe({ lines, ...head }: WrittenRecipe): Recipe {
+  const idOf = (number: number) => `${head.id}-${number}`;
+  const steps = lines.map(([how, mix, { placement, ...details } = {}], index): Step => {
+    const [stage, technique] = how.split(' ') as [Step['stage'], TechniqueName];
+    return {
+      id: idOf(index + 1),
       stage,
       technique,
-      mix,
+      mix: mixFrom(mix, idOf),
       coats: 1,
       dryMinutes: 15,
       level: 'field',
       note: '',
       ...details,
       placement: { ...techniqueOf(technique).usualPlacement, ...placement },
-    });
-  };
-  return { steps, line };
+    };
+  });
+  return { models: 6, archived: false, ...head, steps };
 }
 
-export function sampleRecipe(
-  part: Omit<Recipe, 'models' | 'archived'> & { models?: number },
-): Recipe {
-  return { models: 6, archived: false, ...part };
+function mixFrom(written: string, idOf: (number: number) => string): Mix {
+  const [paint, ...thinners] = written.split(' : ');
+  const thinner = (kind: string) =>
+    Number(thinners.find((each) => each.endsWith(kind))?.split(' ')[0] ?? 0);
+  return {
+    parts: paint.split(' + ').map((part) => {
+      const [count, source] = part.split(' ');
+      return source.startsWith('@')
+        ? { from: 'step', stepId: idOf(Number(source.slice(1))), parts: Number(count) }
+        : { from: 'pot', potId: source, parts: Number(count) };
+    }),
+    waterParts: thinner('water'),
+    mediumParts: thinner('medium'),
+  };
 }

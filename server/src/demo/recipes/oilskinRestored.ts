@@ -1,49 +1,4 @@
-import { linesOf, sampleRecipe } from './lines';
-
-const { steps, line } = linesOf('oilskin-restored');
-
-line('base', 'brushCoat', { oilskin: 2, marigold: 1 }, { water: 0.5 }, { coats: 3 });
-line(
-  'shade',
-  'allOverWash',
-  { rustseep: 1 },
-  { medium: 1 },
-  { dryMinutes: 40, note: 'Draw it out of the flats before it sets.' },
-);
-line('shade', 'recessWash', { peatwater: 1 }, { water: 1 }, { dryMinutes: 30 });
-line(
-  'layer',
-  'layer',
-  { '@1': 1 },
-  { water: 0.5 },
-  { coats: 2, placement: { from: 0.42 }, note: 'Everything but the folds back to the base.' },
-);
-line(
-  'highlight',
-  'layer',
-  { '@1': 1, reedpollen: 2 },
-  { water: 0.5 },
-  { coats: 2, placement: { from: 0.62 } },
-);
-line(
-  'highlight',
-  'layer',
-  { '@5': 1, gosling: 1 },
-  { water: 0.5 },
-  { coats: 2, placement: { from: 0.78 } },
-);
-line('highlight', 'edgeLine', { gosling: 1 }, { water: 0.5 }, { coats: 2, level: 'table' });
-line(
-  'glaze',
-  'placedGlaze',
-  { peatwater: 1, rustseep: 2 },
-  { medium: 1 },
-  {
-    level: 'display',
-    placement: { from: 0, to: 0.4 },
-    note: 'Hem and elbows, where the rain runs off.',
-  },
-);
+import { sampleRecipe } from './lines';
 
 export const oilskinRestored = sampleRecipe({
   id: 'oilskin-restored',
@@ -53,6 +8,31 @@ export const oilskinRestored = sampleRecipe({
   finishLevel: 'display',
   areaCm2: 9,
   models: 20,
-  steps,
+  lines: [
+    ['base brushCoat', '2 oilskin + 1 marigold : 0.5 water', { coats: 3 }],
+    [
+      'shade allOverWash',
+      '1 rustseep : 1 medium',
+      { dryMinutes: 40, note: 'Draw it out of the flats before it sets.' },
+    ],
+    ['shade recessWash', '1 peatwater : 1 water', { dryMinutes: 30 }],
+    [
+      'layer layer',
+      '1 @1 : 0.5 water',
+      { coats: 2, placement: { from: 0.42 }, note: 'Everything but the folds back to the base.' },
+    ],
+    ['highlight layer', '1 @1 + 2 reedpollen : 0.5 water', { coats: 2, placement: { from: 0.62 } }],
+    ['highlight layer', '1 @5 + 1 gosling : 0.5 water', { coats: 2, placement: { from: 0.78 } }],
+    ['highlight edgeLine', '1 gosling : 0.5 water', { coats: 2, level: 'table' }],
+    [
+      'glaze placedGlaze',
+      '1 peatwater + 2 rustseep : 1 medium',
+      {
+        level: 'display',
+        placement: { from: 0, to: 0.4 },
+        note: 'Hem and elbows, where the rain runs off.',
+      },
+    ],
+  ],
   notes: 'The quick one for the rank and file: base, shade, restore, highlight.',
 });

@@ -6,6 +6,7 @@ import { useWriter } from '../../ledger/useWriter';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { lastLeaf } from '../../parts/lastLeaf';
 import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { newArmy } from './newArmy';
@@ -39,7 +40,7 @@ export default function ArmiesPage() {
       <ul className="ruled army-list">
         {kept?.map(({ content: { id, name, units } }) => (
           <li key={id}>
-            <Link to={`/armies/${id}`} dir="auto">
+            <Link to={lastLeaf.of(`/armies/${id}`)} dir="auto">
               {name}
             </Link>
             <span>

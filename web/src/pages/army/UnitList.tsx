@@ -1,7 +1,7 @@
 import { counted, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { useState } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { useOpenHere } from '../../parts/useOpenHere';
 import { percent } from '../../parts/words/percent';
 import type { ChangeArmy } from './changeArmy';
 import { newUnit } from './newArmy';
@@ -9,7 +9,7 @@ import { UnitEditor } from './UnitEditor';
 
 /** The units of an army, each opened in its place. */
 export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
-  const [openId, setOpenId] = useState<string | null>(null);
+  const [openId, setOpenId] = useOpenHere();
   const add = () => {
     const unit = newUnit(army);
     change(`add ${unit.name}`, (before) => ({ ...before, units: [...before.units, unit] }));

@@ -15,6 +15,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Options } from '../../parts/Choice';
 import { Deeds } from '../../parts/Deeds';
+import { SeenOnly } from '../../parts/SeenOnly';
 import { useNotice } from '../../parts/shell/notices';
 import { Swatch } from '../../parts/Swatch';
 import { ofArmies } from '../../workers/parts';
@@ -42,7 +43,7 @@ export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
       </p>
     );
   return (
-    <section>
+    <section className="deal-sheet">
       <div className="flow">{unitChoice}</div>
       <DealSheet key={unit.id} unit={unit} army={army} pots={pots} change={change} />
     </section>
@@ -95,10 +96,12 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
         </Button>
       </Deeds>
       {problem && <p role="alert">{problem}</p>}
-      <ol className="rows deal-list" aria-label={`Models of ${unit.name}`}>
-        {Array.from({ length: unit.models }, (_, i) => i + 1).map((model) => (
-          <li key={model}>
-            <b>{model}</b>
+      <SeenOnly
+        label={`Models of ${unit.name}`}
+        count={unit.models}
+        draw={(index) => (
+          <>
+            <b>{index + 1}</b>
             {varied.map((surface) => (
               <ModelPick
                 key={surface.id}
@@ -106,15 +109,15 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
                 army={army}
                 unit={unit}
                 surface={surface}
-                model={model}
+                model={index + 1}
                 names={answer?.names ?? {}}
                 hexOf={(key) => answer?.reads[key]?.hex}
-                onPick={(own) => put(`choose for model ${model} of ${unit.name}`, { own })}
+                onPick={(own) => put(`choose for model ${index + 1} of ${unit.name}`, { own })}
               />
             ))}
-          </li>
-        ))}
-      </ol>
+          </>
+        )}
+      />
     </>
   );
 }

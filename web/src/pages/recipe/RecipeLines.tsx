@@ -14,9 +14,10 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import Button from 'react-bootstrap/Button';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { Ribbon } from '../../parts/Ribbon';
+import { useOpenHere } from '../../parts/useOpenHere';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { Prediction } from '../../workers/work/predictWork';
 import { carryingWords } from './carryingWords';
@@ -37,7 +38,7 @@ export interface RecipeLinesProps {
 export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps) {
   const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
-  const [openId, setOpenId] = useState<string | null>(null);
+  const [openId, setOpenId] = useOpenHere();
   const toFocus = useRef<string | null>(null);
   const list = useRef<HTMLOListElement>(null);
   const sensors = useSensors(

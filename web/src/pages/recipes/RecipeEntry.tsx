@@ -2,6 +2,7 @@ import { counted } from '@yellow-ledger/core';
 import { formatDistanceToNow } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
+import { lastLeaf } from '../../parts/lastLeaf';
 import { Ribbon } from '../../parts/Ribbon';
 import type { RecipeRow } from '../../workers/useRecipeRows';
 import type { LastRibbon } from '../../workers/work/listWork';
@@ -17,9 +18,10 @@ export interface RecipeEntryProps {
 /** One recipe of the list, with the surface it ends in as its picture. */
 export function RecipeEntry({ row, ribbon, ground, deeds }: RecipeEntryProps) {
   const { id, name, surface, lines, models, archived, savedAt } = row;
+  const at = lastLeaf.of(`/recipes/${id}`);
   return (
     <li className={archived ? 'recipe-entry recipe-archived' : 'recipe-entry'}>
-      <Link to={`/recipes/${id}`} className="recipe-picture" tabIndex={-1} aria-hidden>
+      <Link to={at} className="recipe-picture" tabIndex={-1} aria-hidden>
         {ribbon ? (
           <Ribbon stops={ribbon.stops} hexes={ribbon.hexes} label="" />
         ) : (
@@ -29,7 +31,7 @@ export function RecipeEntry({ row, ribbon, ground, deeds }: RecipeEntryProps) {
         )}
       </Link>
       <div className="recipe-words">
-        <Link to={`/recipes/${id}`} className="recipe-name" dir="auto">
+        <Link to={at} className="recipe-name" dir="auto">
           {name}
         </Link>
         <small>

@@ -11,6 +11,7 @@ import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { Switch } from '../../parts/Switch';
+import { useOpenHere } from '../../parts/useOpenHere';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
 import { ShelfTable } from './ShelfTable';
@@ -23,7 +24,7 @@ export default function ShelfPage() {
   const [owner, setOwner] = useState('');
   const [showsRetired, setShowsRetired] = useState(false);
   const [added, setAdded] = useState<Kept<Pot> | null>(null);
-  const [openId, setOpenId] = useState<string | null>(null);
+  const [openId, setOpenId] = useOpenHere();
   const searchField = useRef<HTMLInputElement>(null);
 
   const owners = useMemo(
