@@ -13,7 +13,7 @@ const chunks = [
   },
   { name: 'frame', test: new RegExp(`node_modules/(?!${ofSomePages})`) },
   { name: 'ledger', test: /core\/src\/(?!file)|web\/src\/(ledger|workers)/ },
-  { name: 'parts', test: /web\/src\/parts\/(?!PotComboBox|ColourField)/ },
+  { name: 'parts', test: /web\/src\/parts\/(?!PotComboBox|ColourField|SeenOnly)/ },
 ].map((group, index, all) => ({
   ...group,
   priority: all.length - index,

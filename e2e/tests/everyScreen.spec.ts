@@ -245,7 +245,7 @@ const screens: Screen[] = [
       await done(page).click();
       await expect(page.getByRole('button', { name: /^Is dry: / })).toBeVisible();
       await page.getByRole('link', { name: 'Log', exact: true }).click();
-      await expect(page.locator('details.sitting')).toHaveCount(1);
+      await expect(page.locator('.sitting')).toHaveCount(1);
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Own figures' }).click();
       await expect(page.getByText(/From 8 records on/)).toBeVisible();

@@ -97,7 +97,7 @@ test('passes differ by finish level, and the totals follow', async ({ page, demo
   await expect(totals).toContainText('6 steps, 13 coats');
   await field.fill('0');
   await expect(
-    page.getByText('0 is not right: it should be a whole number from 1 to 12.'),
+    page.getByText('“0” is not right: it should be a whole number from 1 to 12.'),
   ).toBeVisible();
   await expect(totals).toContainText('6 steps, 13 coats');
   await field.fill('3');
@@ -251,6 +251,7 @@ test('leaves are turned with the keyboard', async ({ page, demo }) => {
   await page.keyboard.press('[');
   await page.keyboard.press('[');
   await expect(page).toHaveURL(/\/card$/);
+  await expect(page.getByRole('article', { name: 'Card on A6' })).toBeVisible();
 });
 
 test('a version survives a power cut, and a mend too', async ({ page }) => {

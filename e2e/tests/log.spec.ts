@@ -77,7 +77,7 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   await expect(done(page)).toHaveText(/model 1/);
   await paintOn(page, 1);
   await page.getByRole('link', { name: 'Log', exact: true }).click();
-  const sittings = page.locator('details.sitting');
+  const sittings = page.locator('.sitting');
   await expect(sittings).toHaveCount(2);
   await expect(sittings.first()).toContainText('27 November 2026');
   await expect(sittings.first()).toContainText('One more like Ferry Crew 1');
@@ -144,7 +144,7 @@ test('the log goes out as a table, and its calendar leads to a day', async ({ pa
   expect(text).toContain('Copper diving helm');
   const today = page.getByRole('button', { name: /^Today, / });
   await today.click();
-  await expect(page.locator('details.sitting')).toHaveCount(1);
+  await expect(page.locator('.sitting')).toHaveCount(1);
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Nothing was painted that day.')).toBeVisible();

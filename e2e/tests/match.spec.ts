@@ -12,7 +12,10 @@ test('a pot that is gone is matched from what is at hand', async ({ page, demo }
   const found = page.getByRole('region', { name: 'Nearest mixes' }).getByRole('listitem');
   await expect(found.first()).toContainText(/ΔE00 \d\.\d: /);
   await expect(found.first()).toContainText(/Drops for 6 models: \d+ /);
-  await expect(page.getByRole('progressbar', { name: 'Search' })).toHaveJSProperty('value', 1);
+  await expect(page.getByRole('progressbar', { name: 'Search' })).toHaveAttribute(
+    'aria-valuenow',
+    '1',
+  );
   await expect(found.filter({ hasText: 'Old Marigold' })).toHaveCount(0);
   await found.first().getByRole('link', { name: 'Mix it on the palette' }).click();
   await expect(page.getByText(/^To begin with, put in/)).toBeVisible();

@@ -23,7 +23,7 @@ for (const [plan, painters] of [
     await expect(page.getByRole('img', { name: /^Timetable/ }).first()).toBeVisible();
     await expect(page.getByRole('list', { name: /^What .* does$/ })).toHaveCount(painters);
     await page
-      .getByText(/^To prepare: \d+ paints/)
+      .getByText(/^To prepare: \d+ paints?/)
       .first()
       .click();
     await expect(page.getByText(/ ml/).first()).toBeVisible();
@@ -124,7 +124,7 @@ test('after an evening that went otherwise it is planned on from there', async (
   await first.fill('99');
   // More than were planned cannot have been painted.
   await expect(first).not.toHaveValue('99');
-  await page.getByRole('button', { name: 'Note it and plan on' }).first().click();
+  await page.getByRole('button', { name: 'Note it and plan on', exact: true }).first().click();
   await expect(page.getByText('Thursday 3 December', { exact: false })).toBeHidden({
     timeout: 30_000,
   });
@@ -164,7 +164,7 @@ test('a plan is written with the keyboard alone', async ({ page, demo }) => {
   await keyboard.press('Tab');
   await expect(page.getByRole('form', { name: 'Edit Muster' }).getByLabel('Room')).toBeFocused();
   await keyboard.type('cold');
-  await page.getByText('Models to paint', { exact: false }).focus();
+  await page.getByRole('button', { name: 'Models to paint' }).focus();
   await keyboard.press('Enter');
   await keyboard.press('Tab');
   await keyboard.press('Enter');

@@ -18,7 +18,7 @@ export function Fold({ title, isOpen = false, className = '', children }: FoldPr
   const [pressed, setPressed] = useState<boolean | null>(null);
   const shows = pressed ?? isOpen;
   return (
-    <div className={`fold ${className}`}>
+    <div role="group" className={`fold ${className}`}>
       <Button
         variant="bare"
         aria-expanded={shows}

@@ -59,7 +59,7 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
   const { pathname } = useLocation();
   const here = pages.find(({ path }) => pathname.startsWith(path));
   return (
-    <Navbar as="header" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
+    <Navbar as="header" role="banner" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
       <Navbar.Brand as="span">Yellow Ledger</Navbar.Brand>
       <Navbar.Toggle label="Pages" aria-expanded={isOpen}>
         {here?.name ?? 'Pages'} <BsList aria-hidden />

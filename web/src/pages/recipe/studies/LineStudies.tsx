@@ -1,5 +1,5 @@
 import { techniqueOf, tints } from '@yellow-ledger/core';
-import { useState } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import Nav from 'react-bootstrap/Nav';
 import Tab from 'react-bootstrap/Tab';
 import type { RecipeLineProps } from '../recipeLineProps';
@@ -27,6 +27,14 @@ export function LineStudies(props: RecipeLineProps) {
   ];
   const [chosen, setChosen] = useState('guide');
   const shown = studies.some(({ id }) => id === chosen) ? chosen : 'guide';
+  // The arrows are the kit's; it knows no way to the first and the last.
+  const toEnds = (event: KeyboardEvent) => {
+    if (event.key !== 'Home' && event.key !== 'End') return;
+    const at = event.key === 'Home' ? 0 : studies.length - 1;
+    event.preventDefault();
+    setChosen(studies[at].id);
+    event.currentTarget.querySelectorAll<HTMLElement>('[role="tab"]')[at].focus();
+  };
   return (
     <Tab.Container
       activeKey={shown}
@@ -35,7 +43,11 @@ export function LineStudies(props: RecipeLineProps) {
       transition={false}
     >
       <div className="line-studies">
-        <Nav variant="underline" aria-label={`What is known of line ${props.number}`}>
+        <Nav
+          variant="underline"
+          aria-label={`What is known of line ${props.number}`}
+          onKeyDown={toEnds}
+        >
           {studies.map(({ id, label }) => (
             <Nav.Link key={id} eventKey={id} as="button" type="button">
               {label}
