@@ -75,7 +75,7 @@ const screens: Screen[] = [
       await page.getByLabel('Colour', { exact: true }).fill('#7a8a30');
       await page.getByRole('button', { name: 'Find the nearest mixes' }).click();
       await expect(page.getByRole('img', { name: /^Target/ }).first()).toBeVisible();
-      await expect(page.getByRole('progressbar')).toHaveJSProperty('value', 1);
+      await expect(page.getByRole('progressbar')).toHaveAttribute('aria-valuenow', '1');
     },
   ],
   [

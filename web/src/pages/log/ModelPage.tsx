@@ -128,6 +128,7 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
       </p>
       {lines.length > 0 && (
         <FigureTable
+          label={`Lines on ${surface.name}`}
           heads={['Line', 'For one model, drops', 'Thinned', 'Coats', 'When', 'Differs']}
           rows={lines.map(({ step, drops, differs, at }, index) => [
             `${index + 1} ${techniqueOf(step.technique).label}`,

@@ -61,7 +61,7 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
   return (
     <Navbar as="header" role="banner" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
       <Navbar.Brand as="span">Yellow Ledger</Navbar.Brand>
-      <Navbar.Toggle label="Pages" aria-expanded={isOpen}>
+      <Navbar.Toggle label={`${here?.name ?? 'Pages'}: all pages`} aria-expanded={isOpen}>
         {here?.name ?? 'Pages'} <BsList aria-hidden />
       </Navbar.Toggle>
       <Navbar.Collapse>
