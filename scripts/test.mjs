@@ -1,6 +1,6 @@
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { root, run, say } from './say.mjs';
+import { root, run, runQuietly, say } from './say.mjs';
 import { build, installChromium, installPackages } from './setup.mjs';
 
 const results = join(root, 'test-results');
@@ -16,11 +16,16 @@ const count = (good, bad) => {
   failed += bad;
 };
 
-/** A check that passes or fails as a whole. */
-function check(what, command, args) {
-  say(`${what} …`);
-  const isGood = run(command, args) === 0;
-  count(isGood ? 1 : 0, isGood ? 0 : 1);
+/** Checks that pass or fail as a whole, side by side; each says its piece when it is through. */
+async function checks(named) {
+  say(`${Object.keys(named).join(', ')} …`);
+  const ended = Object.entries(named).map(async ([what, script]) => {
+    const { isGood, said } = await runQuietly('npm', ['run', script, '--silent']);
+    say(`${what}: ${isGood ? 'good' : 'failed'}`);
+    if (!isGood) console.log(said);
+    count(isGood ? 1 : 0, isGood ? 0 : 1);
+  });
+  await Promise.all(ended);
 }
 
 /** Tests that are counted one by one from the report they write; no report is a failure. */
@@ -35,13 +40,11 @@ function tests(what, command, args, env, report, countsOf) {
   }
 }
 
-check('Types', 'npm', ['run', 'types', '--silent']);
-check('Lint and form', 'npm', ['run', 'lint', '--silent']);
-check('Layers', 'npm', ['run', 'layers', '--silent']);
+await checks({ Types: 'types', 'Lint and form': 'lint', Layers: 'layers' });
 tests(
   'Unit tests',
   'npx',
-  ['jest', '--json', `--outputFile=${join(results, 'unit.json')}`],
+  ['jest', '--maxWorkers=2', '--json', `--outputFile=${join(results, 'unit.json')}`],
   {},
   'unit.json',
   (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites],

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { writeFile } from 'node:fs/promises';
 import { expect, test } from '../support/test';
 
 test('recipes are found, duplicated, archived, and each of it undone', async ({ page, demo }) => {
@@ -45,16 +46,11 @@ test.describe('a file that is no use', () => {
     ['of 50 MB', 'x'.repeat(50_000_000), '50.0 MB; a ledger file has up to 40 MB'],
     ['of something else', '{"cake":true}', 'no yellow-ledger file'],
   ])
-    test(`${what} is refused with the reason`, async ({ page, demo }) => {
+    test(`${what} is refused with the reason`, async ({ page, demo }, { outputPath }) => {
+      const file = outputPath('bad.json');
+      await writeFile(file, content);
       await page.goto(demo.url);
-      await page.getByLabel('Ledger file to import').setInputFiles(
-        {
-          name: 'bad.json',
-          mimeType: 'application/json',
-          buffer: Buffer.from(content),
-        },
-        { timeout: 50_000 },
-      );
+      await page.getByLabel('Ledger file to import').setInputFiles(file);
       await expect(page.getByText(said)).toBeVisible();
       await expect(page.getByRole('listitem')).toHaveCount(9);
     });

@@ -6,6 +6,7 @@ import { useWriter } from '../../ledger/useWriter';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { Laid } from '../../parts/Laid';
 import { lastLeaf } from '../../parts/lastLeaf';
 import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
@@ -39,7 +40,7 @@ export default function ArmiesPage() {
       )}
       <ul className="ruled army-list">
         {kept?.map(({ content: { id, name, units } }) => (
-          <li key={id}>
+          <Laid as="li" key={id} columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
             <Link to={lastLeaf.of(`/armies/${id}`)} dir="auto">
               {name}
             </Link>
@@ -51,7 +52,7 @@ export default function ArmiesPage() {
               )}
             </span>
             <small dir="auto">{units.map((unit) => unit.name).join(', ')}</small>
-          </li>
+          </Laid>
         ))}
       </ul>
     </div>

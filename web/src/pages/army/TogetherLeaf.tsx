@@ -2,6 +2,7 @@ import type { Army, Pot, Unit } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { CountField } from '../../parts/CountField';
 import { FigureTable } from '../../parts/FigureTable';
+import { Laid } from '../../parts/Laid';
 import { PotWords } from '../../parts/PotWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { ofArmies } from '../../workers/parts';
@@ -20,14 +21,14 @@ export function TogetherLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   );
   if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
   return (
-    <div className="together">
+    <Laid columns="minmax(0, 36rem) minmax(0, 1fr)" className="together">
       <div className="flow">
         {unitChoice}
         <CountField label="Model" value={model} least={1} most={unit.models} onCount={setModel} />
       </div>
       {problem && <p role="alert">{problem}</p>}
       {answer ? <TogetherAnswer unit={unit} answer={answer} pots={pots} /> : <p>Looking …</p>}
-    </div>
+    </Laid>
   );
 }
 

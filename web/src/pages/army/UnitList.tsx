@@ -1,6 +1,7 @@
 import { counted, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { Laid } from '../../parts/Laid';
 import { useOpenHere } from '../../parts/useOpenHere';
 import { percent } from '../../parts/words/percent';
 import type { ChangeArmy } from './changeArmy';
@@ -64,7 +65,7 @@ function UnitLine({ unit, onOpen }: { unit: Unit; onOpen: () => void }) {
   const { name, models, size, areaCm2, surfaces, parts } = unit;
   const sum = sharesOf(unit);
   return (
-    <div className="unit-line">
+    <Laid columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
       <Button variant="name" dir="auto" onClick={onOpen}>
         {name}
       </Button>
@@ -78,12 +79,12 @@ function UnitLine({ unit, onOpen }: { unit: Unit; onOpen: () => void }) {
         )}
         {parts.length > 0 && (
           <small>
-            {' '}
+            <br />
             To count:{' '}
             {parts.map(({ name: part, count }) => `${part} ${count ?? 'many'}`).join(', ')}
           </small>
         )}
       </span>
-    </div>
+    </Laid>
   );
 }

@@ -2,6 +2,7 @@ import { counted, type Army } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { Problem } from '../../parts/Problem';
 import { RefusedEntries } from '../../parts/RefusedEntries';
@@ -56,7 +57,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
       {!view && !problem && <p className="page-wait">Working out what is next …</p>}
       {panel === 'sheet' && <BenchSheet {...props} onClose={() => setPanel(null)} />}
       {view && (
-        <div className="bench-top">
+        <Laid columns="minmax(0, 1fr) 20rem">
           <div>
             {view.now ? (
               <NowPanel {...props} view={view} now={view.now} panel={panel} onPanel={setPanel} />
@@ -71,7 +72,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
             )}
           </div>
           <Around {...props} view={view} />
-        </div>
+        </Laid>
       )}
       {log.isFetched && log.entries.length > 0 && (
         <p className="quiet">

@@ -1,5 +1,6 @@
 import { counted, ribbonStops, type Mend } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { Laid } from '../../parts/Laid';
 import { Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { Rescued } from '../../workers/work/rescueWork';
@@ -26,7 +27,7 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
       </div>
       <ol className="ruled mends" aria-label="What mends it, the best first">
         {mends.map((mend, index) => (
-          <li key={mend.sentence}>
+          <Laid as="li" key={mend.sentence} columns="minmax(0, 1fr) auto">
             <div>
               <p>
                 {mend.sentence}
@@ -55,7 +56,7 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
             >
               Do this
             </Button>
-          </li>
+          </Laid>
         ))}
       </ol>
     </>

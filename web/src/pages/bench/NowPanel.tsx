@@ -13,6 +13,7 @@ import Button from 'react-bootstrap/Button';
 import { Deeds } from '../../parts/Deeds';
 import { GuidePicture } from '../../parts/form/GuidePicture';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { Laid } from '../../parts/Laid';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
 import { Problem } from '../../parts/Problem';
@@ -77,7 +78,7 @@ export function NowPanel(props: NowPanelProps) {
       </h2>
       {step.step.note && <p dir="auto">{step.step.note}</p>}
       {step.caution && <Problem role="note">{step.caution}</Problem>}
-      <div className="now-body">
+      <Laid columns="minmax(0, 1fr) 200px" className="now-body">
         <div className="now-mix">
           <StepMix {...props} />
           <StepRibbons now={now} counts={counts} />
@@ -87,7 +88,7 @@ export function NowPanel(props: NowPanelProps) {
           size={guideSize}
           label={`Where it goes, on ${reliefs[form].label}`}
         />
-      </div>
+      </Laid>
       {isReady ? (
         <ModelButtons key={task.key} {...props} />
       ) : (

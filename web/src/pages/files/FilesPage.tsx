@@ -1,3 +1,4 @@
+import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
@@ -13,10 +14,10 @@ export default function FilesPage() {
     <div className="page">
       <PageHead title="In and out" />
       <ShelfTabs />
-      <div className="files">
+      <Laid columns="minmax(0, 8fr) minmax(0, 5fr)">
         <TakeIn kept={kept} />
         <TakeOut />
-      </div>
+      </Laid>
     </div>
   );
 }

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { Fold } from '../../parts/Fold';
+import { Laid } from '../../parts/Laid';
 import { lazily } from '../../parts/lazily';
 import { saveText } from '../../parts/saveText';
 import { useNotice } from '../../parts/shell/notices';
@@ -41,7 +42,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
     ? sessions.filter((session) => dayOf(session) === day)
     : sessions.slice(0, mostShown);
   return (
-    <div className="log-top">
+    <Laid columns="19rem minmax(0, 1fr)">
       <div>
         <MonthCalendar days={days} newest={dayOf(sessions[0])} day={day} onDay={setDay} />
         {day && (
@@ -84,7 +85,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
           </p>
         )}
       </div>
-    </div>
+    </Laid>
   );
 }
 

@@ -15,7 +15,9 @@ import {
 } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { Laid } from '../../parts/Laid';
 import { Problem } from '../../parts/Problem';
+import { Strip } from '../../parts/Strip';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { signed } from '../../parts/words/signed';
@@ -62,15 +64,11 @@ export function MatchResults(props: MatchResultsProps) {
           const volume = volumeFor(models);
           const drops = dropsFor(mix, [], shelf, volume);
           return (
-            <li key={JSON.stringify(found.parts)}>
-              <span
-                className="match-pair"
-                role="img"
-                aria-label={`Target ${target.hex} beside ${found.colour.hex}`}
-              >
-                <span style={{ background: target.hex }} />
-                <span style={{ background: found.colour.hex }} />
-              </span>
+            <Laid as="li" key={JSON.stringify(found.parts)} columns="132px minmax(0, 1fr)">
+              <Strip
+                hexes={[target.hex, found.colour.hex]}
+                label={`Target ${target.hex} beside ${found.colour.hex}`}
+              />
               <div>
                 <b dir="auto">{mixWords(mix, potName, () => 0)}</b>
                 <br />
@@ -85,7 +83,7 @@ export function MatchResults(props: MatchResultsProps) {
                   Mix it on the palette
                 </Link>
               </div>
-            </li>
+            </Laid>
           );
         })}
       </ol>

@@ -16,6 +16,7 @@ import { Choice } from '../../parts/Choice';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
+import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { UnsavedMark } from '../../parts/UnsavedMark';
@@ -89,7 +90,7 @@ export default function PalettePage() {
       {error && <FetchProblem error={error} onRetry={refetch} />}
       <UnsavedMark name="palettes" id={palette.id} />
       {chosen ? (
-        <div className="palette">
+        <Laid columns="minmax(12rem, 5fr) minmax(0, 8fr)">
           <Dish wells={palette.wells} pots={pots} chosenId={chosen.id} onChoose={setChosenId} />
           <WellSheet
             key={chosen.id}
@@ -100,7 +101,7 @@ export default function PalettePage() {
             act={act}
             change={change}
           />
-        </div>
+        </Laid>
       ) : (
         <EmptyPage words="Here you write down what goes into each well of your palette as you mix, use and top up. The ledger then knows what is really in it: how to make it again, how to bring it back, and how long it stays usable.">
           {pots.length === 0 && <SampleButton />}

@@ -2,8 +2,10 @@ import { standings, type Pot, type Standing, type Substitute } from '@yellow-led
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Choice } from '../../parts/Choice';
+import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
+import { Strip } from '../../parts/Strip';
 import { Swatch } from '../../parts/Swatch';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
@@ -50,7 +52,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
     );
   const standIn = chosen ?? answer[0];
   return (
-    <div className="replacing">
+    <Laid columns="minmax(0, 5fr) minmax(0, 7fr)" className="replacing">
       <section aria-labelledby="stand-ins-head">
         <h2 id="stand-ins-head">Stands in</h2>
         <ul className="ruled stand-in-choice">
@@ -65,14 +67,10 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
                     checked={each === standIn}
                     onChange={() => setChosen(each)}
                   />
-                  <span
-                    className="stand-in-pair"
-                    role="img"
-                    aria-label={`${pot.name} beside ${words}`}
-                  >
-                    <span style={{ background: answer && pot.swatch }} />
-                    <span style={{ background: each.colour.hex }} />
-                  </span>
+                  <Strip
+                    hexes={[pot.swatch, each.colour.hex]}
+                    label={`${pot.name} beside ${words}`}
+                  />
                   <span>
                     <b dir="auto">{words}</b>
                     <small>{nearnessWords(each)}</small>
@@ -99,6 +97,6 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
         />
         <ReplacedRecipes pot={pot} pots={pots} standIn={standIn} standing={standing} />
       </section>
-    </div>
+    </Laid>
   );
 }

@@ -1,6 +1,8 @@
 import { pairReasons, readHex, type Pair, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
+import { Laid } from '../../parts/Laid';
+import { Strip } from '../../parts/Strip';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -35,22 +37,17 @@ export default function PairsPanel() {
   return (
     <ul className="rows pair-list">
       {answer.map(({ reason, potId, ladder, figure }) => (
-        <li key={reason + potId}>
-          <span
-            className="pair-ladder"
-            role="img"
-            aria-label={`From this pot to ${potName(potId)} in five mixes`}
-          >
-            {ladder.map((rung, index) => (
-              <span key={index} style={{ background: rung.hex }} />
-            ))}
-          </span>
+        <Laid as="li" key={reason + potId} columns="10rem minmax(0, 1fr)">
+          <Strip
+            hexes={ladder.map(({ hex: rung }) => rung)}
+            label={`From this pot to ${potName(potId)} in five mixes`}
+          />
           <span>
             <b dir="auto">{potName(potId)}</b>{' '}
             {pairReasons.find(({ name }) => name === reason)?.tells}{' '}
             <small>({units[reason](figure)})</small>
           </span>
-        </li>
+        </Laid>
       ))}
     </ul>
   );

@@ -2,6 +2,7 @@ import { counted, ownerOf, type Paintable, type Pot } from '@yellow-ledger/core'
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { EmptyPage } from '../../parts/EmptyPage';
+import { Laid } from '../../parts/Laid';
 import { LinkButton } from '../../parts/LinkButton';
 import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
@@ -54,7 +55,7 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
   const potName = potNamesOf(pots);
   const { recipeId, name, missing, furthest } = paintable;
   return (
-    <li className="paintable-line">
+    <Laid as="li" columns="minmax(11rem, 18rem) minmax(0, 1fr)">
       <h2>
         <Link to={`/recipes/${recipeId}`} dir="auto">
           {name}
@@ -92,6 +93,6 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
           </ul>
         )}
       </div>
-    </li>
+    </Laid>
   );
 }

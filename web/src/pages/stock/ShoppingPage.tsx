@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useWriter } from '../../ledger/useWriter';
 import { EmptyPage } from '../../parts/EmptyPage';
+import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { saveText } from '../../parts/saveText';
 import { ShelfTabs } from '../../parts/ShelfTabs';
@@ -53,7 +54,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
         const pot = pots.find(({ id }) => id === line.potId);
         if (!pot) return null;
         return (
-          <li key={pot.id}>
+          <Laid as="li" key={pot.id} columns="72px minmax(0, 1fr)" className="to-buy">
             <Swatch hex={pot.swatch} size="large" />
             <div>
               <h2 dir="auto">{pot.name}</h2>
@@ -98,7 +99,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
                 )}
               </p>
             </div>
-          </li>
+          </Laid>
         );
       })}
     </ul>
