@@ -18,78 +18,61 @@ const corePath = [
   'file',
 ];
 
-const leftwardsOnly = corePath.slice(0, -1).map((layer, index) => ({
-  name: `core-${layer}-imports-leftwards`,
-  comment: `core/src/${layer} may import only from layers to its left`,
-  severity: 'error',
-  from: { path: `^core/src/${layer}/`, pathNot: '\\.test\\.ts$|record/resources\\.ts$' },
-  to: { path: `^core/src/(${corePath.slice(index + 1).join('|')}|testing)/` },
-}));
+/** Nothing at `from` may import what is at `to`; each is a pattern, or patterns with exceptions. */
+const never = (name, from, to, comment) => {
+  const asked = (place) => (typeof place === 'string' ? { path: place } : place);
+  return { name, severity: 'error', from: asked(from), to: asked(to), ...(comment && { comment }) };
+};
+const inTests = '\\.test\\.tsx?$';
+
+const leftwardsOnly = corePath
+  .slice(0, -1)
+  .map((layer, index) =>
+    never(
+      `core-${layer}-imports-leftwards`,
+      { path: `^core/src/${layer}/`, pathNot: `${inTests}|record/resources\\.ts$` },
+      `^core/src/(${corePath.slice(index + 1).join('|')}|testing)/`,
+      `core/src/${layer} may import only from layers to its left`,
+    ),
+  );
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     ...leftwardsOnly,
-    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
-    {
-      name: 'core-is-pure',
-      comment: 'no interface code, no Node and no server in the computation',
-      severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$|^core/src/testing/' },
-      to: {
-        pathNot: '^core/src|node_modules/(culori|zod|papaparse|@types/culori|@types/papaparse)/',
-      },
-    },
-    {
-      name: 'core-by-its-face',
-      comment: 'the rest of the house knows the core by its index alone',
-      severity: 'error',
-      from: { path: '^(server|web|bench|e2e)/' },
-      to: { path: '^core/src/', pathNot: '^core/src/(index\\.ts$|testing/)' },
-    },
-    {
-      name: 'server-and-web-apart',
-      severity: 'error',
-      from: { path: '^server/' },
-      to: { path: '^web/' },
-    },
-    {
-      name: 'web-and-server-apart',
-      severity: 'error',
-      from: { path: '^web/' },
-      to: { path: '^server/' },
-    },
-    {
-      name: 'parts-know-no-pages',
-      severity: 'error',
-      from: { path: '^web/src/(parts|ledger|workers)/' },
-      to: { path: '^web/src/pages/' },
-    },
-    {
-      name: 'pages-know-no-other-page',
-      severity: 'error',
-      from: { path: '^web/src/pages/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
-      to: { path: '^web/src/pages/', pathNot: '^web/src/pages/$1/' },
-    },
-    {
-      name: 'worker-fetches-nothing',
-      comment: 'what the worker knows it is told',
-      severity: 'error',
-      from: { path: '^web/src/workers/(work/|ledger\\.worker)', pathNot: '\\.test\\.ts$' },
-      to: { path: '^web/src/ledger/(ask|ledgerApi|store)' },
-    },
-    {
-      name: 'routes-without-sql',
-      severity: 'error',
-      from: { path: '^server/src/.*[rR]outes\\.ts$' },
-      to: { path: 'node_modules/(knex|better-sqlite3)/' },
-    },
-    {
-      name: 'nothing-unresolved',
-      severity: 'error',
-      from: {},
-      to: { couldNotResolve: true, pathNot: '^virtual:' },
-    },
+    never('no-circles', {}, { circular: true }),
+    never(
+      'core-is-pure',
+      { path: '^core/src', pathNot: `${inTests}|^core/src/testing/` },
+      { pathNot: '^core/src|node_modules/(culori|zod|papaparse|@types/culori|@types/papaparse)/' },
+      'no interface code, no Node and no server in the computation',
+    ),
+    never(
+      'core-by-its-face',
+      '^(server|web|bench|e2e)/',
+      { path: '^core/src/', pathNot: '^core/src/(index\\.ts$|testing/)' },
+      'the rest of the house knows the core by its index alone',
+    ),
+    never('server-and-web-apart', '^server/', '^web/'),
+    never('web-and-server-apart', '^web/', '^server/'),
+    never('parts-know-no-pages', '^web/src/(parts|ledger|workers)/', '^web/src/pages/'),
+    never(
+      'pages-know-no-other-page',
+      { path: '^web/src/pages/([^/]+)/', pathNot: inTests },
+      { path: '^web/src/pages/', pathNot: '^web/src/pages/$1/' },
+    ),
+    never(
+      'worker-fetches-nothing',
+      { path: '^web/src/workers/(work/|ledger\\.worker)', pathNot: inTests },
+      '^web/src/ledger/(ask|ledgerApi|store)',
+      'what the worker knows it is told',
+    ),
+    never(
+      'routes-without-sql',
+      '^server/src/.*[rR]outes\\.ts$',
+      'node_modules/(knex|better-sqlite3)/',
+    ),
+    never('nothing-unresolved', {}, { couldNotResolve: true, pathNot: '^virtual:' }),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -11,6 +11,14 @@ const evenings = (count: number): Batch['sessions'] =>
     minutes: 150,
   }));
 
+const painter = (name: string, speed: number, claims: Batch['models'] = []) => ({
+  id: name.toLowerCase(),
+  name,
+  speed,
+  claims,
+});
+const wil = painter('Wil', 1);
+
 const atTheTable = { room: 'usual', keeping: 'damp', hairDryer: false } as const;
 
 /** The whole Levy over club evenings, for one painter and for three, and a box for the winter. */
@@ -20,7 +28,7 @@ export const samplePlans: Batch[] = [
     id: 'alone',
     name: 'All of it, alone',
     models: [],
-    painters: [{ id: 'wil', name: 'Wil', speed: 1, claims: [] }],
+    painters: [wil],
     sessions: evenings(30),
   },
   {
@@ -29,14 +37,9 @@ export const samplePlans: Batch[] = [
     name: 'All of it, three at the club',
     models: [],
     painters: [
-      { id: 'wil', name: 'Wil', speed: 1, claims: [] },
-      {
-        id: 'hesper',
-        name: 'Hesper',
-        speed: 1.2,
-        claims: [{ unitId: 'bog-lamp', from: 1, to: 1 }],
-      },
-      { id: 'odo', name: 'Odo', speed: 0.8, claims: [] },
+      wil,
+      painter('Hesper', 1.2, [{ unitId: 'bog-lamp', from: 1, to: 1 }]),
+      painter('Odo', 0.8),
     ],
     sessions: evenings(11),
   },
@@ -45,10 +48,7 @@ export const samplePlans: Batch[] = [
     id: 'ferry-evenings',
     name: 'Ferry crew, three evenings',
     models: [{ unitId: 'ferry-crew', from: 1, to: 7 }],
-    painters: [
-      { id: 'wil', name: 'Wil', speed: 1, claims: [] },
-      { id: 'hesper', name: 'Hesper', speed: 1.2, claims: [] },
-    ],
+    painters: [wil, painter('Hesper', 1.2)],
     sessions: evenings(3),
   },
 ];

@@ -18,6 +18,7 @@ export interface OptionalFieldProps {
   label: string;
   unit?: string;
   type?: string;
+  inputMode?: 'decimal' | 'numeric';
   placeholder?: string;
   /** makes of what was typed what the form holds; undefined where nothing is said */
   read?: (typed: unknown) => unknown;

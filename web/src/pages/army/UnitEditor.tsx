@@ -9,13 +9,11 @@ import {
   type Unit,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
 import { Deeds } from '../../parts/Deeds';
-import { Field } from '../../parts/Field';
 import { LinkButton } from '../../parts/LinkButton';
 import { NumberField } from '../../parts/NumberField';
-import { asFigure } from '../../parts/OptionalField';
+import { asFigure, OptionalField } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
 import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
@@ -41,7 +39,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
     onValid: onPut,
     onUnfinished: () => undefined,
   });
-  const { register, control, setValue } = form;
+  const { control, setValue } = form;
   const listed = useFieldArray({ control, name: 'surfaces', keyName: 'key' });
   const counted = useFieldArray({ control, name: 'parts', keyName: 'key' });
   const written = useWatch({ control, name: 'surfaces' });
@@ -49,7 +47,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
   return (
     <FormProvider {...form}>
       <form
-        className="unit-editor"
+        className="stacked opened"
         aria-label={`Edit ${unit.name}`}
         onSubmit={(event) => {
           event.preventDefault();
@@ -118,19 +116,13 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
         {counted.fields.map((field, index) => (
           <div className="unit-row" key={field.key}>
             <TextField name={`parts.${index}.name`} label="Part" />
-            <Field name={`parts.${index}.count`} label="How many">
-              {(attributes) => (
-                <Form.Control
-                  size="sm"
-                  inputMode="numeric"
-                  placeholder="many"
-                  {...attributes}
-                  {...register(`parts.${index}.count`, {
-                    setValueAs: (typed: unknown) => asFigure(typed) ?? null,
-                  })}
-                />
-              )}
-            </Field>
+            <OptionalField
+              name={`parts.${index}.count`}
+              label="How many"
+              inputMode="numeric"
+              placeholder="many"
+              read={(typed) => asFigure(typed) ?? null}
+            />
             <Button
               variant="plain"
               aria-label={`Take out ${field.name}`}

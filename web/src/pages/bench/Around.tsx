@@ -36,7 +36,7 @@ function DryingList({ view, hand, words }: BenchPartProps) {
         {drying.map((each) => {
           const what = `${words.surface(each.unitId, each.surfaceId)} ${modelsWords(each.models)}`;
           return (
-            <li key={each.entryId}>
+            <li className="across" key={each.entryId}>
               <span dir="auto">
                 {what}
                 <small>
@@ -81,7 +81,7 @@ function Meanwhile({ view, hand, words }: BenchPartProps) {
       <h2>Meanwhile</h2>
       <ul className="rows">
         {others.slice(0, mostShown).map((task) => (
-          <li key={task.key}>
+          <li className="across" key={task.key}>
             <Button variant="chip" className="meanwhile" onClick={() => hand.take(task.key)}>
               <span dir="auto">{sayTask(task, words, view.recipeNames)}</span>
               <small>{counted(task.models.length, 'model')}</small>
@@ -114,7 +114,7 @@ function WetList({ view, hand }: BenchPartProps) {
       <h2>Wet on the palette</h2>
       <ul className="rows">
         {view.wet.map(({ entry, ms, coatsLeft, hex }) => (
-          <li key={entry.id}>
+          <li className="across" key={entry.id}>
             <span dir="auto">
               <Swatch hex={hex} /> {view.recipeNames[entry.recipeId] ?? 'a recipe that is gone'},
               line {entry.line}
@@ -146,7 +146,7 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
         {unit.parts.map(({ id, name, count }) => {
           const open = models.filter((model) => !ticked.get(id)?.has(model));
           return (
-            <li key={id}>
+            <li className="across" key={id}>
               <span dir="auto">
                 {name} {count ?? 'many'}
                 <small>
@@ -191,7 +191,7 @@ function TakeBack({ bench, hand, words }: BenchPartProps) {
   const models = 'where' in last ? `, ${modelsWords(last.where.models)}` : '';
   const says = `${lastWords[last.kind]}${where}${models}`;
   return (
-    <section className="flow take-back">
+    <section className="flow across">
       <p dir="auto">Last: {says}</p>
       <Button variant="plain" onClick={hand.takeBack}>
         Take it back

@@ -34,7 +34,7 @@ export default function BenchesPage() {
       <PageHead title="Bench" />
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {open.length > 0 && (
-        <ul className="ruled bench-list" aria-label="On the table">
+        <ul className="ruled" aria-label="On the table">
           {open.map(({ content }) => (
             <BenchRow key={content.id} bench={content} isNext />
           ))}
@@ -52,7 +52,7 @@ export default function BenchesPage() {
       />
       {away.length > 0 && (
         <Fold title={`Put away (${away.length})`}>
-          <ul className="ruled bench-list">
+          <ul className="ruled">
             {away.map(({ content }: Kept<Bench>) => (
               <BenchRow
                 key={content.id}
@@ -83,7 +83,7 @@ function BenchRow({
 }) {
   const { id, name, startedAt } = bench;
   return (
-    <li>
+    <li className="across">
       <span>
         <b dir="auto">{name}</b>
         <small> since {format(new Date(startedAt), 'd MMMM yyyy, HH:mm')}</small>

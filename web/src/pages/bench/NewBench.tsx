@@ -24,7 +24,7 @@ export function NewBench({ armies, isNext, onBench }: NewBenchProps) {
   const [asked] = useSearchParams();
   const [source, setSource] = useState<Source>(sourceAsked(asked, armies));
   return (
-    <section className="new-bench" aria-label="Put something on the bench">
+    <section className="stacked new-bench" aria-label="Put something on the bench">
       <h2>Put something on the bench</h2>
       <Choice label="What" value={source} onChoose={setSource}>
         <option value="army" disabled={armies.length === 0}>

@@ -72,7 +72,7 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
   const grounds = pots.filter(({ kind, retired }) => kind === 'primer' && !retired);
   return (
     <FormProvider {...form}>
-      <form className="draft-form" onSubmit={(event) => event.preventDefault()}>
+      <form className="stacked draft-form" onSubmit={(event) => event.preventDefault()}>
         <Ticks
           legend="Ways to set side by side, up to three"
           options={schoolNames.map((value) => ({ value, name: schools[value].label }))}

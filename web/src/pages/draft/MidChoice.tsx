@@ -1,5 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
+import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { potChoices } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
@@ -18,9 +19,13 @@ export function MidChoice({ pots }: { pots: Pot[] }) {
   );
   return (
     <div role="group" aria-label="Mid tone" className="flow mid-choice">
-      <label>
-        <input type="radio" value="pot" {...register('midFrom')} /> from a pot
-      </label>
+      <Form.Check
+        type="radio"
+        id="mid-pot"
+        label="from a pot"
+        value="pot"
+        {...register('midFrom')}
+      />
       {midFrom === 'pot' && (
         <PotPicker
           label="Mid tone pot"
@@ -29,9 +34,13 @@ export function MidChoice({ pots }: { pots: Pot[] }) {
           onChoose={(id) => setValue('midPotId', id, { shouldValidate: true })}
         />
       )}
-      <label>
-        <input type="radio" value="colour" {...register('midFrom')} /> towards a colour
-      </label>
+      <Form.Check
+        type="radio"
+        id="mid-colour"
+        label="towards a colour"
+        value="colour"
+        {...register('midFrom')}
+      />
       {midFrom === 'colour' && (
         <label className="mid-colour">
           <span className="visually-hidden">Colour of the mid tone</span>

@@ -31,7 +31,7 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
   const [hex, setHex] = useState('#b08830');
   const [potId, setPotId] = useState('');
   return (
-    <fieldset className="target-choice">
+    <fieldset className="stacked target-choice">
       <legend>The colour to match</legend>
       <Radios
         label="From"

@@ -36,7 +36,7 @@ export function BringBack({ well, pots, change }: BringBackProps) {
   const rescue = answer?.well === well ? answer.rescue : null;
   const now = wantedOf(well);
   return (
-    <div className="bring-back">
+    <div className="stacked">
       <h3>{now ? 'Bring it back' : 'What it is to be'}</h3>
       {well.wanted ? (
         <p>

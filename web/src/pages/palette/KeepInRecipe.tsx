@@ -38,7 +38,7 @@ export function KeepInRecipe({ well, pots }: { well: Well; pots: Pot[] }) {
   };
 
   return (
-    <div className="bring-back">
+    <div className="stacked">
       <h3>Keep it</h3>
       <div className="flow">
         <Choice

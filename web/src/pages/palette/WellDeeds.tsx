@@ -53,7 +53,7 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
   };
 
   return (
-    <div className="well-deeds">
+    <div className="stacked well-deeds">
       <form
         className="flow"
         onSubmit={(event) => {

@@ -38,7 +38,7 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
   );
   const study = answer?.wellId === well.id ? answer : null;
   return (
-    <section className="well-sheet" aria-label={well.name}>
+    <section className="stacked" aria-label={well.name}>
       <div className="flow well-head">
         <h2 className="visually-hidden">{well.name}</h2>
         <NameField

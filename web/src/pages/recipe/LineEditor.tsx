@@ -88,7 +88,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             <b>Caution.</b> {caution}
           </Problem>
         )}
-        <div className="line-editor-left">
+        <div className="stacked line-editor-left">
           <MixEditor earlier={earlier} pots={pots} words={words} />
           {props.dropsWords && drops && (
             <p className="line-drops">
@@ -97,7 +97,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             </p>
           )}
         </div>
-        <div className="line-editor-right">
+        <div className="stacked line-editor-right">
           <PlacementEditor />
           <NoteField name="note" label="Note" rows={1} />
         </div>

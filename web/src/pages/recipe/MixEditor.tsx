@@ -34,7 +34,7 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
   };
   const hasFigures = [mix.waterParts, mix.mediumParts].every(Number.isFinite);
   return (
-    <fieldset className="mix-editor">
+    <fieldset className="stacked">
       <legend>Mix</legend>
       {parts.fields.map((field, index) => {
         const part = mix.parts[index] ?? field;

@@ -13,7 +13,7 @@ export function PlacementEditor() {
   const { from, to, softness } = placement;
   const endWords = (at: number) => `${nearestStop(at).name} (${at.toFixed(2)})`;
   return (
-    <fieldset className="placement-editor">
+    <fieldset className="stacked">
       <legend>
         Where: {endWords(from)} to {endWords(to)}
       </legend>
@@ -64,9 +64,14 @@ export function PlacementEditor() {
         <div role="radiogroup" aria-label="Strokes finish" className="flow pull-choice">
           <span>Strokes finish</span>
           {pulls.map((pull) => (
-            <label key={pull}>
-              <input type="radio" value={pull} {...register('placement.pull')} /> {pullWords[pull]}
-            </label>
+            <Form.Check
+              key={pull}
+              type="radio"
+              id={`pull-${pull}`}
+              label={pullWords[pull]}
+              value={pull}
+              {...register('placement.pull')}
+            />
           ))}
         </div>
       </div>

@@ -5,13 +5,12 @@ import {
   type Pot,
   type RecipeHead as Head,
 } from '@yellow-ledger/core';
-import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
-import { Field } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { PageTitle } from '../../parts/PageHead';
 import { SelectField } from '../../parts/SelectField';
+import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { Prediction } from '../../workers/work/predictWork';
@@ -39,7 +38,6 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
     onValid: (head) => edit({ ...recipe, ...head }, 'head'),
     onUnfinished: (typed) => leave('head', typed),
   });
-  const { register } = form;
   const grounds = pots.filter(
     ({ id, kind, retired }) => (kind === 'primer' && !retired) || id === recipe.groundPotId,
   );
@@ -51,17 +49,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           {recipe.name}
         </h1>
         <div className="recipe-title">
-          <Field name="name" label="Recipe">
-            {(attributes) => (
-              <Form.Control
-                className="recipe-name-field"
-                dir="auto"
-                autoComplete="off"
-                {...attributes}
-                {...register('name')}
-              />
-            )}
-          </Field>
+          <TextField name="name" label="Recipe" className="recipe-name-field" />
           <div className="flow recipe-state">
             <VersionMark recipe={recipe} revision={draft.base.revision} />
             <SaveMark saveState={draft.saveState} />

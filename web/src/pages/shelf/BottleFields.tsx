@@ -19,7 +19,7 @@ export default function BottleFields() {
   const { register, control } = useFormContext<Pot>();
   const [swatch, wet, drops] = useWatch({ control, name: ['swatch', 'wetSwatch', 'dropsPerMl'] });
   return (
-    <div className="bottle-fields">
+    <div className="stacked">
       <div className="pot-row">
         <OptionalField name="owner" label="Whose shelf" placeholder={ownShelf} />
         <OptionalField name="openedOn" label="Opened on" type="date" />

@@ -30,7 +30,7 @@ export default function CardMeasure() {
       .then(setAnswer)
       .catch(() => notify('The card was not worked out. Load the page again.'));
   return (
-    <div className="card-measure">
+    <div className="stacked">
       <p>
         Brush one neat coat across a card that is half black and half white, let it dry, and take
         the four colours from a colour reader or from one evenly lit picture.

@@ -11,17 +11,16 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { lazy, Suspense } from 'react';
-import Form from 'react-bootstrap/Form';
 import { FormProvider, useWatch } from 'react-hook-form';
 import { useWriter } from '../../ledger/useWriter';
 import { Deeds } from '../../parts/Deeds';
-import { Field } from '../../parts/Field';
 import { Fold } from '../../parts/Fold';
 import { LinkButton } from '../../parts/LinkButton';
 import { NoteField } from '../../parts/NoteField';
-import { asFigure } from '../../parts/OptionalField';
+import { asFigure, OptionalField } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
 import { Swatch } from '../../parts/Swatch';
+import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { HidingChoice } from './HidingChoice';
 import { PotSaveMark } from './PotSaveMark';
@@ -44,7 +43,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
     onUnfinished: (typed) => unfinishedPots.keep(kept.content.id, typed),
   });
   const writer = useWriter();
-  const { register, setValue, control } = form;
+  const { setValue, control } = form;
   const swatch = useWatch({ control, name: 'swatch' });
   const kind = useWatch({ control, name: 'kind' });
   const hex = readHex(swatch) ?? kept.content.swatch;
@@ -52,7 +51,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
   return (
     <FormProvider {...form}>
       <form
-        className="pot-editor"
+        className="opened pot-editor"
         aria-label={isNew ? 'New pot' : `Edit ${kept.content.name}`}
         onSubmit={(event) => {
           event.preventDefault();
@@ -62,17 +61,13 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           if (event.key === 'Escape' && !event.defaultPrevented) onClose();
         }}
       >
-        <div className="pot-colour">
+        <div className="stacked">
           <Swatch hex={hex} size="large" />
-          <Field name="swatch" label="Swatch, thick and dry">
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                {...attributes}
-                {...register('swatch', { setValueAs: (typed: string) => readHex(typed) ?? typed })}
-              />
-            )}
-          </Field>
+          <OptionalField
+            name="swatch"
+            label="Swatch, thick and dry"
+            read={(typed) => readHex(String(typed)) ?? typed}
+          />
           <Suspense fallback={<p>Opening the colour field …</p>}>
             <ColourField
               hex={hex}
@@ -80,36 +75,20 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             />
           </Suspense>
         </div>
-        <div className="pot-figures">
-          <Field name="name" label="Name">
-            {(attributes) => (
-              <Form.Control
-                size="sm"
-                dir="auto"
-                autoFocus
-                autoComplete="off"
-                {...attributes}
-                {...register('name')}
-              />
-            )}
-          </Field>
+        <div className="stacked">
+          <TextField name="name" label="Name" autoFocus />
           <div className="pot-row">
             <SelectField name="kind" label="Kind" options={potKinds} />
             <SelectField name="finish" label="Finish" options={potFinishes} />
             <SelectField name="flow" label="Flow" options={potFlows} />
-            <Field name="volumeMl" label="Left" unit="ml">
-              {(attributes) => (
-                <Form.Control
-                  size="sm"
-                  inputMode="decimal"
-                  placeholder="not known"
-                  {...attributes}
-                  {...register('volumeMl', {
-                    setValueAs: (typed: unknown) => asFigure(typed) ?? null,
-                  })}
-                />
-              )}
-            </Field>
+            <OptionalField
+              name="volumeMl"
+              label="Left"
+              unit="ml"
+              inputMode="decimal"
+              placeholder="not known"
+              read={(typed) => asFigure(typed) ?? null}
+            />
           </div>
           {clearKinds.includes(kind) ? (
             <p className="pot-clear">

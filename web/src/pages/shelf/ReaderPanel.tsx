@@ -53,7 +53,7 @@ export function ReaderPanel({
     });
 
   return (
-    <div className="reader-panel">
+    <div className="stacked">
       <div className="flow">
         <Button
           variant="outline"
@@ -82,7 +82,7 @@ export function ReaderPanel({
         {cardPlaces.map(([place, label]) => {
           const reading = read[place];
           return (
-            <li key={place}>
+            <li className="across" key={place}>
               <Button variant="outline" onClick={() => void readPlace(place)}>
                 Read: {label}
               </Button>

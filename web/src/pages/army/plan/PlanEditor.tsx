@@ -49,7 +49,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
         }
       >
         <form
-          className="plan-editor"
+          className="stacked plan-editor"
           aria-label={`Edit ${batch.name}`}
           onSubmit={(event) => event.preventDefault()}
         >
@@ -78,7 +78,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
             ranges={(written.models ?? []) as Batch['models']}
             onRanges={(models) => setValue('models', models, { shouldValidate: true })}
           />
-          <fieldset>
+          <fieldset className="stacked">
             <legend>Who paints</legend>
             {painters.fields.map((field, index) => (
               <PainterFields
@@ -97,7 +97,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
               Add a painter
             </Button>
           </fieldset>
-          <fieldset>
+          <fieldset className="stacked">
             <legend>Sessions</legend>
             {sessions.fields.map((field, index) => (
               <SessionFields

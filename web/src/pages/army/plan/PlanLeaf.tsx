@@ -43,7 +43,7 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
       </EmptyPage>
     );
   return (
-    <div className="plan-leaf">
+    <div className="stacked">
       <div className="flow no-print">
         <Choice label="Plan" value={batch.id} onChoose={setChosenId} options={plans} />
         <LinkButton to={`/bench?plan=${batch.id}`}>To the bench</LinkButton>

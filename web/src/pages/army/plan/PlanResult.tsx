@@ -50,7 +50,7 @@ export function PlanResult({ army, batch, pots }: PlanResultProps) {
     [army, batch.painters, pots, ground, plan],
   );
   return (
-    <section aria-label="What comes of it" className="plan-result">
+    <section aria-label="What comes of it" className="stacked plan-result">
       <div className="plan-progress" role="status">
         {progress !== null && (
           <>

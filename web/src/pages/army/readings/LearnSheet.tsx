@@ -44,7 +44,7 @@ export function LearnSheet({
       <p>One at a time: each is reckoned as if it alone were wrong.</p>
       <ul className="ruled">
         {isFilm && (
-          <li>
+          <li className="across">
             <span>
               Your film is {film.value.toFixed(2)} times the usual: predictions come from ΔE00{' '}
               {film.before.toFixed(1)} to {film.after.toFixed(1)}, over {film.readings} readings.
@@ -73,7 +73,7 @@ export function LearnSheet({
           const pot = pots.find(({ id }) => id === potId);
           if (!pot) return null;
           return (
-            <li key={potId}>
+            <li className="across" key={potId}>
               <span dir="auto">
                 {pot.name} hides {fit.value.toFixed(2)} rather than {pot.hiding.toFixed(2)}:
                 predictions come from ΔE00 {fit.before.toFixed(1)} to {fit.after.toFixed(1)}, over{' '}

@@ -2,14 +2,13 @@ import { isSameContent, lineLimit, lineOfText, type Version } from '@yellow-ledg
 import { zodResolver } from '@hookform/resolvers/zod';
 import { z } from 'zod';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import { FormProvider, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { asProblem } from '../../../ledger/ask';
 import { useFreezeMutation } from '../../../ledger/ledgerApi';
 import { useWriter } from '../../../ledger/useWriter';
-import { Field } from '../../../parts/Field';
 import { useNotice } from '../../../parts/shell/notices';
+import { TextField } from '../../../parts/TextField';
 import type { Draft } from '../useDraft';
 
 const forkSchema = z.strictObject({ name: lineOfText });
@@ -54,11 +53,7 @@ export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly
   return (
     <FormProvider {...form}>
       <form className="flow freeze-form" onSubmit={(event) => void submit(event)}>
-        <Field name="name" label="Name of a new variant">
-          {(attributes) => (
-            <Form.Control size="sm" dir="auto" {...attributes} {...form.register('name')} />
-          )}
-        </Field>
+        <TextField name="name" label="Name of a new variant" />
         <Button type="submit" variant="outline" disabled={!isSaved}>
           Fork a variant
         </Button>
