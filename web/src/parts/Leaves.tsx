@@ -15,7 +15,10 @@ export interface LeavesProps {
 /** The leaves of a page, the one that is open marked. */
 export function Leaves({ label, at, leaves }: LeavesProps) {
   const { pathname } = useLocation();
-  useEffect(() => lastLeaf.keep(at, pathname.slice(at.length + 1)), [at, pathname]);
+  useEffect(() => {
+    // On the way to another page its address is there first.
+    if (pathname.startsWith(at)) lastLeaf.keep(at, pathname.slice(at.length + 1));
+  }, [at, pathname]);
   return (
     <Nav as="nav" variant="underline" aria-label={label}>
       {leaves.map(({ path, label: name }) => (

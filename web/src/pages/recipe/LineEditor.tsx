@@ -42,9 +42,11 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
   const { setValue, formState } = form;
   const isRight = Object.keys(formState.errors).length === 0;
   const sheet = useRef<HTMLFormElement>(null);
+  const { wasOpen } = props;
   useEffect(() => {
-    sheet.current?.scrollIntoView({ block: 'nearest' });
-  }, []);
+    // Who comes back to a page finds it where it was.
+    if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
+  }, [wasOpen]);
   const { counts, caution, leaves } = techniqueOf(step.technique);
   const earlier = draft.recipe.steps.slice(0, number - 1);
   return (

@@ -14,7 +14,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import Button from 'react-bootstrap/Button';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { Ribbon } from '../../parts/Ribbon';
 import { useOpenHere } from '../../parts/useOpenHere';
@@ -39,6 +39,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
   const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
   const [openId, setOpenId] = useOpenHere();
+  const [cameOpen] = useState(openId);
   const toFocus = useRef<string | null>(null);
   const list = useRef<HTMLOListElement>(null);
   const sensors = useSensors(
@@ -141,6 +142,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
                 remarks={prediction?.remarks.filter(({ stepId }) => stepId === step.id) ?? []}
                 mayStop={stops.includes(step.id)}
                 isOpen={openId === step.id}
+                wasOpen={cameOpen === step.id}
                 deeds={deeds}
                 onKey={onLineKey}
                 onToggle={() => (openId === step.id ? close(step.id) : setOpenId(step.id))}

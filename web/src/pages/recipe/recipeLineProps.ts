@@ -20,6 +20,8 @@ export interface RecipeLineProps {
   /** a painter may stop after this line */
   mayStop: boolean;
   isOpen: boolean;
+  /** it was open when the page was come back to */
+  wasOpen: boolean;
   deeds: LineDeeds;
   onKey: (stepId: string, event: KeyboardEvent) => void;
   onToggle: () => void;
