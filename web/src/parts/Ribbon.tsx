@@ -11,15 +11,25 @@ export interface RibbonProps {
   /** the colours alone, where nothing else is known of them */
   hexes?: readonly string[];
   isEstimate?: boolean;
+  /** pixels, or as the style has it */
+  height?: number | string;
 }
 
 /** The surface from pit to point, on neutral grey. */
-export function Ribbon({ stops, label, surface, isEstimate = false, ...props }: RibbonProps) {
+export function Ribbon(props: RibbonProps) {
+  const { stops, label, surface, isEstimate = false, height = 26 } = props;
   const hexes = props.hexes ?? surface?.map(({ hex }) => hex) ?? [];
   const gradient = hexes.map((hex, i) => `${hex} ${(stops[i] * 100).toFixed(1)}%`).join(', ');
   return (
-    <div className="ribbon-well" role="img" aria-label={isEstimate ? `${label}, estimated` : label}>
-      <div className="ribbon" style={{ background: `linear-gradient(90deg, ${gradient})` }}>
+    <div
+      className="ribbon-well"
+      // While nothing is known of it yet, there is nothing to be told of it.
+      {...(hexes.length > 0 && {
+        role: 'img',
+        'aria-label': isEstimate ? `${label}, estimated` : label,
+      })}
+    >
+      <div className="ribbon" style={{ height, background: `linear-gradient(90deg, ${gradient})` }}>
         {surface &&
           toneStops.map(({ name, at }, index) => {
             const before = toneStops[index - 1]?.at ?? -at;

@@ -187,13 +187,19 @@ function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
   return (
     <div className="step-ribbons">
       <p>As it should be now</p>
-      <Ribbon stops={ribbonStops} label="The surface as it should be now" surface={step.now} />
+      <Ribbon
+        stops={ribbonStops}
+        label="The surface as it should be now"
+        surface={step.now}
+        height={30}
+      />
       <PlacementMark {...step.step.placement} />
       <p>
         After this {counts}, dry{isLast ? '' : ' (more to come)'}{' '}
         <small className="quiet">wet, it looks starker</small>
       </p>
       <Ribbon
+        height={30}
         stops={ribbonStops}
         label={`The surface after this ${counts}, dry`}
         surface={step.after}

@@ -43,17 +43,18 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
     <section className="draft-column" aria-label={label}>
       <h2>{label}</h2>
       <p>{tells}</p>
-      <div className="draft-result">
-        <Ribbon
-          surface={last?.surface ?? build.ground}
-          stops={build.stops}
-          label={`Finished, ${label}`}
-          isEstimate={last?.isEstimate}
-        />
-      </div>
-      <p className="draft-totals">
-        {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.dryMinutes)} drying ·{' '}
-        {totals.pots} pots at {recipe.finishLevel} level
+      <Ribbon
+        height={48}
+        surface={last?.surface ?? build.ground}
+        stops={build.stops}
+        label={`Finished, ${label}`}
+        isEstimate={last?.isEstimate}
+      />
+      <p>
+        <b>
+          {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.dryMinutes)} drying ·{' '}
+          {totals.pots} pots at {recipe.finishLevel} level
+        </b>
       </p>
       <Button variant="outline" onClick={() => void choose()}>
         Take this draft
@@ -62,6 +63,7 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
         {recipe.steps.map((step, index) => (
           <li key={step.id}>
             <Ribbon
+              height={20}
               surface={build.steps[index].surface}
               stops={build.stops}
               label={`${label}, after line ${index + 1}`}

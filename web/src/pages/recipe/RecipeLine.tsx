@@ -99,18 +99,12 @@ export function RecipeLine(props: RecipeLineProps) {
           <b>{coats}</b> <span>{coats === 1 ? counts : pluralOf(counts)}</span>
         </div>
         <div className="line-column-ribbon">
-          {build && buildUp ? (
-            <Ribbon
-              stops={build.stops}
-              surface={buildUp.surface}
-              isEstimate={buildUp.isEstimate}
-              label={`The surface after line ${number}, from pit to point`}
-            />
-          ) : (
-            <div className="ribbon-well">
-              <div className="ribbon" />
-            </div>
-          )}
+          <Ribbon
+            stops={build?.stops ?? []}
+            surface={build && buildUp?.surface}
+            isEstimate={buildUp?.isEstimate}
+            label={`The surface after line ${number}, from pit to point`}
+          />
           {!isSkipped && <PlacementMark {...step.placement} />}
         </div>
         <LineRemarks

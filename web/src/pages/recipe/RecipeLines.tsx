@@ -111,7 +111,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
             Ground: {words.potName(recipe.groundPotId)}
             {build.groundIsEstimate && ' ≈'}
           </span>
-          <Ribbon stops={build.stops} surface={build.ground} label="The ground" />
+          <Ribbon stops={build.stops} surface={build.ground} label="The ground" height={12} />
         </div>
       )}
       <DndContext

@@ -25,6 +25,7 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
     <div className="recipe-result">
       {build && surface && (
         <Ribbon
+          height={34}
           stops={build.stops}
           surface={surface}
           label={`The finished surface over ${words.potName(recipe.groundPotId)}, from pit to point`}

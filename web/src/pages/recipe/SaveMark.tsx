@@ -20,14 +20,14 @@ export function SaveMark({ saveState }: { saveState: SaveState }) {
     : 'your work is kept in this browser.';
   if (saveState.is === 'failed')
     return (
-      <p className="save-trouble" role="status">
+      <p role="status">
         Not saved; {kept} {saveState.message} Tried again within {saveState.retryInSeconds} s.{' '}
         {retry}
       </p>
     );
   if (saveState.is === 'refused')
     return (
-      <p className="save-trouble" role="status">
+      <p role="status">
         Not saved; {kept} {saveState.message} {retry}
       </p>
     );

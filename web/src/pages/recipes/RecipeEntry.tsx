@@ -22,13 +22,7 @@ export function RecipeEntry({ row, ribbon, ground, deeds }: RecipeEntryProps) {
   return (
     <li className={archived ? 'recipe-entry recipe-archived' : 'recipe-entry'}>
       <Link to={at} className="recipe-picture" tabIndex={-1} aria-hidden>
-        {ribbon ? (
-          <Ribbon stops={ribbon.stops} hexes={ribbon.hexes} label="" />
-        ) : (
-          <div className="ribbon-well">
-            <div className="ribbon" />
-          </div>
-        )}
+        <Ribbon stops={ribbon?.stops ?? []} hexes={ribbon?.hexes} label={name} height={44} />
       </Link>
       <div className="recipe-words">
         <Link to={at} className="recipe-name" dir="auto">

@@ -70,6 +70,7 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
                         {step && at !== null ? (
                           <>
                             <Ribbon
+                              height={20}
                               surface={build.steps[at].surface}
                               stops={build.stops}
                               label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}

@@ -47,6 +47,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
         {last?.isEstimate && ' · ≈ estimate'}
       </p>
       <Ribbon
+        height="calc(var(--height) * 1.4)"
         surface={last?.surface ?? buildUp.ground}
         stops={buildUp.stops}
         label="The finished surface on the card"
@@ -66,6 +67,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
               <b className="card-number">{number}</b>
               <div className="card-ribbon">
                 <Ribbon
+                  height="var(--height)"
                   surface={surface}
                   stops={buildUp.stops}
                   label={`On the card, after line ${number}`}
