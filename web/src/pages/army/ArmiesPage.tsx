@@ -41,9 +41,11 @@ export default function ArmiesPage() {
       <ul className="ruled army-list">
         {kept?.map(({ content: { id, name, units } }) => (
           <Laid as="li" key={id} columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
-            <Link to={lastLeaf.of(`/armies/${id}`)} dir="auto">
-              {name}
-            </Link>
+            <b>
+              <Link to={lastLeaf.of(`/armies/${id}`)} dir="auto">
+                {name}
+              </Link>
+            </b>
             <span>
               {counted(units.length, 'unit')},{' '}
               {counted(

@@ -54,7 +54,9 @@ export function OrderLeaf({ army }: OrderLeafProps) {
             label={
               <>
                 <b>{name}</b>, {risk.toFixed(1)} min{risk === least && ' (least)'}
-                <small>{workOrders.find((each) => each.name === name)?.tells}</small>
+                <small className="below">
+                  {workOrders.find((each) => each.name === name)?.tells}
+                </small>
               </>
             }
           />
@@ -79,7 +81,11 @@ function OrderedLines({
     <ol className="order-lines" aria-label="Order of work">
       {lines.map((line, index) => (
         <li key={`${line.surfaceId} ${line.stepId}`}>
-          {index === first && <p className="held-back">Held back until all else is done</p>}
+          {index === first && (
+            <p>
+              <b>Held back until all else is done</b>
+            </p>
+          )}
           <b dir="auto">{surfaceName(line.surfaceId)}</b>, line {line.lineNumber}: {line.stage},{' '}
           {techniqueOf(line.technique).label}
           {isMessy(techniqueOf(line.technique)) && ' (goes onto neighbours)'}

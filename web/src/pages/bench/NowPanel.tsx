@@ -78,7 +78,7 @@ export function NowPanel(props: NowPanelProps) {
       </h2>
       {step.step.note && <p dir="auto">{step.step.note}</p>}
       {step.caution && <Problem role="note">{step.caution}</Problem>}
-      <Laid columns="minmax(0, 1fr) 200px" className="now-body">
+      <Laid columns="minmax(0, 1fr) 200px">
         <div className="now-mix">
           <StepMix {...props} />
           <StepRibbons now={now} counts={counts} />

@@ -113,7 +113,7 @@ function Sitting({
         <>
           <b>{format(new Date(from), 'EEEE d MMMM yyyy, HH:mm')}</b>–{format(new Date(to), 'HH:mm')}
           <span dir="auto"> {benches}</span>
-          <small>
+          <small className="below">
             {' '}
             {counted(coats, 'coat')} on {counted(count, 'model')}, {minutesInWords(handsOn)}{' '}
             hands-on

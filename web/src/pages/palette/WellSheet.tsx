@@ -71,7 +71,9 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
               <b>{mlWords(study.volumeMl)}</b>, {(study.load * 100).toFixed(0)} % paint,{' '}
               {study.consistency}
               {study.isEstimate && ' · ≈ estimate'}
-              <small>Thick and dry; one coat as thin as it is, over black and white.</small>
+              <small className="below">
+                Thick and dry; one coat as thin as it is, over black and white.
+              </small>
             </p>
           </div>
           <MixBar

@@ -55,7 +55,7 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           {counted(steps, 'step')} · {counted(coats, 'coat')} · {minutesInWords(dryMinutes)} drying
           · {counted(potCount, 'pot')}
           {last?.isEstimate && ' · ≈ estimate'}
-          <small>Seen from above, front, below; at arm’s length.</small>
+          <small className="below">Seen from above, front, below; at arm’s length.</small>
         </p>
       </div>
     </div>

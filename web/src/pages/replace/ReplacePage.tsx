@@ -73,7 +73,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
                   />
                   <span>
                     <b dir="auto">{words}</b>
-                    <small>{nearnessWords(each)}</small>
+                    <small className="below">{nearnessWords(each)}</small>
                   </span>
                 </label>
               </li>

@@ -12,7 +12,6 @@ import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
-import './stock.scss';
 
 /** Which recipes go with the pots that are here tonight, and what stands in for the rest. */
 export default function PaintablePage() {

@@ -14,7 +14,6 @@ import { nearnessWords, standInWords } from '../../parts/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
-import './stock.scss';
 
 /** What to buy, why, and what would do instead. */
 export default function ShoppingPage() {
@@ -54,7 +53,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
         const pot = pots.find(({ id }) => id === line.potId);
         if (!pot) return null;
         return (
-          <Laid as="li" key={pot.id} columns="72px minmax(0, 1fr)" className="to-buy">
+          <Laid as="li" key={pot.id} columns="72px minmax(0, 1fr)">
             <Swatch hex={pot.swatch} size="large" />
             <div>
               <h2 dir="auto">{pot.name}</h2>

@@ -23,7 +23,7 @@ export function JobList({ batch, runs, ahead, words }: JobListProps) {
                 <li key={job.run.from} dir="auto">
                   <b>{words.clock(job.run.starts)}</b> {words.surface(job.run)},{' '}
                   {words.models(job.run)}
-                  <small>
+                  <small className="below">
                     {mixingWords(job.run)}
                     {words.line(job.run)} · {words.mix(job.run.mix)} ·{' '}
                     {Math.round((job.run.to - job.run.starts) / 60_000)} min, dry at{' '}
@@ -33,7 +33,7 @@ export function JobList({ batch, runs, ahead, words }: JobListProps) {
               ) : (
                 <li key={`mix ${job.mixing.from}`} dir="auto">
                   <b>{words.clock(job.mixing.from)}</b> Mix {words.mix(job.mixing.mix)}
-                  <small>while something dries</small>
+                  <small className="below">while something dries</small>
                 </li>
               ),
             )}

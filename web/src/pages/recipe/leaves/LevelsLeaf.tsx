@@ -56,7 +56,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
               {answer.map(({ level }) => (
                 <th scope="col" key={level}>
                   {level}
-                  <small>{levelWords[level]}</small>
+                  <small className="below">{levelWords[level]}</small>
                 </th>
               ))}
             </tr>
