@@ -83,8 +83,14 @@ export function build() {
   });
 }
 
-/** Debian's Chromium, for the tests and the screenshots. */
+/** Debian's Chromium, for the tests and the screenshots: the one without a window, where there is one. */
 export function installChromium() {
-  if (process.env.YELLOW_LEDGER_CHROMIUM || existsSync('/usr/bin/chromium')) return;
-  aptInstall(['chromium'], 'the end-to-end tests');
+  const places = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+  if (process.env.YELLOW_LEDGER_CHROMIUM || places.some((place) => existsSync(place))) return;
+  const hasShell = isThere('apt-get') && isRoot && run('apt-get', ['update', '-qq']) === 0;
+  const isKnown =
+    hasShell &&
+    isThere('apt-cache') &&
+    run('sh', ['-c', 'apt-cache show chromium-headless-shell >/dev/null 2>&1']) === 0;
+  aptInstall([isKnown ? 'chromium-headless-shell' : 'chromium'], 'the end-to-end tests');
 }

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { expect, test } from '../support/test';
 
 test('recipes are found, duplicated, archived, and each of it undone', async ({ page, demo }) => {
@@ -46,8 +47,8 @@ test.describe('a file that is no use', () => {
     ['of 50 MB', 'x'.repeat(50_000_000), '50.0 MB; a ledger file has up to 40 MB'],
     ['of something else', '{"cake":true}', 'no yellow-ledger file'],
   ])
-    test(`${what} is refused with the reason`, async ({ page, demo }, { outputPath }) => {
-      const file = outputPath('bad.json');
+    test(`${what} is refused with the reason`, async ({ page, demo }) => {
+      const file = join(demo.dataFolder, 'bad.json');
       await writeFile(file, content);
       await page.goto(demo.url);
       await page.getByLabel('Ledger file to import').setInputFiles(file);
