@@ -49,10 +49,13 @@ test('a plan that was made is the same for everybody, and says when it would be 
   await expect(summary).toContainText('at the table', { timeout: 30_000 });
   const made = page.getByText(/^Made .*kept/);
   const text = await made.innerText();
-  const jobs = await page.getByRole('list', { name: /^What .* does$/ }).allInnerTexts();
+  const lists = page.getByRole('list', { name: /^What .* does$/ });
+  await expect(lists.first()).toBeVisible();
+  const jobs = await lists.allInnerTexts();
   await page.reload();
   await expect(made).toHaveText(text);
-  expect(await page.getByRole('list', { name: /^What .* does$/ }).allInnerTexts()).toEqual(jobs);
+  await expect(lists.first()).toBeVisible();
+  expect(await lists.allInnerTexts()).toEqual(jobs);
 });
 
 test('an edit of a pot can be undone after painting from it', async ({ page, demo }) => {

@@ -65,6 +65,7 @@ test('bad input is named, nothing typed is lost, and nothing wrong is saved', as
 
   // Leaving the page and coming back.
   await page.getByRole('link', { name: 'Recipes' }).click();
+  await expect(page.getByRole('heading', { name: 'Recipes' })).toBeVisible();
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
   await expect(form.getByLabel('Swatch, thick and dry')).toHaveValue('mustard');
