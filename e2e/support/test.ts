@@ -10,8 +10,21 @@ interface Ledger {
   complaints: string[];
 }
 
+interface Standing {
+  /** a server with the sample world for all tests of a worker that only look */
+  standing: LedgerServer;
+}
+
 /** A test with a real server, a real file and a real browser, that ends with nothing complained of. */
-export const test = base.extend<Ledger>({
+export const test = base.extend<Ledger, Standing>({
+  standing: [
+    async ({}, use) => {
+      const server = await startServer({ demo: true });
+      await use(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
   demo: async ({}, use) => {
     const server = await startServer({ demo: true });
     await use(server);

@@ -27,7 +27,7 @@ test('a page opened alone looks as it does after any other', async ({ page, demo
   expect(await look(page, '.field-error', 'font-weight')).toBe('700');
 });
 
-test('every page has its own title', async ({ page, demo }) => {
+test('every page has its own title', async ({ page, standing }) => {
   for (const [path, title] of [
     ['/recipes', 'Recipes'],
     ['/recipes/oilskin-shadow', 'Oilskin yellow, from the shadow up'],
@@ -37,7 +37,7 @@ test('every page has its own title', async ({ page, demo }) => {
     ['/bench', 'Bench'],
     ['/log', 'Log'],
   ]) {
-    await page.goto(demo.url + path);
+    await page.goto(standing.url + path);
     await expect(page).toHaveTitle(`${title} – Yellow Ledger`);
   }
 });
@@ -62,9 +62,9 @@ test('who goes back finds the place, the open line and the leaf', async ({ page,
   await expect(page).toHaveURL(/\/oilskin-shadow\/values$/);
 });
 
-test('on a phone the head is one row, and the rest one press away', async ({ page, demo }) => {
+test('on a phone the head is one row, and the rest one press away', async ({ page, standing }) => {
   await page.setViewportSize({ width: 360, height: 780 });
-  await page.goto(`${demo.url}/recipes`);
+  await page.goto(`${standing.url}/recipes`);
   const head = page.getByRole('banner');
   expect((await head.boundingBox())?.height).toBeLessThan(60);
   await head.getByRole('button', { name: 'Recipes: all pages' }).click();
