@@ -2,7 +2,7 @@ import type { Army } from '../army/army';
 import type { Batch } from '../army/batch';
 import type { OwnFigures } from '../army/ownFigures';
 import type { RecipeOf } from '../army/paintNeeded';
-import { modelsByPin } from '../army/army';
+import { modelsByPin, surfaceOf } from '../army/army';
 import { stepsFor } from '../army/stepsFor';
 import type { CoatEntry } from '../log/entry';
 import { paintedCoat, type EntryHead } from './paintedCoat';
@@ -40,16 +40,15 @@ export function planNotes(
   const { room, hairDryer } = place;
   const bench = { id: army.id, armyId: army.id, room, hairDryer };
   for (const coat of coats) {
-    const unit = army.units.find(({ id }) => id === coat.unitId);
-    const surface = unit?.surfaces.find(({ id }) => id === coat.surfaceId);
+    const there = surfaceOf(army, coat);
     const noted = new Set<number>();
-    for (const { pin, models } of unit && surface ? modelsByPin(army, unit, surface) : []) {
+    for (const { pin, models } of there ? modelsByPin(army, there.unit, there.surface) : []) {
       const recipe = pin && recipeOf(pin);
       const step = recipe && stepsFor({}, recipe).find(({ id }) => id === coat.stepId);
       const here = coat.models.filter((model) => models.includes(model));
-      if (!unit || !surface || !recipe || !step || here.length === 0) continue;
+      if (!there || !recipe || !step || here.length === 0) continue;
       here.forEach((model) => noted.add(model));
-      const on = { bench, unit, surface, recipe, version: pin.version, models: here };
+      const on = { bench, ...there, recipe, version: pin.version, models: here };
       const head = { ...headOf(coat, entries.length), at: coat.at };
       entries.push(paintedCoat(on, step, coat.coat, head, null, [], own));
     }

@@ -68,13 +68,13 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
           <UnitList army={army} change={change} />
         </>
       )}
-      {pots && leaf === 'variants' && <VariantsLeaf army={army} pots={pots} change={change} />}
+      {pots && leaf === 'variants' && <VariantsLeaf army={army} change={change} />}
       {pots && leaf === 'together' && <TogetherLeaf army={army} pots={pots} />}
-      {pots && leaf === 'order' && <OrderLeaf army={army} pots={pots} change={change} />}
+      {pots && leaf === 'order' && <OrderLeaf army={army} change={change} />}
       {pots && leaf === 'paint' && <ArmyPaintLeaf army={army} pots={pots} />}
       {pots && leaf === 'plan' && <PlanLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'readings' && <ReadingsLeaf army={army} pots={pots} />}
-      {pots && leaf === 'changes' && <ChangesLeaf army={army} pots={pots} change={change} />}
+      {pots && leaf === 'changes' && <ChangesLeaf army={army} change={change} />}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { counted, type Army, type Pot, type RecipePin } from '@yellow-ledger/core';
+import { counted, type Army, type RecipePin } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Deeds } from '../../parts/Deeds';
@@ -14,12 +14,11 @@ import { RepaintSheet } from './RepaintSheet';
 
 export interface ChangesLeafProps {
   army: Army;
-  pots: Pot[];
   change: ChangeArmy;
 }
 
 /** What newer versions would change on models that are painted, and repainting in another colour. */
-export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
+export function ChangesLeaf({ army, change }: ChangesLeafProps) {
   const { answer, problem } = useAnswer(ofArmies, [army], (worker) => worker.outdated(army));
   return (
     <div className="changes-leaf">
@@ -40,7 +39,7 @@ export function ChangesLeaf({ army, pots, change }: ChangesLeafProps) {
         ))}
       </ul>
       <h2>A finished surface in another colour</h2>
-      <RepaintSheet army={army} pots={pots} />
+      <RepaintSheet army={army} />
     </div>
   );
 }

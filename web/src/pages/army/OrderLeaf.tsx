@@ -4,7 +4,6 @@ import {
   techniqueOf,
   type Army,
   type WorkOrderName,
-  type Pot,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
@@ -17,7 +16,6 @@ import { useUnitChoice } from './UnitChoice';
 
 export interface OrderLeafProps {
   army: Army;
-  pots: Pot[];
   change: ChangeArmy;
 }
 

@@ -1,4 +1,4 @@
-import { counted, type Army, type Pot, type Repaint } from '@yellow-ledger/core';
+import { counted, type Army, type Repaint } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { Ribbon } from '../../parts/Ribbon';
@@ -11,7 +11,7 @@ import type { RepaintAnswer } from '../../workers/work/versionGapWork';
 import { useSurfaceChoice, useUnitChoice } from './UnitChoice';
 
 /** What it takes to paint a finished surface over by another recipe. */
-export function RepaintSheet({ army }: { army: Army; pots: Pot[] }) {
+export function RepaintSheet({ army }: { army: Army }) {
   const { unit, unitChoice } = useUnitChoice(army);
   const { surface, surfaceChoice } = useSurfaceChoice(unit);
   const [recipeId, setRecipeId] = useState('');

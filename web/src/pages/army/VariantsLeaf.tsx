@@ -6,7 +6,6 @@ import {
   variedSurfaces,
   withOwnRecipe,
   type Army,
-  type Pot,
   type Unit,
   type UnitSurface,
 } from '@yellow-ledger/core';
@@ -26,12 +25,11 @@ import { useUnitChoice } from './UnitChoice';
 
 export interface VariantsLeafProps {
   army: Army;
-  pots: Pot[];
   change: ChangeArmy;
 }
 
 /** What each model of a unit was dealt, to be dealt anew or edited. */
-export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
+export function VariantsLeaf({ army, change }: VariantsLeafProps) {
   const dealt = army.units.filter((unit) => variedSurfaces(unit).length > 0);
   const { unit, unitChoice } = useUnitChoice({ units: dealt });
   if (!unit)
@@ -45,7 +43,7 @@ export function VariantsLeaf({ army, pots, change }: VariantsLeafProps) {
   return (
     <section className="deal-sheet">
       <div className="flow">{unitChoice}</div>
-      <DealSheet key={unit.id} unit={unit} army={army} pots={pots} change={change} />
+      <DealSheet key={unit.id} unit={unit} army={army} change={change} />
     </section>
   );
 }

@@ -2,10 +2,11 @@ import {
   isHeldBack,
   orderedSurfaces,
   orderOfWork,
-  workOrders,
   paintNeeded,
   paintTaken,
   paintToCome,
+  unitOf,
+  workOrders,
   type Army,
   type Learned,
   type OrderEntry,
@@ -63,7 +64,7 @@ export const armyWork = {
   },
 
   unitOrder(army: Army, unitId: string): UnitOrder {
-    const unit = army.units.find(({ id }) => id === unitId);
+    const unit = unitOf(army, unitId);
     if (!unit) return { orders: [] };
     const { recipeOf, lineNumbers } = armyRecipes(army);
     const surfaces = orderedSurfaces(army, unit, recipeOf);

@@ -4,6 +4,7 @@ import {
   benchTasks,
   brushedOf,
   chosenModels,
+  colourDifference,
   isAtHand,
   masstoneOf,
   mixedPaint,
@@ -11,12 +12,12 @@ import {
   onFigures,
   opticsOfPot,
   paintedCoat,
+  standing,
   surfaceColour,
   surfaceKey,
-  standing,
+  surfaceOf,
   untouched,
   wetMixes,
-  colourDifference,
   type Army,
   type Bench,
   type BenchState,
@@ -101,11 +102,10 @@ export const benchWork = {
     return { state, wet, recipeNames: names, own, now: task && nowAt(task) };
 
     function nowAt(at: BenchTask): BenchNow | null {
-      const unit = army.units.find(({ id }) => id === at.unitId);
-      const surface = unit?.surfaces.find(({ id }) => id === at.surfaceId);
+      const on = surfaceOf(army, at);
       const written = recipeOf({ recipeId: at.recipeId, version: at.version });
-      if (!unit || !surface || !written) return null;
-      return nowOn(at, unit, surface, asMixed(written, counted), written);
+      if (!on || !written) return null;
+      return nowOn(at, on.unit, on.surface, asMixed(written, counted), written);
     }
 
     function nowOn(

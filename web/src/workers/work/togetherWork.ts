@@ -8,6 +8,7 @@ import {
   potIdsOf,
   predictBuildUp,
   readsAs,
+  unitOf,
   variedSurfaces,
   type Army,
   type Belonging,
@@ -43,7 +44,7 @@ whenChanged(['pots', 'recipes', 'versions'], () => judgedBy.clear());
 export const togetherWork = {
   /** One model of a unit: what it reads as, and whether its surfaces belong together. */
   together(army: Army, unitId: string, model: number): Together | null {
-    const unit = army.units.find(({ id }) => id === unitId);
+    const unit = unitOf(army, unitId);
     if (!unit) return null;
     const recipes = armyRecipes(army);
     const judged = judgedSurfaces(unit, (surface) => pinOf(army, surface, unit, model), recipes);
@@ -58,7 +59,7 @@ export const togetherWork = {
 
   /** Deals the variants of a unit anew; what clashes on one model is left out where it can be. */
   deal(army: Army, unitId: string, seed: number): OwnRecipe[] {
-    const unit = army.units.find(({ id }) => id === unitId);
+    const unit = unitOf(army, unitId);
     if (!unit) return [];
     const recipes = armyRecipes(army);
     const varied = variedSurfaces(unit);
@@ -68,7 +69,7 @@ export const togetherWork = {
   },
 
   dealtUnit(army: Army, unitId: string): DealtUnit {
-    const unit = army.units.find(({ id }) => id === unitId);
+    const unit = unitOf(army, unitId);
     const recipes = armyRecipes(army);
     const pins = (unit?.surfaces ?? []).flatMap((surface) => {
       const own = (unit?.own ?? []).filter(({ surfaceId }) => surfaceId === surface.id);

@@ -1,9 +1,10 @@
 import {
   areNeighbours,
-  versionGap,
   modelsByPin,
   pinKey,
   repaintOver,
+  surfaceOf,
+  versionGap,
   type Army,
   type VersionGap,
   type Recipe,
@@ -46,9 +47,9 @@ export const versionGapWork = {
 
   /** A finished surface painted over by another recipe. */
   repaint(army: Army, unitId: string, surfaceId: string, other: RecipePin): RepaintAnswer {
-    const unit = army.units.find(({ id }) => id === unitId);
-    const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
-    if (!unit || !surface) return unknown;
+    const on = surfaceOf(army, { unitId, surfaceId });
+    if (!on) return unknown;
+    const { unit, surface } = on;
     const { recipeOf } = armyRecipes(army);
     const [{ pin }] = modelsByPin(army, unit, surface);
     const painted = pin && recipeOf(pin);
