@@ -3,10 +3,18 @@ module.exports = {
   testEnvironment: 'node',
   roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
-  moduleNameMapper: { '^@yellow-ledger/core$': '<rootDir>/core/src/index.ts' },
+  moduleNameMapper: {
+    '^@yellow-ledger/core$': '<rootDir>/core/src/index.ts',
+    // What the page is shipped with (web/vite.config.ts).
+    '^react$': 'preact/compat',
+    '^react-dom$': 'preact/compat',
+    '^react-dom/client$': 'preact/compat/client',
+    '^react-dom/test-utils$': 'preact/test-utils',
+    '^react/jsx-runtime$': 'preact/jsx-runtime',
+  },
   setupFiles: ['<rootDir>/scripts/propertySeed.cjs'],
   transform: {
-    '^.+\\.(t|j)sx?$': [
+    '^.+\\.m?(t|j)sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -17,6 +25,6 @@ module.exports = {
       },
     ],
   },
-  // culori ships as ES modules only, which Jest must turn over.
-  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator)/)'],
+  // Some ship as ES modules only, which Jest must turn over.
+  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator|preact)/)'],
 };

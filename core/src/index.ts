@@ -53,6 +53,11 @@ export { colourDifference } from './colour/colourDifference';
 export { colourOfHex } from './colour/colourOfHex';
 export { colourOfLab } from './colour/colourOfLab';
 export { hexSchema, readHex } from './colour/hex';
+export {
+  hexOfHueStrengthBrightness,
+  hueStrengthBrightnessOf,
+  type HueStrengthBrightness,
+} from './colour/hueStrengthBrightness';
 export { meanHex } from './colour/meanHex';
 export { reflectanceFromHex, solveReflectance } from './colour/reflectanceFromHex';
 export { reflectanceToXyz } from './colour/reflectanceToXyz';

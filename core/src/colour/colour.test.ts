@@ -3,6 +3,7 @@ import { anyHex } from '../testing/arbitraries';
 import { colourDifference } from './colourDifference';
 import { colourOfHex } from './colourOfHex';
 import { readHex } from './hex';
+import { hexOfHueStrengthBrightness, hueStrengthBrightnessOf } from './hueStrengthBrightness';
 import { reflectanceFromHex } from './reflectanceFromHex';
 import { reflectanceToXyz } from './reflectanceToXyz';
 import { solveLinear } from './solveLinear';
@@ -84,4 +85,14 @@ describe('linear equations', () => {
       'no single solution',
     );
   });
+});
+
+test('hue, strength and brightness lead back to the colour they were read from', () => {
+  fc.assert(
+    fc.property(anyHex, (hex) => {
+      expect(hexOfHueStrengthBrightness(hueStrengthBrightnessOf(hex))).toBe(hex.toLowerCase());
+    }),
+  );
+  expect(hueStrengthBrightnessOf('#808080')).toMatchObject({ hue: 0, strength: 0 });
+  expect(() => hueStrengthBrightnessOf('marigold')).toThrow(RangeError);
 });

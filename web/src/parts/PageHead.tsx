@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import './pageHead.scss';
 
 export interface PageHeadProps {
@@ -26,6 +26,9 @@ export function PageHead({ title, name, className = '', children }: PageHeadProp
 }
 
 /** What stands in the browser’s tab. */
-export const PageTitle = ({ children }: { children: string }) => (
-  <title>{`${children} – Yellow Ledger`}</title>
-);
+export function PageTitle({ children }: { children: string }) {
+  useEffect(() => {
+    document.title = `${children} – Yellow Ledger`;
+  }, [children]);
+  return null;
+}

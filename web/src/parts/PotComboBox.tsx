@@ -1,13 +1,6 @@
-import { useMemo } from 'react';
-import {
-  Button,
-  ComboBox,
-  Input,
-  ListBox,
-  ListBoxItem,
-  Popover,
-  type Key,
-} from 'react-aria-components';
+import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
+import { useMemo, useRef, useState } from 'react';
+import Overlay from 'react-bootstrap/Overlay';
 import { BsChevronDown } from 'react-icons/bs';
 import type { PotChoice, PotPickerProps } from './potChoice';
 import { Swatch } from './Swatch';
@@ -15,36 +8,98 @@ import { Swatch } from './Swatch';
 /** Chooses a pot (or a mix carried forward) by typing a part of its name, or from the list. */
 export default function PotComboBox({ label, choices, chosen, onChoose }: PotPickerProps) {
   const current = useMemo(() => choices.find(({ id }) => id === chosen), [choices, chosen]);
+  /** what narrows the list; null until something is typed */
+  const [typed, setTyped] = useState<string | null>(null);
+  const items = useMemo(() => choices.filter(({ name }) => isIn(name, typed)), [choices, typed]);
+  const field = useRef<HTMLDivElement>(null);
+  const { isOpen, highlightedIndex, openMenu, ...ask } = useCombobox<PotChoice>({
+    items,
+    itemToString: (item) => item?.name ?? '',
+    itemToKey: (item) => item?.id,
+    selectedItem: current ?? null,
+    stateReducer: (state, change) => keptOpenOrBack(state, change, current?.name ?? ''),
+    onInputValueChange: ({ type, inputValue }) =>
+      setTyped(type === useCombobox.stateChangeTypes.InputChange ? inputValue : null),
+    onSelectedItemChange: ({ selectedItem }) => {
+      if (selectedItem && selectedItem.id !== chosen) onChoose(selectedItem.id);
+    },
+  });
   return (
     <div className="pot-picker">
       {current && <Swatch hex={current.hex} />}
-      <ComboBox
-        aria-label={label}
-        defaultItems={choices}
-        selectedKey={chosen}
-        onSelectionChange={(key: Key | null) => {
-          if (key !== null && key !== chosen) onChoose(String(key));
-        }}
-        menuTrigger="focus"
-      >
-        <div className="pot-picker-field">
-          <Input className="form-control form-control-sm" />
-          <Button className="pot-picker-open" aria-label={`${label}: list`}>
-            <BsChevronDown aria-hidden />
-          </Button>
-        </div>
-        <Popover className="pot-picker-list">
-          <ListBox<PotChoice>>
-            {({ id, name, hex, hint }) => (
-              <ListBoxItem id={id} textValue={name} className="pot-picker-choice">
-                <Swatch hex={hex} />
-                <span dir="auto">{name}</span>
-                {hint && <small>{hint}</small>}
-              </ListBoxItem>
-            )}
-          </ListBox>
-        </Popover>
-      </ComboBox>
+      <div className="pot-picker-field" ref={field}>
+        <input
+          {...ask.getInputProps({
+            onFocus: () => openMenu(),
+            onKeyDown: ({ key, nativeEvent }) => {
+              // Escape with the list closed is for what the field stands in.
+              if (key === 'Escape' && !isOpen)
+                Object.assign(nativeEvent, { preventDownshiftDefault: true });
+            },
+          })}
+          aria-label={label}
+          aria-labelledby={undefined}
+          className="form-control form-control-sm"
+        />
+        <button
+          {...ask.getToggleButtonProps()}
+          type="button"
+          className="pot-picker-open"
+          aria-label={`${label}: list`}
+        >
+          <BsChevronDown aria-hidden />
+        </button>
+      </div>
+      <Overlay target={field} show={isOpen} placement="bottom-start" transition={false} flip>
+        {({ ref, style }) => (
+          <ul
+            {...ask.getMenuProps({ ref }, { suppressRefError: true })}
+            aria-label={label}
+            aria-labelledby={undefined}
+            className="pot-picker-list"
+            style={{ ...style, minWidth: field.current?.offsetWidth }}
+          >
+            {items.map((item, index) => (
+              <li
+                key={item.id}
+                {...ask.getItemProps({ item, index })}
+                className="pot-picker-choice"
+                data-focused={index === highlightedIndex || undefined}
+                data-selected={item.id === chosen || undefined}
+              >
+                <Swatch hex={item.hex} />
+                <span dir="auto">{item.name}</span>
+                {item.hint && <small>{item.hint}</small>}
+              </li>
+            ))}
+          </ul>
+        )}
+      </Overlay>
     </div>
   );
+}
+
+const isIn = (name: string, typed: string | null) =>
+  typed === null || name.toLowerCase().includes(typed.trim().toLowerCase());
+
+/** A press into the field keeps the list open; leaving it, or Escape, brings back what is chosen. */
+function keptOpenOrBack(
+  state: UseComboboxState<PotChoice>,
+  { type, changes }: UseComboboxStateChangeOptions<PotChoice>,
+  chosenName: string,
+): Partial<UseComboboxState<PotChoice>> {
+  switch (type) {
+    case useCombobox.stateChangeTypes.InputClick:
+      return { ...changes, isOpen: true };
+    case useCombobox.stateChangeTypes.InputBlur:
+    case useCombobox.stateChangeTypes.InputKeyDownEscape:
+      return {
+        ...changes,
+        isOpen: false,
+        selectedItem: state.selectedItem,
+        inputValue: chosenName,
+      };
+    default:
+      return changes;
+  }
 }

@@ -2,29 +2,27 @@ import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Options, type Option } from './Choice';
 import { Field } from './Field';
+import { useFocusAtStart } from './useFocusAtStart';
 
 export interface SelectFieldProps {
   name: string;
   label: string;
   options: readonly Option[];
-  autoFocus?: boolean;
+  /** the cursor stands in it when the form opens */
+  isFirst?: boolean;
   /** called with what was chosen, after the form has taken it */
   onChosen?: (value: string) => void;
 }
 
 /** One of a few, in the form it stands in. */
-export function SelectField({ name, label, options, autoFocus, onChosen }: SelectFieldProps) {
+export function SelectField({ name, label, options, isFirst, onChosen }: SelectFieldProps) {
   const { register } = useFormContext();
+  useFocusAtStart(name, isFirst);
   const onChange = (event: { target: { value: string } }) => onChosen?.(event.target.value);
   return (
     <Field name={name} label={label}>
       {(attributes) => (
-        <Form.Select
-          size="sm"
-          autoFocus={autoFocus}
-          {...attributes}
-          {...register(name, { onChange })}
-        >
+        <Form.Select size="sm" {...attributes} {...register(name, { onChange })}>
           <Options of={options} />
         </Form.Select>
       )}

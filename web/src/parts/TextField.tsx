@@ -1,15 +1,19 @@
 import Form, { type FormProps } from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Field } from './Field';
+import { useFocusAtStart } from './useFocusAtStart';
 
-export interface TextFieldProps extends Pick<FormProps, 'className' | 'autoFocus'> {
+export interface TextFieldProps extends Pick<FormProps, 'className'> {
   name: string;
   label: string;
+  /** the cursor stands in it when the form opens */
+  isFirst?: boolean;
 }
 
 /** A line of text, in the form it stands in. */
-export function TextField({ name, label, ...control }: TextFieldProps) {
+export function TextField({ name, label, isFirst, ...control }: TextFieldProps) {
   const { register } = useFormContext();
+  useFocusAtStart(name, isFirst);
   return (
     <Field name={name} label={label}>
       {(attributes) => (

@@ -1,15 +1,5 @@
-import { parseDate } from '@internationalized/date';
-import {
-  Button,
-  Calendar,
-  CalendarCell,
-  CalendarGrid,
-  CalendarGridBody,
-  CalendarGridHeader,
-  CalendarHeaderCell,
-  Heading,
-} from 'react-aria-components';
-import { BsChevronLeft, BsChevronRight } from 'react-icons/bs';
+import { format, parseISO } from 'date-fns';
+import { DayPicker } from 'react-day-picker';
 
 export interface MonthCalendarProps {
   /** days as `yyyy-MM-dd`, with how many sittings were on each */
@@ -22,40 +12,26 @@ export interface MonthCalendarProps {
 /** A month, with the days marked on which something was painted. */
 export default function MonthCalendar({ days, newest, day, onDay }: MonthCalendarProps) {
   return (
-    <Calendar
+    <DayPicker
+      mode="single"
+      required
       aria-label="Days painted on"
-      className="month"
-      value={day === null ? null : parseDate(day)}
-      onChange={(date) => onDay(date.toString())}
-      defaultFocusedValue={parseDate(newest)}
-      firstDayOfWeek="mon"
-    >
-      <header>
-        <Button slot="previous" className="btn btn-icon">
-          <BsChevronLeft aria-hidden />
-        </Button>
-        <Heading />
-        <Button slot="next" className="btn btn-icon">
-          <BsChevronRight aria-hidden />
-        </Button>
-      </header>
-      <CalendarGrid>
-        <CalendarGridHeader>
-          {(name) => <CalendarHeaderCell>{name}</CalendarHeaderCell>}
-        </CalendarGridHeader>
-        <CalendarGridBody>
-          {(date) => (
-            <CalendarCell
-              date={date}
-              className={({ isSelected }) =>
-                ['day', days.has(date.toString()) && 'painted-on', isSelected && 'chosen']
-                  .filter(Boolean)
-                  .join(' ')
-              }
-            />
-          )}
-        </CalendarGridBody>
-      </CalendarGrid>
-    </Calendar>
+      weekStartsOn={1}
+      defaultMonth={parseISO(newest)}
+      selected={day === null ? undefined : parseISO(day)}
+      onSelect={(date: Date) => onDay(format(date, 'yyyy-MM-dd'))}
+      modifiers={{ paintedOn: (date) => days.has(format(date, 'yyyy-MM-dd')) }}
+      classNames={{
+        root: 'month',
+        months: 'months',
+        nav: 'month-turn',
+        button_previous: 'btn btn-icon',
+        button_next: 'btn btn-icon',
+        month_caption: 'month-name',
+        day: 'day',
+        selected: 'chosen',
+      }}
+      modifiersClassNames={{ paintedOn: 'painted-on' }}
+    />
   );
 }

@@ -66,7 +66,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
         }}
       >
         <div className="line-editor-how">
-          <SelectField name="stage" label="Stage" options={stages} autoFocus />
+          <SelectField name="stage" label="Stage" options={stages} isFirst />
           <SelectField
             name="technique"
             label="Technique"

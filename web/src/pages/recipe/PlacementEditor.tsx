@@ -1,6 +1,5 @@
 import { nearestStop, pulls, toneStops, type Step } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
-import { Slider, SliderThumb, SliderTrack } from 'react-aria-components';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Field } from '../../parts/Field';
 
@@ -11,6 +10,8 @@ export function PlacementEditor() {
   const { control, register, setValue } = useFormContext<Step>();
   const placement = useWatch({ control, name: 'placement' });
   const { from, to, softness } = placement;
+  const moveTo = (low: number, high: number) =>
+    setValue('placement', { ...placement, from: low, to: high }, { shouldValidate: true });
   const endWords = (at: number) => `${nearestStop(at).name} (${at.toFixed(2)})`;
   return (
     <fieldset className="stacked">
@@ -18,29 +19,14 @@ export function PlacementEditor() {
         Where: {endWords(from)} to {endWords(to)}
       </legend>
       <div className="placement-axis">
-        <Slider
-          aria-label="Placement on the tone axis"
-          minValue={0}
-          maxValue={1}
-          step={0.01}
-          value={[from, to]}
-          onChange={(ends: number[]) =>
-            setValue(
-              'placement',
-              { ...placement, from: ends[0], to: ends[1] },
-              { shouldValidate: true },
-            )
-          }
-        >
-          <SliderTrack className="axis-track">
-            <span
-              className="axis-span"
-              style={{ left: `${from * 100}%`, width: `${(to - from) * 100}%` }}
-            />
-            <SliderThumb index={0} className="axis-thumb" aria-label="Starts at" />
-            <SliderThumb index={1} className="axis-thumb" aria-label="Ends at" />
-          </SliderTrack>
-        </Slider>
+        <div className="axis-track">
+          <span
+            className="axis-span"
+            style={{ left: `${from * 100}%`, width: `${(to - from) * 100}%` }}
+          />
+          <AxisEnd label="Starts at" at={from} onMove={(at) => moveTo(Math.min(at, to), to)} />
+          <AxisEnd label="Ends at" at={to} onMove={(at) => moveTo(from, Math.max(at, from))} />
+        </div>
         <span className="axis-stops" aria-hidden="true">
           {toneStops.map(({ name, at }) => (
             <span key={name} style={{ left: `${at * 100}%` }}>
@@ -78,6 +64,25 @@ export function PlacementEditor() {
     </fieldset>
   );
 }
+
+interface AxisEndProps {
+  label: string;
+  at: number;
+  onMove: (at: number) => void;
+}
+
+/** One end of the placement; both lie on one track, and a pointer takes hold of the grips alone. */
+const AxisEnd = ({ label, at, onMove }: AxisEndProps) => (
+  <Form.Range
+    className="axis-end"
+    aria-label={label}
+    min={0}
+    max={1}
+    step={0.01}
+    value={at}
+    onChange={({ target }) => onMove(Number(target.value))}
+  />
+);
 
 /** @example softnessWords(0.1) // → 'soft' */
 function softnessWords(softness: number): string {

@@ -22,6 +22,7 @@ import { SelectField } from '../../parts/SelectField';
 import { Swatch } from '../../parts/Swatch';
 import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
+import { ColourSliders } from './ColourSliders';
 import { HidingChoice } from './HidingChoice';
 import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
@@ -30,7 +31,6 @@ import { usePotWriting } from './usePotWriting';
 const BottleFields = lazy(() => import('./BottleFields'));
 const CardMeasure = lazy(() => import('./CardMeasure'));
 const PairsPanel = lazy(() => import('./PairsPanel'));
-const ColourField = lazy(() => import('../../parts/ColourField'));
 
 /** A pot opened in its place in the table. What is right is saved as it is typed. */
 export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => void }) {
@@ -68,15 +68,13 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             label="Swatch, thick and dry"
             read={(typed) => readHex(String(typed)) ?? typed}
           />
-          <Suspense fallback={<p>Opening the colour field …</p>}>
-            <ColourField
-              hex={hex}
-              onPick={(picked) => setValue('swatch', picked, { shouldValidate: true })}
-            />
-          </Suspense>
+          <ColourSliders
+            hex={hex}
+            onPick={(picked) => setValue('swatch', picked, { shouldValidate: true })}
+          />
         </div>
         <div className="stacked">
-          <TextField name="name" label="Name" autoFocus />
+          <TextField name="name" label="Name" isFirst />
           <div className="pot-row">
             <SelectField name="kind" label="Kind" options={potKinds} />
             <SelectField name="finish" label="Finish" options={potFinishes} />

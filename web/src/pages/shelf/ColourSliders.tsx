@@ -1,0 +1,56 @@
+import {
+  hexOfHueStrengthBrightness,
+  hueStrengthBrightnessOf,
+  type HueStrengthBrightness,
+} from '@yellow-ledger/core';
+import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import './colourSliders.scss';
+
+const sliders = [
+  { name: 'hue', label: 'Hue', most: 360 },
+  { name: 'strength', label: 'Strength', most: 1 },
+  { name: 'brightness', label: 'Brightness', most: 1 },
+] as const;
+
+interface ColourSlidersProps {
+  hex: string;
+  onPick: (hex: string) => void;
+}
+
+/** Points at a colour: by hue, strength and brightness, each with what it would become along it. */
+export function ColourSliders({ hex, onPick }: ColourSlidersProps) {
+  // What the hand has set: a grey has no hue of its own, and it must not jump.
+  const [set, setSet] = useState<HueStrengthBrightness | null>(null);
+  const isSet = set !== null && hexOfHueStrengthBrightness(set) === hex.toLowerCase();
+  const now = isSet ? set : hueStrengthBrightnessOf(hex);
+  return (
+    <div className="colour-sliders">
+      {sliders.map(({ name, label, most }) => (
+        <Form.Range
+          key={name}
+          aria-label={label}
+          title={label}
+          min={0}
+          max={most}
+          step={most / 180}
+          value={now[name]}
+          style={{ backgroundImage: along((figure) => ({ ...now, [name]: figure }), most) }}
+          onChange={({ target }) => {
+            const next = { ...now, [name]: Number(target.value) };
+            setSet(next);
+            onPick(hexOfHueStrengthBrightness(next));
+          }}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** What a slider would make of the colour from its start to its end. */
+function along(at: (figure: number) => HueStrengthBrightness, most: number): string {
+  const stops = Array.from({ length: 13 }, (_, i) =>
+    hexOfHueStrengthBrightness(at((most * i) / 12)),
+  );
+  return `linear-gradient(90deg, ${stops.join(', ')})`;
+}
