@@ -2,6 +2,7 @@ import { benchAdvice } from './adviceBench';
 import { benchBuildUp } from './buildUpBench';
 
 import { benchForms } from './formBench';
+import { benchJudgement } from './judgementBench';
 import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
 import { benchPages } from './pagesBench';
@@ -13,6 +14,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   pages: benchPages,
   buildUp: benchBuildUp,
   advice: benchAdvice,
+  judgement: benchJudgement,
   forms: benchForms,
   tables: benchTables,
   shelf: benchShelfWork,

@@ -333,6 +333,11 @@ export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe
 export { wetVolumeMl } from './recipe/wetVolume';
 export { withFilm } from './recipe/withFilm';
 export { carriersOf, withoutStep } from './recipe/withoutStep';
+export { meaningTells, meaningWord, meanings, type Meaning } from './recipe/meaning';
+export { estimatesOf, type EstimateCause } from './recipe/estimatesOf';
+export { lineMeanings } from './advice/lineMeanings';
+export { bringBackFix, setAsideFix } from './advice/setAside';
+export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './recipe/writtenRecipe';
 export { fieldErrors, sentenceOf, type FieldError } from './record/fieldErrors';
 export {
   idSchema,

@@ -257,11 +257,11 @@ test('leaves are turned with the keyboard', async ({ page, demo }) => {
 test('a version survives a power cut, and a mend too', async ({ page }) => {
   const first = await startServer({ demo: true });
   await page.goto(`${first.url}/recipes/oilskin-shadow`);
-  await page
-    .getByRole('listitem')
-    .filter({ hasText: 'Collar, cuffs' })
-    .getByRole('button', { name: 'Make it 3' })
-    .click();
+  const line = page.getByRole('listitem').filter({ hasText: 'Collar, cuffs' });
+  await page.getByRole('button', { name: /^Line 8 / }).click();
+  await page.getByLabel('What it is for').selectOption({ index: 1 });
+  await page.getByRole('button', { name: 'Done' }).click();
+  await line.getByRole('button', { name: 'Make it 3' }).click();
   await isSaved(page);
   await page.getByRole('link', { name: 'Versions' }).click();
   await page.getByLabel('What this version is').fill('Before the storm');

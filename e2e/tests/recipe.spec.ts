@@ -77,13 +77,42 @@ test('what is wrong is said beside the field, is not counted, and is kept when t
   await expect(page.getByText('60 is not right')).toBeVisible();
 });
 
-test('the margin counts coats, and one press mends them', async ({ page }) => {
+test('a line says what it is for; said to cover, the margin counts its coats, and one press mends them', async ({
+  page,
+}) => {
   const line = page.getByRole('listitem').filter({ hasText: 'Collar, cuffs' });
+  await expect(line.getByText('marks', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Line 8 / }).click();
+  await page
+    .getByLabel('What it is for')
+    .selectOption({ label: 'it covers: nothing below it is to show' });
+  await page.getByRole('button', { name: 'Done' }).click();
   await expect(line.getByText(/Covers in 3 coats; 2 written/)).toBeVisible();
   await line.getByRole('button', { name: 'Make it 3' }).click();
   await expect(line.getByText('Covers.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(line.getByText(/2 written/)).toBeVisible();
+});
+
+test('what was meant so is set aside, is still so after a reload, and speaks again when it is another', async ({
+  page,
+}) => {
+  const line = page.getByRole('listitem').filter({ hasText: 'The whole coat' });
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByLabel('Water parts').fill('8');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(line.getByText(/^Breaks up: 8 parts of water/)).toBeVisible();
+  await line.getByRole('button', { name: 'Meant so' }).click();
+  await expect(line.getByText(/^Breaks up/)).toBeHidden();
+  await isSaved(page);
+  await page.reload();
+  await line.getByRole('button', { name: '1 meant so' }).click();
+  await expect(line.getByText(/^Breaks up: 8 parts of water/)).toBeVisible();
+  await expect(line.getByRole('button', { name: 'Say it again' })).toBeVisible();
+  await page.getByRole('button', { name: /^Line 1 / }).click();
+  await page.getByLabel('Water parts').fill('14');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(line.getByRole('button', { name: 'Meant so' })).toBeVisible();
 });
 
 test('another ground shows at once, and a quicker finish level leaves lines out', async ({

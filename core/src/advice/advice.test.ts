@@ -63,6 +63,10 @@ const wash = stepWith({
 });
 const metal = stepWith({ id: 'metal', mix: mixOf({ copper: 1 }), coats: 2 });
 
+const gloss = stepWith({ id: 'gloss', stage: 'finish', mix: mixOf({ gloss: 1 }) });
+const withCopper = (brownParts: number) =>
+  stepWith({ id: 'mixed', mix: mixOf({ copper: 1, brown: brownParts }), coats: 2 });
+
 /** Where each rule speaks, and where it must stay silent. */
 const examples: [RuleName, string, Recipe, boolean][] = [
   ['doesNotCover', 'one coat of yellow over black', recipeWith([{ ...yellow, coats: 1 }]), true],
@@ -150,7 +154,7 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     'red lightened with white',
     recipeWith([
       stepWith({ id: 'r', mix: mixOf({ red: 1 }), coats: 3 }),
-      { ...light, mix: mixOf({ red: 1, white: 4 }), coats: 4 },
+      { ...light, mix: mixOf({ white: 1 }), coats: 6 },
     ]),
     true,
   ],
@@ -163,7 +167,18 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     ]),
     false,
   ],
-  ['filterOverPoints', 'a filter over the points', recipeWith([brown, point, filter]), true],
+  [
+    'filterOverPoints',
+    'a black filter over the points',
+    recipeWith([brown, point, { ...filter, mix: mixOf({ black: 1 }, { mediumParts: 2 }) }]),
+    true,
+  ],
+  [
+    'filterOverPoints',
+    'a white point that is tinted: it was put there for that',
+    recipeWith([brown, point, { ...filter, mix: mixOf({ yellow: 1 }, { mediumParts: 2 }) }]),
+    false,
+  ],
   ['filterOverPoints', 'the points after the filter', recipeWith([brown, filter, point]), false],
   [
     'filterOverPoints',
@@ -316,9 +331,9 @@ const examples: [RuleName, string, Recipe, boolean][] = [
       stepWith({ id: 'b', mix: mixOf({ black: 1 }) }),
       {
         ...light,
-        mix: mixOf({ bone: 1 }),
+        mix: mixOf({ white: 1 }),
         coats: 4,
-        placement: { from: 0.4, to: 1, softness: 0.1, pull: 'up' },
+        placement: { from: 0.53, to: 1, softness: 0.02, pull: 'up' },
       },
     ]),
     true,
@@ -336,6 +351,39 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     ]),
     false,
   ],
+  [
+    'identity',
+    'a red that was begun black',
+    recipeWith([
+      stepWith({ id: 'b', mix: mixOf({ black: 1 }) }),
+      stepWith({ id: 'r', technique: 'layer', mix: mixOf({ red: 1 }), coats: 4 }),
+    ]),
+    false,
+  ],
+  [
+    'opaqueGlaze',
+    'a glaze of neat brown',
+    recipeWith([brown, { ...filter, technique: 'placedGlaze', mix: mixOf({ bone: 1 }) }]),
+    true,
+  ],
+  [
+    'opaqueGlaze',
+    'a glaze of 1 : 2, however many passes',
+    recipeWith([brown, { ...filter, coats: 9 }]),
+    false,
+  ],
+  ['metalInMatt', 'copper in three of brown', recipeWith([withCopper(3)]), true],
+  ['metalInMatt', 'copper with a little brown', recipeWith([withCopper(0.25)]), false],
+  ['overVarnish', 'a light on gloss', recipeWith([brown, gloss, light]), true],
+  ['overVarnish', 'gloss for a wash to run on', recipeWith([brown, gloss, wash, light]), false],
+  ['overVarnish', 'gloss at the end', recipeWith([brown, light, gloss]), false],
+  [
+    'coveredLater',
+    'yellow under brown all over',
+    recipeWith([yellow, { ...brown, coats: 4 }], overWhite),
+    true,
+  ],
+  ['coveredLater', 'brown that shows in the folds', recipeWith([brown, light]), false],
 ];
 
 test.each(examples)('%s: %s', (rule, _what, recipe, isSaid) => {

@@ -6,10 +6,12 @@ import { flattenMix, type PotShare } from '../recipe/flattenMix';
 import type { FormName } from '../recipe/formNames';
 import { formOf } from '../recipe/formOf';
 import { includedSteps } from '../recipe/includedSteps';
+import type { Meaning } from '../recipe/meaning';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { placeOf, type ToneStopName } from '../recipe/toneAxis';
+import { meaningOf } from './meaningOf';
 
 /** A painted line with everything the rules ask about it. */
 export interface PaintedLine {
@@ -24,6 +26,8 @@ export interface PaintedLine {
   below: readonly SurfaceColour[];
   shares: readonly PotShare[];
   paint: Optics;
+  /** what it is for; null for what holds no paint */
+  meaning: Meaning | null;
 }
 
 /** What the rules read. */
@@ -55,6 +59,7 @@ export function adviceContext(recipe: Recipe, build: BuildUp, shelf: Shelf): Adv
       below,
       shares,
       paint: mixedPaint(shares, shelf),
+      meaning: meaningOf(step, build.steps[index], below),
     };
     below = build.steps[index].surface;
     return [line];

@@ -1,10 +1,12 @@
 import { mostSteps, type Recipe } from '../recipe/recipe';
+import type { SetAside } from '../recipe/setAside';
 import type { Step } from '../recipe/step';
 
 export type RecipeChange =
   | { do: 'replace'; step: Step }
   | { do: 'insertBefore' | 'insertAfter'; stepId: string; step: Step }
-  | { do: 'ground'; potId: string };
+  | { do: 'ground'; potId: string }
+  | { do: 'setAside'; setAside: SetAside[] };
 
 /** A mend: what its button says, and what it changes. */
 export interface Fix {
@@ -16,6 +18,7 @@ export interface Fix {
 export function applyFix(recipe: Recipe, { changes }: Fix): Recipe {
   return changes.reduce<Recipe>((current, change) => {
     if (change.do === 'ground') return { ...current, groundPotId: change.potId };
+    if (change.do === 'setAside') return { ...current, setAside: change.setAside };
     if (change.do === 'replace')
       return {
         ...current,

@@ -1,5 +1,5 @@
 import type { AdviceContext } from './adviceContext';
-import type { Finding } from './finding';
+import type { Finding, RemarkKind } from './finding';
 
 /** Something the ledger looks out for in a recipe. */
 export interface Rule {
@@ -8,7 +8,13 @@ export interface Rule {
    * not look right
    */
   listedAt: number;
+  /** how it usually speaks */
+  kind: RemarkKind;
   find: (context: AdviceContext) => Finding[];
 }
 
-export const rule = (listedAt: number, find: Rule['find']): Rule => ({ listedAt, find });
+export const rule = (
+  listedAt: number,
+  find: Rule['find'],
+  kind: RemarkKind = 'objection',
+): Rule => ({ listedAt, kind, find });

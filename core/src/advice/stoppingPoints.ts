@@ -37,8 +37,17 @@ export function stoppingPoints(recipe: Recipe, build: BuildUp, shelf: Shelf): st
         .some(({ step }) => step.restores !== undefined && isAtOrBefore(step.restores, index)) ||
       (techniqueOf(line.step.technique).wantsRestoring &&
         lines.slice(index + 1).some(({ step }) => step.stage === 'layer'));
+    const isColoured = lines
+      .slice(0, index + 1)
+      .some(({ step, meaning }) => meaning !== null && step.stage !== 'prime');
     const isDone =
-      index >= lastBase && isRead && isMidThere && isUpright && isCovered && !isSpoiled;
+      isColoured &&
+      index >= lastBase &&
+      isRead &&
+      isMidThere &&
+      isUpright &&
+      isCovered &&
+      !isSpoiled;
     return isDone ? [line.step.id] : [];
   });
 

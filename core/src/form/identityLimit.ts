@@ -1,5 +1,6 @@
 import { readsAs } from './readsAs';
 import { areaShares } from './readsAs';
+import { hueApart } from '../colour/hueApart';
 import type { SurfaceColour } from '../colour/surfaceColour';
 import type { FormName } from '../recipe/formNames';
 
@@ -17,49 +18,54 @@ export type IdentityLoss =
       limit: number;
     };
 
-/** A mid tone up to this L* is meant as a black. */
-const blackUpTo = 24;
+/** A mid tone up to this L* and this weak is meant as a black. */
+const black = { value: 26, chroma: 10 };
 /** A black that reads lighter than this reads grey. */
 const blackReadsUpTo = 30;
-/** A mid tone from this L* up is meant as a white. */
-const whiteFrom = 82;
+/** Read in colour, lights on black are not grey. */
+const greyUpTo = 12;
+/** A mid tone from this L* up and this weak is meant as a white. */
+const white = { value: 82, chroma: 8 };
 /** A white needs at least so much between its dark and its light places to keep its form, L*. */
-const whiteSpread = 10;
+const whiteSpread = 8;
 /** A tint whose hue is further than this from the surface's own, in degrees, is another light. */
 const otherHue = 60;
 const tintedFrom = 14;
-/** A tint on more of the area than this reads as a second light. */
+/** A tint of the lights on more of the area than this reads as a second light; on most, it is the colour. */
 const tintShare = 0.3;
+const mostOfIt = 0.5;
+/** Lights begin here on the tone axis. */
+const lightsFrom = 0.5;
 
 /**
- * Where highlights and tints have carried a surface past what it is meant to be.
+ * Where highlights and tints have carried a surface past what it is meant to be. What it is meant
+ * to be is what it ends as, at its mid place: a dark first coat is no failed black.
  *
- * @param meant the surface's own colour: its mid place after the base
  * @param surface the finished colours at each stop
  */
 export function identityLosses(
-  meant: SurfaceColour,
   surface: readonly SurfaceColour[],
   stops: readonly number[],
   form: FormName,
 ): IdentityLoss[] {
   const losses: IdentityLoss[] = [];
   const shares = areaShares(form, stops);
-  if (meant.value <= blackUpTo) {
-    const { value } = readsAs(surface, stops, form);
-    if (value > blackReadsUpTo)
+  const meant = surface[stops.findIndex((at) => at >= lightsFrom)];
+  if (meant.value <= black.value && meant.chroma <= black.chroma) {
+    const { value, chroma } = readsAs(surface, stops, form);
+    if (value > blackReadsUpTo && chroma <= greyUpTo)
       losses.push({ kind: 'black reads grey', readsValue: value, limit: blackReadsUpTo });
   }
-  if (meant.value >= whiteFrom) {
+  if (meant.value >= white.value && meant.chroma <= white.chroma) {
     const spread = spreadOf(surface, shares);
     if (spread < whiteSpread) losses.push({ kind: 'white reads flat', spread, limit: whiteSpread });
   }
   if (meant.chroma >= tintedFrom) {
     const share = surface.reduce((sum, { hue, chroma }, i) => {
-      const apart = Math.abs(((hue - meant.hue + 540) % 360) - 180);
-      return sum + (chroma >= tintedFrom && apart > otherHue ? shares[i] : 0);
+      const isOther = chroma >= tintedFrom && Math.abs(hueApart(meant.hue, hue)) > otherHue;
+      return sum + (isOther && stops[i] >= lightsFrom ? shares[i] : 0);
     }, 0);
-    if (share > tintShare)
+    if (share > tintShare && share <= mostOfIt)
       losses.push({ kind: 'tint reads as a second light', share, limit: tintShare });
   }
   return losses;

@@ -15,6 +15,8 @@ const excessCounts = 1 / 3;
 export interface Coverage {
   /** coats needed; null when the ground still shows after `mostCoatsTried` */
   coats: number | null;
+  /** what is missing before the first, ΔE00 as `groundShowing` counts it */
+  missingAtFirst: number;
   /** what is missing after coat 1, 2, 3 …, ΔE00 as `groundShowing` counts it */
   missingAfter: number[];
 }
@@ -53,11 +55,12 @@ export function groundShowing(surface: SurfaceColour, masstone: SurfaceColour): 
 export function coatsToCover(paint: Optics, ground: Spectrum, filmPerCoat: number): Coverage {
   if (!(filmPerCoat > 0)) throw new RangeError(`a coat of ${filmPerCoat} films covers nothing`);
   const target = surfaceColour(masstoneOf(paint));
+  const missingAtFirst = groundShowing(surfaceColour(ground), target);
   const missingAfter: number[] = [];
   for (let coats = 1; coats <= mostCoatsTried; coats++) {
     const surface = surfaceColour(filmOver(ground, paint, coats * filmPerCoat));
     missingAfter.push(groundShowing(surface, target));
-    if (missingAfter[coats - 1] <= coveredWithin) return { coats, missingAfter };
+    if (missingAfter[coats - 1] <= coveredWithin) return { coats, missingAtFirst, missingAfter };
   }
-  return { coats: null, missingAfter };
+  return { coats: null, missingAtFirst, missingAfter };
 }

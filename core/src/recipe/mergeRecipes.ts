@@ -30,6 +30,7 @@ const headFields: readonly HeadField[] = [
   'notes',
   'archived',
   'form',
+  'setAside',
 ];
 
 /**
@@ -41,7 +42,7 @@ const headFields: readonly HeadField[] = [
 export function differencesBetween(base: Recipe, mine: Recipe, theirs: Recipe): Difference[] {
   const found: Difference[] = [];
   for (const field of headFields)
-    if (mine[field] !== theirs[field])
+    if (!isSameContent(mine[field], theirs[field]))
       found.push({
         kind: 'head',
         key: `head ${field}`,

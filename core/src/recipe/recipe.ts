@@ -9,6 +9,7 @@ import {
 } from '../record/fields';
 import { finishLevelSchema, stepSchema } from './step';
 import { formNames } from './formNames';
+import { setAsideSchema } from './setAside';
 
 export const mostSteps = 60;
 
@@ -70,6 +71,7 @@ export const recipeSchema = z
     parent: recipeParentSchema
       .optional()
       .describe('what a variant was forked from and has taken over since'),
+    setAside: setAsideSchema,
     more: carriedFields,
   })
   .superRefine(({ steps }, context) => {

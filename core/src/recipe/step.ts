@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { idSchema, numberWithin, pageOfText, wholeNumberWithin } from '../record/fields';
+import { meanings } from './meaning';
 import { mixSchema } from './mix';
 import { placementSchema } from './placement';
+import { setAsideSchema } from './setAside';
 import { techniqueNames } from './techniques';
 
 export const stages = [
@@ -52,6 +54,11 @@ export const stepSchema = z.strictObject({
   restores: idSchema
     .optional()
     .describe('the earlier line whose dulling this one repairs; in and out with it'),
+  meaning: z
+    .enum(meanings, { error: `one of ${meanings.join(', ')}` })
+    .optional()
+    .describe('what the line is for; follows from how it is painted where not said'),
+  setAside: setAsideSchema,
   note: pageOfText,
 });
 

@@ -1,8 +1,7 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { sampleRecipe } from '../demo/recipes/lines';
-import type { Recipe } from '@yellow-ledger/core';
+import { writtenRecipe, type Recipe } from '@yellow-ledger/core';
 import type { Express } from 'express';
 import type { Knex } from 'knex';
 import pino from 'pino';
@@ -11,7 +10,7 @@ import { createApp } from '../app';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 
-const recipe = sampleRecipe({
+const recipe = writtenRecipe({
   id: 'r1',
   name: 'Oilskin',
   surface: 'cloth',

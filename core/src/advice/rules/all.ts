@@ -1,12 +1,16 @@
 export { caution } from './caution';
 export { chalkyDryBrush } from './chalkyDryBrush';
 export { coatsWasted } from './coatsWasted';
+export { coveredLater } from './coveredLater';
 export { darkUpward } from './darkUpward';
 export { doesNotCover } from './doesNotCover';
 export { filterOverPoints } from './filterOverPoints';
 export { identity } from './identity';
+export { metalInMatt } from './metalInMatt';
 export { metallicDulled } from './metallicDulled';
 export { oneCoatGround } from './oneCoatGround';
+export { opaqueGlaze } from './opaqueGlaze';
+export { overVarnish } from './overVarnish';
 export { potGone } from './potGone';
 export { shadeKillsHue } from './shadeKillsHue';
 export { skippedDrying } from './skippedDrying';

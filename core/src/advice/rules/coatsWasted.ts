@@ -2,15 +2,15 @@ import { withCoats } from '../withCoats';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
-/** One coat more than needed evens out; from two more on it is time and paint for nothing. */
-const sparedFrom = 2;
+/** Two to four thin coats are how a first coat gets even; from so many to spare it is time for nothing. */
+const sparedFrom = 4;
 
-/** More coats are written than it takes to cover. */
+/** Many more coats are written than it takes to cover, of a line that is there to cover. */
 export const coatsWasted = rule(18, (context) => {
   return context.lines.flatMap((line): Finding[] => {
     const needed = line.build.coverage?.coats;
     const written = line.step.coats;
-    if (!needed || written - needed < sparedFrom) return [];
+    if (line.meaning !== 'cover' || !needed || written - needed < sparedFrom) return [];
     return [
       {
         stepId: line.step.id,
@@ -18,8 +18,8 @@ export const coatsWasted = rule(18, (context) => {
         figure: { value: written - needed, unit: 'coats to spare' },
         fixes: [
           {
-            label: `Make it ${needed}`,
-            changes: [{ do: 'replace', step: withCoats(line, context, needed) }],
+            label: `Make it ${needed + 1}`,
+            changes: [{ do: 'replace', step: withCoats(line, context, needed + 1) }],
           },
         ],
       },

@@ -1,31 +1,46 @@
 import { colourDifference } from '../../colour/colourDifference';
 import { colourOfHex } from '../../colour/colourOfHex';
 import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
+import { areaShares } from '../../form/readsAs';
 import { mostCoatsTried } from '../../recipe/coatsToCover';
 import { suggestUnderColour } from '../../recipe/compareGrounds';
 import { loadOf } from '../../recipe/mix';
 import { potOn } from '../../recipe/mixedPaint';
+import { meantToCover } from '../../recipe/predictBuildUp';
 import { mostCoats } from '../../recipe/step';
 import { techniqueOf } from '../../recipe/techniques';
+import { toneStops } from '../../recipe/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
-import type { Fix } from '../fix';
-import { withCoats } from '../withCoats';
 import type { Finding } from '../finding';
+import { finishedWith } from '../finishedWith';
+import type { Fix } from '../fix';
 import { rule } from '../rule';
 import { underColourFix } from '../underColourFix';
+import { withCoats } from '../withCoats';
 
 /** With more coats than this an under-colour is offered as well. */
 const patientCoats = 5;
 /** Under-colours are tried among so many pots nearest to the colour itself. */
 const nearestTried = 5;
+/** A coat short is patchy from so much missing, ΔE00; less is evened out by what goes on it. */
+const patchyFrom = 6;
+/** It matters where the finished surface would be so much another, ΔE00, on so much of its area. */
+const mattersFrom = 4;
+const mattersOn = 0.15;
 
-/** The ground still shows with the coats written. */
+/** A line that means to cover leaves what is below showing, and it shows in the finished surface. */
 export const doesNotCover = rule(3, (context) => {
   return context.lines.flatMap((line): Finding[] => {
     const { coverage, isEstimate } = line.build;
     const written = line.step.coats;
-    if (!coverage || (coverage.coats !== null && coverage.coats <= written)) return [];
+    if (line.meaning !== 'cover' || !coverage) return [];
+    const isSaid = line.step.meaning === 'cover';
+    const isBase = line.step.stage === 'base' || line.step.stage === 'prime';
+    if (!isSaid && !isBase) return [];
     const needed = coverage.coats;
+    if (needed !== null && needed <= written) return [];
+    const missing = coverage.missingAfter[Math.min(written, coverage.missingAfter.length) - 1];
+    if (!isSaid && (missing < patchyFrom || !isSeenAtTheEnd(line, context))) return [];
     const fixes: Fix[] = [];
     if (needed !== null && needed <= mostCoats)
       fixes.push({
@@ -36,6 +51,10 @@ export const doesNotCover = rule(3, (context) => {
       const under = underColour(line, context);
       if (under) fixes.push(under);
     }
+    fixes.push({
+      label: 'Let it show through',
+      changes: [{ do: 'replace', step: { ...line.written, meaning: 'showThrough' } }],
+    });
     const about = isEstimate ? '≈ ' : '';
     return [
       {
@@ -44,15 +63,28 @@ export const doesNotCover = rule(3, (context) => {
           needed === null
             ? `Does not cover, even in ${mostCoatsTried} coats.`
             : `Covers in ${about}${needed} coats; ${written} written.`,
-        figure: {
-          value: coverage.missingAfter[Math.min(written, coverage.missingAfter.length) - 1],
-          unit: 'ΔE00 still missing',
-        },
+        figure: { value: missing, unit: 'ΔE00 still missing' },
         fixes,
       },
     ];
   });
 });
+
+/** Whether the finished surface would be another one with the coats it takes. */
+function isSeenAtTheEnd(line: PaintedLine, context: AdviceContext): boolean {
+  const { stop, finished, form } = context;
+  const covered = finishedWith(context, line, line.build.coverage?.coats ?? mostCoatsTried, stop);
+  const shares = areaShares(
+    form,
+    toneStops.map(({ at }) => at),
+  );
+  const area = toneStops.reduce((sum, { name }, i) => {
+    const isMeant = line.build.deposit[stop(name)] >= meantToCover;
+    const apart = colourDifference(finished[stop(name)], covered[name]);
+    return sum + (isMeant && apart > mattersFrom ? shares[i] : 0);
+  }, 0);
+  return area >= mattersOn;
+}
 
 function underColour(line: PaintedLine, { shelf }: AdviceContext): Fix | null {
   const target = line.build.mix.colour;

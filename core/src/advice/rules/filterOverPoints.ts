@@ -1,4 +1,3 @@
-import { colourDifference } from '../../colour/colourDifference';
 import { tints } from '../../recipe/filterEffect';
 import { depositAt } from '../../recipe/predictBuildUp';
 import { techniqueOf } from '../../recipe/techniques';
@@ -6,30 +5,42 @@ import type { Finding } from '../finding';
 import { rule } from '../rule';
 import { isFinePoint, repairFix } from '../repairStep';
 
-/** ΔE00 a filter may take from the points before it is worth painting them again. */
-const dulledFrom = 1.5;
+/** L* a tint takes from finished points, less the strength of colour it gives them, before it dulls. */
+const dulledFrom = 8;
+/** Points that still stand so far above the mid, of what they did, are points still. */
+const standFrom = 0.57;
 
-/** A filter or glaze goes over points and edges that were finished, and nothing brings them back. */
+/**
+ * A filter or glaze goes over points and edges that were finished and takes more light from them
+ * than it gives colour, and nothing brings them back. A light that gains by its tint was put there
+ * to be tinted.
+ */
 export const filterOverPoints = rule(8, ({ recipe, lines, stop, build }) => {
   return lines.flatMap((line, index): Finding[] => {
     if (!tints(line.step) || techniqueOf(line.step.technique).sparesPoints) return [];
     const points = lines.slice(0, index).filter(({ step }) => isFinePoint(step));
     if (points.length === 0) return [];
     if (lines.slice(index + 1).some(({ step }) => isFinePoint(step))) return [];
-    const dulled = (['edge', 'point'] as const).map((place) => {
+    const mid = stop('mid');
+    const above = (surface: typeof line.below, i: number) => surface[i].value - surface[mid].value;
+    const losses = (['edge', 'point'] as const).flatMap((place) => {
       const i = stop(place);
-      return depositAt(line.step, build.stops[i]) > 0
-        ? colourDifference(line.below[i], line.build.surface[i])
-        : 0;
+      if (depositAt(line.step, build.stops[i]) === 0) return [];
+      const before = line.below[i];
+      const after = line.build.surface[i];
+      const lost = before.value - after.value;
+      const gained = Math.max(0, after.chroma - before.chroma);
+      const stands = above(line.build.surface, i) / Math.max(1, above(line.below, i));
+      return lost - gained >= dulledFrom && stands < standFrom ? [lost] : [];
     });
-    const most = Math.max(...dulled);
-    if (most < dulledFrom) return [];
+    if (losses.length === 0) return [];
+    const most = Math.max(...losses);
     const repair = repairFix(recipe, line.step.id);
     return [
       {
         stepId: line.step.id,
-        sentence: `Dulls the finished points of line ${points.at(-1)?.number} by ${most.toFixed(1)} ΔE00.`,
-        figure: { value: most, unit: 'ΔE00' },
+        sentence: `Takes ${Math.round(most)} L* from the finished points of line ${points.at(-1)?.number}, and they no longer stand out.`,
+        figure: { value: most, unit: 'L*' },
         fixes: repair ? [repair] : [],
       },
     ];

@@ -1,13 +1,12 @@
 import { identityLosses } from '../../form/identityLimit';
+import { surfaceFacts } from '../../recipe/surfaceFacts';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
 /** A black that reads grey, a white that reads flat, a tint that reads as a second light. */
-export const identity = rule(15, ({ lines, finished, build, form, stop }) => {
-  const base = lines.findLast(({ step }) => step.stage === 'base');
-  if (!base || lines.at(-1) === base) return [];
-  const meant = base.build.surface[stop('mid')];
-  return identityLosses(meant, finished, build.stops, form).map((loss): Finding => {
+export const identity = rule(15, ({ recipe, lines, finished, build, form }) => {
+  if (lines.length < 2 || surfaceFacts[recipe.surface].gleams) return [];
+  return identityLosses(finished, build.stops, form).map((loss): Finding => {
     const common = { stepId: null, fixes: [] };
     if (loss.kind === 'black reads grey')
       return {

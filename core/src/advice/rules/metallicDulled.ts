@@ -4,15 +4,21 @@ import { tints } from '../../recipe/filterEffect';
 import type { Fix } from '../fix';
 import { recessFix } from '../recessFix';
 import type { Finding } from '../finding';
+import { loadOf } from '../../recipe/mix';
+import { depositAt } from '../../recipe/predictBuildUp';
+import { techniqueOf } from '../../recipe/techniques';
+import { placeOf } from '../../recipe/toneAxis';
 import { rule } from '../rule';
 
+/** So much matt paint on the lights takes their shine, films; what a wash leaves there does not. */
+const hidesShineFrom = 0.3;
 /** From this share of metallic pots on a mix shines. */
 const shines = 0.5;
 
 /** A matt wash, filter or varnish over metal, and no metal after it. */
 export const metallicDulled = rule(7, ({ lines, shelf }) => {
   const isMetal = (line: PaintedLine) =>
-    line.build.coverage !== null &&
+    line.meaning !== null &&
     potsOf(line, shelf).reduce(
       (sum, { pot, share }) => sum + (pot.finish === 'metallic' ? share : 0),
       0,
@@ -28,6 +34,7 @@ export const metallicDulled = rule(7, ({ lines, shelf }) => {
       0,
     );
     if (!isOverAll || line.step.placement.to < 0.75 || matt < shines) return [];
+    if (!line.build.mix.isClear && filmAt(line, placeOf('crown')) < hidesShineFrom) return [];
     return [
       {
         stepId: line.step.id,
@@ -56,3 +63,7 @@ export const metallicDulled = rule(7, ({ lines, shelf }) => {
     ];
   }
 });
+
+/** How much of a line lies on a place, films. */
+const filmAt = ({ step }: PaintedLine, at: number) =>
+  techniqueOf(step.technique).film * loadOf(step.mix) * step.coats * depositAt(step, at);

@@ -1,5 +1,6 @@
 import { tints } from '../../recipe/filterEffect';
 import { depositAt } from '../../recipe/predictBuildUp';
+import { surfaceFacts } from '../../recipe/surfaceFacts';
 import { techniqueOf } from '../../recipe/techniques';
 import type { PaintedLine } from '../adviceContext';
 import type { Fix } from '../fix';
@@ -10,9 +11,12 @@ import { rule } from '../rule';
 /** An end softer than this is no hard one. */
 const hardUpTo = 0.06;
 
-/** A layer with a hard end that is much lighter or darker than what it borders on. */
+/**
+ * A layer with a hard end that is much lighter or darker than what it borders on, and still is when
+ * all is painted. On metal, gems and blades that is what makes them shine.
+ */
 export const starkJump = rule(11, (context) => {
-  const { lines, build } = context;
+  const { lines, build, recipe, finished } = context;
   return lines.flatMap((line, index): Finding[] => {
     const { technique, placement, stage } = line.step;
     const { starkFrom } = techniqueOf(technique);
@@ -20,8 +24,11 @@ export const starkJump = rule(11, (context) => {
     if (placement.from <= 0 || placement.softness >= hardUpTo || line.build.mix.isClear) return [];
     if (isTiedTogether(line, lines.slice(index + 1))) return [];
     const border = build.stops.findIndex((at) => at >= placement.from - 1e-9);
-    const jump = line.build.surface[border].value - line.below[Math.max(0, border - 1)].value;
-    if (Math.abs(jump) <= starkFrom) return [];
+    const under = Math.max(0, border - 1);
+    const jump = line.build.surface[border].value - line.below[under].value;
+    const allowed = starkFrom * surfaceFacts[recipe.surface].contrast;
+    const left = Math.abs(finished[border].value - finished[under].value);
+    if (Math.abs(jump) <= allowed || left <= allowed) return [];
     return [
       {
         stepId: line.step.id,

@@ -1,39 +1,46 @@
 import { thinnerEffect, waterHeldBy } from '../../recipe/consistency';
 import { partsWords } from '../../recipe/mixWords';
+import type { PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
-/** More water than the paint holds together: it dries in rings and bare spots. */
+/** A glaze of so many times the water its paint holds is worth a word about medium. */
+const worthAWord = 2;
+
+/**
+ * More water than the paint holds together. It is a fault of a coat that is to cover: it dries in
+ * rings and bare spots. Glazes and filters are thin on purpose; of them it is a note at most.
+ */
 export const tooThin = rule(5, ({ lines, shelf }) => {
   return lines.flatMap((line): Finding[] => {
     const { mix } = line.step;
-    if (line.build.mix.isClear) return [];
+    if (line.meaning === null) return [];
     const waterHeld = waterHeldBy(line.shares, shelf);
     const { breaksUp, breaksUpAt } = thinnerEffect(mix, waterHeld);
-    if (!breaksUp) return [];
-    const thinner = mix.waterParts + mix.mediumParts;
-    // As thin as before, with just enough of the water given in medium.
-    const mediumParts = Math.min(thinner, Math.ceil(((thinner - waterHeld) / 3) * 2) / 2);
+    const isCoat = line.meaning === 'cover';
+    if (!breaksUp || (!isCoat && mix.waterParts < worthAWord * breaksUpAt)) return [];
+    const water = `${partsWords(mix.waterParts)} parts of water`;
     return [
       {
         stepId: line.step.id,
-        sentence: `Breaks up: ${partsWords(mix.waterParts)} parts of water, and it holds together to ${breaksUpAt.toFixed(1)}.`,
+        kind: isCoat ? 'objection' : 'note',
+        sentence: isCoat
+          ? `Breaks up: ${water}, and as a coat it holds together to ${breaksUpAt.toFixed(1)}.`
+          : `With ${water} it may dry in rings where it pools; part of it in medium holds it together.`,
         figure: { value: mix.waterParts, unit: 'parts of water' },
-        fixes: [
-          {
-            label: `Use ${partsWords(thinner - mediumParts)} water and ${partsWords(mediumParts)} medium`,
-            changes: [
-              {
-                do: 'replace',
-                step: {
-                  ...line.written,
-                  mix: { ...mix, waterParts: thinner - mediumParts, mediumParts },
-                },
-              },
-            ],
-          },
-        ],
+        fixes: [mediumFix(line, waterHeld)],
       },
     ];
   });
 });
+
+/** As thin as before, with just enough of the water given in medium. */
+function mediumFix({ written, step: { mix } }: PaintedLine, waterHeld: number) {
+  const thinner = mix.waterParts + mix.mediumParts;
+  const mediumParts = Math.min(thinner, Math.ceil(((thinner - waterHeld) / 3) * 2) / 2);
+  const next = { ...mix, waterParts: thinner - mediumParts, mediumParts };
+  return {
+    label: `Use ${partsWords(next.waterParts)} water and ${partsWords(mediumParts)} medium`,
+    changes: [{ do: 'replace' as const, step: { ...written, mix: next } }],
+  };
+}

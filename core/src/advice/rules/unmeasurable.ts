@@ -23,58 +23,62 @@ const simplerWithin = 2;
  * A ratio that cannot be counted out in drops for so few models. A mix carried forward is still
  * wet on the palette, so its parts are counted out like a pot's.
  */
-export const unmeasurable = rule(17, ({ recipe, lines, shelf }) => {
-  return lines.flatMap((line): Finding[] => {
-    const { step, number } = line;
-    if (step.mix.parts.length < 2) return [];
-    const counted = wholeParts(step.mix).reduce((sum, parts) => sum + parts, 0);
-    const { waterParts, mediumParts } = step.mix;
-    const needed = wetVolumeMl(step, recipe) / (1 + waterParts + mediumParts) / usualDropMl;
-    const atMost = Math.max(alwaysMixed, Math.floor(needed * spareUpTo));
-    if (counted <= atMost) return [];
-    const simpler = simplerRatio(line, recipe.steps.slice(0, number - 1), atMost);
-    const models = recipe.models === 1 ? '1 model' : `${recipe.models} models`;
-    return [
-      {
-        stepId: step.id,
-        sentence: `Takes ${counted} drops to count out, and ${models} need ${Math.max(1, Math.ceil(needed))}.`,
-        figure: { value: counted, unit: 'drops' },
-        fixes: simpler ? [simpler] : [],
-      },
-    ];
-  });
+export const unmeasurable = rule(
+  17,
+  ({ recipe, lines, shelf }) => {
+    return lines.flatMap((line): Finding[] => {
+      const { step, number } = line;
+      if (step.mix.parts.length < 2) return [];
+      const counted = wholeParts(step.mix).reduce((sum, parts) => sum + parts, 0);
+      const { waterParts, mediumParts } = step.mix;
+      const needed = wetVolumeMl(step, recipe) / (1 + waterParts + mediumParts) / usualDropMl;
+      const atMost = Math.max(alwaysMixed, Math.floor(needed * spareUpTo));
+      if (counted <= atMost) return [];
+      const simpler = simplerRatio(line, recipe.steps.slice(0, number - 1), atMost);
+      const models = recipe.models === 1 ? '1 model' : `${recipe.models} models`;
+      return [
+        {
+          stepId: step.id,
+          sentence: `Takes ${counted} drops to count out, and ${models} need ${Math.max(1, Math.ceil(needed))}.`,
+          figure: { value: counted, unit: 'drops' },
+          fixes: simpler ? [simpler] : [],
+        },
+      ];
+    });
 
-  function simplerRatio(
-    { written, paint }: PaintedLine,
-    earlier: AdviceContext['recipe']['steps'],
-    atMost: number,
-  ): Fix | null {
-    const { parts } = written.mix;
-    if (parts.length !== 2) return null;
-    const target = surfaceColour(masstoneOf(paint));
-    let best: { mix: Mix; error: number; label: string } | null = null;
-    for (let one = 1; one < atMost; one++)
-      for (let other = 1; one + other <= atMost; other++) {
-        const mix: Mix = {
-          ...written.mix,
-          parts: [
-            { ...parts[0], parts: one },
-            { ...parts[1], parts: other },
-          ],
-        };
-        const colour = surfaceColour(masstoneOf(mixedPaint(flattenMix(mix, earlier), shelf)));
-        const error = colourDifference(colour, target);
-        if (error < (best?.error ?? simplerWithin))
-          best = { mix, error, label: `Mix ${one} : ${other} (ΔE00 ${error.toFixed(1)})` };
-      }
-    return (
-      best && {
-        label: best.label,
-        changes: [{ do: 'replace', step: { ...written, mix: best.mix } }],
-      }
-    );
-  }
-});
+    function simplerRatio(
+      { written, paint }: PaintedLine,
+      earlier: AdviceContext['recipe']['steps'],
+      atMost: number,
+    ): Fix | null {
+      const { parts } = written.mix;
+      if (parts.length !== 2) return null;
+      const target = surfaceColour(masstoneOf(paint));
+      let best: { mix: Mix; error: number; label: string } | null = null;
+      for (let one = 1; one < atMost; one++)
+        for (let other = 1; one + other <= atMost; other++) {
+          const mix: Mix = {
+            ...written.mix,
+            parts: [
+              { ...parts[0], parts: one },
+              { ...parts[1], parts: other },
+            ],
+          };
+          const colour = surfaceColour(masstoneOf(mixedPaint(flattenMix(mix, earlier), shelf)));
+          const error = colourDifference(colour, target);
+          if (error < (best?.error ?? simplerWithin))
+            best = { mix, error, label: `Mix ${one} : ${other} (ΔE00 ${error.toFixed(1)})` };
+        }
+      return (
+        best && {
+          label: best.label,
+          changes: [{ do: 'replace', step: { ...written, mix: best.mix } }],
+        }
+      );
+    }
+  },
+  'note',
+);
 
 /** The parts as the smallest whole numbers; as they are where halves and quarters do not fit. */
 function wholeParts({ parts }: Mix): number[] {

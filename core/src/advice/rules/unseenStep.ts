@@ -5,15 +5,16 @@ import { isNarrow } from '../../recipe/placesOf';
 import type { Recipe } from '../../recipe/recipe';
 import type { Step } from '../../recipe/step';
 import { surfaceBelow } from '../../recipe/surfaceBelow';
+import { techniqueOf } from '../../recipe/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
 /** ΔE00 below which nobody sees a line, even side by side. */
-const seenFrom = 1.5;
+const seenFrom = 1;
 
 /** A line that changes nothing anybody would see. */
 export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
-  return lines.flatMap(({ step, written, build, below, shares }): Finding[] => {
+  return lines.flatMap(({ step, written, build, below, shares, meaning }, index): Finding[] => {
     // A varnish or a medium is there for something else than its colour.
     if (build.mix.isClear || step.stage === 'finish') return [];
     if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
@@ -25,6 +26,7 @@ export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
     return [
       {
         stepId: step.id,
+        kind: isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
         sentence: `Nobody will see this line: it changes ${most.toFixed(1)} ΔE00 at most.`,
         figure: { value: most, unit: 'ΔE00 at most' },
         fixes: [
@@ -36,6 +38,15 @@ export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
       },
     ];
   });
+
+  /** A first coat in the colour of the primer evens it; after a wash the mid is brought back. */
+  function isMeant(index: number): boolean {
+    const before = lines.slice(0, index);
+    return (
+      lines[index].step.stage === 'base' ||
+      before.some(({ step }) => techniqueOf(step.technique).wantsRestoring)
+    );
+  }
 });
 
 /** ΔE00 a line changes in its own middle, where no stop of the ribbon lies. */

@@ -1,17 +1,37 @@
+import type { SurfaceColour } from '../../colour/surfaceColour';
+import { areaShares } from '../../form/readsAs';
+import { surfaceFacts } from '../../recipe/surfaceFacts';
 import { rule } from '../rule';
 
-/** Share of the mid tone's saturation (chroma for its lightness) the lights should keep. */
-const keptFrom = 0.45;
 /** Mid tones duller than this have nothing to wash out. */
-const colourfulFrom = 30;
+const colourfulFrom = 24;
+/** A light paler and weaker than this is white, whatever it stands on. */
+const whitish = { value: 70, chroma: 12 };
+/** Whitish lights on so much of the surface are chalk; on less they are lights. */
+const chalkFrom = 0.12;
+/** Share of its saturation (chroma for its lightness) a light keeps at the least. */
+const keptFrom = 0.25;
 
-/** Lightening with white or bone has taken the colour out of the lights. */
-export const washedOut = rule(13, ({ lines, finished, stop }) => {
+const isWhitish = ({ value, chroma }: Pick<SurfaceColour, 'value' | 'chroma'>) =>
+  value >= whitish.value && chroma <= whitish.chroma;
+
+/** Lightening with white has taken the colour out of the lights on a good part of the surface. */
+export const washedOut = rule(13, ({ recipe, lines, finished, stop, build, form }) => {
   const mid = finished[stop('mid')];
   const crown = finished[stop('crown')];
-  if (mid.chroma < colourfulFrom || crown.value - mid.value < 5) return [];
+  if (surfaceFacts[recipe.surface].gleams || mid.chroma < colourfulFrom) return [];
   const kept = crown.chroma / crown.value / (mid.chroma / Math.max(1, mid.value));
-  if (kept >= keptFrom) return [];
+  const shares = areaShares(form, build.stops);
+  // A pale ground that was left to shine is no chalk: white paint that was put on top is.
+  const whites = lines.filter(
+    ({ step, meaning, build: { mix } }) =>
+      step.stage !== 'base' && meaning !== null && meaning !== 'tint' && isWhitish(mix.colour),
+  );
+  const white = finished.reduce((sum, colour, i) => {
+    const isChalk = isWhitish(colour) && whites.some((line) => line.build.deposit[i] > 0.5);
+    return sum + (isChalk && build.stops[i] > 0.5 ? shares[i] : 0);
+  }, 0);
+  if (kept >= keptFrom || white < chalkFrom) return [];
   const culprit = lines.findLast(
     ({ step, build }) =>
       build.coverage !== null && step.placement.from <= 0.8 && step.placement.to >= 0.8,
@@ -27,7 +47,7 @@ export const washedOut = rule(13, ({ lines, finished, stop }) => {
   return [
     {
       stepId: culprit.step.id,
-      sentence: `The lights keep ${Math.round(kept * 100)} % of the mid tone’s strength of colour: they look chalky, not bright.`,
+      sentence: `White lights on ${Math.round(white * 100)} % of the surface keep ${Math.round(kept * 100)} % of the mid tone’s strength of colour: they look chalky, not bright.`,
       figure: { value: kept, unit: 'of the saturation kept' },
       fixes: [
         {

@@ -9,6 +9,7 @@ export const allOverWash = technique({
   deposit: pooling(2.2, 0.15, 0),
   spreads: 'film',
   counts: 'pass',
+  means: 'tint',
   usualPlacement: everywhere,
   leaves: 'dark recesses and a faint stain on the rest',
   minutesPerCm2: 0.06,

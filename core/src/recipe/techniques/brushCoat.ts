@@ -9,6 +9,7 @@ export const brushCoat = technique({
   deposit: evenly(0.15),
   spreads: 'film',
   counts: 'coat',
+  means: 'cover',
   covers: true,
   usualPlacement: everywhere,
   leaves: 'an even coat',

@@ -8,10 +8,12 @@ export const dryBrush = technique({
   deposit: catching(0.04, 0.75, 1.7),
   spreads: 'area',
   counts: 'pass',
+  means: 'buildUp',
   usualPlacement: { from: 0.45, to: 1, softness: 0.15, pull: 'up' },
   leaves: 'broken colour on what stands up',
   minutesPerCm2: 0.08,
   slips: 0.5,
   driesAtOnce: true,
+  isDry: true,
   isAfterthought: true,
 });

@@ -8,6 +8,7 @@ export const edgeLine = technique({
   deposit: evenly(0),
   spreads: 'film',
   counts: 'coat',
+  means: 'mark',
   covers: true,
   usualPlacement: { from: 0.92, to: 1, softness: 0.03, pull: 'even' },
   leaves: 'a line along the edges',

@@ -9,11 +9,13 @@ export const filter = technique({
   deposit: evenly(0),
   spreads: 'film',
   counts: 'pass',
+  means: 'tint',
   usualPlacement: everywhere,
   leaves: 'a thin even tint',
   minutesPerCm2: 0.08,
   slips: 0.15,
   holdsBody: true,
   tints: true,
+  isThinned: true,
   isAfterthought: true,
 });

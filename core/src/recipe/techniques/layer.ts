@@ -8,6 +8,7 @@ export const layer = technique({
   deposit: evenly(0.3),
   spreads: 'film',
   counts: 'coat',
+  means: 'cover',
   covers: true,
   usualPlacement: { from: 0.5, to: 1, softness: 0.1, pull: 'up' },
   leaves: 'the area above where it starts',

@@ -8,6 +8,7 @@ export const lineWork = technique({
   deposit: catching(0.25, 0.5, 1),
   spreads: 'area',
   counts: 'pass',
+  means: 'mark',
   usualPlacement: { from: 0.5, to: 1, softness: 0.1, pull: 'up' },
   leaves: 'lines along hair, grain or scratches',
   minutesPerCm2: 0.6,

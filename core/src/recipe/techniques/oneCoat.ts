@@ -9,8 +9,10 @@ export const oneCoat = technique({
   deposit: pooling(1.6, 0.5, 0),
   spreads: 'film',
   counts: 'coat',
+  means: 'tint',
   usualPlacement: everywhere,
   leaves: 'colour, shade and light from one transparent coat over a pale ground',
   minutesPerCm2: 0.1,
   slips: 0.25,
+  takesItsLight: true,
 });

@@ -8,10 +8,12 @@ export const placedGlaze = technique({
   deposit: evenly(0.8),
   spreads: 'film',
   counts: 'pass',
+  means: 'tint',
   usualPlacement: { from: 0.1, to: 0.5, softness: 0.25, pull: 'down' },
   leaves: 'a tint that deepens where it is pulled',
   minutesPerCm2: 0.25,
   slips: 0.06,
   tints: true,
+  isThinned: true,
   isAfterthought: true,
 });

@@ -8,6 +8,7 @@ export const point = technique({
   deposit: evenly(0),
   spreads: 'film',
   counts: 'coat',
+  means: 'mark',
   covers: true,
   usualPlacement: { from: 0.98, to: 1, softness: 0.01, pull: 'even' },
   leaves: 'dots at corners and the sharpest folds',

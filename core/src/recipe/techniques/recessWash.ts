@@ -8,6 +8,7 @@ export const recessWash = technique({
   deposit: pooling(2.2, 0.15, 0.02),
   spreads: 'film',
   counts: 'pass',
+  means: 'tint',
   usualPlacement: { from: 0, to: 0.28, softness: 0.14, pull: 'down' },
   leaves: 'dark recesses, the rest clean',
   minutesPerCm2: 0.2,

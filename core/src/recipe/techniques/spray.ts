@@ -10,6 +10,7 @@ export const spray = technique({
   deposit: evenly(0),
   spreads: 'film',
   counts: 'coat',
+  means: 'cover',
   covers: true,
   usualPlacement: everywhere,
   leaves: 'an opaque, even coat',

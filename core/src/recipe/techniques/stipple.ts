@@ -8,6 +8,7 @@ export const stipple = technique({
   deposit: catching(0.25, 0.65, 1),
   spreads: 'area',
   counts: 'pass',
+  means: 'buildUp',
   usualPlacement: { from: 0.45, to: 0.95, softness: 0.15, pull: 'up' },
   leaves: 'dots that thicken towards the light',
   minutesPerCm2: 0.3,

@@ -1,5 +1,6 @@
 import type { DepositProfile } from '../depositProfiles';
 import type { FormName } from '../formNames';
+import type { Meaning } from '../meaning';
 import type { Placement } from '../placement';
 
 /** All there is to say of a way of putting paint on. What is left out does not hold of it. */
@@ -15,6 +16,8 @@ export interface Technique {
   spreads: 'film' | 'area';
   /** one application is called a coat, or a pass for what tints rather than covers */
   counts: 'coat' | 'pass';
+  /** what a line of it is for, where its painter says nothing and its paint is as usual */
+  means: Meaning;
   /** where it usually goes on */
   usualPlacement: Placement;
   leaves: string;
@@ -29,6 +32,12 @@ export interface Technique {
   covers?: true;
   /** it lets what is below through on purpose, and stains it */
   tints?: true;
+  /** it is thinned until it hides nothing, and most is wiped off the brush */
+  isThinned?: true;
+  /** nearly dry paint off the tips of the bristles */
+  isDry?: true;
+  /** transparent, it shows by the light of what is below */
+  takesItsLight?: true;
   /** while it dries nobody can take hold of the body it is on */
   holdsBody?: true;
   /** so little paint that it dries while the brush is loaded again */

@@ -8,6 +8,7 @@ export const wetBlend = technique({
   deposit: drawnOut(0.35),
   spreads: 'film',
   counts: 'coat',
+  means: 'cover',
   covers: true,
   usualPlacement: { from: 0.5, to: 1, softness: 0.35, pull: 'up' },
   leaves: 'a long soft passage into what is still wet',

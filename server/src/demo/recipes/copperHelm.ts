@@ -1,6 +1,6 @@
-import { sampleRecipe } from './lines';
+import { writtenRecipe } from '@yellow-ledger/core';
 
-export const copperHelm = sampleRecipe({
+export const copperHelm = writtenRecipe({
   id: 'copper-helm',
   name: 'Copper diving helm',
   surface: 'metal',

@@ -1,6 +1,6 @@
-import { sampleRecipe } from './lines';
+import { writtenRecipe } from '@yellow-ledger/core';
 
-export const lanternGlass = sampleRecipe({
+export const lanternGlass = writtenRecipe({
   id: 'lantern-glass',
   name: 'Lantern glass, one coat over pale',
   surface: 'glass',

@@ -1,6 +1,6 @@
-import { sampleRecipe } from './lines';
+import { writtenRecipe } from '@yellow-ledger/core';
 
-export const oilskinFromShadow = sampleRecipe({
+export const oilskinFromShadow = writtenRecipe({
   id: 'oilskin-shadow',
   name: 'Oilskin yellow, from the shadow up',
   surface: 'cloth',

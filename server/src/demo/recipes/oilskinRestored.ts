@@ -1,6 +1,6 @@
-import { sampleRecipe } from './lines';
+import { writtenRecipe } from '@yellow-ledger/core';
 
-export const oilskinRestored = sampleRecipe({
+export const oilskinRestored = writtenRecipe({
   id: 'oilskin-restored',
   name: 'Oilskin yellow, shaded and restored',
   surface: 'cloth',

@@ -1,6 +1,6 @@
-import { sampleRecipe } from './lines';
+import { writtenRecipe } from '@yellow-ledger/core';
 
-export const reedCloak = sampleRecipe({
+export const reedCloak = writtenRecipe({
   id: 'reed-cloak',
   name: 'Reed cloak, three tones',
   surface: 'hair',

@@ -1,6 +1,6 @@
-import { sampleRecipe } from './lines';
+import { writtenRecipe } from '@yellow-ledger/core';
 
-export const weatheredSkin = sampleRecipe({
+export const weatheredSkin = writtenRecipe({
   id: 'weathered-skin',
   name: 'Weathered skin, from the light down',
   surface: 'skin',

@@ -20,6 +20,11 @@ export default function MonthCalendar({ days, newest, day, onDay }: MonthCalenda
       defaultMonth={parseISO(newest)}
       selected={day === null ? undefined : parseISO(day)}
       onSelect={(date: Date) => onDay(format(date, 'yyyy-MM-dd'))}
+      labels={{
+        // The number alone, as it is written on the day: “26”, not “26th”.
+        labelDayButton: (date, { today, selected }) =>
+          `${today ? 'Today, ' : ''}${format(date, 'EEEE, MMMM d, yyyy')}${selected ? ', selected' : ''}`,
+      }}
       modifiers={{ paintedOn: (date) => days.has(format(date, 'yyyy-MM-dd')) }}
       classNames={{
         root: 'month',

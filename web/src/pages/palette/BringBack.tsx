@@ -1,6 +1,7 @@
 import {
   countDrops,
   dropMlOf,
+  isSameContent,
   putIn,
   usualDropMl,
   wantedOf,
@@ -33,7 +34,8 @@ export function BringBack({ well, pots, change }: BringBackProps) {
     async (worker) => ({ well, rescue: await worker.wellRescue(well) }),
     well.wanted !== undefined,
   );
-  const rescue = answer?.well === well ? answer.rescue : null;
+  // The same drops: saving hands the well back as another object, and a press meanwhile must count.
+  const rescue = answer && isSameContent(answer.well, well) ? answer.rescue : null;
   const now = wantedOf(well);
   return (
     <div className="stacked">

@@ -1,6 +1,9 @@
 import {
   counted,
   finishLevels,
+  meanings,
+  meaningTells,
+  meaningWord,
   stages,
   stepSchema,
   techniqueNames,
@@ -13,6 +16,7 @@ import { useEffect, useRef } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { Deeds } from '../../parts/Deeds';
 import { NoteField } from '../../parts/NoteField';
+import { OptionalChoice } from '../../parts/OptionalChoice';
 import { NumberField } from '../../parts/NumberField';
 import { Problem } from '../../parts/Problem';
 import { SelectField } from '../../parts/SelectField';
@@ -25,6 +29,10 @@ import type { RecipeLineProps } from './recipeLineProps';
 import { LineStudies } from './studies/LineStudies';
 import { useLeaveUnfinished } from './useDraft';
 
+const meaningOptions = meanings.map((id) => ({
+  id,
+  name: `it ${meaningWord(id)}: ${meaningTells(id)}`,
+}));
 const techniqueOptions = techniqueNames.map((id) => ({ id, name: techniqueOf(id).label }));
 
 /** A line opened in its place. What is right counts at once: the ribbon above follows the typing. */
@@ -84,7 +92,19 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             The line counts as it was until what is marked here is put right.
           </p>
         )}
-        <p className="line-leaves">Leaves {leaves}.</p>
+        <div className="flow line-leaves">
+          <p>Leaves {leaves}.</p>
+          <OptionalChoice
+            name="meaning"
+            label="What it is for"
+            none={
+              props.meaning && !step.meaning
+                ? `as it is painted: it ${meaningWord(props.meaning)}`
+                : 'as it is painted'
+            }
+            options={meaningOptions}
+          />
+        </div>
         {caution && (
           <Problem role="note">
             <b>Caution.</b> {caution}

@@ -1,10 +1,22 @@
-import { counted, type Fix, type Remark, type Step, type StepBuildUp } from '@yellow-ledger/core';
+import {
+  bringBackFix,
+  counted,
+  setAsideFix,
+  type Fix,
+  type Meaning,
+  type Recipe,
+  type Remark,
+  type Step,
+  type StepBuildUp,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import { Fold } from '../../parts/Fold';
 
 export interface LineRemarksProps {
   step: Step;
+  recipe: Recipe;
+  meaning: Meaning | undefined;
   buildUp: StepBuildUp | undefined;
   remarks: readonly Remark[];
   mayStop: boolean;
@@ -12,7 +24,8 @@ export interface LineRemarksProps {
 }
 
 /** The margin: what was found about a line, with the figure behind it and the mend as a button. */
-export function LineRemarks({ step, buildUp, remarks, mayStop, onFix }: LineRemarksProps) {
+export function LineRemarks(props: LineRemarksProps) {
+  const { step, recipe, meaning, buildUp, remarks, mayStop, onFix } = props;
   if (!buildUp) return <div className="line-column-remarks" />;
   if (!buildUp.isIncluded)
     return (
@@ -20,46 +33,77 @@ export function LineRemarks({ step, buildUp, remarks, mayStop, onFix }: LineRema
         <p>{whyLeftOut(step)}</p>
       </div>
     );
-  const { coverage, isEstimate } = buildUp;
+  const { coverage } = buildUp;
   const isCoverageSaid = remarks.some(({ rule }) => ['doesNotCover', 'coatsWasted'].includes(rule));
-  const [first, ...others] = remarks;
+  const isQuiet = ({ kind, isSetAside }: Remark) => kind === 'note' || isSetAside;
+  const [first, ...others] = remarks.filter((remark) => !isQuiet(remark));
+  const quiet = remarks.filter(isQuiet);
+  const words = (remark: Remark) => (
+    <RemarkWords key={remark.rule} remark={remark} recipe={recipe} onFix={onFix} />
+  );
   return (
     <div className="line-column-remarks">
-      {first && <RemarkWords remark={first} onFix={onFix} />}
+      {first && words(first)}
       {others.length > 0 && (
         <Fold title={counted(others.length, 'more remark', 'more remarks')}>
-          {others.map((remark) => (
-            <RemarkWords key={remark.rule} remark={remark} onFix={onFix} />
-          ))}
+          {others.map(words)}
         </Fold>
       )}
-      {coverage?.coats && !isCoverageSaid && (
-        <p className="quiet">
-          {coverage.coats === step.coats ? 'Covers.' : `Covers at coat ${coverage.coats}.`}
-        </p>
-      )}
-      {isEstimate && <p className="quiet">≈ estimate</p>}
+      {quiet.length > 0 && <Fold title={quietTitle(quiet)}>{quiet.map(words)}</Fold>}
+      {coverage?.coats &&
+        meaning === 'cover' &&
+        coverage.coats <= step.coats &&
+        !isCoverageSaid && (
+          <p className="quiet">
+            {coverage.coats === step.coats ? 'Covers.' : `Covers at coat ${coverage.coats}.`}
+          </p>
+        )}
       {mayStop && <p className="quiet may-stop">You may stop here.</p>}
     </div>
   );
 }
 
-/** One remark: the sentence, its figure on pointing at it, and its mends. */
-export function RemarkWords({
-  remark: { rule, sentence, figure, fixes, potId },
-  onFix,
-}: {
+/** @example quietTitle(two notes and one set aside) // → '2 notes, 1 meant so' */
+function quietTitle(quiet: readonly Remark[]): string {
+  const aside = quiet.filter(({ isSetAside }) => isSetAside).length;
+  const notes = quiet.length - aside;
+  return [notes > 0 && counted(notes, 'note', 'notes'), aside > 0 && `${aside} meant so`]
+    .filter(Boolean)
+    .join(', ');
+}
+
+interface RemarkWordsProps {
   remark: Remark;
+  recipe: Recipe;
   onFix: (fix: Fix) => void;
-}) {
+}
+
+/** One remark: the sentence, its figure on pointing at it, its mends, and the painter’s answer. */
+export function RemarkWords({ remark, recipe, onFix }: RemarkWordsProps) {
+  const { rule, kind, sentence, figure, fixes, potId, isSetAside } = remark;
+  const answers = kind === 'objection' && rule !== 'potGone';
+  const offered = isSetAside ? [] : fixes;
   return (
-    <p title={`${figureWords(figure)}`}>
+    <p
+      title={`${figureWords(figure)}`}
+      className={kind === 'objection' && !isSetAside ? '' : 'quiet'}
+    >
       {sentence}{' '}
-      {fixes.map((fix) => (
+      {offered.map((fix) => (
         <Button key={fix.label} variant="plain" onClick={() => onFix(fix)}>
           {fix.label}
         </Button>
       ))}
+      {answers && (
+        <Button
+          variant="plain"
+          onClick={() =>
+            onFix(isSetAside ? bringBackFix(remark, recipe) : setAsideFix(remark, recipe))
+          }
+        >
+          {isSetAside ? 'Say it again' : 'Meant so'}
+        </Button>
+      )}
       {rule === 'potGone' && potId && (
         <Link to={`/shelf/replace/${potId}`}>Look for what stands in</Link>
       )}

@@ -1,4 +1,4 @@
-import { coatsOf, loadWords, techniqueOf, thinningWords } from '@yellow-ledger/core';
+import { coatsOf, loadWords, meaningWord, techniqueOf, thinningWords } from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from 'react-bootstrap/Button';
@@ -15,7 +15,8 @@ const LineEditor = lazy(() => import('./LineEditor'));
 
 /** One ruled line: what goes on, and at the right edge the surface it buys. */
 export function RecipeLine(props: RecipeLineProps) {
-  const { step, number, words, build, buildUp, drops, isOpen, deeds, onKey, onToggle } = props;
+  const { step, number, words, meaning, build, buildUp, drops, isOpen, deeds, onKey, onToggle } =
+    props;
   const coats = coatsOf(step, props.draft.recipe.finishLevel);
   const { label, counts } = techniqueOf(step.technique);
   const {
@@ -97,6 +98,7 @@ export function RecipeLine(props: RecipeLineProps) {
         </div>
         <div className="line-column-coats">
           <b>{coats}</b> <span>{coats === 1 ? counts : pluralOf(counts)}</span>
+          {meaning && <small className="below">{meaningWord(meaning)}</small>}
         </div>
         <div className="line-column-ribbon">
           <Ribbon
@@ -109,6 +111,8 @@ export function RecipeLine(props: RecipeLineProps) {
         </div>
         <LineRemarks
           step={step}
+          recipe={props.draft.recipe}
+          meaning={meaning}
           buildUp={buildUp}
           remarks={props.remarks}
           mayStop={props.mayStop}

@@ -94,7 +94,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       {onTheWhole.length > 0 && (
         <div className="whole-remarks" role="group" aria-label="Remarks on the whole">
           {onTheWhole.map((remark) => (
-            <RemarkWords key={remark.sentence} remark={remark} onFix={deeds.fix} />
+            <RemarkWords key={remark.sentence} remark={remark} recipe={recipe} onFix={deeds.fix} />
           ))}
         </div>
       )}
@@ -139,6 +139,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
                 buildUp={build?.steps.find(({ stepId }) => stepId === step.id)}
                 drops={prediction?.drops[index] ?? null}
                 consistency={prediction?.consistency[index]}
+                meaning={prediction?.meanings[step.id]}
                 remarks={prediction?.remarks.filter(({ stepId }) => stepId === step.id) ?? []}
                 mayStop={stops.includes(step.id)}
                 isOpen={openId === step.id}

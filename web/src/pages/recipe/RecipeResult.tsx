@@ -1,4 +1,10 @@
-import { counted, finishTotals, formOf, type Recipe } from '@yellow-ledger/core';
+import {
+  counted,
+  finishTotals,
+  formOf,
+  type EstimateCause,
+  type Recipe,
+} from '@yellow-ledger/core';
 import { FormCanvas } from '../../parts/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
@@ -54,10 +60,22 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
         <p className="recipe-totals">
           {counted(steps, 'step')} · {counted(coats, 'coat')} · {minutesInWords(dryMinutes)} drying
           · {counted(potCount, 'pot')}
-          {last?.isEstimate && ' · ≈ estimate'}
-          <small className="below">Seen from above, front, below; at arm’s length.</small>
+          <small className="below">
+            {prediction && prediction.estimates.length > 0
+              ? estimateWords(prediction.estimates, words)
+              : 'Seen from above, front, below; at arm’s length.'}
+          </small>
         </p>
       </div>
     </div>
   );
+}
+
+/** What an estimate hangs on. @example // → '≈ estimate: Helm Copper, as metal turns with the light.' */
+function estimateWords(causes: readonly EstimateCause[], words: RecipeWords): string {
+  const reasons = [...new Set(causes.map(({ because }) => because))].map((because) => {
+    const pots = causes.filter((each) => each.because === because);
+    return `${pots.map(({ potId }) => words.potName(potId)).join(', ')}, as ${because}`;
+  });
+  return `≈ estimate: ${reasons.join('; ')}.`;
 }

@@ -1,4 +1,4 @@
-import type { BuildUp, Drops, Pot, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
+import type { BuildUp, Drops, Meaning, Pot, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
 import type { KeyboardEvent } from 'react';
 import type { Draft } from './useDraft';
 import type { RecipeWords } from '../../parts/words/recipeWords';
@@ -16,6 +16,8 @@ export interface RecipeLineProps {
   drops: Drops | null;
   /** of the mix on the brush, in a word */
   consistency: string | undefined;
+  /** what the line is for; nothing where it is left out or holds no paint */
+  meaning: Meaning | undefined;
   remarks: readonly Remark[];
   /** a painter may stop after this line */
   mayStop: boolean;

@@ -65,6 +65,7 @@ const headWords = {
   notes: 'Notes',
   archived: 'Archived',
   form: 'Form',
+  setAside: 'Meant so',
 } as const;
 
 function valueOf(difference: Difference, side: Side, words: RecipeWords): string {

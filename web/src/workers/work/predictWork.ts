@@ -3,15 +3,19 @@ import {
   BuildUpPredictor,
   consistencyWord,
   dropsFor,
+  estimatesOf,
   flattenMix,
   formOf,
   includedSteps,
+  lineMeanings,
   readsAs,
   stiffnessOf,
   stoppingPoints,
   wetVolumeMl,
   type BuildUp,
   type Drops,
+  type EstimateCause,
+  type Meaning,
   type Recipe,
   type Remark,
   type Step,
@@ -31,6 +35,10 @@ export interface Prediction {
   readsAs: SurfaceColour;
   /** lines after which one may stop */
   stoppingPoints: string[];
+  /** by line: what it is for */
+  meanings: Record<string, Meaning>;
+  /** what makes it an estimate */
+  estimates: EstimateCause[];
 }
 
 const predictor = new BuildUpPredictor();
@@ -57,6 +65,8 @@ export const predictWork = {
       remarks: adviseRecipe(recipe, buildUp, shelf),
       readsAs: readsAs(finished, buildUp.stops, formOf(recipe)),
       stoppingPoints: stoppingPoints(recipe, buildUp, shelf),
+      meanings: lineMeanings(recipe, buildUp, shelf),
+      estimates: estimatesOf(recipe, shelf),
     };
   },
 };

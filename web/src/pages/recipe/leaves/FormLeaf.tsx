@@ -15,7 +15,6 @@ import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
-import { RemarkWords } from '../LineRemarks';
 import { useEditRecipe } from '../useDraft';
 import { ArmsLength } from './ArmsLength';
 import './formLeaf.scss';
@@ -56,7 +55,9 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
     isBesideThere && besideBuild && otherSurface
       ? { stops: [...besideBuild.stops], hexes: otherSurface.map(({ hex }) => hex) }
       : undefined;
-  const losses = prediction.remarks.filter(({ rule }) => rule === 'identity');
+  const losses = prediction.remarks.filter(
+    ({ rule, isSetAside }) => rule === 'identity' && !isSetAside,
+  );
   return (
     <section className="form-leaf" aria-label="On a form">
       <div className="flow">
@@ -128,7 +129,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
           ' ≈ An estimate: not every pot is measured.'}
       </p>
       {losses.map((remark) => (
-        <RemarkWords key={remark.sentence} remark={remark} onFix={() => undefined} />
+        <p key={remark.sentence}>{remark.sentence}</p>
       ))}
       <ArmsLength pots={pots} form={form} build={build} surface={surface} />
     </section>

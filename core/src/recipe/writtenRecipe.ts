@@ -1,28 +1,31 @@
-import {
-  techniqueOf,
-  type Mix,
-  type Placement,
-  type Recipe,
-  type Step,
-  type TechniqueName,
-} from '@yellow-ledger/core';
+import type { Mix } from './mix';
+import type { Placement } from './placement';
+import type { Recipe } from './recipe';
+import type { Step } from './step';
+import { techniqueOf, type TechniqueName } from './techniques';
 
-type LineDetails = Partial<Omit<Step, 'placement' | 'mix'>> & { placement?: Partial<Placement> };
+export type LineDetails = Partial<Omit<Step, 'placement' | 'mix'>> & {
+  placement?: Partial<Placement>;
+};
 
 /**
- * A line of a sample recipe: stage and technique, then the mix as it would be written down, parts
+ * A line in short: stage and technique, then the mix as it would be written down, parts
  * of pots by their ids and of earlier lines by their number.
  * @example ['highlight layer', '1 @4 + 4 oilskin : 0.5 water', { coats: 3 }]
  */
-type WrittenLine = [how: `${Step['stage']} ${TechniqueName}`, mix: string, details?: LineDetails];
+export type WrittenLine = [
+  how: `${Step['stage']} ${TechniqueName}`,
+  mix: string,
+  details?: LineDetails,
+];
 
-type WrittenRecipe = Omit<Recipe, 'models' | 'archived' | 'steps'> & {
+export type WrittenRecipe = Omit<Recipe, 'models' | 'archived' | 'steps'> & {
   models?: number;
   lines: WrittenLine[];
 };
 
-/** Writes a sample recipe out in full. */
-export function sampleRecipe({ lines, ...head }: WrittenRecipe): Recipe {
+/** A recipe from its lines in short, for samples and tests: not checked, so write it right. */
+export function writtenRecipe({ lines, ...head }: WrittenRecipe): Recipe {
   const idOf = (number: number) => `${head.id}-${number}`;
   const steps = lines.map(([how, mix, { placement, ...details } = {}], index): Step => {
     const [stage, technique] = how.split(' ') as [Step['stage'], TechniqueName];

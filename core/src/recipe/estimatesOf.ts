@@ -1,0 +1,33 @@
+import type { Pot } from '../paint/pot';
+import { flattenMix } from './flattenMix';
+import { includedSteps } from './includedSteps';
+import { isEstimate, potOn, type Shelf } from './mixedPaint';
+import type { Recipe } from './recipe';
+
+/** What a recipe’s prediction is only an estimate for. */
+export interface EstimateCause {
+  potId: string;
+  because: 'its hiding is a guess' | 'metal turns with the light';
+}
+
+/**
+ * The pots that make a recipe’s prediction an estimate, each once, the ground first.
+ *
+ * @throws UnknownPotError, CarryError
+ */
+export function estimatesOf(recipe: Recipe, shelf: Shelf): EstimateCause[] {
+  const drawn = includedSteps(recipe).flatMap((step) => {
+    const index = recipe.steps.findIndex(({ id }) => id === step.id);
+    return flattenMix(step.mix, recipe.steps.slice(0, index)).map(({ potId }) => potId);
+  });
+  const ground = potOn(shelf, recipe.groundPotId);
+  const pots = [...new Set(drawn)].map((potId) => potOn(shelf, potId)).filter(isEstimate);
+  // A primer covers outright: a guess at its hiding changes nothing.
+  return [...(ground.finish === 'metallic' ? [ground] : []), ...pots].map((pot) => ({
+    potId: pot.id,
+    because: becauseOf(pot),
+  }));
+}
+
+const becauseOf = ({ finish }: Pot): EstimateCause['because'] =>
+  finish === 'metallic' ? 'metal turns with the light' : 'its hiding is a guess';

@@ -1,0 +1,20 @@
+import { goodCloth } from './goodCloth';
+import { goodHard } from './goodHard';
+import { goodOddities } from './goodOddities';
+import { goodRough } from './goodRough';
+import { goodSkin } from './goodSkin';
+import { goodTransparent } from './goodTransparent';
+import { practiceRecipe, type PracticeRecipe } from './practiceRecipe';
+
+/** As they were written down. */
+export const goodOnScrap: readonly PracticeRecipe[] = [
+  ...goodSkin,
+  ...goodCloth,
+  ...goodTransparent,
+  ...goodHard,
+  ...goodRough,
+  ...goodOddities,
+];
+
+/** Recipes as good painters paint them: there is nothing to object to. */
+export const goodRecipes = goodOnScrap.map(practiceRecipe);

@@ -1,0 +1,153 @@
+import type { PracticeRecipe } from './practiceRecipe';
+
+/** What is hard: armour, metal in metallic paint and in plain paint, gems, blades. */
+export const goodHard: PracticeRecipe[] = [
+  {
+    name: 'dark green armour, lined and edged',
+    surface: 'armour',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 forest : 1 water',
+      'shade recessWash ×1 | 1 blackwash : 1 medium',
+      'layer layer ×2 | 2 forest + 1 green : 1 water | 0.5–1 soft 0.12 up',
+      'highlight edgeLine ×1 | 1 green + 1 sedge : 1 water | 0.86–1 soft 0.04 even',
+      'highlight edgeLine ×1 | 1 duckweed + 1 bone : 1 water | 0.94–1 soft 0.02 even',
+    ],
+  },
+  {
+    name: 'red armour sprayed in three tones',
+    surface: 'armour',
+    ground: 'soot',
+    lines: [
+      'base spray ×2 | 1 wine',
+      'layer sprayFromAbove ×2 | 1 red | 0.3–1 soft 0.25 up',
+      'highlight sprayFromAbove ×1 | 1 scarlet | 0.6–1 soft 0.25 up',
+      'shade recessWash ×1 | 1 brownwash : 0.5 medium',
+      'highlight edgeLine ×1 | 1 orange + 1 tan : 1 water',
+      'finish brushCoat ×1 | 1 satin',
+    ],
+  },
+  {
+    name: 'white armour with grey in the joints',
+    surface: 'armour',
+    ground: 'drizzle',
+    lines: [
+      'base brushCoat ×2 | 1 palegrey : 0.5 water',
+      'layer layer ×3 | 1 white + 1 palegrey : 0.5 water | 0.3–1 soft 0.15 up',
+      'layer layer ×3 | 1 white : 0.5 water | 0.55–1 soft 0.15 up',
+      'shade recessWash ×1 | 1 bluewash + 1 brownwash : 2 medium | 0–0.2 soft 0.08 down',
+    ],
+  },
+  {
+    name: 'black armour, edges alone',
+    surface: 'armour',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 black : 0.5 water',
+      'highlight edgeLine ×1 | 1 slate : 1 water | 0.88–1 soft 0.03 even',
+      'highlight edgeLine ×1 | 1 midgrey : 1 water | 0.94–1 soft 0.02 even',
+      'detail point ×1 | 1 palegrey',
+    ],
+  },
+  {
+    name: 'blue armour with chips',
+    surface: 'armour',
+    ground: 'slateprime',
+    lines: [
+      'base brushCoat ×3 | 2 blue + 1 navy : 0.5 water',
+      'shade allOverWash ×1 | 1 bluewash : 1 medium',
+      'layer layer ×2 | 2 blue + 1 navy : 1 water | 0.5–1 soft 0.1 up',
+      'highlight edgeLine ×1 | 1 blue + 1 sky : 1 water | 0.88–1 soft 0.04 even',
+      'detail stipple ×1 | 1 umber + 1 black : 0.5 water | 0.8–1 soft 0.05 up',
+      'detail lineWork ×1 | 1 sky + 1 coldblue : 1 water | 0.94–1 soft 0.02 up',
+    ],
+  },
+  {
+    name: 'steel: base, wash, restored, edges',
+    surface: 'metal',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 steel',
+      'shade allOverWash ×1 | 1 blackwash',
+      'layer layer ×1 | 1 steel : 0.5 water | 0.5–1 soft 0.1 up',
+      'highlight edgeLine ×1 | 1 silver : 0.5 water',
+    ],
+  },
+  {
+    name: 'gold over brown, gloss for a deep shade',
+    surface: 'metal',
+    ground: 'bogoak',
+    lines: [
+      'base brushCoat ×2 | 1 umber : 0.5 water',
+      'base brushCoat ×2 | 1 brass : 0.5 medium',
+      'finish brushCoat ×1 | 1 gloss',
+      'shade allOverWash ×1 | 1 sepiawash : 0.5 medium',
+      'shade recessWash ×1 | 1 violetwash : 2 medium',
+      'layer layer ×2 | 1 gold : 0.5 medium | 0.5–1 soft 0.1 up',
+      'highlight edgeLine ×1 | 1 gold + 1 silver : 0.5 water',
+    ],
+  },
+  {
+    name: 'copper gone green',
+    surface: 'metal',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 copper',
+      'shade allOverWash ×1 | 1 brownwash : 0.5 water',
+      'highlight dryBrush ×1 | 1 polished | 0.6–1 soft 0.15 up',
+      'glaze recessWash ×2 | 1 teal + 1 coldblue : 3 water | 0–0.35 soft 0.15 down',
+      'highlight edgeLine ×1 | 1 polished',
+    ],
+  },
+  {
+    name: 'gold in plain paint, brown to near white',
+    surface: 'metal',
+    ground: 'bogoak',
+    lines: [
+      'base brushCoat ×2 | 1 umber : 0.5 water',
+      'layer layer ×2 | 1 ochre + 1 umber : 1 water | 0.28–1 soft 0.1 up',
+      'layer layer ×3 | 1 marigold + 1 ochre : 1 water | 0.46–1 soft 0.08 up',
+      'highlight layer ×3 | 1 pollen + 1 marigold : 1 water | 0.66–1 soft 0.06 up',
+      'highlight layer ×3 | 1 cream : 1 water | 0.82–1 soft 0.04 up',
+      'detail point ×1 | 1 white',
+    ],
+  },
+  {
+    name: 'steel in plain paint, black to white',
+    surface: 'blade',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 2 slate + 1 navy : 0.5 water',
+      'layer layer ×2 | 1 slate + 1 midgrey : 1 water | 0.35–1 soft 0.08 up',
+      'layer layer ×2 | 1 palegrey : 1 water | 0.58–1 soft 0.06 up',
+      'highlight layer ×3 | 1 white : 1 water | 0.8–1 soft 0.04 up',
+      'shade placedGlaze ×2 | 1 black + 1 navy : 5 medium | 0–0.3 soft 0.2 down',
+      'detail edgeLine ×1 | 1 white',
+    ],
+  },
+  {
+    name: 'red gem, light at the foot',
+    surface: 'gem',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 wine : 0.5 water',
+      'layer layer ×2 | 1 red : 1 water | 0.4–1 soft 0.15 up',
+      'highlight layer ×2 | 1 scarlet : 1 water | 0.65–1 soft 0.12 up',
+      'highlight layer ×2 | 1 orange + 1 cream : 1 water | 0.84–1 soft 0.08 up',
+      'detail point ×1 | 1 white',
+      'finish brushCoat ×1 | 1 gloss',
+    ],
+  },
+  {
+    name: 'glowing blade from pale to deep',
+    surface: 'blade',
+    ground: 'chalk',
+    lines: [
+      'base brushCoat ×2 | 1 white : 0.5 water',
+      'glaze placedGlaze ×4 | 1 sky : 4 medium | 0–0.7 soft 0.3 down',
+      'glaze placedGlaze ×5 | 1 blueink : 5 medium | 0–0.5 soft 0.3 down',
+      'glaze placedGlaze ×3 | 1 violetink : 5 medium | 0–0.25 soft 0.2 down',
+      'highlight edgeLine ×1 | 1 white : 0.5 water',
+    ],
+  },
+];

@@ -1,0 +1,180 @@
+import type { PracticeRecipe } from './practiceRecipe';
+
+/** Manners that go another way: wet in wet, inks on metal, rust, glow, marble, scales, dapples. */
+export const goodOddities: PracticeRecipe[] = [
+  {
+    name: 'cloak blended wet in wet',
+    surface: 'cloth',
+    ground: 'bogoak',
+    lines: [
+      'base brushCoat ×2 | 1 brick : 0.5 water',
+      'layer wetBlend ×1 | 1 orange + 1 brick : 0.5 medium | 0.4–1 soft 0.35 up',
+      'highlight wetBlend ×1 | 1 marigold + 1 orange : 0.5 medium | 0.65–1 soft 0.3 up',
+      'shade wetBlend ×1 | 1 wine : 0.5 medium | 0–0.35 soft 0.35 down',
+    ],
+  },
+  {
+    name: 'skin stippled to a texture',
+    surface: 'skin',
+    ground: 'bogoak',
+    lines: [
+      'base brushCoat ×2 | 2 knuckle + 1 umber : 0.5 water',
+      'layer stipple ×2 | 1 knuckle + 1 tan : 0.5 water | 0.35–1 soft 0.15 up',
+      'highlight stipple ×2 | 1 tan + 1 cheek : 0.5 water | 0.55–1 soft 0.15 up',
+      'highlight stipple ×1 | 1 cheek + 1 brow : 0.5 water | 0.75–1 soft 0.1 up',
+      'glaze filter ×1 | 1 fleshwash : 4 medium',
+    ],
+  },
+  {
+    name: 'candy red: ink over silver',
+    surface: 'armour',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 silver',
+      'glaze filter ×2 | 1 redink : 1 medium',
+      'shade recessWash ×1 | 1 violetink : 2 medium',
+      'highlight edgeLine ×1 | 1 silver',
+      'finish brushCoat ×1 | 1 gloss',
+    ],
+  },
+  {
+    name: 'scales: steel dry-brushed over black',
+    surface: 'metal',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 1 black : 0.5 water',
+      'layer dryBrush ×2 | 1 darksteel | 0.25–1 soft 0.2 up',
+      'highlight dryBrush ×1 | 1 steel | 0.5–1 soft 0.15 up',
+      'shade recessWash ×1 | 1 brownwash : 1 water',
+      'detail point ×1 | 1 silver',
+    ],
+  },
+  {
+    name: 'rust over dark iron',
+    surface: 'metal',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×1 | 1 darksteel',
+      'shade allOverWash ×1 | 1 brownwash',
+      'detail stipple ×1 | 1 brick : 0.5 water | 0.2–0.8 soft 0.2 even',
+      'detail stipple ×1 | 1 orange : 1 water | 0.4–0.75 soft 0.2 even',
+      'highlight dryBrush ×1 | 1 steel | 0.8–1 soft 0.1 up',
+    ],
+  },
+  {
+    name: 'marble in lines over slate',
+    surface: 'other',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 3 black + 1 slate : 0.5 water',
+      'layer stipple ×2 | 1 slate : 1 water | 0.2–1 soft 0.2 even',
+      'detail lineWork ×1 | 1 palegrey : 1 water | 0.3–1 soft 0.1 even',
+      'detail lineWork ×1 | 1 white : 1 water | 0.4–1 soft 0.1 even',
+      'glaze filter ×2 | 1 black : 6 medium',
+      'finish brushCoat ×1 | 1 gloss',
+    ],
+  },
+  {
+    name: 'dappled horse',
+    surface: 'hair',
+    ground: 'drizzle',
+    lines: [
+      'base brushCoat ×2 | 1 warmgrey : 0.5 water',
+      'layer layer ×2 | 1 warmgrey + 1 palegrey : 1 water | 0.35–1 soft 0.15 up',
+      'highlight stipple ×2 | 1 white : 1 water | 0.5–0.95 soft 0.15 up',
+      'shade placedGlaze ×2 | 1 otter : 6 water | 0–0.3 soft 0.2 down',
+    ],
+  },
+  {
+    name: 'night blue, hardly lit',
+    surface: 'cloth',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×2 | 2 navy + 1 black : 0.5 water',
+      'highlight layer ×2 | 2 navy + 1 slate : 1.5 water | 0.7–1 soft 0.12 up',
+      'highlight edgeLine ×1 | 1 navy + 1 sky : 1 water',
+    ],
+  },
+  {
+    name: 'violet hood lit with pink',
+    surface: 'cloth',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×3 | 1 violet + 1 navy : 0.5 water',
+      'layer layer ×2 | 1 violet : 1 water | 0.35–1 soft 0.12 up',
+      'layer layer ×2 | 1 violet + 1 heather : 1 water | 0.52–1 soft 0.12 up',
+      'highlight layer ×2 | 1 heather + 1 pink : 1.5 water | 0.7–1 soft 0.1 up',
+      'highlight edgeLine ×1 | 2 pink + 1 white : 1 water',
+    ],
+  },
+  {
+    name: 'slapped grey, then inks',
+    surface: 'cloth',
+    ground: 'soot',
+    lines: [
+      'base dryBrush ×2 | 1 midgrey | 0.3–1 soft 0.2 up',
+      'base dryBrush ×2 | 1 white | 0.55–1 soft 0.2 up',
+      'base oneCoat ×1 | 1 blueink : 0.5 medium',
+      'highlight edgeLine ×1 | 1 sky : 1 water',
+    ],
+  },
+  {
+    name: 'tan armour, pin wash, matt, then dust',
+    surface: 'armour',
+    ground: 'slateprime',
+    lines: [
+      'base brushCoat ×2 | 1 straw : 0.5 water',
+      'shade recessWash ×1 | 1 brownwash : 0.5 water | 0–0.15 soft 0.08 down',
+      'highlight layer ×1 | 1 straw + 1 bone : 1.5 water | 0.6–1 soft 0.15 up',
+      'detail stipple ×1 | 1 plank | 0.85–1 soft 0.05 up',
+      'finish brushCoat ×1 | 1 matt',
+      'glaze placedGlaze ×2 | 1 dryreed : 5 water | 0–0.4 soft 0.25 down',
+    ],
+  },
+  {
+    name: 'slime, wet at the end',
+    surface: 'other',
+    ground: 'chalk',
+    lines: [
+      'base brushCoat ×2 | 1 pollen + 1 duckweed : 0.5 water',
+      'glaze recessWash ×2 | 1 greenink : 1 medium',
+      'shade placedGlaze ×2 | 1 tealink : 4 medium | 0–0.3 soft 0.2 down',
+      'highlight layer ×1 | 1 cream : 1 water | 0.85–1 soft 0.08 up',
+      'finish brushCoat ×2 | 1 gloss',
+    ],
+  },
+  {
+    name: 'orange cape from red, no white at all',
+    surface: 'cloth',
+    ground: 'drizzle',
+    lines: [
+      'base brushCoat ×3 | 1 scarlet : 0.5 water',
+      'layer layer ×2 | 1 orange : 1 water | 0.35–1 soft 0.15 up',
+      'highlight layer ×2 | 1 orange + 1 marigold : 1 water | 0.6–1 soft 0.12 up',
+      'highlight layer ×1 | 1 marigold + 1 pollen : 1.5 water | 0.8–1 soft 0.1 up',
+      'shade placedGlaze ×4 | 1 wine : 8 medium | 0–0.35 soft 0.25 down',
+    ],
+  },
+  {
+    name: 'teal robe shaded with its opposite',
+    surface: 'cloth',
+    ground: 'soot',
+    lines: [
+      'base brushCoat ×3 | 1 teal : 0.5 water',
+      'shade placedGlaze ×3 | 1 wine : 6 medium | 0–0.35 soft 0.25 down',
+      'highlight layer ×2 | 2 teal + 1 coldblue : 1 water | 0.55–1 soft 0.15 up',
+      'highlight layer ×1 | 1 teal + 2 coldblue : 1.5 water | 0.75–1 soft 0.12 up',
+      'highlight edgeLine ×1 | 1 coldblue + 1 white : 1 water',
+    ],
+  },
+  {
+    name: 'lightsome pale blue from white with glazes alone',
+    surface: 'cloth',
+    ground: 'chalk',
+    lines: [
+      'glaze filter ×3 | 1 sky : 8 medium',
+      'glaze placedGlaze ×5 | 1 sky + 1 blue : 10 medium | 0–0.5 soft 0.3 down',
+      'glaze placedGlaze ×5 | 1 navy : 12 medium | 0–0.25 soft 0.2 down',
+    ],
+  },
+];

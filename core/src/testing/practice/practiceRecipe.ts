@@ -1,0 +1,54 @@
+import type { Placement } from '../../recipe/placement';
+import type { Recipe } from '../../recipe/recipe';
+import { writtenRecipe, type WrittenLine } from '../../recipe/writtenRecipe';
+
+/**
+ * A line as it stands on a scrap of paper: stage, technique, coats, mix, and where it goes and how
+ * soft if it is not as usual, and minutes of drying if not 20.
+ * @example 'layer layer ×2 | 2 red + 1 orange : 1 water | 0.5–1 soft 0.1 up'
+ */
+export type ScrapLine = string;
+
+export interface PracticeRecipe {
+  name: string;
+  surface: Recipe['surface'];
+  /** a pot */
+  ground: string;
+  lines: ScrapLine[];
+  more?: Partial<Recipe>;
+}
+
+const scrap =
+  /^(\w+ \w+) ×(\d+) \| ([^|]+?)(?: \| ([\d.]+)–([\d.]+)(?: soft ([\d.]+))?(?: (up|down|even))?)?(?: dry (\d+))?$/;
+
+/** @throws Error when a line cannot be read */
+export function lineOf(line: ScrapLine): WrittenLine {
+  const read = scrap.exec(line);
+  if (!read) throw new Error(`cannot read the line ${line}`);
+  const [, how, coats, mix, from, to, softness, pull, dry] = read;
+  const placement = {
+    ...(from !== undefined && { from: Number(from), to: Number(to) }),
+    ...(softness !== undefined && { softness: Number(softness) }),
+    ...(pull !== undefined && { pull: pull as Placement['pull'] }),
+  };
+  return [
+    how as WrittenLine[0],
+    mix,
+    { coats: Number(coats), dryMinutes: Number(dry ?? 20), placement },
+  ];
+}
+
+/** A recipe of the corpus, at the most careful finish level, for six models. */
+export const practiceRecipe = ({ name, surface, ground, lines, more }: PracticeRecipe): Recipe => ({
+  ...writtenRecipe({
+    id: name.replaceAll(/\W+/g, '-').slice(0, 40),
+    name,
+    surface,
+    groundPotId: ground,
+    finishLevel: 'display',
+    areaCm2: 8,
+    notes: '',
+    lines: lines.map(lineOf),
+  }),
+  ...more,
+});
