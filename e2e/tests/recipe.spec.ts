@@ -94,25 +94,28 @@ test('a line says what it is for; said to cover, the margin counts its coats, an
   await expect(line.getByText(/2 written/)).toBeVisible();
 });
 
-test('what was meant so is set aside, is still so after a reload, and speaks again when it is another', async ({
+test('what was meant so is set aside, is still so after a reload, and goes with what it was said of', async ({
   page,
 }) => {
   const line = page.getByRole('listitem').filter({ hasText: 'The whole coat' });
   await page.getByRole('button', { name: /^Line 1 / }).click();
   await page.getByLabel('Water parts').fill('8');
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(line.getByText(/^Breaks up: 8 parts of water/)).toBeVisible();
-  await line.getByRole('button', { name: 'Meant so' }).click();
-  await expect(line.getByText(/^Breaks up/)).toBeHidden();
+  const said = line.getByText(/^Covers in \d+ coats; 2 written/);
+  await expect(said).toBeVisible();
+  await line.getByRole('button', { name: 'Meant so' }).first().click();
+  await expect(said).toBeHidden();
   await isSaved(page);
   await page.reload();
   await line.getByRole('button', { name: '1 meant so' }).click();
-  await expect(line.getByText(/^Breaks up: 8 parts of water/)).toBeVisible();
+  await expect(said).toBeVisible();
   await expect(line.getByRole('button', { name: 'Say it again' })).toBeVisible();
   await page.getByRole('button', { name: /^Line 1 / }).click();
-  await page.getByLabel('Water parts').fill('14');
+  await page.getByLabel('Water parts').fill('2');
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(line.getByRole('button', { name: 'Meant so' })).toBeVisible();
+  await expect(line.getByRole('button', { name: 'Say it again' })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line.getByRole('button', { name: '1 meant so' })).toBeVisible();
 });
 
 test('another ground shows at once, and a quicker finish level leaves lines out', async ({
