@@ -139,13 +139,16 @@ export { hidingLevelOf, hidingLevels } from './paint/hidingLevels';
 export { asLeft, asMeasured } from './paint/left';
 export { masstoneOf } from './paint/masstone';
 export { mixOptics } from './paint/mixOptics';
-export { hidingOf, opticsOfPot, solveOptics } from './paint/opticsOfPot';
+export { hidingOf, opticsOf, opticsOfPot, solveOptics } from './paint/opticsOfPot';
 export {
   clearKinds,
   driesAsNames,
   potFinishes,
   potFlows,
   potKinds,
+  swatchReadings,
+  transparentKinds,
+  type SwatchReading,
   potSchema,
   thinsAsNames,
   type Pot,

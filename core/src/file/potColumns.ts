@@ -4,6 +4,7 @@ import {
   potFinishes,
   potFlows,
   potKinds,
+  swatchReadings,
   thinsAsNames,
   type Pot,
 } from '../paint/pot';
@@ -151,6 +152,12 @@ export const potColumns: readonly PotColumn[] = [
   },
   { field: 'thinsAs', heading: 'takes water', alsoKnownAs: ['thins'], read: oneOf(thinsAsNames) },
   { field: 'driesAs', heading: 'dries', alsoKnownAs: ['drying'], read: oneOf(driesAsNames) },
+  {
+    field: 'swatchShows',
+    heading: 'swatch shows',
+    alsoKnownAs: [],
+    read: oneOf(swatchReadings),
+  },
   { field: 'wetSwatch', heading: 'wet swatch', alsoKnownAs: ['wet'], read: readColour },
   { field: 'isWanted', heading: 'to buy', alsoKnownAs: ['wanted', 'buy'], read: readYesNo },
   { field: 'retired', heading: 'retired', alsoKnownAs: ['discontinued', 'gone'], read: readYesNo },

@@ -105,7 +105,7 @@ test('every bad row is named with all its reasons, and the others go on', () => 
     {
       row: 3,
       reasons: [
-        'kind is “glue”; it should be one of paint, ink, wash, medium, primer, varnish.',
+        'kind is “glue”; it should be one of paint, ink, wash, one-coat, medium, primer, varnish.',
         'swatch is “mud”; it should be a colour, as #d99a1f or 217 154 31.',
         'opened on is “soon”; it should be a day, as 2026-03-01 or 1.3.2026.',
         'name is empty; a pot needs one.',

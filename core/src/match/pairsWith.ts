@@ -1,15 +1,19 @@
 import { colourOfHex } from '../colour/colourOfHex';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
+import { oppositeCost } from '../paint/mixingOpposite';
 import { mixOptics } from '../paint/mixOptics';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';
 import type { Shelf } from '../recipe/mixedPaint';
 
 /** Why a pot goes with another. */
 export const pairReasons = [
-  { name: 'opposite', tells: 'the opposite hue: shades it without blackening' },
+  {
+    name: 'opposite',
+    tells: 'its opposite in paint: greys it evenly, shades it without blackening',
+  },
   { name: 'darker', tells: 'a darker neighbour: the next shadow' },
   { name: 'lighter', tells: 'a lighter neighbour: the next light' },
   { name: 'warmth', tells: 'as light, but warm against cold: sets it off' },
@@ -32,7 +36,6 @@ const ofEachReason = 2;
 /** Below this chroma a colour has no hue to speak of. */
 const greyBelow = 6;
 const neighbourHue = 45;
-const oppositeHue = 40;
 const neighbourValue = { least: 6, most: 30 };
 /** Warm is towards orange, cold towards blue; degrees of CIELAB hue. */
 const warmest = 60;
@@ -45,6 +48,7 @@ const warmest = 60;
  */
 export function pairsWith(pot: Pot, shelf: Shelf): Pair[] {
   const own = colourOfHex(pot.swatch);
+  const optics = opticsOf(pot);
   const others = [...shelf.values()]
     .filter(
       (each) =>
@@ -56,14 +60,10 @@ export function pairsWith(pot: Pot, shelf: Shelf): Pair[] {
     )
     .map((each) => ({ pot: each, colour: colourOfHex(each.swatch), ladder: ladderOf(pot, each) }));
   const judges: Record<PairReason, (other: (typeof others)[number]) => Judged> = {
-    opposite: ({ colour }) => {
-      const apart = hueApart(own, colour);
-      return isGrey(own) ||
-        isGrey(colour) ||
-        apart < 180 - oppositeHue ||
-        colour.value > own.value + 5
-        ? null
-        : { figure: apart, cost: 180 - apart };
+    opposite: ({ pot: other, colour, ladder }) => {
+      const cost = oppositeCost(optics, opticsOf(other));
+      if (cost === null || colour.value > own.value + 5) return null;
+      return { figure: Math.min(...ladder.slice(1, -1).map(({ chroma }) => chroma)), cost };
     },
     darker: ({ colour }) => neighbour(own.value - colour.value, colour),
     lighter: ({ colour }) => neighbour(colour.value - own.value, colour),
@@ -121,8 +121,8 @@ function warmthOf({ hue }: SurfaceColour): number {
 }
 
 function ladderOf(one: Pot, other: Pot): SurfaceColour[] {
-  const first = opticsOfPot(one.swatch, one.hiding);
-  const second = opticsOfPot(other.swatch, other.hiding);
+  const first = opticsOf(one);
+  const second = opticsOf(other);
   const rung = (a: number, b: number) =>
     mixOptics([
       ...(a > 0 ? [{ optics: first, parts: a }] : []),

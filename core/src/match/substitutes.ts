@@ -5,8 +5,8 @@ import { filmOver } from '../paint/filmOver';
 import { masstoneOf } from '../paint/masstone';
 import { mixOptics } from '../paint/mixOptics';
 import type { Optics } from '../paint/optics';
-import { hidingOf, opticsOfPot } from '../paint/opticsOfPot';
-import { clearKinds, type Pot, type PotKind } from '../paint/pot';
+import { hidingOf, opticsOf } from '../paint/opticsOfPot';
+import { clearKinds, transparentKinds, type Pot, type PotKind } from '../paint/pot';
 import { cardWhite } from '../paint/practiceCard';
 import { isAtHand } from '../paint/stock';
 import type { Shelf } from '../recipe/mixedPaint';
@@ -36,8 +36,9 @@ export interface SubstituteLimits {
 /** Kinds that can stand in for one another. */
 const standsIn: Record<PotKind, readonly PotKind[]> = {
   paint: ['paint', 'ink'],
-  ink: ['ink', 'wash'],
-  wash: ['wash', 'ink'],
+  ink: ['ink', 'wash', 'one-coat'],
+  wash: ['wash', 'ink', 'one-coat'],
+  'one-coat': ['one-coat', 'ink', 'wash'],
   medium: ['medium'],
   primer: ['primer'],
   varnish: ['varnish'],
@@ -73,8 +74,8 @@ export function substitutes(
       (!atHandOnly || isAtHand(each)),
   );
   if (clearKinds.includes(pot.kind)) return clearOnes(pot, candidates).slice(0, count);
-  const own = opticsOfPot(pot.swatch, pot.hiding);
-  const isThin = pot.kind === 'wash' || pot.kind === 'ink';
+  const own = opticsOf(pot);
+  const isThin = transparentKinds.includes(pot.kind);
   const looksLike = (paint: Optics) =>
     surfaceColour(isThin ? filmOver(thinLook.ground, paint, 1) : masstoneOf(paint));
   const target = looksLike(own);
@@ -89,7 +90,7 @@ export function substitutes(
   matcher.refine();
   // The search keeps the best few mixes; pots alone are what a painter would reach for first.
   const alone = candidates.map((each): Substitute => {
-    const colour = looksLike(opticsOfPot(each.swatch, each.hiding));
+    const colour = looksLike(opticsOf(each));
     return {
       parts: [{ potId: each.id, parts: 1 }],
       colour,
@@ -113,9 +114,9 @@ export function substitutes(
   return [...nearestAlone, ...others.slice(0, count - nearestAlone.length)].sort(byCost);
 }
 
-const matchPotOf = ({ id, swatch, hiding }: Pot): MatchPot => ({
-  potId: id,
-  optics: opticsOfPot(swatch, hiding),
+const matchPotOf = (pot: Pot): MatchPot => ({
+  potId: pot.id,
+  optics: opticsOf(pot),
 });
 
 function costOf({ error, hidingError, parts }: Substitute): number {

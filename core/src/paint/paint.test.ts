@@ -13,7 +13,9 @@ import { filmOver } from './filmOver';
 import { hidingLevelOf, hidingLevels } from './hidingLevels';
 import { kOverSOfMasstone, masstoneOf } from './masstone';
 import { mixOptics } from './mixOptics';
-import { hidingOf, opticsOfPot } from './opticsOfPot';
+import { colourDifference } from '../colour/colourDifference';
+import { colourOfHex } from '../colour/colourOfHex';
+import { hidingOf, opticsOf, opticsOfPot } from './opticsOfPot';
 import { potSchema } from './pot';
 import { potWith } from '../testing/sampleRecipe';
 
@@ -176,4 +178,38 @@ describe('a pot as written', () => {
       expect(potSchema.parse(potWith({ id: 'p', name })).name).toBe(name);
     },
   );
+});
+
+describe('a swatch of one coat over white', () => {
+  const overWhite = (hex: string, hiding: number) =>
+    surfaceColour(filmOver(flatSpectrum(1), opticsOfPot(hex, hiding, 'one coat over white'), 1));
+
+  test('is what one coat over white is predicted to be, within 0.5 ΔE00', () => {
+    fc.assert(
+      fc.property(anyHex, anyHiding, (hex, hiding) => {
+        expect(colourDifference(overWhite(hex, hiding), colourOfHex(hex))).toBeLessThan(0.5);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('hides as the pot says', () => {
+    for (const hiding of [0.02, 0.1, 0.5, 0.9])
+      expect(hidingOf(opticsOfPot('#b39270', hiding, 'one coat over white'), 1)).toBeCloseTo(
+        hiding,
+        3,
+      );
+  });
+
+  test('of a brown wash is a brown on white, where thick and dry it would be an orange', () => {
+    const brown = '#5c2c12';
+    const read = surfaceColour(filmOver(flatSpectrum(1), opticsOfPot(brown, 0.06), 1));
+    expect(read.chroma).toBeGreaterThan(overWhite(brown, 0.06).chroma + 40);
+  });
+
+  test('nothing predicted changes for a pot that does not say what its swatch shows', () => {
+    expect(opticsOf(potWith({ id: 'old', kind: 'wash', swatch: '#2a1d12', hiding: 0.05 }))).toEqual(
+      opticsOfPot('#2a1d12', 0.05),
+    );
+  });
 });

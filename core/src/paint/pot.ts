@@ -4,12 +4,23 @@ import { carriedFields } from '../record/carriedFields';
 import { dateOnly, idSchema, lineOfText, numberWithin, pageOfText } from '../record/fields';
 import { savedAtSchema } from '../record/revision';
 
-export const potKinds = ['paint', 'ink', 'wash', 'medium', 'primer', 'varnish'] as const;
-export const potFinishes = ['matt', 'satin', 'gloss', 'metallic'] as const;
+export const potKinds = [
+  'paint',
+  'ink',
+  'wash',
+  'one-coat',
+  'medium',
+  'primer',
+  'varnish',
+] as const;
+export const potFinishes = ['matt', 'satin', 'gloss', 'metallic', 'fluorescent'] as const;
 export const potFlows = ['thin', 'normal', 'thick'] as const;
 
 /** How a paint takes thinning, beside how its bottle pours. */
 export const thinsAsNames = ['holds together', 'usual', 'breaks up early'] as const;
+/** What a swatch shows: a mass that hides all below it, or what one neat coat makes of white. */
+export const swatchReadings = ['thick and dry', 'one coat over white'] as const;
+export type SwatchReading = (typeof swatchReadings)[number];
 /** How fast a paint dries, beside others on the same table. */
 export const driesAsNames = ['slow', 'usual', 'quick'] as const;
 
@@ -18,6 +29,9 @@ export type PotKind = (typeof potKinds)[number];
 /** Kinds that colour nothing: they thin a mix or seal a surface. */
 export const clearKinds: readonly PotKind[] = ['medium', 'varnish'];
 
+/** Kinds that let light through: nobody ever sees them thick. */
+export const transparentKinds: readonly PotKind[] = ['ink', 'wash', 'one-coat'];
+
 /** What a painter writes about one pot; everything the computation knows of it. */
 export const potSchema = z.strictObject({
   id: idSchema,
@@ -25,7 +39,13 @@ export const potSchema = z.strictObject({
   kind: z.enum(potKinds, { error: `one of ${potKinds.join(', ')}` }),
   finish: z.enum(potFinishes, { error: `one of ${potFinishes.join(', ')}` }),
   flow: z.enum(potFlows, { error: `one of ${potFlows.join(', ')}` }),
-  swatch: hexSchema.describe('masstone: the colour when thick, opaque and dry, sRGB'),
+  swatch: hexSchema.describe(
+    'its colour, sRGB: thick, opaque and dry unless `swatchShows` says otherwise',
+  ),
+  swatchShows: z
+    .enum(swatchReadings, { error: `one of ${swatchReadings.join(', ')}` })
+    .optional()
+    .describe('what the swatch shows; thick and dry where not said'),
   hiding: numberWithin(0, 1).describe('Y over black / Y over white of one neat brushed coat'),
   hidingIsGuess: z
     .boolean({ error: 'true or false' })

@@ -1,7 +1,7 @@
 import { colourOfHex } from '../colour/colourOfHex';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf } from '../paint/opticsOfPot';
 import type { Optics } from '../paint/optics';
 import type { MixPart, Thinning } from '../recipe/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
@@ -123,7 +123,7 @@ function rungsTo(
   const reach = furthest * Math.min(1, 0.4 + 0.3 * count);
   const isRoom = furthest < 0 ? midColour.value : 100 - midColour.value;
   if (isRoom < 3 || colourOfHex(chosen.pot.swatch).value === midColour.value) return [];
-  return tonalLadder(mid, opticsOfPot(chosen.pot.swatch, chosen.pot.hiding), count, reach);
+  return tonalLadder(mid, opticsOf(chosen.pot), count, reach);
 }
 
 function thinnings({ thinWith }: ProgressionOptions) {

@@ -16,7 +16,7 @@ const red = colourOfHex(pots.red.swatch);
 
 test.each([
   ['warmBrown', 'umber'],
-  ['oppositeHue', 'blue'],
+  ['oppositeHue', 'violet'],
   ['black', 'soot'],
   ['wash', 'wash'],
 ] as const)('a yellow shaded with %s is shaded with %s', (choice, potId) => {

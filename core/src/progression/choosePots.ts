@@ -3,7 +3,8 @@ import { colourOfHex } from '../colour/colourOfHex';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import { mixOptics } from '../paint/mixOptics';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { oppositeCost } from '../paint/mixingOpposite';
+import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';
 import type { MixPart } from '../recipe/mix';
@@ -52,8 +53,8 @@ export function nearestMix(hex: string, pots: readonly Pot[]): NearestMix | null
       for (let parts = 1; parts <= mostParts; parts++)
         for (let otherParts = 1; otherParts <= mostParts; otherParts++) {
           const mixed = mixOptics([
-            { optics: opticsOfPot(one.swatch, one.hiding), parts },
-            { optics: opticsOfPot(other.swatch, other.hiding), parts: otherParts },
+            { optics: opticsOf(one), parts },
+            { optics: opticsOf(other), parts: otherParts },
           ]);
           const error = colourDifference(surfaceColour(masstoneOf(mixed)), target);
           if (error < best.error - 1e-6 && error < single - worthMixing)
@@ -79,15 +80,21 @@ export interface ChosenPot {
 const hueApart = (one: SurfaceColour, other: SurfaceColour) =>
   Math.abs(((one.hue - other.hue + 540) % 360) - 180);
 
+/** What a colour that is no pot yet is taken to hide. */
+const usualHiding = 0.7;
+
 /** How well a darker pot fits each way of shading; Infinity where it does not. Smaller is better. */
-const shadeFit: Record<ShadeChoice, (pot: SurfaceColour, mid: SurfaceColour) => number> = {
+const shadeFit: Record<
+  ShadeChoice,
+  (colour: SurfaceColour, mid: SurfaceColour, pot: Pot) => number
+> = {
   darkerNeighbour: (pot, mid) =>
     pot.chroma > 6 && hueApart(pot, mid) < 50
       ? hueApart(pot, mid) + 0.7 * Math.abs(pot.value - (mid.value - 26))
       : Infinity,
-  oppositeHue: (pot, mid) => {
-    const off = Math.abs(180 - hueApart(pot, mid));
-    return pot.chroma > 10 && off < 50 ? off + 0.3 * pot.value : Infinity;
+  oppositeHue: (colour, mid, pot) => {
+    const cost = oppositeCost(opticsOfPot(mid.hex, usualHiding), opticsOf(pot));
+    return cost === null ? Infinity : cost + 0.3 * colour.value;
   },
   warmBrown: (pot) =>
     pot.hue > 25 && pot.hue < 80 && pot.chroma > 8 && pot.chroma < 45 && pot.value < 42
@@ -116,7 +123,7 @@ export function shadePot(mid: SurfaceColour, choice: ShadeChoice, shelf: Shelf):
     ({ swatch }) => isWash || colourOfHex(swatch).value < mid.value - 8,
   );
   return (
-    bestFit(darker, (colour) => shadeFit[choice](colour, mid)) ??
+    bestFit(darker, (colour, pot) => shadeFit[choice](colour, mid, pot)) ??
     nearestInstead(shelf, mid, (value) => value < mid.value - 8)
   );
 }
@@ -136,10 +143,13 @@ export function lightPot(
   );
 }
 
-function bestFit(pots: readonly Pot[], fitOf: (colour: SurfaceColour) => number): ChosenPot | null {
+function bestFit(
+  pots: readonly Pot[],
+  fitOf: (colour: SurfaceColour, pot: Pot) => number,
+): ChosenPot | null {
   let best: { pot: Pot; fit: number } | null = null;
   for (const pot of pots) {
-    const fit = fitOf(colourOfHex(pot.swatch));
+    const fit = fitOf(colourOfHex(pot.swatch), pot);
     if (fit < (best?.fit ?? Infinity)) best = { pot, fit };
   }
   return best && { pot: best.pot, isAsAsked: true };

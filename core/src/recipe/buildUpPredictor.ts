@@ -139,7 +139,9 @@ function paintKey(step: Step, shares: readonly PotShare[], shelf: Shelf): string
   const { technique, coats, placement, mix } = step;
   const pots = shares.map(({ potId, share }) => {
     const pot = potOn(shelf, potId);
-    const optics = clearKinds.includes(pot.kind) ? 'clear' : `${pot.swatch} ${pot.hiding}`;
+    const optics = clearKinds.includes(pot.kind)
+      ? 'clear'
+      : `${pot.swatch} ${pot.hiding} ${pot.swatchShows ?? ''}`;
     return `${potId} ${share} ${optics} ${isEstimate(pot)}`;
   });
   const { from, to, softness, pull } = placement;

@@ -7,6 +7,14 @@ import type { Optics } from '../paint/optics';
 
 /** A coat covers when no more than this is missing to the masstone, ΔE00: found only beside it. */
 export const coveredWithin = 4;
+/** Dark paints, L*, and what may be missing to them: over the dark an eye finds patches sooner. */
+const dark = { from: 20, to: 40, coveredWithin: 2 };
+
+/** What may be missing to a paint of this L*, ΔE00: 4, falling to 2 for the darkest. */
+export function coveredWithinOf(value: number): number {
+  const towardsLight = Math.min(1, Math.max(0, (value - dark.from) / (dark.to - dark.from)));
+  return dark.coveredWithin + (coveredWithin - dark.coveredWithin) * towardsLight;
+}
 /** Nobody paints more coats than this; beyond it an under-colour is the answer. */
 export const mostCoatsTried = 20;
 /** How much of being lighter or stronger than the masstone counts as the ground showing. */
@@ -60,7 +68,8 @@ export function coatsToCover(paint: Optics, ground: Spectrum, filmPerCoat: numbe
   for (let coats = 1; coats <= mostCoatsTried; coats++) {
     const surface = surfaceColour(filmOver(ground, paint, coats * filmPerCoat));
     missingAfter.push(groundShowing(surface, target));
-    if (missingAfter[coats - 1] <= coveredWithin) return { coats, missingAtFirst, missingAfter };
+    if (missingAfter[coats - 1] <= coveredWithinOf(target.value))
+      return { coats, missingAtFirst, missingAfter };
   }
   return { coats: null, missingAtFirst, missingAfter };
 }

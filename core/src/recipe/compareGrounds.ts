@@ -3,7 +3,7 @@ import { colourOfHex } from '../colour/colourOfHex';
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { filmOver } from '../paint/filmOver';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf } from '../paint/opticsOfPot';
 import { masstoneOf } from '../paint/masstone';
 import type { Optics } from '../paint/optics';
 import type { Pot } from '../paint/pot';
@@ -73,7 +73,7 @@ export function suggestUnderColour(
   let bestScore = Infinity;
   for (const pot of shelf.values()) {
     if (!canLieUnder(pot)) continue;
-    const under = opticsOfPot(pot.swatch, pot.hiding);
+    const under = opticsOf(pot);
     const underCoats = coatsToCover(under, ground, underColourLoad).coats;
     if (underCoats === null) continue;
     const laid = filmOver(ground, under, underCoats * underColourLoad);

@@ -1,5 +1,5 @@
 import type { Pot } from '../paint/pot';
-import { clearKinds } from '../paint/pot';
+import { clearKinds, transparentKinds } from '../paint/pot';
 import type { PotShare } from './flattenMix';
 import { loadOf, waterShareOf, type Thinning } from './mix';
 import { potOn, type Shelf } from './mixedPaint';
@@ -29,7 +29,7 @@ export type Consistency = (typeof consistencies)[number];
 /** How much stiffer than usual a pot is as it comes: its paint counts so many times. */
 const stiffnessOfFlow: Record<Pot['flow'], number> = { thin: 0.6, normal: 1, thick: 1.35 };
 
-/** Washes and inks come thinned already. */
+/** What lets light through comes thinned already. */
 const thinnedInThePot = 0.5;
 
 /** Parts of water alone that 1 part of normal paint can take before its pigment breaks up. */
@@ -63,7 +63,7 @@ export function stiffnessOf(shares: readonly PotShare[], shelf: Shelf): number {
   return shares.reduce((sum, { potId, share }) => {
     const { flow, kind } = potOn(shelf, potId);
     if (clearKinds.includes(kind)) return sum;
-    const comesThinned = kind === 'wash' || kind === 'ink' ? thinnedInThePot : 1;
+    const comesThinned = transparentKinds.includes(kind) ? thinnedInThePot : 1;
     return sum + share * stiffnessOfFlow[flow] * comesThinned;
   }, 0);
 }

@@ -3,7 +3,7 @@ import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { filmOver } from '../paint/filmOver';
 import { masstoneOf } from '../paint/masstone';
 import type { Optics } from '../paint/optics';
-import { coatsToCover, coveredWithin, groundShowing } from './coatsToCover';
+import { coatsToCover, coveredWithinOf, groundShowing } from './coatsToCover';
 import { loadOf } from './mix';
 import { depositAt, meantToCover } from './predictBuildUp';
 import { mostCoats, type Step } from './step';
@@ -49,6 +49,8 @@ export function coverageByPlace(
       surfaceColour(filmOver(ground, paint, filmHere * (i + 1))),
     );
     const missing = groundShowing(after[step.coats - 1], masstone);
-    return [{ place: name, coats, after, missing, isCovered: missing <= coveredWithin }];
+    return [
+      { place: name, coats, after, missing, isCovered: missing <= coveredWithinOf(masstone.value) },
+    ];
   });
 }

@@ -7,7 +7,8 @@ import type { Recipe } from './recipe';
 /** What a recipe’s prediction is only an estimate for. */
 export interface EstimateCause {
   potId: string;
-  because: 'its hiding is a guess' | 'metal turns with the light';
+  because:
+    'its hiding is a guess' | 'metal turns with the light' | 'it glows brighter than any swatch';
 }
 
 /**
@@ -29,5 +30,7 @@ export function estimatesOf(recipe: Recipe, shelf: Shelf): EstimateCause[] {
   }));
 }
 
-const becauseOf = ({ finish }: Pot): EstimateCause['because'] =>
-  finish === 'metallic' ? 'metal turns with the light' : 'its hiding is a guess';
+function becauseOf({ finish }: Pot): EstimateCause['because'] {
+  if (finish === 'metallic') return 'metal turns with the light';
+  return finish === 'fluorescent' ? 'it glows brighter than any swatch' : 'its hiding is a guess';
+}

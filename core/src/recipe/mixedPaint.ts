@@ -2,7 +2,7 @@ import { flatSpectrum, type Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import { mixOptics } from '../paint/mixOptics';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
 import type { Optics } from '../paint/optics';
 import { clearKinds, type Pot } from '../paint/pot';
 import { flattenMix, type PotShare } from './flattenMix';
@@ -67,10 +67,13 @@ export function mixedColour(mix: Mix, earlier: readonly Step[], shelf: Shelf): M
   };
 }
 
+/** Metal turns with the light; what glows gives back more than it is lit with, and no swatch shows that. */
+const turnsOrGlows: readonly Pot['finish'][] = ['metallic', 'fluorescent'];
+
 /** Whether what is computed from a pot is only an estimate. */
 export function isEstimate(pot: Pot): boolean {
   if (clearKinds.includes(pot.kind)) return false;
-  return pot.hidingIsGuess || pot.finish === 'metallic';
+  return pot.hidingIsGuess || turnsOrGlows.includes(pot.finish);
 }
 
 /** What a primer looks like sprayed on thick: the ground of a recipe. 38 bands. */
@@ -82,5 +85,5 @@ const clear: Optics = { absorption: flatSpectrum(0), scattering: flatSpectrum(0)
 
 function opticsOn(shelf: Shelf, potId: string): Optics {
   const pot = potOn(shelf, potId);
-  return clearKinds.includes(pot.kind) ? clear : opticsOfPot(pot.swatch, pot.hiding);
+  return clearKinds.includes(pot.kind) ? clear : opticsOf(pot);
 }

@@ -1,6 +1,6 @@
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf } from '../paint/opticsOfPot';
 import type { Optics } from '../paint/optics';
 import { isAtHand } from '../paint/stock';
 import { tints } from './filterEffect';
@@ -88,5 +88,5 @@ function paintOf(step: Step, recipe: Recipe, shelf: Shelf): Optics {
 function pushersOn(shelf: Shelf): Pusher[] {
   return [...shelf.values()]
     .filter((pot) => pot.kind === 'paint' && pot.finish !== 'metallic' && isAtHand(pot))
-    .map(({ id, swatch, hiding }) => ({ potId: id, optics: opticsOfPot(swatch, hiding) }));
+    .map((pot) => ({ potId: pot.id, optics: opticsOf(pot) }));
 }

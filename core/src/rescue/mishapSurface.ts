@@ -1,5 +1,5 @@
 import type { Spectrum } from '../colour/spectrum';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf } from '../paint/opticsOfPot';
 import { flattenMix } from '../recipe/flattenMix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
@@ -46,8 +46,7 @@ export function mishapSurface(
   const planned = plannedAfter({ recipe, stepId }, shelf);
   const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
   const wrong = () => {
-    const { swatch, hiding } = potOn(shelf, potId ?? recipe.groundPotId);
-    return opticsOfPot(swatch, hiding);
+    return opticsOf(potOn(shelf, potId ?? recipe.groundPotId));
   };
   const { leaves, isOnFinished } = mishapOf(what);
   const places = stopsIn(place);

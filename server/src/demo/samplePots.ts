@@ -19,7 +19,15 @@ const paint = (id: string, name: string, swatch: string, hiding: number, more: P
 const thinPot =
   (kind: 'ink' | 'wash') =>
   (id: string, name: string, swatch: string, hiding: number, more: Partial<Pot> = {}) =>
-    tried(kind, { id, name, swatch, hiding, flow: 'thin', ...more });
+    tried(kind, {
+      id,
+      name,
+      swatch,
+      swatchShows: 'one coat over white',
+      hiding,
+      flow: 'thin',
+      ...more,
+    });
 const ink = thinPot('ink');
 const wash = thinPot('wash');
 const primer = (id: string, name: string, swatch: string, hiding: number) =>
@@ -72,15 +80,15 @@ export const samplePots: Pot[] = [
   paint('lanternbrass', 'Lantern Brass', '#a3843f', 0.74, { finish: 'metallic' }),
   paint('bucklesteel', 'Buckle Steel', '#85888b', 0.82, { finish: 'metallic' }),
 
-  ink('amber', 'Lantern Amber', '#b9560e', 0.05, { finish: 'gloss' }),
-  ink('ember', 'Ember Ink', '#7d1f0c', 0.04, { finish: 'gloss' }),
-  ink('bottle', 'Bottle Green', '#0f3d22', 0.03, { finish: 'gloss', hidingIsGuess: true }),
+  ink('amber', 'Lantern Amber', '#f59a12', 0.05, { finish: 'gloss' }),
+  ink('ember', 'Ember Ink', '#e2621a', 0.04, { finish: 'gloss' }),
+  ink('bottle', 'Bottle Green', '#7fb893', 0.03, { finish: 'gloss', hidingIsGuess: true }),
 
-  wash('peatwater', 'Peatwater Wash', '#2a1d12', 0.05),
-  wash('rustseep', 'Rust Seep Wash', '#5c2c12', 0.06),
-  wash('mosslight', 'Mosslight Wash', '#27301a', 0.05),
-  wash('inkcap', 'Inkcap Wash', '#161b22', 0.05, { hidingIsGuess: true }),
-  wash('blushwater', 'Blushwater Wash', '#6a2c1e', 0.06),
+  wash('peatwater', 'Peatwater Wash', '#b39270', 0.05),
+  wash('rustseep', 'Rust Seep Wash', '#c98a5e', 0.06),
+  wash('mosslight', 'Mosslight Wash', '#a3a97c', 0.05),
+  wash('inkcap', 'Inkcap Wash', '#8a93a3', 0.05, { hidingIsGuess: true }),
+  wash('blushwater', 'Blushwater Wash', '#d2937c', 0.06),
 
   clear('medium', 'clearwater', 'Clearwater Medium', { volumeMl: 60 }),
   clear('medium', 'slowdew', 'Slow Dew Medium', { notes: 'Keeps a mix open longer.' }),

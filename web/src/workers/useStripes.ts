@@ -5,12 +5,13 @@ import { useAnswer } from './useAnswer';
 
 const none: ReadonlyMap<string, Stripe> = new Map();
 
-type Painted = Pick<Pot, 'swatch' | 'hiding'>;
-export const stripeKey = ({ swatch, hiding }: Painted) => `${swatch} ${hiding}`;
+type Painted = Pick<Pot, 'swatch' | 'hiding' | 'swatchShows'>;
+export const stripeKey = ({ swatch, hiding, swatchShows }: Painted) =>
+  `${swatch} ${hiding} ${swatchShows ?? ''}`;
 
 /** What one coat of each pot leaves on a card, by `stripeKey`; filled in by the worker. */
 export function useStripes(pots: readonly Painted[]): ReadonlyMap<string, Stripe> {
-  const asked = pots.map(({ swatch, hiding }) => ({ swatch, hiding }));
+  const asked = pots.map(({ swatch, hiding, swatchShows }) => ({ swatch, hiding, swatchShows }));
   const { answer } = useAnswer(
     ofShelf,
     [pots.map(stripeKey).join()],

@@ -3,8 +3,8 @@ import { hueApart } from '../../colour/hueApart';
 import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
 import { surfaceColour, type SurfaceColour } from '../../colour/surfaceColour';
 import { filmOver } from '../../paint/filmOver';
-import { opticsOfPot } from '../../paint/opticsOfPot';
-import type { Pot } from '../../paint/pot';
+import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
+import { transparentKinds, type Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
 import { loadOf } from '../../recipe/mix';
 import { techniqueOf } from '../../recipe/techniques';
@@ -147,10 +147,10 @@ function betterShade(
   const thickness = film * loadOf(line.step.mix) * line.step.coats;
   let best: { pot: Pot; kept: number } | null = null;
   for (const pot of shelf.values()) {
-    const isFit = covers ? pot.kind === 'paint' : pot.kind === 'wash' || pot.kind === 'ink';
+    const isFit = covers ? pot.kind === 'paint' : transparentKinds.includes(pot.kind);
     if (!isFit || !isAtHand(pot) || pot.finish === 'metallic') continue;
     if (colourOfHex(pot.swatch).value > before.value - 12) continue;
-    const after = surfaceColour(filmOver(ground, opticsOfPot(pot.swatch, pot.hiding), thickness));
+    const after = surfaceColour(filmOver(ground, opticsOf(pot), thickness));
     const turned = hueApart(before.hue, after.hue);
     if (before.value - after.value < darkenedFrom || turned > 2 || turned < -45) continue;
     const kept = after.chroma / Math.max(1, after.value);

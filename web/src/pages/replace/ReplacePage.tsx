@@ -1,4 +1,10 @@
-import { standings, type Pot, type Standing, type Substitute } from '@yellow-ledger/core';
+import {
+  standings,
+  transparentKinds,
+  type Pot,
+  type Standing,
+  type Substitute,
+} from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Choice } from '../../parts/Choice';
@@ -82,9 +88,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
         </ul>
         <p>
           <Swatch hex={pot.swatch} /> {pot.name}, thick and dry
-          {(pot.kind === 'wash' || pot.kind === 'ink') &&
-            '; what is compared is one neat coat over white'}
-          .
+          {transparentKinds.includes(pot.kind) && '; what is compared is one neat coat over white'}.
         </p>
       </section>
       <section aria-labelledby="effect-head">

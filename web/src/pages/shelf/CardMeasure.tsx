@@ -100,6 +100,7 @@ function CardResult({ answer, isPractice }: { answer: CardAnswer; isPractice: bo
         onClick={() => {
           const figures = { shouldValidate: true, shouldDirty: true };
           setValue('swatch', swatch, figures);
+          setValue('swatchShows', 'thick and dry', figures);
           setValue('hiding', Math.round(hiding * 1000) / 1000, figures);
           setValue('hidingIsGuess', false, figures);
         }}

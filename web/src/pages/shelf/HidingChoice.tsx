@@ -9,7 +9,12 @@ import { stripeKey, useStripes } from '../../workers/useStripes';
 export function HidingChoice({ swatch }: { swatch: string }) {
   const { register, setValue, control } = useFormContext<Pot>();
   const hiding = useWatch({ control, name: 'hiding' });
-  const levels = hidingLevels.map(({ hiding: figure }) => ({ swatch, hiding: figure }));
+  const swatchShows = useWatch({ control, name: 'swatchShows' });
+  const levels = hidingLevels.map(({ hiding: figure }) => ({
+    swatch,
+    swatchShows,
+    hiding: figure,
+  }));
   const stripes = useStripes(levels);
   const current = hidingLevelOf(Number.isFinite(hiding) ? hiding : 0.75);
   return (

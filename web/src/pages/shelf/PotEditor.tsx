@@ -6,6 +6,8 @@ import {
   potKinds,
   potSchema,
   readHex,
+  swatchReadings,
+  transparentKinds,
   type Kept,
   type Pot,
 } from '@yellow-ledger/core';
@@ -18,6 +20,7 @@ import { Fold } from '../../parts/Fold';
 import { LinkButton } from '../../parts/LinkButton';
 import { NoteField } from '../../parts/NoteField';
 import { asFigure, OptionalField } from '../../parts/OptionalField';
+import { OptionalChoice } from '../../parts/OptionalChoice';
 import { SelectField } from '../../parts/SelectField';
 import { Swatch } from '../../parts/Swatch';
 import { TextField } from '../../parts/TextField';
@@ -46,6 +49,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
   const { setValue, control } = form;
   const swatch = useWatch({ control, name: 'swatch' });
   const kind = useWatch({ control, name: 'kind' });
+  const shows = useWatch({ control, name: 'swatchShows' });
   const hex = readHex(swatch) ?? kept.content.swatch;
   const isNew = kept.revision === 0;
   return (
@@ -65,9 +69,17 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           <Swatch hex={hex} size="large" />
           <OptionalField
             name="swatch"
-            label="Swatch, thick and dry"
+            label={`Swatch, ${shows ?? 'thick and dry'}`}
             read={(typed) => readHex(String(typed)) ?? typed}
           />
+          {transparentKinds.includes(kind) && (
+            <OptionalChoice
+              name="swatchShows"
+              label="What the swatch shows"
+              none="not said: read as thick and dry"
+              options={swatchReadings}
+            />
+          )}
           <ColourSliders
             hex={hex}
             onPick={(picked) => setValue('swatch', picked, { shouldValidate: true })}
@@ -76,7 +88,21 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
         <div className="stacked">
           <TextField name="name" label="Name" isFirst />
           <div className="pot-row">
-            <SelectField name="kind" label="Kind" options={potKinds} />
+            <SelectField
+              name="kind"
+              label="Kind"
+              options={potKinds}
+              onChosen={(chosen) => {
+                // Of a pot that is on the shelf already its owner says so, as it changes what is predicted.
+                if (isNew)
+                  setValue(
+                    'swatchShows',
+                    transparentKinds.includes(chosen as Pot['kind'])
+                      ? 'one coat over white'
+                      : undefined,
+                  );
+              }}
+            />
             <SelectField name="finish" label="Finish" options={potFinishes} />
             <SelectField name="flow" label="Flow" options={potFlows} />
             <OptionalField

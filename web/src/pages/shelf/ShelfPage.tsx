@@ -14,6 +14,7 @@ import { Switch } from '../../parts/Switch';
 import { useOpenHere } from '../../parts/useOpenHere';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
+import { SwatchesToRead } from './SwatchesToRead';
 import { ShelfTable } from './ShelfTable';
 import './shelf.scss';
 
@@ -97,6 +98,7 @@ export default function ShelfPage() {
         <EmptyShelf onAdd={add} />
       ) : (
         <>
+          <SwatchesToRead kept={kept} />
           <ShelfTable
             shown={shown}
             openId={openId}

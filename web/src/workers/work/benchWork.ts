@@ -10,7 +10,7 @@ import {
   mixedPaint,
   modelsByPin,
   onFigures,
-  opticsOfPot,
+  opticsOf,
   paintedCoat,
   standing,
   surfaceColour,
@@ -149,7 +149,7 @@ export const benchWork = {
     const shelf = shelfInHand();
     const colourOf = (potId: string) => {
       const pot = shelf.get(potId);
-      return pot ? surfaceColour(masstoneOf(opticsOfPot(pot.swatch, pot.hiding))) : null;
+      return pot ? surfaceColour(masstoneOf(opticsOf(pot))) : null;
     };
     return potIds.flatMap((of) => {
       const wanted = colourOf(of);

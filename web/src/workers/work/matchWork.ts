@@ -2,7 +2,7 @@ import {
   groundOf,
   isAtHand,
   matchColour,
-  opticsOfPot,
+  opticsOf,
   potOn,
   type Looked,
   type MatchedMix,
@@ -76,7 +76,7 @@ function candidatesFor({
           (withMetallics || pot.finish !== 'metallic') &&
           (!atHandOnly || isAtHand(pot)),
       )
-      .map(({ id, swatch, hiding }) => ({ potId: id, optics: opticsOfPot(swatch, hiding) }));
+      .map((pot) => ({ potId: pot.id, optics: opticsOf(pot) }));
   candidates.set(key, pots);
   return pots;
 }

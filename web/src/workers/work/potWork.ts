@@ -6,7 +6,7 @@ import {
   filmOver,
   flatSpectrum,
   hexSchema,
-  opticsOfPot,
+  opticsOf,
   pairsWith,
   reflectanceFromHex,
   solveCard,
@@ -66,9 +66,9 @@ export const potWork = {
   },
 
   /** One neat coat of each pot over the black and the white half of a card. */
-  stripes(pots: { swatch: string; hiding: number }[]): Stripe[] {
-    return pots.map(({ swatch, hiding }) => {
-      const paint = opticsOfPot(swatch, hiding);
+  stripes(pots: Pick<Pot, 'swatch' | 'hiding' | 'swatchShows'>[]): Stripe[] {
+    return pots.map((pot) => {
+      const paint = opticsOf(pot);
       const over = (card: number) => surfaceColour(filmOver(flatSpectrum(card), paint, 1)).hex;
       return { overBlack: over(cardBlack), overWhite: over(cardWhite) };
     });

@@ -1,4 +1,4 @@
-import { coatsOf, counted, coveredWithin, mostCoatsTried } from '@yellow-ledger/core';
+import { coatsOf, counted, mostCoatsTried } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { FigureTable } from '../../../parts/FigureTable';
 import { PotWords } from '../../../parts/PotWords';
@@ -32,7 +32,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
       <FigureTable
         label="Coats by place"
         heads={['Place', 'Covers at', 'Coat 1, 2, 3 …', `Missing with ${written}`]}
-        rows={places.map(({ place, coats, after, missing }) => [
+        rows={places.map(({ place, coats, after, missing, isCovered }) => [
           place,
           coversAt(coats),
           <span key="coats" className="coat-row">
@@ -47,7 +47,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
             ))}
             {after.length > 8 && ` … ${after.length}`}
           </span>,
-          `${missing.toFixed(1)} ΔE00${missing <= coveredWithin ? ', covered' : ''}`,
+          `${missing.toFixed(1)} ΔE00${isCovered ? ', covered' : ''}`,
         ])}
       />
       <h2>Over other grounds</h2>
