@@ -1,7 +1,9 @@
 export { adviseRecipe } from './advice/adviseRecipe';
 export { bridgeFix, evenedFix } from './advice/bridgeFix';
 export { applyFix, type Fix } from './advice/fix';
-export { mixSteps, type MixStep } from './advice/mixSteps';
+export { mixSteps, starkStep, type MixStep } from './advice/mixSteps';
+export { surfaces, type SurfaceName } from './recipe/surfaceNames';
+export { surfaceFacts, type SurfaceFacts } from './recipe/surfaceFacts';
 export { ruleNames, rules, type Remark } from './advice/remark';
 export { repairFix } from './advice/repairStep';
 export { stoppingPoints } from './advice/stoppingPoints';
@@ -195,7 +197,7 @@ export { batchSizes, waitingAllowed, type BatchSize } from './plan/batchSize';
 export { BatchTooLargeError } from './plan/batchWork';
 export { chosenModels } from './plan/chosenModels';
 export { type Rule } from './plan/dispatched';
-export { dryMinutesOf } from './plan/dryingTime';
+export { dryMinutesOf, reckonedDryMinutes } from './plan/dryingTime';
 export { handsOnMinutes } from './plan/handsOn';
 export { lowerBound } from './plan/lowerBound';
 export { orderOfWork, workOrders, type WorkOrderName } from './plan/orderOfWork';
@@ -263,7 +265,7 @@ export {
 export { coverageByPlace, type PlaceCoverage } from './recipe/coverageByPlace';
 export { dropsFor, isAsThin, type Drops } from './recipe/dropsFor';
 export { changesAt, tints, type PlaceChange } from './recipe/filterEffect';
-export { finishTotals, type FinishTotals } from './recipe/finishTotals';
+export { finishTotals, type FinishTotals } from './plan/finishTotals';
 export { flattenMix, type PotShare } from './recipe/flattenMix';
 export { formNames, type FormName } from './recipe/formNames';
 export { formOf } from './recipe/formOf';
@@ -306,7 +308,6 @@ export {
   recipeHeadSchema,
   recipeNotesSchema,
   recipeSchema,
-  surfaces,
   type Recipe,
   type RecipeHead,
   type RecipeNotes,

@@ -170,3 +170,31 @@ test('a guessed pot is measured on a card, and everything made from it loses its
     })
     .toBe(false);
 });
+
+test('a wash from before is read as it was, until its owner says what the swatch shows', async ({
+  page,
+  demo,
+}) => {
+  const answer = await page.request.get(`${demo.url}/api/pots/peatwater`);
+  const { content, revision } = await answer.json();
+  delete content.swatchShows;
+  const put = await page.request.put(`${demo.url}/api/pots/peatwater`, {
+    data: { content, revision },
+  });
+  expect(put.ok()).toBe(true);
+  await page.reload();
+  await page.getByRole('button', { name: /^1 wash, ink or one-coat paint is read/ }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Peatwater Wash' })
+    .getByRole('button', { name: 'one coat over white' })
+    .click();
+  await expect(page.getByText(/is read as thick and dry, as before/)).toBeHidden();
+  await expect
+    .poll(
+      async () =>
+        (await (await page.request.get(`${demo.url}/api/pots/peatwater`)).json()).content
+          .swatchShows,
+    )
+    .toBe('one coat over white');
+});

@@ -43,7 +43,7 @@ test('a little tan in a red is a step nobody sees', () => {
   expect(stepsOf(recipe)).toMatchObject([{ verdict: 'unseen', fix: null }]);
 });
 
-test('darks laid into the recesses are no step of the lights', () => {
+test('darks laid into the recesses are a step down from what lies there', () => {
   const dark = stepWith({
     id: 'dark',
     technique: 'layer',
@@ -51,9 +51,32 @@ test('darks laid into the recesses are no step of the lights', () => {
     placement: { from: 0, to: 0.3, softness: 0.1, pull: 'down' },
   });
   const recipe = recipeWith([base, dark, layer('light', { red: 1, bone: 1 }, 0.7)]);
-  expect(stepsOf(recipe).map(({ fromStepId, toStepId }) => [fromStepId, toStepId])).toEqual([
+  const steps = stepsOf(recipe);
+  expect(steps.map(({ fromStepId, toStepId }) => [fromStepId, toStepId])).toEqual([
+    ['base', 'dark'],
     ['base', 'light'],
   ]);
+  expect(steps[0].change).toBeLessThan(0);
+  expect(steps[1].change).toBeGreaterThan(0);
+});
+
+test('a glaze is a step too, by what it does to the surface and not by its mix', () => {
+  const glaze = stepWith({
+    id: 'glaze',
+    technique: 'filter',
+    mix: mixOf({ black: 1 }, { mediumParts: 20 }),
+  });
+  const [step] = stepsOf(recipeWith([base, glaze]));
+  expect(step.change).toBeLessThan(0);
+  expect(step.change).toBeGreaterThan(-8);
+});
+
+test('metal bears starker steps than cloth', () => {
+  const lines = [base, layer('light', { red: 1, bone: 3 }, 0.7)];
+  const [onCloth] = stepsOf(recipeWith(lines));
+  const [onMetal] = stepsOf(recipeWith(lines, { surface: 'metal' }));
+  expect(onCloth.change).toBeCloseTo(onMetal.change);
+  expect([onCloth.verdict, onMetal.verdict]).toEqual(['stark', 'seen']);
 });
 
 test('a mix between two is what its parts say, whatever the two are made of', () => {

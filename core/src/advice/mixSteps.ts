@@ -1,45 +1,70 @@
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { adviceContext } from './adviceContext';
+import { surfaceFacts } from '../recipe/surfaceFacts';
+import { toneStops, type ToneStopName } from '../recipe/toneAxis';
+import { adviceContext, type PaintedLine } from './adviceContext';
 import type { Fix } from './fix';
 import { halfMixFix } from './halfMix';
 
-/** From one covering line's mix to the next one's, in L*. */
+/** What a line does to the light at the place where it does most, on the surface as it stands. */
 export interface MixStep {
+  /** the line that was last painted there */
   fromStepId: string;
   toStepId: string;
-  /** below 0 for darker */
+  place: ToneStopName;
+  /** of the surface there, L*; below 0 for darker */
   change: number;
   verdict: 'stark' | 'unseen' | 'seen';
   /** the missing rung */
   fix: Fix | null;
 }
 
-/** L* from which two mixes that follow each other want one between, and below which nobody sees a step. */
+/** L* on cloth from which a step wants one between; more on other surfaces, most on metal. */
 export const starkStep = 18;
+/** L* below which nobody sees a step. */
 export const unseenStepBelow = 2.5;
+/** A place with less of a line than this is in its fade. */
+const laidFrom = 0.25;
 
-/** The steps a recipe's lights go up in: from each covering line to the next that starts no lower. */
+/**
+ * The steps a recipe goes up and down in: each line against the surface it goes onto, glazes,
+ * one-coat lines and shadows too. The first paint on the ground is no step.
+ */
 export function mixSteps(recipe: Recipe, build: BuildUp, shelf: Shelf): MixStep[] {
-  const { lines } = adviceContext(recipe, build, shelf);
-  const covering = lines.filter(
-    ({ build: { coverage, mix }, step }) =>
-      coverage !== null && !mix.isClear && step.placement.to > 0.5,
-  );
-  return covering.slice(1).flatMap((upper, index): MixStep[] => {
-    const lower = covering[index];
-    if (upper.step.placement.from < lower.step.placement.from) return [];
-    const change = upper.build.mix.colour.value - lower.build.mix.colour.value;
-    const size = Math.abs(change);
-    const verdict = size > starkStep ? 'stark' : size < unseenStepBelow ? 'unseen' : 'seen';
+  const { lines, stop } = adviceContext(recipe, build, shelf);
+  const { contrast } = surfaceFacts[recipe.surface];
+  const laidAt = ({ build: { deposit } }: PaintedLine, name: ToneStopName) =>
+    deposit[stop(name)] >= laidFrom;
+  return lines.flatMap((line, index): MixStep[] => {
+    if (line.meaning === null) return [];
+    const before = lines.slice(0, index).filter(({ meaning }) => meaning !== null);
+    const places = toneStops.flatMap(({ name }) => {
+      const lower = before.findLast((each) => laidAt(each, name));
+      if (!lower || !laidAt(line, name)) return [];
+      const change = line.build.surface[stop(name)].value - line.below[stop(name)].value;
+      return [{ name, lower, change }];
+    });
+    const most = places.reduce<(typeof places)[number] | null>(
+      (best, each) => (!best || Math.abs(each.change) > Math.abs(best.change) ? each : best),
+      null,
+    );
+    if (!most) return [];
+    const size = Math.abs(most.change);
+    const verdict =
+      size > starkStep * contrast ? 'stark' : size < unseenStepBelow ? 'unseen' : 'seen';
+    const isRise = line.step.placement.from >= most.lower.step.placement.from;
     return [
       {
-        fromStepId: lower.step.id,
-        toStepId: upper.step.id,
-        change,
+        fromStepId: most.lower.step.id,
+        toStepId: line.step.id,
+        place: most.name,
+        change: most.change,
         verdict,
-        fix: verdict === 'stark' ? halfMixFix(lower, upper, 'Put a half-mix between') : null,
+        fix:
+          verdict === 'stark' && isRise && line.meaning !== 'tint'
+            ? halfMixFix(most.lower, line, 'Put a half-mix between')
+            : null,
       },
     ];
   });

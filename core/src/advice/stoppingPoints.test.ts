@@ -1,4 +1,3 @@
-import { finishTotals } from '../recipe/finishTotals';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import type { Recipe } from '../recipe/recipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
@@ -52,19 +51,4 @@ test('not before the repair of what a filter dulled', () => {
   });
   const again = { ...light, id: 'again', restores: 'filter' };
   expect(stopsOf(recipeWith([base, light, filter, again]))).toEqual(['light', 'again']);
-});
-
-test('totals go by the finish level and its passes', () => {
-  const recipe = recipeWith([
-    { ...base, coatsAt: { display: 4 } },
-    { ...light, level: 'display' },
-  ]);
-  expect(finishTotals(recipe, 'field')).toEqual({ steps: 1, coats: 2, dryMinutes: 40, pots: 1 });
-  expect(finishTotals(recipe, 'display')).toEqual({ steps: 2, coats: 7, dryMinutes: 140, pots: 2 });
-  expect(finishTotals(recipeWith([]), 'table')).toEqual({
-    steps: 0,
-    coats: 0,
-    dryMinutes: 0,
-    pots: 0,
-  });
 });

@@ -8,7 +8,7 @@ import {
   wholeNumberWithin,
 } from '../record/fields';
 import { formNames } from '../recipe/formNames';
-import { surfaces } from '../recipe/recipe';
+import { surfaces } from '../recipe/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';
 import { pinKey, recipePinSchema, type RecipePin } from './recipePin';

@@ -1,4 +1,5 @@
 import type { FormName } from '../recipe/formNames';
+import type { SurfaceName } from '../recipe/surfaceNames';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
 import { formField, type FormField } from './formField';
@@ -21,9 +22,10 @@ const strokeLength = 22;
 
 /**
  * The strokes of a step on a form: arrows that finish where its pigment is to collect, lines along
- * the grain of hair and wood, irregular scratches elsewhere, dots for points. The same each time.
+ * the grain of hair and wood and the fall of muscle and cloth, irregular scratches for wear, dots
+ * for points. The same each time.
  */
-export function guideMarks(form: FormName, step: Step): GuideMark[] {
+export function guideMarks(form: FormName, step: Step, surface?: SurfaceName): GuideMark[] {
   const field = formField(form, fieldSize);
   const { placement, technique } = step;
   const cells = cellsWithin(field, placement.from, placement.to);
@@ -31,13 +33,14 @@ export function guideMarks(form: FormName, step: Step): GuideMark[] {
   const { grain } = reliefs[form];
   const { marks } = techniqueOf(technique);
   if (marks === 'dots') return dotsAt(field, cells);
-  if (marks === 'lines')
+  const isAlong = surface === 'skin' || surface === 'cloth';
+  if (marks === 'lines' && (grain || !isAlong))
     return grain
       ? alongGrain(field, spread(cells, 46, random), grain, random)
       : scratches(field, spread(cells, 26, random), random);
   // Hair and wood are worked along their grain, whichever way the light runs.
   if (grain) return alongGrain(field, spread(cells, 24, random), grain, random);
-  if (placement.pull === 'even') return [];
+  if (placement.pull === 'even' && marks !== 'lines') return [];
   const uphill = placement.pull === 'up' ? 1 : -1;
   return spread(cells, 60, random)
     .map((cell) => alongLight(field, cell, uphill, placement.from, placement.to))

@@ -9,25 +9,10 @@ import {
 } from '../record/fields';
 import { finishLevelSchema, stepSchema } from './step';
 import { formNames } from './formNames';
+import { surfaces } from './surfaceNames';
 import { setAsideSchema } from './setAside';
 
 export const mostSteps = 60;
-
-export const surfaces = [
-  'skin',
-  'cloth',
-  'armour',
-  'leather',
-  'bone',
-  'metal',
-  'gem',
-  'glass',
-  'blade',
-  'hair',
-  'wood',
-  'base',
-  'other',
-] as const;
 
 /** What stands at the head of a recipe: what it is for, and for how much of it. */
 export const recipeHeadSchema = z.strictObject({

@@ -24,7 +24,8 @@ export function newStep({ steps }: Recipe, pots: readonly Pot[]): Step | null {
     },
     coats: last ? 1 : 2,
     placement: last ? { ...usualPlacement, from: Math.round(from * 100) / 100 } : usualPlacement,
-    dryMinutes: last?.dryMinutes ?? 15,
+    // Nothing written is reckoned from the film, as the plan does.
+    dryMinutes: 0,
     level: last?.level ?? 'field',
     note: '',
   };

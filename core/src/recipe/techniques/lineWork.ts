@@ -15,8 +15,12 @@ export const lineWork = technique({
   slips: 0.04,
   driesAtOnce: true,
   marks: 'lines',
-  strokes: (form) =>
-    form === 'hair'
-      ? 'Lines along the grain, thinner towards the light.'
-      : 'Short, crooked scratches at every angle, thickest at edges and folds.',
+  strokes: (form, surface) => {
+    if (form === 'hair') return 'Lines along the grain, thinner towards the light.';
+    if (surface === 'skin')
+      return 'Fine lines along the muscle, side by side, closer towards the light.';
+    if (surface === 'cloth')
+      return 'Fine lines along the fall of the cloth, closer towards the light.';
+    return 'Short, crooked scratches at every angle, thickest at edges and folds: wear.';
+  },
 });

@@ -1,5 +1,6 @@
 import type { DepositProfile } from '../depositProfiles';
 import type { FormName } from '../formNames';
+import type { SurfaceName } from '../surfaceNames';
 import type { Meaning } from '../meaning';
 import type { Placement } from '../placement';
 
@@ -59,7 +60,7 @@ export interface Technique {
   /** how its strokes are drawn on a form, where they do not run with the light */
   marks?: 'dots' | 'lines';
   /** its strokes in words, where they are not as any brush stroke */
-  strokes?: (form: FormName) => string;
+  strokes?: (form: FormName, surface: SurfaceName) => string;
   /** what to take care of, where it can hurt somebody */
   caution?: string;
 }

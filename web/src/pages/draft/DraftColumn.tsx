@@ -52,8 +52,9 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
       />
       <p>
         <b>
-          {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.dryMinutes)} drying ·{' '}
-          {totals.pots} pots at {recipe.finishLevel} level
+          {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.handsOnMinutes)}{' '}
+          hands-on · {minutesInWords(totals.dryMinutes)} drying · {totals.pots} pots at{' '}
+          {recipe.finishLevel} level
         </b>
       </p>
       <Button variant="outline" onClick={() => void choose()}>

@@ -2,6 +2,7 @@ import {
   counted,
   finishLevels,
   meanings,
+  reckonedDryMinutes,
   meaningTells,
   meaningWord,
   stages,
@@ -84,7 +85,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             }
           />
           <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
-          <NumberField name="dryMinutes" label="Drying, each" unit="min" />
+          <NumberField name="dryMinutes" label={dryLabel(step)} unit="min" />
           <SelectField name="level" label="From level" options={finishLevels} />
         </div>
         {!isRight && (
@@ -140,3 +141,9 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     </FormProvider>
   );
 }
+
+/** What no minutes written are reckoned as. */
+const dryLabel = (step: Step) =>
+  step.dryMinutes === 0 && !techniqueOf(step.technique).goesOnWet
+    ? `Drying, each: reckoned ${Math.round(reckonedDryMinutes(step))}`
+    : 'Drying, each';

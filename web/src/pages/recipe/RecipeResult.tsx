@@ -21,7 +21,7 @@ export interface RecipeResultProps {
 
 /** What the recipe ends in: the last ribbon, the form, the colour at arm's length, the totals. */
 export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
-  const { steps, coats, dryMinutes, pots: potCount } = finishTotals(recipe);
+  const { steps, coats, handsOnMinutes, dryMinutes, pots: potCount } = finishTotals(recipe);
   const build = prediction?.buildUp;
   const last = build?.steps.at(-1);
   const surface = last?.surface ?? build?.ground;
@@ -58,8 +58,8 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           </span>
         )}
         <p className="recipe-totals">
-          {counted(steps, 'step')} · {counted(coats, 'coat')} · {minutesInWords(dryMinutes)} drying
-          · {counted(potCount, 'pot')}
+          {counted(steps, 'step')} · {counted(coats, 'coat')} · {minutesInWords(handsOnMinutes)}{' '}
+          hands-on · {minutesInWords(dryMinutes)} drying · {counted(potCount, 'pot')}
           <small className="below">
             {prediction && prediction.estimates.length > 0
               ? estimateWords(prediction.estimates, words)

@@ -29,6 +29,8 @@ export interface Guide {
   /** share of the form the line goes on, 0–1 */
   painted: number;
   bands: GradientBand[];
+  /** share of the form each line of the lights goes on, in order, 0–1 */
+  lights: number[];
 }
 
 export interface ToneArea {
@@ -61,9 +63,12 @@ export const formWork = {
     const guide: Guide = {
       size,
       pixels,
-      marks: guideMarks(form, step),
+      marks: guideMarks(form, step, recipe.surface),
       painted: areaPainted(step, form),
       bands: gradientBands(recipe, form),
+      lights: before
+        .filter(({ placement }) => placement.from > 0 && placement.to >= 0.9)
+        .map((each) => areaPainted(each, form)),
     };
     return Comlink.transfer(guide, [pixels.buffer]);
   },

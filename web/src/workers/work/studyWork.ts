@@ -5,6 +5,7 @@ import {
   changesAt,
   compareGrounds,
   coverageByPlace,
+  depositAt,
   dropsFor,
   flattenMix,
   includedSteps,
@@ -48,6 +49,8 @@ import { shelfInHand } from './ledgerInHand';
 
 export interface CoverageStudy {
   places: PlaceCoverage[];
+  /** what lies below now where it shows most, with the coats written */
+  now: Omit<OverGround, 'potId'> | null;
   grounds: OverGround[];
   under: (UnderColour & { fix: Fix }) | null;
 }
@@ -100,13 +103,20 @@ export const studyWork = {
     const shelf = shelfInHand();
     const below = surfaceBelow(recipe, shelf, step.id);
     const places = coverageByPlace(step, paint, below, ribbonStops);
-    if (places.length === 0) return { places, grounds: [], under: null };
-    const film = techniqueOf(step.technique).film * loadOf(step.mix);
+    if (places.length === 0) return { places, now: null, grounds: [], under: null };
     const worst = places.reduce((most, each) => (each.missing > most.missing ? each : most));
-    const ground = below[ribbonStops.indexOf(placeOf(worst.place))];
+    const at = placeOf(worst.place);
+    const ground = below[ribbonStops.indexOf(at)];
+    // The film that lies at that place, for both tables.
+    const film = techniqueOf(step.technique).film * loadOf(step.mix) * depositAt(step, at);
     const under = suggestUnderColour(paint, ground, shelf, film, step.coats);
     return {
       places,
+      now: {
+        coats: worst.coats,
+        surface: worst.after[step.coats - 1],
+        missing: worst.missing,
+      },
       grounds: compareGrounds(paint, shelf, film, step.coats),
       under: under && {
         ...under,

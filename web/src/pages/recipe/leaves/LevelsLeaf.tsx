@@ -94,6 +94,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
                 <td key={level}>
                   {counted(totals.steps, 'step')}, {counted(totals.coats, 'coat')}
                   <br />
+                  {minutesInWords(totals.handsOnMinutes)} hands-on,{' '}
                   {minutesInWords(totals.dryMinutes)} drying, {counted(totals.pots, 'pot')}
                 </td>
               ))}

@@ -1,5 +1,6 @@
 import {
   counted,
+  finishTotals,
   includedSteps,
   loadWords,
   nearestStop,
@@ -43,6 +44,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
       <h2 dir="auto">{recipe.name}</h2>
       <p className="card-head">
         {recipe.surface} · {recipe.finishLevel} level · over {words.potName(recipe.groundPotId)}
+        {` · ${minutesInWords(finishTotals(recipe).handsOnMinutes)} hands-on`}
         {isLarge && ` · drops for ${counted(recipe.models, 'model')}`}
         {last?.isEstimate && ' · ≈ estimate'}
       </p>

@@ -1,3 +1,4 @@
+import { starkStep, surfaceFacts } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Problem } from '../../../parts/Problem';
 import { signed } from '../../../parts/words/signed';
@@ -41,13 +42,18 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
       />
       <div className="columns">
         <div>
-          <h2>From mix to mix</h2>
-          {mixSteps.length === 0 && <p>It takes two covering lines to make a step.</p>}
+          <h2>What each line does to the light</h2>
+          {mixSteps.length === 0 && <p>It takes two lines on one place to make a step.</p>}
+          <p className="quiet">
+            On {recipe.surface} a step is stark from{' '}
+            {Math.round(starkStep * surfaceFacts[recipe.surface].contrast)} L*: metal, gems and
+            blades bear the most, cloth and skin the least.
+          </p>
           <ul>
-            {mixSteps.map(({ fromStepId, toStepId, change, verdict, fix }) => (
+            {mixSteps.map(({ fromStepId, toStepId, place, change, verdict, fix }) => (
               <li key={toStepId}>
-                Line {words.lineNumber(fromStepId)} to {words.lineNumber(toStepId)}:{' '}
-                <b>{signed(change)} L*</b>, {verdictWords[verdict]}.{' '}
+                Line {words.lineNumber(toStepId)} on line {words.lineNumber(fromStepId)}:{' '}
+                <b>{signed(change)} L*</b> at the {place}, {verdictWords[verdict]}.{' '}
                 {fix && (
                   <Button variant="plain" onClick={() => deeds.fix(fix)}>
                     {fix.label}

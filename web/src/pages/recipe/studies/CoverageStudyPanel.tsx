@@ -15,7 +15,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
   );
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p>Counting coats …</p>;
-  const { places, grounds, under } = answer;
+  const { places, now, grounds, under } = answer;
   if (places.length === 0)
     return <p>This mix colours nothing, so there is nothing to cover with.</p>;
   const written = coatsOf(step, recipe.finishLevel);
@@ -61,11 +61,25 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
           </span>,
         ]}
         rows={[
+          ...(now
+            ? [
+                [
+                  'what lies below now',
+                  coversAt(now.coats),
+                  <PotWords
+                    key="with"
+                    hex={now.surface.hex}
+                    name={`${now.missing.toFixed(1)} ΔE00 missing`}
+                  />,
+                  'as it is',
+                ],
+              ]
+            : []),
           ...grounds.map(({ potId, coats, surface, missing }) => [
             words.potName(potId),
             coversAt(coats),
             <PotWords key="with" hex={surface.hex} name={`${missing.toFixed(1)} ΔE00 missing`} />,
-            potId === recipe.groundPotId
+            potId === recipe.groundPotId && isFirst
               ? 'the ground now'
               : isFirst && (
                   <Button

@@ -1,4 +1,4 @@
-import { formOf, reliefs, techniqueOf, type FormName } from '@yellow-ledger/core';
+import { formOf, reliefs, techniqueOf, type FormName, type Recipe } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { GuidePicture } from '../../../parts/form/GuidePicture';
 import { ofShelf } from '../../../workers/parts';
@@ -39,9 +39,13 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
           {softness < 0.03 ? 'with hard ends' : 'with soft ends, drawn broken'}
           {from > 0 && ', inside the layers before it, drawn as faint lines'}.
         </p>
-        <p>{strokeWords(step.technique, pull, form)}</p>
-        {form === 'gem' && (
-          <p>Each crescent is half the one before; the sparkle stands across from it.</p>
+        <p>{strokeWords(step.technique, pull, form, recipe.surface)}</p>
+        {answer && answer.lights.length > 1 && (
+          <p>
+            The lights of this recipe go on{' '}
+            {answer.lights.map((share) => `${Math.round(share * 100)} %`).join(', ')} of it, one
+            after the other.
+          </p>
         )}
         {own && (
           <p>
@@ -83,9 +87,10 @@ function strokeWords(
   technique: RecipeLineProps['step']['technique'],
   pull: 'up' | 'down' | 'even',
   form: FormName,
+  surface: Recipe['surface'],
 ): string {
   const { strokes, label } = techniqueOf(technique);
-  if (strokes) return strokes(form);
+  if (strokes) return strokes(form, surface);
   if (pull === 'even') return `${label}: strokes may end anywhere.`;
   return pull === 'up'
     ? 'Strokes end towards the light: the pigment collects at the arrow’s tip.'

@@ -1,0 +1,18 @@
+/** What a recipe is for: the kinds of surface on a figure. */
+export const surfaces = [
+  'skin',
+  'cloth',
+  'armour',
+  'leather',
+  'bone',
+  'metal',
+  'gem',
+  'glass',
+  'blade',
+  'hair',
+  'wood',
+  'base',
+  'other',
+] as const;
+
+export type SurfaceName = (typeof surfaces)[number];
