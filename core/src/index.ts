@@ -2,6 +2,7 @@ export { adviseRecipe } from './advice/adviseRecipe';
 export { bridgeFix, evenedFix } from './advice/bridgeFix';
 export { applyFix, type Fix } from './advice/fix';
 export { mixSteps, starkStep, type MixStep } from './advice/mixSteps';
+export { passesAt, passesToward, type Passes, type PassesToward } from './recipe/passes';
 export { surfaces, type SurfaceName } from './recipe/surfaceNames';
 export { surfaceFacts, type SurfaceFacts } from './recipe/surfaceFacts';
 export { ruleNames, rules, type Remark } from './advice/remark';

@@ -331,6 +331,11 @@ test('axe finds nothing on any study of a line', async ({ page, demo }) => {
     await expect(page.getByRole('tabpanel').locator('p, table').first()).toBeVisible();
     expect(await violationsOn(page)).toEqual([]);
   }
+  await page.goto(`${demo.url}/recipes/weathered-skin`);
+  await page.getByRole('button', { name: /^Line 2 / }).click();
+  await page.getByRole('tab', { name: 'Pass by pass' }).click();
+  await expect(page.getByRole('region', { name: 'Pass by pass' })).toBeVisible();
+  expect(await violationsOn(page)).toEqual([]);
 });
 
 test('light and dark are a press apart, and remembered', async ({ page, demo }) => {

@@ -52,7 +52,11 @@ export function mixSteps(recipe: Recipe, build: BuildUp, shelf: Shelf): MixStep[
     if (!most) return [];
     const size = Math.abs(most.change);
     const verdict =
-      size > starkStep * contrast ? 'stark' : size < unseenStepBelow ? 'unseen' : 'seen';
+      size < unseenStepBelow
+        ? 'unseen'
+        : size > starkStep * contrast && canShowALine(line)
+          ? 'stark'
+          : 'seen';
     const isRise = line.step.placement.from >= most.lower.step.placement.from;
     return [
       {
@@ -62,10 +66,15 @@ export function mixSteps(recipe: Recipe, build: BuildUp, shelf: Shelf): MixStep[
         change: most.change,
         verdict,
         fix:
-          verdict === 'stark' && isRise && line.meaning !== 'tint'
+          verdict === 'stark' && isRise
             ? halfMixFix(most.lower, line, 'Put a half-mix between')
             : null,
       },
     ];
   });
 }
+
+/** A wash, a glaze or a dry brush melts away; what covers ends somewhere, unless it is all over. */
+const canShowALine = ({ meaning, step: { placement } }: PaintedLine) =>
+  (meaning === 'cover' || meaning === 'showThrough' || meaning === 'mark') &&
+  (placement.from > 0 || placement.to < 1);

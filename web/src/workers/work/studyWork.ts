@@ -8,6 +8,7 @@ import {
   depositAt,
   dropsFor,
   flattenMix,
+  groundOf,
   includedSteps,
   loadOf,
   mixedPaint,
@@ -16,6 +17,8 @@ import {
   placeOf,
   potOn,
   predictBuildUp,
+  passesAt,
+  passesToward,
   pushHighlight,
   repairFix,
   ribbonStops,
@@ -38,11 +41,14 @@ import {
   type OverGround,
   type PlaceChange,
   type PlaceCoverage,
+  type Passes,
+  type PassesToward,
   type PotShare,
   type Recipe,
   type Stair,
   type StaysWet,
   type SurfaceColour,
+  type ToneStopName,
   type UnderColour,
 } from '@yellow-ledger/core';
 import { shelfInHand } from './ledgerInHand';
@@ -69,6 +75,14 @@ export interface FilterStudy {
   repair: Fix | null;
   /** the highlight before it that can be pushed, with how */
   push: HighlightPush | null;
+}
+
+export interface PassesStudy {
+  /** one a place asked for */
+  places: Passes[];
+  /** what the line makes at the last place with the passes written */
+  target: SurfaceColour;
+  alike: { potId: string; found: PassesToward }[];
 }
 
 export interface BridgeStudy {
@@ -143,6 +157,31 @@ export const studyWork = {
       changes: changesAt(build, written.id),
       repair: tints(written) ? repairFix(recipe, written.id) : null,
       push: tints(written) ? pushHighlight(recipe, written.id, shelfInHand()) : null,
+    };
+  },
+
+  /** @param groundPotIds pots whose colour, thick and dry, the line is tried over */
+  passes(
+    draft: Recipe,
+    stepId: string,
+    places: readonly ToneStopName[],
+    groundPotIds: readonly string[],
+  ): PassesStudy {
+    const { recipe, step, paint } = lineOf(draft, stepId);
+    const below = surfaceBelow(recipe, shelfInHand(), step.id);
+    const rows = places.map((place) => {
+      const at = placeOf(place);
+      return passesAt(step, paint, below[ribbonStops.indexOf(at)], at);
+    });
+    const at = placeOf(places[places.length - 1]);
+    const target = rows[rows.length - 1].after[step.coats - 1];
+    return {
+      places: rows,
+      target,
+      alike: groundPotIds.map((potId) => ({
+        potId,
+        found: passesToward(target, step, paint, groundOf(potOn(shelfInHand(), potId)), at),
+      })),
     };
   },
 

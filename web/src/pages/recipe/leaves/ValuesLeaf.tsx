@@ -11,9 +11,9 @@ import { StaircaseChart } from './StaircaseChart';
 import './valuesLeaf.scss';
 
 const verdictWords = {
-  stark: 'stark: it shows as a line',
+  stark: 'a large step: without one between it may show as a line',
   unseen: 'too small to see',
-  seen: 'seen, and soft',
+  seen: 'seen',
 };
 
 /** Light and dark, line by line: where a jump is stark, where a step is lost, and the rung between. */

@@ -99,14 +99,16 @@ function Push({
             now, <Swatch hex={found.landsOn.hex} /> after the filters, {found.error.toFixed(1)} ΔE00
             from the target.
           </p>
-          <Button
-            variant="outline"
-            onClick={() =>
-              deeds.fix({ label: '', changes: [{ do: 'replace', step: { ...line, mix } }] })
-            }
-          >
-            Push line {lineNumber} so
-          </Button>
+          {found.isReached && (
+            <Button
+              variant="outline"
+              onClick={() =>
+                deeds.fix({ label: '', changes: [{ do: 'replace', step: { ...line, mix } }] })
+              }
+            >
+              Push line {lineNumber} so
+            </Button>
+          )}
         </>
       )}
     </div>

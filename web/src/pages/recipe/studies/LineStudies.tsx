@@ -7,6 +7,7 @@ import { CoverageStudyPanel } from './CoverageStudyPanel';
 import { FilterStudyPanel } from './FilterStudyPanel';
 import { GuidePanel } from './GuidePanel';
 import { LineagePanel } from './LineagePanel';
+import { PassesPanel } from './PassesPanel';
 import { ThinningPanel } from './ThinningPanel';
 import './studies.scss';
 
@@ -14,10 +15,12 @@ import './studies.scss';
 export function LineStudies(props: RecipeLineProps) {
   const { technique } = props.step;
   const { covers } = techniqueOf(technique);
+  const isThin = props.meaning === 'tint' || props.meaning === 'buildUp';
   const studies = [
     { id: 'guide', label: 'Where it goes', Panel: GuidePanel },
     { id: 'thinning', label: 'Thinning', Panel: ThinningPanel },
     { id: 'lineage', label: 'Where the mix comes from', Panel: LineagePanel },
+    ...(isThin ? [{ id: 'passes', label: 'Pass by pass', Panel: PassesPanel }] : []),
     ...(covers ? [{ id: 'coverage', label: 'Coverage', Panel: CoverageStudyPanel }] : []),
     {
       id: 'filter',
@@ -58,12 +61,6 @@ export function LineStudies(props: RecipeLineProps) {
           {studies.map(({ id, Panel }) => (
             <Tab.Pane key={id} eventKey={id} tabIndex={0} unmountOnExit>
               <Panel {...props} />
-              {props.buildUp?.isEstimate && (
-                <p>
-                  ≈ An estimate: a pot in this line or below it is metallic, or its hiding only
-                  guessed.
-                </p>
-              )}
             </Tab.Pane>
           ))}
         </Tab.Content>
