@@ -189,6 +189,16 @@ describe('what a surface is meant to be', () => {
     expect(identityLosses(fine, ribbonStops, 'folds')).toEqual([]);
   });
 
+  test('what is said to be black reads grey however its mid ends, and what is said to be grey does not', () => {
+    const grey = greys((at) => (at > 0.3 ? 50 : 12));
+    expect(identityLosses(grey, ribbonStops, 'folds')).toEqual([]);
+    expect(identityLosses(grey, ribbonStops, 'folds', greys(() => 12)[0])).toMatchObject([
+      { kind: 'black reads grey' },
+    ]);
+    const broad = greys((at) => (at > 0.52 ? 60 : 12));
+    expect(identityLosses(broad, ribbonStops, 'folds', greys(() => 50)[0])).toEqual([]);
+  });
+
   test('a white without darks reads flat, and with darks does not', () => {
     const flat = greys((at) => 90 + 3 * at);
     const shaded = greys((at) => 70 + 25 * at);

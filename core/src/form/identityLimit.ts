@@ -42,15 +42,17 @@ const lightsFrom = 0.5;
  * to be is what it ends as, at its mid place: a dark first coat is no failed black.
  *
  * @param surface the finished colours at each stop
+ * @param meantAs what its painter says it is meant to read as
  */
 export function identityLosses(
   surface: readonly SurfaceColour[],
   stops: readonly number[],
   form: FormName,
+  meantAs?: SurfaceColour,
 ): IdentityLoss[] {
   const losses: IdentityLoss[] = [];
   const shares = areaShares(form, stops);
-  const meant = surface[stops.findIndex((at) => at >= lightsFrom)];
+  const meant = meantAs ?? surface[stops.findIndex((at) => at >= lightsFrom)];
   if (meant.value <= black.value && meant.chroma <= black.chroma) {
     const { value, chroma } = readsAs(surface, stops, form);
     if (value > blackReadsUpTo && chroma <= greyUpTo)

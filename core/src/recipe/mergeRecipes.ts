@@ -30,6 +30,7 @@ const headFields: readonly HeadField[] = [
   'notes',
   'archived',
   'form',
+  'meantAs',
   'setAside',
 ];
 

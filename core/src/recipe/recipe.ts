@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { hexSchema } from '../colour/hex';
 import { carriedFields } from '../record/carriedFields';
 import {
   idSchema,
@@ -56,6 +57,9 @@ export const recipeSchema = z
     parent: recipeParentSchema
       .optional()
       .describe('what a variant was forked from and has taken over since'),
+    meantAs: hexSchema
+      .optional()
+      .describe('the colour it is meant to read as; what its mid ends as where not said'),
     setAside: setAsideSchema,
     more: carriedFields,
   })

@@ -1,3 +1,4 @@
+import { colourOfHex } from '../../colour/colourOfHex';
 import { identityLosses } from '../../form/identityLimit';
 import { surfaceFacts } from '../../recipe/surfaceFacts';
 import type { Finding } from '../finding';
@@ -6,7 +7,8 @@ import { rule } from '../rule';
 /** A black that reads grey, a white that reads flat, a tint that reads as a second light. */
 export const identity = rule(15, ({ recipe, lines, finished, build, form }) => {
   if (lines.length < 2 || surfaceFacts[recipe.surface].gleams) return [];
-  return identityLosses(finished, build.stops, form).map((loss): Finding => {
+  const meant = recipe.meantAs === undefined ? undefined : colourOfHex(recipe.meantAs);
+  return identityLosses(finished, build.stops, form, meant).map((loss): Finding => {
     const common = { stepId: null, fixes: [] };
     if (loss.kind === 'black reads grey')
       return {

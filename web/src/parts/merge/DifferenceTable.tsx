@@ -65,6 +65,7 @@ const headWords = {
   notes: 'Notes',
   archived: 'Archived',
   form: 'Form',
+  meantAs: 'Meant to read as',
   setAside: 'Meant so',
 } as const;
 

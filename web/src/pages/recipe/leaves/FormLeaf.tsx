@@ -5,6 +5,7 @@ import {
   reliefs,
   views,
   type LightDirection,
+  type Recipe,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useRecord } from '../../../ledger/useParts';
@@ -17,6 +18,7 @@ import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
 import { ArmsLength } from './ArmsLength';
+import { MeantAs } from './MeantAs';
 import './formLeaf.scss';
 
 const size = 320;
@@ -66,6 +68,11 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
           value={form}
           onChoose={(name) => edit({ ...recipe, form: name }, 'form')}
           options={formNames.map((id) => ({ id, name: reliefs[id].label }))}
+        />
+        <MeantAs
+          meantAs={recipe.meantAs}
+          pots={pots}
+          onMean={(meantAs) => edit(meaning(recipe, meantAs), 'meantAs')}
         />
         <Choice label="Light from" value={light} onChoose={setLight} options={lightNames} />
         <Choice
@@ -125,8 +132,6 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
       <p className="form-note">
         {capital(reliefs[form].tells)}. Left and right are the figure’s own: its left is on the
         right of the picture. Seen from straight above, its front is at the bottom.
-        {prediction.buildUp.steps.at(-1)?.isEstimate &&
-          ' ≈ An estimate: not every pot is measured.'}
       </p>
       {losses.map((remark) => (
         <p key={remark.sentence}>{remark.sentence}</p>
@@ -134,6 +139,11 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
       <ArmsLength pots={pots} form={form} build={build} surface={surface} />
     </section>
   );
+}
+
+/** The recipe meant to read as a colour, or as nothing but itself. */
+function meaning({ meantAs: _before, ...recipe }: Recipe, meantAs: string | undefined): Recipe {
+  return meantAs === undefined ? recipe : { ...recipe, meantAs };
 }
 
 const capital = (text: string) => text[0].toUpperCase() + text.slice(1);
