@@ -6,7 +6,7 @@ import { rule } from '../rule';
 import { isFinePoint, repairFix } from '../repairStep';
 
 /** L* a tint takes from finished points, less the strength of colour it gives them, before it dulls. */
-const dulledFrom = 8;
+const dulledFrom = 11;
 /** Points that still stand so far above the mid, of what they did, are points still. */
 const standFrom = 0.57;
 

@@ -1,10 +1,11 @@
 import { colourOfHex } from '../../colour/colourOfHex';
 import { hueApart } from '../../colour/hueApart';
 import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
+import { flatSpectrum } from '../../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../../colour/surfaceColour';
 import { filmOver } from '../../paint/filmOver';
 import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
-import { transparentKinds, type Pot } from '../../paint/pot';
+import { clearKinds, transparentKinds, type Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
 import { loadOf } from '../../recipe/mix';
 import { techniqueOf } from '../../recipe/techniques';
@@ -37,7 +38,7 @@ export const shadeKillsHue = rule(10, (context) => {
   return context.lines.flatMap((line): Finding[] => {
     const { stage } = line.step;
     if (line.meaning === null || stage === 'base' || stage === 'prime') return [];
-    const own = line.build.mix.colour;
+    const own = shownColour(line, context);
     const isNeutral = isGreying(own) || isBlackened(line, context);
     const isGreen = !isNeutral && own.hue > green.from && own.hue < green.to;
     if (!isNeutral && !isGreen) return [];
@@ -98,6 +99,8 @@ const shadeWith = ({ id, name }: Pot, { written }: PaintedLine): Fix => ({
   ],
 });
 
+const white = flatSpectrum(1);
+
 /** A transparent orange-brown, as painters shade yellow with. */
 const cleanShade = opticsOfPot('#6b3812', 0.05);
 
@@ -114,6 +117,14 @@ function cleanlyShaded({ before, after }: ShadedPlace): SurfaceColour {
     else thick = film;
   }
   return shade;
+}
+
+/** The paint as its owner knows it: a wash as one coat over white, where its swatch is that. */
+function shownColour(line: PaintedLine, { shelf }: AdviceContext): SurfaceColour {
+  const isThin = potsOf(line, shelf).every(
+    ({ pot }) => pot.swatchShows === 'one coat over white' || clearKinds.includes(pot.kind),
+  );
+  return isThin ? surfaceColour(filmOver(white, line.paint, 1)) : line.build.mix.colour;
 }
 
 /** Black, or a grey: it darkens by greying. A brown near black does not. */

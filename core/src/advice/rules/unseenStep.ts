@@ -11,6 +11,8 @@ import { rule } from '../rule';
 
 /** ΔE00 below which nobody sees a line, even side by side. */
 const seenFrom = 1;
+/** Below this it is as good as nothing. */
+const nothingBelow = 0.5;
 
 /** A line that changes nothing anybody would see. */
 export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
@@ -26,7 +28,7 @@ export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
     return [
       {
         stepId: step.id,
-        kind: isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
+        kind: most >= nothingBelow || isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
         sentence: `Nobody will see this line: it changes ${most.toFixed(1)} ΔE00 at most.`,
         figure: { value: most, unit: 'ΔE00 at most' },
         fixes: [

@@ -4,11 +4,13 @@ import { surfaceFacts } from '../../recipe/surfaceFacts';
 import { rule } from '../rule';
 
 /** Mid tones duller than this have nothing to wash out. */
-const colourfulFrom = 24;
+const colourfulFrom = 20;
 /** A light paler and weaker than this is white, whatever it stands on. */
 const whitish = { value: 70, chroma: 12 };
 /** Whitish lights on so much of the surface are chalk; on less they are lights. */
 const chalkFrom = 0.12;
+/** A tint lies on the crown from so much of it. */
+const tintedFrom = 0.25;
 /** Share of its saturation (chroma for its lightness) a light keeps at the least. */
 const keptFrom = 0.25;
 
@@ -23,10 +25,16 @@ export const washedOut = rule(13, ({ recipe, lines, finished, stop, build, form 
   const kept = crown.chroma / crown.value / (mid.chroma / Math.max(1, mid.value));
   const shares = areaShares(form, build.stops);
   // A pale ground that was left to shine is no chalk: white paint that was put on top is.
-  const whites = lines.filter(
-    ({ step, meaning, build: { mix } }) =>
-      step.stage !== 'base' && meaning !== null && meaning !== 'tint' && isWhitish(mix.colour),
+  const lastTint = lines.findLastIndex(
+    ({ meaning, build }) => meaning === 'tint' && build.deposit[stop('crown')] > tintedFrom,
   );
+  // White that is tinted later is a pre-light.
+  const whites = lines
+    .slice(lastTint + 1)
+    .filter(
+      ({ step, meaning, build: { mix } }) =>
+        step.stage !== 'base' && meaning !== null && isWhitish(mix.colour),
+    );
   const white = finished.reduce((sum, colour, i) => {
     const isChalk = isWhitish(colour) && whites.some((line) => line.build.deposit[i] > 0.5);
     return sum + (isChalk && build.stops[i] > 0.5 ? shares[i] : 0);
