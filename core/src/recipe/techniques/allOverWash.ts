@@ -17,4 +17,5 @@ export const allOverWash = technique({
   holdsBody: true,
   tints: true,
   wantsRestoring: true,
+  mind: 'Take up with a damp brush what stands in pools on the flats.',
 });

@@ -16,4 +16,5 @@ export const dryBrush = technique({
   driesAtOnce: true,
   isDry: true,
   isAfterthought: true,
+  mind: 'Try it on the edge of the palette: bristles too dry scratch, too loaded they streak.',
 });

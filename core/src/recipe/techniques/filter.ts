@@ -18,4 +18,5 @@ export const filter = technique({
   tints: true,
   isThinned: true,
   isAfterthought: true,
+  mind: 'Draw it out before it settles: where it pools it leaves a tide mark.',
 });

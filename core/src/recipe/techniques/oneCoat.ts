@@ -15,4 +15,5 @@ export const oneCoat = technique({
   minutesPerCm2: 0.1,
   slips: 0.25,
   takesItsLight: true,
+  mind: 'Lead it down in one go: going back in lifts it.',
 });

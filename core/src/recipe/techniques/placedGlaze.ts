@@ -16,4 +16,5 @@ export const placedGlaze = technique({
   tints: true,
   isThinned: true,
   isAfterthought: true,
+  mind: 'Wipe most of it off the brush: a glaze left to pool dries with a tide mark.',
 });

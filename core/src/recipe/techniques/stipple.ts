@@ -14,4 +14,5 @@ export const stipple = technique({
   minutesPerCm2: 0.3,
   slips: 0.12,
   driesAtOnce: true,
+  mind: 'Use an old brush: stippling ruins its tip. Texture is soon overdone.',
 });

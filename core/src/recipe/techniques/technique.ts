@@ -61,6 +61,8 @@ export interface Technique {
   marks?: 'dots' | 'lines';
   /** its strokes in words, where they are not as any brush stroke */
   strokes?: (form: FormName, surface: SurfaceName) => string;
+  /** what spoils it by hand, worth knowing and no objection */
+  mind?: string;
   /** what to take care of, where it can hurt somebody */
   caution?: string;
 }

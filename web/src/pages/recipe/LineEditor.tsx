@@ -56,7 +56,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     // Who comes back to a page finds it where it was.
     if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
   }, [wasOpen]);
-  const { counts, caution, leaves } = techniqueOf(step.technique);
+  const { counts, caution, leaves, mind } = techniqueOf(step.technique);
   const earlier = draft.recipe.steps.slice(0, number - 1);
   return (
     <FormProvider {...form}>
@@ -94,7 +94,9 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           </p>
         )}
         <div className="flow line-leaves">
-          <p>Leaves {leaves}.</p>
+          <p>
+            Leaves {leaves}.{mind && <small className="below">{mind}</small>}
+          </p>
           <OptionalChoice
             name="meaning"
             label="What it is for"
