@@ -4,7 +4,7 @@ import { defineConfig } from 'vite';
 /** Packages that only some pages need; they go where they are used. */
 const ofSomePages = [
   'recharts|@tanstack|d3-|victory|es-toolkit|decimal|eventemitter3',
-  '@popperjs|downshift|react-day-picker|react-colorful|date-fns|@date-fns|@dnd-kit',
+  '@popperjs|downshift|date-fns|@dnd-kit',
   'ical-generator|papaparse|react-hook-form|@hookform',
   'react-bootstrap/esm/(?:useOverlay|Overlay|Popover)',
   '@restart/ui/esm/(?:Overlay|usePopper|popper|mergeOptionsWithPopperConfig)',

@@ -3,6 +3,8 @@ export { bridgeFix, evenedFix } from './advice/bridgeFix';
 export { applyFix, type Fix } from './advice/fix';
 export { mixSteps, starkStep, type MixStep } from './advice/mixSteps';
 export { passesAt, passesToward, type Passes, type PassesToward } from './recipe/passes';
+export { brushfulsOf, partsFromBrushfuls } from './recipe/brushfuls';
+export { thinningHabit, withThinningHabit } from './recipe/thinningHabit';
 export { surfaces, type SurfaceName } from './recipe/surfaceNames';
 export { surfaceFacts, type SurfaceFacts } from './recipe/surfaceFacts';
 export { ruleNames, rules, type Remark } from './advice/remark';

@@ -77,7 +77,7 @@ test('another surface stands beside it, and can be dimmed', async ({ page, demo 
 
 test('a ladder of even steps goes in as lines', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow/values`);
-  await expect(page.getByText('Line 1 to 2:')).toBeVisible();
+  await expect(page.getByText('Line 2 on line 1:')).toBeVisible();
   await page.getByLabel('From', { exact: true }).selectOption({ label: 'line 1: Fen Umber' });
   await page.getByLabel('Mixes between').selectOption('2');
   await expect(page.getByText(/Largest step \d/)).toBeVisible();

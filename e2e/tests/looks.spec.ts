@@ -56,7 +56,9 @@ test('who goes back finds the place, the open line and the leaf', async ({ page,
   );
   await expect.poll(() => page.evaluate(() => Math.round(window.scrollY / 100))).toBe(4);
   await page.getByRole('link', { name: 'Light steps' }).click();
-  await expect(page.getByRole('heading', { name: 'From mix to mix' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'What each line does to the light' }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('link', { name: 'Oilskin yellow, from the shadow up', exact: true }).click();
   await expect(page).toHaveURL(/\/oilskin-shadow\/values$/);

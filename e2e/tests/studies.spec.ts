@@ -43,7 +43,9 @@ test('a consistency is chosen by its word, and remembered for the pot', async ({
   await thinning.getByRole('button', { name: 'Make it runny: 1 paint : 3 water' }).click();
   await expect(thinning.getByText('On the brush: runny', { exact: false })).toBeVisible();
   await expect(page.getByLabel('Water parts')).toHaveValue('3');
-  await thinning.getByRole('button', { name: 'Remember 1 paint : 3 water for Fen Umber' }).click();
+  await thinning
+    .getByRole('button', { name: 'Remember 1 paint : 3 water for coats of Fen Umber' })
+    .click();
   await thinning.getByRole('button', { name: 'Make it stiff: neat' }).first().click();
   await thinning.getByRole('button', { name: /As you usually thin Fen Umber/ }).click();
   await expect(page.getByLabel('Water parts')).toHaveValue('3');

@@ -19,7 +19,7 @@ export class CellError extends Error {
 
 /** A column of a table of pots. */
 export interface PotColumn {
-  field: Exclude<keyof Pot, 'more' | 'usualThinner' | 'measuredAt'>;
+  field: Exclude<keyof Pot, 'more' | 'usualThinner' | 'usualGlaze' | 'measuredAt'>;
   /** its heading going out */
   heading: string;
   /** other headings it is known by coming in */

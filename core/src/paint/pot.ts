@@ -60,7 +60,11 @@ export const potSchema = z.strictObject({
   usualThinner: z
     .strictObject({ waterParts: numberWithin(0, 30), mediumParts: numberWithin(0, 30) })
     .optional()
-    .describe('how its owner likes to thin it, parts to 1 part of paint'),
+    .describe('how its owner likes to thin it for coats, parts to 1 part of paint'),
+  usualGlaze: z
+    .strictObject({ waterParts: numberWithin(0, 30), mediumParts: numberWithin(0, 30) })
+    .optional()
+    .describe('how its owner likes to thin it for glazes and filters, parts to 1 part of paint'),
   retired: z.boolean({ error: 'true or false' }),
   dropsPerMl: numberWithin(5, 100)
     .optional()

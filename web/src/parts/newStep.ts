@@ -1,4 +1,4 @@
-import { techniqueOf, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
+import { techniqueOf, thinningHabit, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
 
 /**
  * A line to begin with: a base coat on an empty page, afterwards a layer that starts a little
@@ -20,7 +20,7 @@ export function newStep({ steps }: Recipe, pots: readonly Pot[]): Step | null {
     technique,
     mix: {
       parts: [{ from: 'pot', potId: pot.id, parts: 1 }],
-      ...(pot.usualThinner ?? { waterParts: 0.5, mediumParts: 0 }),
+      ...(thinningHabit(pot, { technique }) ?? { waterParts: 0.5, mediumParts: 0 }),
     },
     coats: last ? 1 : 2,
     placement: last ? { ...usualPlacement, from: Math.round(from * 100) / 100 } : usualPlacement,

@@ -1,4 +1,11 @@
-import { loadWords, thinningWords, type MixPart, type Pot, type Step } from '@yellow-ledger/core';
+import {
+  loadWords,
+  thinningHabit,
+  thinningWords,
+  type MixPart,
+  type Pot,
+  type Step,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
@@ -7,6 +14,7 @@ import { NumberField } from '../../parts/NumberField';
 import type { PotChoice } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
 import type { RecipeWords } from '../../parts/words/recipeWords';
+import { Brushfuls } from './Brushfuls';
 
 export interface MixEditorProps {
   /** lines whose mixes can be carried forward */
@@ -19,7 +27,7 @@ const linePrefix = 'line:';
 
 /** Parts of pots and of earlier mixes, and how far the whole is thinned. */
 export function MixEditor({ earlier, pots, words }: MixEditorProps) {
-  const { control, setValue } = useFormContext<Step>();
+  const { control, setValue, getValues } = useFormContext<Step>();
   const parts = useFieldArray({ control, name: 'mix.parts' });
   const mix = useWatch({ control, name: 'mix' });
   const used = new Set(mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])));
@@ -49,7 +57,8 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
               onChoose={(id) => {
                 setValue(`mix.parts.${index}`, partFrom(id, part.parts), { shouldValidate: true });
                 // A pot alone is thinned as its owner likes it; a mix keeps the ratio written.
-                const usual = pots.find((pot) => pot.id === id)?.usualThinner;
+                const pot = pots.find((each) => each.id === id);
+                const usual = pot && thinningHabit(pot, getValues());
                 if (!usual || parts.fields.length > 1) return;
                 setValue('mix.waterParts', usual.waterParts, { shouldValidate: true });
                 setValue('mix.mediumParts', usual.mediumParts, { shouldValidate: true });
@@ -80,6 +89,7 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
           </span>
         )}
       </div>
+      <Brushfuls mix={mix} pots={pots} words={words} />
     </fieldset>
   );
 }

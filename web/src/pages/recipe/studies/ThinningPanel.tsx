@@ -5,10 +5,13 @@ import {
   loadWords,
   shelfOf,
   stiffnessOf,
+  techniqueOf,
   thinnerEffect,
   waterHeldBy,
   thinnerFor,
+  thinningHabit,
   thinningWords,
+  withThinningHabit,
   type Step,
   type Thinning,
 } from '@yellow-ledger/core';
@@ -33,14 +36,16 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
   const [only] = step.mix.parts;
   const pot =
     step.mix.parts.length === 1 && only.from === 'pot' ? shelf.get(only.potId) : undefined;
+  const habit = pot && thinningHabit(pot, step);
+  const kind = techniqueOf(step.technique).isThinned ? 'glazes' : 'coats';
   const thin = (thinning: Thinning) => deeds.edit(withThinning(step, thinning));
 
   const remember = () => {
     if (!pot) return;
-    const { waterParts, mediumParts } = step.mix;
-    const usualThinner = { waterParts, mediumParts };
-    writer.change('pots', pot.id, `thin ${pot.name} so`, (now) => ({ ...now, usualThinner }));
-    notify(`${pot.name} is thinned so from now on, where it is new.`);
+    writer.change('pots', pot.id, `thin ${pot.name} so`, (now) =>
+      withThinningHabit(now, step, step.mix),
+    );
+    notify(`${pot.name} is thinned so for ${kind} from now on, where it is new.`);
   };
 
   return (
@@ -88,13 +93,13 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
       </p>
       {pot && (
         <p>
-          {pot.usualThinner && (
-            <Button variant="outline" onClick={() => pot.usualThinner && thin(pot.usualThinner)}>
-              As you usually thin {words.potName(pot.id)}: {thinningWords(pot.usualThinner)}
+          {habit && (
+            <Button variant="outline" onClick={() => thin(habit)}>
+              As you usually thin {words.potName(pot.id)} for {kind}: {thinningWords(habit)}
             </Button>
           )}{' '}
           <Button variant="outline" onClick={() => remember()}>
-            Remember {thinningWords(step.mix)} for {words.potName(pot.id)}
+            Remember {thinningWords(step.mix)} for {kind} of {words.potName(pot.id)}
           </Button>
         </p>
       )}
