@@ -106,7 +106,7 @@ test('what goes with a pot is shown as mixes on the way to it', async ({ page, d
   await page.goto(`${demo.url}/shelf`);
   await page.getByRole('button', { name: 'Oilskin Yellow', exact: true }).click();
   await page.getByText('What goes with it').click();
-  await expect(page.getByText(/the opposite hue/).first()).toBeVisible();
+  await expect(page.getByText(/its opposite in paint/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: /in five mixes/ }).first()).toBeVisible();
 });
 
