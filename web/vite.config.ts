@@ -20,7 +20,7 @@ const chunks = [
   { name: 'ledger', test: /core\/src\/(?!file)|web\/src\/(ledger|workers)/ },
   {
     name: 'parts',
-    test: /web\/src\/parts\/(?!PotComboBox|SeenOnly|\w*Field\.|useLiveForm|useFocusAtStart)/,
+    test: /web\/src\/parts\/(?!PotComboBox|SeenOnly|\w*Field\.|useLiveForm|useFocusAtStart|OptionalChoice)/,
   },
 ].map((group, index, all) => ({
   ...group,

@@ -86,7 +86,7 @@ export default function MonthCalendar({ days, newest, day, onDay }: MonthCalenda
           {weeks.map((week) => (
             <tr key={dayOf(week[0])}>
               {week.map((date) => (
-                <td key={dayOf(date)} className="day">
+                <td key={dayOf(date)}>
                   {isSameMonth(date, at) && (
                     <DayButton
                       date={date}
