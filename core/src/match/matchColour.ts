@@ -1,3 +1,4 @@
+import { hueApart } from '../colour/hueApart';
 import { colourDifference } from '../colour/colourDifference';
 import { colourOfLab } from '../colour/colourOfLab';
 import type { SurfaceColour } from '../colour/surfaceColour';
@@ -141,7 +142,7 @@ export function matchColour(
       colour,
       error,
       valueError: colour.value - target.value,
-      hueError: isGrey ? 0 : ((colour.hue - target.hue + 540) % 360) - 180,
+      hueError: isGrey ? 0 : hueApart(target.hue, colour.hue),
     };
   }
 }

@@ -1,4 +1,5 @@
 import { colourOfHex } from '../colour/colourOfHex';
+import { hueApart } from '../colour/hueApart';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import { oppositeCost } from '../paint/mixingOpposite';
@@ -71,7 +72,10 @@ export function pairsWith(pot: Pot, shelf: Shelf): Pair[] {
       const isNear = Math.abs(colour.value - own.value) <= 8;
       const turned = warmthOf(own) * warmthOf(colour);
       if (isGrey(colour) || isGrey(own) || !isNear || turned > -0.15) return null;
-      return { figure: hueApart(own, colour), cost: Math.abs(colour.value - own.value) };
+      return {
+        figure: Math.abs(hueApart(own.hue, colour.hue)),
+        cost: Math.abs(colour.value - own.value),
+      };
     },
     grey: ({ ladder, colour }) => {
       const least = Math.min(...ladder.slice(1, -1).map(({ chroma }) => chroma));
@@ -99,7 +103,7 @@ export function pairsWith(pot: Pot, shelf: Shelf): Pair[] {
   function neighbour(step: number, colour: SurfaceColour): Judged {
     const { least, most } = neighbourValue;
     if (step < least || step > most) return null;
-    const turn = isGrey(own) || isGrey(colour) ? 0 : hueApart(own, colour);
+    const turn = isGrey(own) || isGrey(colour) ? 0 : Math.abs(hueApart(own.hue, colour.hue));
     if (turn > neighbourHue || isGrey(own) !== isGrey(colour)) return null;
     return { figure: step, cost: turn / 4 + Math.abs(step - 14) };
   }
@@ -109,11 +113,6 @@ export function pairsWith(pot: Pot, shelf: Shelf): Pair[] {
 type Judged = { figure: number; cost: number } | null;
 
 const isGrey = ({ chroma }: SurfaceColour) => chroma < greyBelow;
-
-/** Degrees between two hues, 0–180. */
-function hueApart(one: SurfaceColour, other: SurfaceColour): number {
-  return Math.abs(((one.hue - other.hue + 540) % 360) - 180);
-}
 
 /** 1 for the warmest hue, −1 for the coldest. */
 function warmthOf({ hue }: SurfaceColour): number {

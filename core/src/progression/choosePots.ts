@@ -1,5 +1,6 @@
 import { colourDifference } from '../colour/colourDifference';
 import { colourOfHex } from '../colour/colourOfHex';
+import { hueApart } from '../colour/hueApart';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import { mixOptics } from '../paint/mixOptics';
@@ -77,8 +78,8 @@ export interface ChosenPot {
   isAsAsked: boolean;
 }
 
-const hueApart = (one: SurfaceColour, other: SurfaceColour) =>
-  Math.abs(((one.hue - other.hue + 540) % 360) - 180);
+const huesApart = (one: SurfaceColour, other: SurfaceColour) =>
+  Math.abs(hueApart(one.hue, other.hue));
 
 /** What a colour that is no pot yet is taken to hide. */
 const usualHiding = 0.7;
@@ -89,8 +90,8 @@ const shadeFit: Record<
   (colour: SurfaceColour, mid: SurfaceColour, pot: Pot) => number
 > = {
   darkerNeighbour: (pot, mid) =>
-    pot.chroma > 6 && hueApart(pot, mid) < 50
-      ? hueApart(pot, mid) + 0.7 * Math.abs(pot.value - (mid.value - 26))
+    pot.chroma > 6 && huesApart(pot, mid) < 50
+      ? huesApart(pot, mid) + 0.7 * Math.abs(pot.value - (mid.value - 26))
       : Infinity,
   oppositeHue: (colour, mid, pot) => {
     const cost = oppositeCost(opticsOfPot(mid.hex, usualHiding), opticsOf(pot));
@@ -100,14 +101,14 @@ const shadeFit: Record<
     pot.hue > 25 && pot.hue < 80 && pot.chroma > 8 && pot.chroma < 45 && pot.value < 42
       ? Math.abs(pot.value - 28) + Math.abs(pot.hue - 55) / 3
       : Infinity,
-  wash: (pot, mid) => hueApart(pot, mid) / 3 + Math.abs(pot.hue - 55) / 4,
+  wash: (pot, mid) => huesApart(pot, mid) / 3 + Math.abs(pot.hue - 55) / 4,
   black: (pot) => (pot.chroma < 7 && pot.value < 22 ? pot.value + pot.chroma : Infinity),
 };
 
 const lightenFit: Record<LightenChoice, (pot: SurfaceColour, mid: SurfaceColour) => number> = {
   lighterNeighbour: (pot, mid) =>
-    hueApart(pot, mid) < 45 && pot.chroma > 12
-      ? hueApart(pot, mid) - 0.6 * pot.value - 0.2 * pot.chroma
+    huesApart(pot, mid) < 45 && pot.chroma > 12
+      ? huesApart(pot, mid) - 0.6 * pot.value - 0.2 * pot.chroma
       : Infinity,
   bone: (pot) =>
     pot.value > 76 && pot.hue > 55 && pot.hue < 115 && pot.chroma > 8 && pot.chroma < 36
@@ -162,7 +163,7 @@ function nearestInstead(
 ): ChosenPot | null {
   const found = bestFit(
     paintsAtHand(shelf).filter(({ swatch }) => isOnSide(colourOfHex(swatch).value)),
-    (colour) => hueApart(colour, mid),
+    (colour) => huesApart(colour, mid),
   );
   return found && { ...found, isAsAsked: false };
 }
