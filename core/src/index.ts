@@ -339,7 +339,7 @@ export { valueStaircase, type Stair } from './recipe/valueStaircase';
 export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe/version';
 export { wetVolumeMl } from './recipe/wetVolume';
 export { withFilm } from './recipe/withFilm';
-export { carriersOf, withoutStep } from './recipe/withoutStep';
+export { carriersOf, withoutStep, withStep } from './recipe/withoutStep';
 export { meaningTells, meaningWord, meanings, type Meaning } from './recipe/meaning';
 export { estimatesOf, type EstimateCause } from './recipe/estimatesOf';
 export { lineMeanings } from './advice/lineMeanings';

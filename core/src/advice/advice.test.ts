@@ -63,6 +63,12 @@ const wash = stepWith({
 });
 const metal = stepWith({ id: 'metal', mix: mixOf({ copper: 1 }), coats: 2 });
 
+const damp = stepWith({
+  id: 'damp',
+  technique: 'dampBrush',
+  mix: { parts: [], waterParts: 0, mediumParts: 0 },
+});
+const again = { ...damp, id: 'again' };
 const gloss = stepWith({ id: 'gloss', stage: 'finish', mix: mixOf({ gloss: 1 }) });
 const withCopper = (brownParts: number) =>
   stepWith({ id: 'mixed', mix: mixOf({ copper: 1, brown: brownParts }), coats: 2 });
@@ -374,6 +380,14 @@ const examples: [RuleName, string, Recipe, boolean][] = [
   ],
   ['metalInMatt', 'copper in three of brown', recipeWith([withCopper(3)]), true],
   ['metalInMatt', 'copper with a little brown', recipeWith([withCopper(0.25)]), false],
+  ['nothingWet', 'a damp brush on the bare ground', recipeWith([damp, brown]), true],
+  [
+    'nothingWet',
+    'a damp brush after a dry one',
+    recipeWith([brown, { ...light, technique: 'dryBrush' }, damp]),
+    true,
+  ],
+  ['nothingWet', 'a damp brush on a layer, twice', recipeWith([brown, light, damp, again]), false],
   ['overVarnish', 'a light on gloss', recipeWith([brown, gloss, light]), true],
   ['overVarnish', 'gloss for a wash to run on', recipeWith([brown, gloss, wash, light]), false],
   ['overVarnish', 'gloss at the end', recipeWith([brown, light, gloss]), false],

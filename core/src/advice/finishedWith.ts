@@ -1,6 +1,6 @@
 import { reflectanceFromHex } from '../colour/reflectanceFromHex';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { depositOf, layOver } from '../recipe/applyStep';
+import { putOn, type Laid } from '../recipe/lift';
 import { toneStops, type ToneStopName } from '../recipe/toneAxis';
 import type { AdviceContext, PaintedLine } from './adviceContext';
 
@@ -22,12 +22,12 @@ export function finishedWith(
   const from = lines.indexOf(line);
   const above = lines.slice(coats > 0 ? from : from + 1);
   const finished = toneStops.map(({ name, at }) => {
-    let surface = reflectanceFromHex(line.below[stop(name)].hex);
+    let laid: Laid = { surface: [reflectanceFromHex(line.below[stop(name)].hex)], wet: null };
     for (const each of above) {
       const step = each === line ? { ...each.step, coats } : each.step;
-      surface = layOver(surface, each.paint, depositOf(step, each.paint, at));
+      laid = putOn(laid, step, each.paint, [at]);
     }
-    return [name, surfaceColour(surface)] as const;
+    return [name, surfaceColour(laid.surface[0])] as const;
   });
   return Object.fromEntries(finished) as FinishedStops;
 }

@@ -1,6 +1,7 @@
 import type { Unit, UnitSurface } from '../army/army';
 import { usualHand, type OwnFigures } from '../army/ownFigures';
-import { dryMinutesOf } from '../plan/dryingTime';
+import { stepsFor } from '../army/stepsFor';
+import { dryMinutesOf, waitsOf } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { formOf } from '../recipe/formOf';
 import { loadOf, type Mix } from '../recipe/mix';
@@ -64,10 +65,21 @@ export function paintedCoat(
     differs,
     minutes,
     reckoned: models.length * handsOnMinutes(step, areaCm2, surface.form ?? formOf(recipe)),
-    dryMinutes: dryMinutesOf(step, bench) * own.drying,
+    dryMinutes: waitAfter({ bench, surface, recipe }, step, coat) * own.drying,
     areaCm2,
     used: brushed.pots.map(({ potId, share }) => ({ potId, ml: wetMl * loadOf(step.mix) * share })),
   };
+}
+
+/** The wait after a coat where it stands in its recipe; as it dries alone where it does not. */
+function waitAfter(
+  { bench, surface, recipe }: Pick<PaintedOn, 'bench' | 'surface' | 'recipe'>,
+  step: Step,
+  coat: number,
+): number {
+  const painted = stepsFor(surface, recipe);
+  const index = painted.findIndex(({ id }) => id === step.id);
+  return waitsOf(painted, bench)[index]?.[coat - 1] ?? dryMinutesOf(step, bench);
 }
 
 /** Where an entry belongs. */

@@ -114,16 +114,12 @@ export function writeLogCsv(entries: readonly LogEntry[], names: LogNames): stri
       : {};
   }
 
-  function mixCells({
-    pots,
-    waterParts,
-    mediumParts,
-  }: Extract<LogEntry, { kind: 'coat' }>['brushed']): Cells {
+  function mixCells(brushed: Extract<LogEntry, { kind: 'coat' }>['brushed']): Cells {
     return {
-      Mix: pots
+      Mix: brushed.pots
         .map(({ potId, share }) => `${names.pot(potId)} ${Math.round(share * 100)} %`)
         .join(' + '),
-      Thinned: thinningWords({ waterParts, mediumParts }),
+      Thinned: thinningWords(brushed),
     };
   }
 }

@@ -10,7 +10,7 @@ import { savedAtSchema } from '../record/revision';
 import { mostThinner } from '../recipe/mix';
 import { placementSchema } from '../recipe/placement';
 import { stages } from '../recipe/step';
-import { techniqueNames } from '../recipe/techniques';
+import { techniqueNames, wrongPaint } from '../recipe/techniques';
 import { mishapKinds } from '../rescue/mishapKinds';
 
 /** Coats of one line somebody would still put on; more than a recipe may plan. */
@@ -37,8 +37,8 @@ const whereSchema = z.strictObject({
 export const brushedSchema = z.strictObject({
   pots: z
     .array(z.strictObject({ potId: idSchema, share: numberWithin(0, 1) }))
-    .min(1, 'at least one pot')
-    .max(24, 'at most 24 pots'),
+    .max(24, 'at most 24 pots')
+    .describe('none where the technique holds no paint'),
   waterParts: numberWithin(0, mostThinner),
   mediumParts: numberWithin(0, mostThinner),
 });
@@ -111,6 +111,9 @@ export const entrySchema = z.discriminatedUnion(
         .array(z.strictObject({ potId: idSchema, ml }))
         .max(24, 'at most 24 pots')
         .describe('taken from the pots, what stays in brush and palette with it'),
+    }).superRefine(({ technique, brushed }, context) => {
+      const message = wrongPaint(technique, brushed.pots.length);
+      if (message) context.addIssue({ code: 'custom', path: ['brushed', 'pots'], message });
     }),
     entryOf('skip', line),
     entryOf('found', line),
@@ -118,7 +121,10 @@ export const entrySchema = z.discriminatedUnion(
       recipeId: idSchema,
       stepId: idSchema,
       line: line.line,
-      brushed: brushedSchema,
+      brushed: brushedSchema.refine(({ pots }) => pots.length > 0, {
+        path: ['pots'],
+        error: 'at least one pot',
+      }),
       ml: ml.describe('wet, thinned'),
       differs,
     }),

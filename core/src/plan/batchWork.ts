@@ -12,7 +12,7 @@ import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
 import { wetVolumeMl } from '../recipe/wetVolume';
-import { dryMinutesOf } from './dryingTime';
+import { waitsOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
 import { chosenModels, numbers } from './chosenModels';
 import { paintedKey, type PaintedBefore, type PaintedSurface } from './paintedBefore';
@@ -179,11 +179,12 @@ export function batchWork(
     const areaCm2 = unit.areaCm2 * surface.share;
     const form = surface.form ?? formOf(recipe);
     let heldBack = false;
-    return stepsFor(surface, recipe).flatMap((step) => {
+    const painted = stepsFor(surface, recipe);
+    const waits = waitsOf(painted, batch);
+    return painted.flatMap((step, index) => {
       heldBack ||= isHeldBack(surface, step);
       const mix = mixOf(step, recipe);
       const handsOn = handsOnMinutes(step, areaCm2, form) * (own.handsOn[step.technique] ?? 1);
-      const dry = dryMinutesOf(step, batch) * own.drying;
       const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 }) * own.paint;
       return Array.from({ length: step.coats }, (_, i) => {
         const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };
@@ -191,7 +192,14 @@ export function batchWork(
         const blocks = techniqueOf(step.technique).holdsBody === true;
         return {
           key: `${step.id} ${i + 1}`,
-          job: { handsOn, dry, mix, blocks, isHeldBack: heldBack, run },
+          job: {
+            handsOn,
+            dry: waits[index][i] * own.drying,
+            mix,
+            blocks,
+            isHeldBack: heldBack,
+            run,
+          },
         };
       });
     });
@@ -225,17 +233,26 @@ export function batchWork(
       waterMl: load * waterParts,
       mediumMl: load * mediumParts,
     };
-    workMixes.push({
-      mixMinutes:
-        onePotMinutes + eachPotMinutes * (shares.length - 1) + (load < 1 ? thinningMinutes : 0),
-      usableMinutes: staysUsableMinutes(amounts, shelf, batch.keeping, batch.room),
-      isMixed: shares.length > 1,
-    });
+    workMixes.push(
+      shares.length === 0
+        ? waterAlone
+        : {
+            mixMinutes:
+              onePotMinutes +
+              eachPotMinutes * (shares.length - 1) +
+              (load < 1 ? thinningMinutes : 0),
+            usableMinutes: staysUsableMinutes(amounts, shelf, batch.keeping, batch.room),
+            isMixed: shares.length > 1,
+          },
+    );
     mixes.push({ shares, waterParts, mediumParts });
     mixAt.set(key, mixes.length - 1);
     return mixes.length - 1;
   }
 }
+
+/** There is always water at the table. */
+const waterAlone = { mixMinutes: 0, usableMinutes: Infinity, isMixed: false };
 
 const coatKey = ({ unitId, surfaceId, stepId, coat }: Omit<RunName, 'recipeId' | 'wetMl'>) =>
   `${unitId} ${surfaceId} ${stepId} ${coat}`;

@@ -2,7 +2,7 @@ import { evaporatesCm, roomFactor, waterInPaint, type Room } from '../palette/st
 import { loadOf, waterShareOf } from '../recipe/mix';
 import { depositAt } from '../recipe/predictBuildUp';
 import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
+import { lifts, techniqueOf } from '../recipe/techniques';
 import { ribbonStops } from '../recipe/toneAxis';
 import { filmCm } from '../recipe/wetVolume';
 
@@ -38,8 +38,8 @@ export function reckonedDryMinutes(step: Pick<Step, 'technique' | 'placement' | 
 }
 
 /**
- * The wait after one coat: what its line says, or what is reckoned where it says nothing, as the
- * room and a hair dryer change it. A wet blend is painted into while wet and waits as written.
+ * How long one coat dries: what its line says, or what is reckoned where it says nothing, as the
+ * room and a hair dryer change it.
  *
  * @returns minutes
  */
@@ -47,7 +47,29 @@ export function dryMinutesOf(
   step: Pick<Step, 'technique' | 'placement' | 'mix' | 'dryMinutes'>,
   { room, hairDryer }: DryingPlace,
 ): number {
-  const said = step.dryMinutes > 0 || techniqueOf(step.technique).goesOnWet;
-  const minutes = said ? step.dryMinutes : reckonedDryMinutes(step);
+  const minutes = step.dryMinutes > 0 ? step.dryMinutes : reckonedDryMinutes(step);
   return (minutes / roomFactor[room]) * (hairDryer ? dryerFactor : 1);
+}
+
+/**
+ * The wait after each coat of the painted lines of a surface. Nobody waits before what goes on wet;
+ * what lifts leaves the coat before it to dry.
+ *
+ * @param painted in the order they are painted
+ * @returns minutes, one for each coat of each line
+ */
+export function waitsOf(painted: readonly Step[], place: DryingPlace): number[][] {
+  let wet: Step | null = null;
+  return painted.map((step, index) => {
+    const isLift = lifts(step.technique);
+    if (!isLift) wet = step;
+    const dries = isLift && wet && step.dryMinutes === 0 ? wet : step;
+    const next = painted[index + 1];
+    const each = dryMinutesOf(dries, place);
+    return Array.from({ length: step.coats }, (_, coat) => {
+      const isLast = coat === step.coats - 1;
+      const isFollowedWet = isLast ? next && techniqueOf(next.technique).goesOnWet : isLift;
+      return isFollowedWet ? 0 : each;
+    });
+  });
 }

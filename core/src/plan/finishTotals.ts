@@ -2,7 +2,7 @@ import { formOf } from '../recipe/formOf';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Recipe } from '../recipe/recipe';
 import type { FinishLevel } from '../recipe/step';
-import { dryMinutesOf } from './dryingTime';
+import { waitsOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
 
 /** What a finish level adds up to. */
@@ -37,7 +37,9 @@ export function finishTotals(
         sum + step.coats * recipe.models * handsOnMinutes(step, recipe.areaCm2, formOf(recipe)),
       0,
     ),
-    dryMinutes: painted.reduce((sum, step) => sum + step.coats * dryMinutesOf(step, usualPlace), 0),
+    dryMinutes: waitsOf(painted, usualPlace)
+      .flat()
+      .reduce((sum, minutes) => sum + minutes, 0),
     pots: pots.size,
   };
 }

@@ -43,11 +43,15 @@ export function plannedSessions(
     return [
       {
         sessionId: session.id,
-        mixes: [...new Set(here.map(({ mix }) => mix))].map(mixIn),
+        mixes: [...new Set(here.map(({ mix }) => mix))].filter(holdsPaint).map(mixIn),
         waiting: Object.fromEntries(batch.painters.map(({ id }) => [id, waitingOf(id)] as const)),
         leftWet: here.filter(({ driesAt }) => driesAt > ends),
       },
     ];
+
+    function holdsPaint(mix: number): boolean {
+      return mixes[mix].shares.length > 0;
+    }
 
     function mixIn(mix: number): SessionMix {
       const ml = here.reduce(

@@ -24,8 +24,9 @@ const leastThickness = 1e-6;
  *
  * @param paint optics of the mix, unthinned
  * @param at place on the tone axis, 0–1
+ * @param lifted share of the last coat that was taken off again while it was wet, 0–1
  */
-export function depositOf(step: Step, paint: Optics, at: number): Deposit | null {
+export function depositOf(step: Step, paint: Optics, at: number, lifted = 0): Deposit | null {
   const technique = techniqueOf(step.technique);
   const deposit = technique.deposit(at, step.placement, waterShareOf(step.mix));
   const film = technique.film * loadOf(step.mix);
@@ -37,7 +38,7 @@ export function depositOf(step: Step, paint: Optics, at: number): Deposit | null
       transfer: filmTransfer(paint, film),
     };
   }
-  const thickness = film * step.coats * deposit;
+  const thickness = film * (step.coats - Math.min(1, step.coats) * lifted) * deposit;
   if (thickness < leastThickness) return null;
   return { share: 1, applications: 1, transfer: filmTransfer(paint, thickness) };
 }

@@ -6,12 +6,14 @@ import { depositOf, layOver, type Deposit } from './applyStep';
 import type { BuildUp, StepBuildUp } from './buildUp';
 import type { Coverage } from './coatsToCover';
 import { flattenMix, type PotShare } from './flattenMix';
+import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { MixedColour } from './mixedPaint';
 import { coverageOf, depositAt } from './predictBuildUp';
 import type { Recipe } from './recipe';
 import { includedSteps } from './includedSteps';
 import type { Step } from './step';
+import { lifts } from './techniques';
 import { ribbonStops } from './toneAxis';
 
 /** One place of the surface: what it reflects, and what that looks like. */
@@ -56,6 +58,7 @@ export class BuildUpPredictor {
     const kept = new Map<string, KeptStep>();
     let surface = ground;
     let estimated = groundIsEstimate;
+    let wet: WetLine | null = null;
     const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
     const steps = recipe.steps.map((written, index): StepBuildUp => {
       const included = painted.has(written.id);
@@ -63,9 +66,14 @@ export class BuildUpPredictor {
       const earlier = recipe.steps.slice(0, index);
       const before = this.kept.get(step.id);
       const laid = this.laidPaint(step, earlier, shelf, before?.laid);
-      const now = included
-        ? this.lay(step, laid, surface, before)
-        : { laid, below: [], above: surface, coverage: null };
+      const isLift = lifts(step.technique);
+      if (included)
+        wet = isLift ? wet && liftedBy(step, wet, this.stops) : wetOn(step, laid, surface);
+      const now: KeptStep = !included
+        ? { laid, below: [], above: surface, coverage: null }
+        : isLift
+          ? { laid, below: surface, above: this.left(wet, surface, before), coverage: null }
+          : this.lay(step, laid, surface, before);
       kept.set(step.id, now);
       if (included) {
         surface = now.above;
@@ -114,6 +122,17 @@ export class BuildUpPredictor {
     };
   }
 
+  /** What a lifting line leaves; nothing is changed where nothing was wet. */
+  private left(wet: WetLine | null, surface: Place[], before?: KeptStep): Place[] {
+    if (!wet) return surface;
+    return asLeft(wet, this.stops).map((reflectance, i) => {
+      const known = [surface[i], before?.above[i]].find(
+        (place) => place && isSame(reflectance, place.reflectance),
+      );
+      return known ?? { reflectance, colour: surfaceColour(reflectance) };
+    });
+  }
+
   private lay(step: Step, laid: LaidPaint, below: Place[], before?: KeptStep): KeptStep {
     const sameLaid = before?.laid === laid ? before : undefined;
     let changed = false;
@@ -133,6 +152,13 @@ export class BuildUpPredictor {
     return { laid, below, above, coverage };
   }
 }
+
+const wetOn = (step: Step, { paint }: LaidPaint, surface: readonly Place[]) =>
+  wetLine(
+    step,
+    paint,
+    surface.map(({ reflectance }) => reflectance),
+  );
 
 /** Everything `laidPaint` depends on, as text: a message from another thread keeps no identity. */
 function paintKey(step: Step, shares: readonly PotShare[], shelf: Shelf): string {

@@ -31,6 +31,7 @@ test('drops are whole, at least one of each pot, enough, and the fewest within t
   fc.assert(
     fc.property(anyRecipe, fc.double({ min: 0.05, max: 3, noNaN: true }), ({ steps }, volumeMl) => {
       const { mix } = steps[steps.length - 1];
+      fc.pre(mix.parts.length > 0);
       const drops = dropsFor(mix, steps.slice(0, -1), shelf, volumeMl);
       const total = drops.pots.reduce((sum, pot) => sum + pot.drops, 0);
       expect(drops.pots.every((pot) => Number.isInteger(pot.drops) && pot.drops >= 1)).toBe(true);
@@ -40,6 +41,11 @@ test('drops are whole, at least one of each pot, enough, and the fewest within t
     }),
     { numRuns: 60 },
   );
+});
+
+test('a brush without paint takes no drops', () => {
+  const water = { parts: [], waterParts: 0, mediumParts: 0 };
+  expect(dropsFor(water, [], shelf, 1)).toMatchObject({ pots: [], water: 0, isWithin: true });
 });
 
 test('no volume, or a volume of nothing, is refused', () => {

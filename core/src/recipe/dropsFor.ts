@@ -28,6 +28,17 @@ export interface Drops {
   isWithin: boolean;
 }
 
+/** Of what holds no paint. */
+const noDrops: Drops = {
+  pots: [],
+  water: 0,
+  medium: 0,
+  load: 1,
+  writtenLoad: 1,
+  colourError: 0,
+  isWithin: true,
+};
+
 /**
  * Whole drops for a mix: the fewest that give the volume and keep the colour error under a limit; up
  * to three more where the thinning comes out right by them.
@@ -46,6 +57,7 @@ export function dropsFor(
 ): Drops {
   if (!(volumeMl > 0)) throw new RangeError(`${volumeMl} ml is no volume to mix`);
   const shares = flattenMix(mix, earlier);
+  if (shares.length === 0) return noDrops;
   const paintMl = volumeMl / (1 + mix.waterParts + mix.mediumParts);
   const dropMls = shares.map(({ potId }) => dropMlOf(potOn(shelf, potId)));
   // So many drops of the bottles at hand make a millilitre of this paint.

@@ -34,8 +34,8 @@ export type MixPart = z.infer<typeof mixPartSchema>;
 export const mixSchema = z.strictObject({
   parts: z
     .array(mixPartSchema, { error: 'a list of parts' })
-    .min(1, 'at least one pot or carried-forward mix')
-    .max(12, 'at most 12 pots and carried-forward mixes'),
+    .max(12, 'at most 12 pots and carried-forward mixes')
+    .describe('none where the technique holds no paint'),
   waterParts: thinnerParts('water').describe('parts of water to 1 part of paint'),
   mediumParts: thinnerParts('medium').describe('parts of medium to 1 part of paint'),
 });

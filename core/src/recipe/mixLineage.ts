@@ -66,7 +66,8 @@ export function staysWetUntil(recipe: Recipe): StaysWet[] {
     );
     const next = painted[painted.findIndex((step) => step.id === id) + 1];
     if (carrier) return { stepId: id, untilStepId: carrier.id, because: 'carried' };
-    if (next && techniqueOf(next.technique).goesOnWet && painted.some((step) => step.id === id))
+    const isInto = next && techniqueOf(next.technique);
+    if (isInto?.goesOnWet && !isInto.lifts && painted.some((step) => step.id === id))
       return { stepId: id, untilStepId: next.id, because: 'blended' };
     return { stepId: id, untilStepId: null, because: null };
   });

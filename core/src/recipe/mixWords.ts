@@ -19,13 +19,14 @@ const fractionSigns = [
  *
  * @param potName name of a pot by id
  * @param lineNumber number of the line a step stands on, from 1
- * @example '3 Marigold Clay + 1 Fen Umber'; '2 of line 3 + 1 Tallow'; 'Tallow'
+ * @example '3 Marigold Clay + 1 Fen Umber'; '2 of line 3 + 1 Tallow'; 'Tallow'; 'water alone'
  */
 export function mixWords(
   mix: Mix,
   potName: (potId: string) => string,
   lineNumber: (stepId: string) => number,
 ): string {
+  if (mix.parts.length === 0) return 'water alone';
   const single = mix.parts.length === 1;
   return mix.parts
     .map((part) => {
@@ -37,8 +38,15 @@ export function mixWords(
     .join(' + ');
 }
 
-/** @example '1 paint : 2 water'; 'neat' */
-export function thinningWords({ waterParts, mediumParts }: Thinning): string {
+/** A mix, or what was on a brush. */
+type OnBrush = Thinning & { parts?: readonly unknown[]; pots?: readonly unknown[] };
+
+const holdsNone = ({ parts, pots }: OnBrush) => (parts ?? pots)?.length === 0;
+
+/** @example '1 paint : 2 water'; 'neat'; 'no paint' for a brush that holds water alone */
+export function thinningWords(mix: OnBrush): string {
+  if (holdsNone(mix)) return 'no paint';
+  const { waterParts, mediumParts } = mix;
   if (waterParts + mediumParts === 0) return 'neat';
   const water = waterParts > 0 ? ` : ${partsWords(waterParts)} water` : '';
   const medium = mediumParts > 0 ? ` : ${partsWords(mediumParts)} medium` : '';
@@ -46,7 +54,8 @@ export function thinningWords({ waterParts, mediumParts }: Thinning): string {
 }
 
 /** The same said the other way round. @example '33 % paint' */
-export function loadWords(mix: Thinning): string {
+export function loadWords(mix: OnBrush): string {
+  if (holdsNone(mix)) return '0 % paint';
   const percent = loadOf(mix) * 100;
   return `${percent < 10 ? percent.toFixed(1) : Math.round(percent)} % paint`;
 }

@@ -39,6 +39,8 @@ export function potOn(shelf: Shelf, potId: string): Pot {
  * @throws UnknownPotError
  */
 export function mixedPaint(shares: readonly PotShare[], shelf: Shelf): Optics {
+  // A brush that holds water alone colours nothing.
+  if (shares.length === 0) return clear;
   return mixOptics(
     shares.map(({ potId, share }) => ({ parts: share, optics: opticsOn(shelf, potId) })),
   );

@@ -3,10 +3,10 @@ import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import type { Optics } from '../paint/optics';
-import { depositOf, layOver } from './applyStep';
 import type { BuildUp, StepBuildUp } from './buildUp';
 import { coatsToCover, type Coverage } from './coatsToCover';
 import { flattenMix } from './flattenMix';
+import { putOn, type Laid } from './lift';
 import { loadOf, waterShareOf } from './mix';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Recipe } from './recipe';
@@ -28,10 +28,11 @@ export function predictBuildUp(
   stops: readonly number[] = ribbonStops,
 ): BuildUp {
   const primer = potOn(shelf, recipe.groundPotId);
-  let surface: Spectrum[] = stops.map(() => groundOf(primer));
+  const bare = groundOf(primer);
+  let laid: Laid = { surface: stops.map(() => bare), wet: null };
   let estimated = primer.finish === 'metallic';
   const groundIsEstimate = estimated;
-  const ground = surface.map(surfaceColour);
+  const ground = laid.surface.map(surfaceColour);
   const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
   const steps = recipe.steps.map((written, index): StepBuildUp => {
     const included = painted.has(written.id);
@@ -39,15 +40,15 @@ export function predictBuildUp(
     const earlier = recipe.steps.slice(0, index);
     const shares = flattenMix(step.mix, earlier);
     const paint = mixedPaint(shares, shelf);
-    const coverage = included ? coverageOf(step, paint, surface, stops) : null;
+    const coverage = included ? coverageOf(step, paint, laid.surface, stops) : null;
     if (included) {
-      surface = surface.map((below, i) => layOver(below, paint, depositOf(step, paint, stops[i])));
+      laid = putOn(laid, step, paint, stops);
       estimated ||= shares.some(({ potId }) => isEstimate(potOn(shelf, potId)));
     }
     return {
       stepId: step.id,
       isIncluded: included,
-      surface: surface.map(surfaceColour),
+      surface: laid.surface.map(surfaceColour),
       deposit: stops.map((at) => depositAt(step, at)),
       mix: mixedColour(step.mix, earlier, shelf),
       isEstimate: estimated,

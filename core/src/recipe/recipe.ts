@@ -65,6 +65,7 @@ export const recipeSchema = z
   })
   .superRefine(({ steps }, context) => {
     const earlier = new Set<string>();
+    const waterAlone = new Set<string>();
     steps.forEach((step, index) => {
       if (earlier.has(step.id))
         context.addIssue({
@@ -79,6 +80,12 @@ export const recipeSchema = z
             path: ['steps', index, 'mix', 'parts', partIndex, 'stepId'],
             message: 'a line above this one; a mix cannot carry itself or a later mix forward',
           });
+        else if (part.from === 'step' && waterAlone.has(part.stepId))
+          context.addIssue({
+            code: 'custom',
+            path: ['steps', index, 'mix', 'parts', partIndex, 'stepId'],
+            message: 'a line that holds paint; there is no mix of water alone to carry forward',
+          });
       });
       if (step.restores !== undefined && !earlier.has(step.restores))
         context.addIssue({
@@ -87,6 +94,7 @@ export const recipeSchema = z
           message: 'a line above this one; a repair comes after what it repairs',
         });
       earlier.add(step.id);
+      if (step.mix.parts.length === 0) waterAlone.add(step.id);
     });
   });
 

@@ -15,7 +15,8 @@ export function sameTogether(parts: readonly MixPart[]): MixPart[] {
 /** The same proportions in the smallest whole numbers; parts that are not whole stay as they are. */
 export function simplestParts(parts: readonly MixPart[]): MixPart[] {
   const figures = parts.map((part) => part.parts);
-  const divisor = figures.every(Number.isInteger) ? figures.reduce(greatestDivisor) : 1;
+  const divisor =
+    figures.length > 0 && figures.every(Number.isInteger) ? figures.reduce(greatestDivisor) : 1;
   return parts.map((part) => ({ ...part, parts: part.parts / divisor }));
 }
 

@@ -4,7 +4,7 @@ import { meanings } from './meaning';
 import { mixSchema } from './mix';
 import { placementSchema } from './placement';
 import { setAsideSchema } from './setAside';
-import { techniqueNames } from './techniques';
+import { techniqueNames, wrongPaint } from './techniques';
 
 export const stages = [
   'prime',
@@ -30,36 +30,41 @@ export const finishLevelSchema = z.enum(finishLevels, {
 export const mostCoats = 12;
 
 /** One line of a recipe: what goes on, how, where and how often. */
-export const stepSchema = z.strictObject({
-  id: idSchema,
-  stage: z.enum(stages, { error: `one of ${stages.join(', ')}` }),
-  technique: z.enum(techniqueNames, { error: `one of ${techniqueNames.join(', ')}` }),
-  mix: mixSchema,
-  coats: wholeNumberWithin(1, mostCoats).describe('applications, each dried'),
-  placement: placementSchema,
-  dryMinutes: numberWithin(0, 2880).describe('wait after each coat, minutes'),
-  level: finishLevelSchema.describe('the quickest finish level that includes this line'),
-  coatsAt: z
-    .strictObject({
-      field: wholeNumberWithin(1, mostCoats).optional(),
-      table: wholeNumberWithin(1, mostCoats).optional(),
-      display: wholeNumberWithin(1, mostCoats).optional(),
-    })
-    .optional()
-    .describe('coats at a finish level, where they differ from `coats`'),
-  isOut: z
-    .boolean({ error: 'true or false' })
-    .optional()
-    .describe('an optional line that is switched out for now'),
-  restores: idSchema
-    .optional()
-    .describe('the earlier line whose dulling this one repairs; in and out with it'),
-  meaning: z
-    .enum(meanings, { error: `one of ${meanings.join(', ')}` })
-    .optional()
-    .describe('what the line is for; follows from how it is painted where not said'),
-  setAside: setAsideSchema,
-  note: pageOfText,
-});
+export const stepSchema = z
+  .strictObject({
+    id: idSchema,
+    stage: z.enum(stages, { error: `one of ${stages.join(', ')}` }),
+    technique: z.enum(techniqueNames, { error: `one of ${techniqueNames.join(', ')}` }),
+    mix: mixSchema,
+    coats: wholeNumberWithin(1, mostCoats).describe('applications, each dried'),
+    placement: placementSchema,
+    dryMinutes: numberWithin(0, 2880).describe('wait after each coat, minutes'),
+    level: finishLevelSchema.describe('the quickest finish level that includes this line'),
+    coatsAt: z
+      .strictObject({
+        field: wholeNumberWithin(1, mostCoats).optional(),
+        table: wholeNumberWithin(1, mostCoats).optional(),
+        display: wholeNumberWithin(1, mostCoats).optional(),
+      })
+      .optional()
+      .describe('coats at a finish level, where they differ from `coats`'),
+    isOut: z
+      .boolean({ error: 'true or false' })
+      .optional()
+      .describe('an optional line that is switched out for now'),
+    restores: idSchema
+      .optional()
+      .describe('the earlier line whose dulling this one repairs; in and out with it'),
+    meaning: z
+      .enum(meanings, { error: `one of ${meanings.join(', ')}` })
+      .optional()
+      .describe('what the line is for; follows from how it is painted where not said'),
+    setAside: setAsideSchema,
+    note: pageOfText,
+  })
+  .superRefine(({ technique, mix }, context) => {
+    const message = wrongPaint(technique, mix.parts.length);
+    if (message) context.addIssue({ code: 'custom', path: ['mix', 'parts'], message });
+  });
 
 export type Step = z.infer<typeof stepSchema>;

@@ -1,7 +1,7 @@
 import type { Spectrum } from '../colour/spectrum';
-import { depositOf, layOver } from './applyStep';
 import { flattenMix } from './flattenMix';
 import { includedSteps } from './includedSteps';
+import { putOn, type Laid } from './lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Recipe } from './recipe';
 import { ribbonStops } from './toneAxis';
@@ -47,7 +47,7 @@ export function laidOver(
   onto: readonly Spectrum[],
   { stops = ribbonStops, after, upTo }: PartOfRecipe = {},
 ): Spectrum[] {
-  let surface = [...onto];
+  let laid: Laid = { surface: onto, wet: null };
   let isBegun = after === undefined;
   const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
   for (const [index, { id }] of recipe.steps.entries()) {
@@ -57,7 +57,7 @@ export function laidOver(
     isBegun ||= id === after;
     if (!isWanted) continue;
     const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
-    surface = surface.map((below, i) => layOver(below, paint, depositOf(step, paint, stops[i])));
+    laid = putOn(laid, step, paint, stops);
   }
-  return surface;
+  return [...laid.surface];
 }

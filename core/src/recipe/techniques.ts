@@ -15,3 +15,16 @@ export const techniqueNames = (Object.keys(techniques) as TechniqueName[]).sort(
 export function techniqueOf(name: TechniqueName): Technique {
   return techniques[name];
 }
+
+/** Whether a technique takes paint off and holds none itself. */
+export const lifts = (name: TechniqueName): boolean => techniqueOf(name).lifts !== undefined;
+
+/**
+ * What is wrong with so many sources of paint on a brush used so; null where nothing is.
+ * @example wrongPaint('dampBrush', 1) // → 'nothing: a damp brush holds no paint'
+ */
+export function wrongPaint(name: TechniqueName, sources: number): string | null {
+  if (lifts(name))
+    return sources > 0 ? `nothing: a ${techniqueOf(name).label} holds no paint` : null;
+  return sources > 0 ? null : 'at least one pot or carried-forward mix';
+}

@@ -29,6 +29,23 @@ export function carriersOf(steps: readonly Step[], stepId: string): Step[] {
   );
 }
 
+/**
+ * A recipe whose line is painted otherwise. Where it holds no paint any more, lines that carried its
+ * mix forward get the mix it had written out.
+ *
+ * @returns the same recipe when no line has its id
+ */
+export function withStep(recipe: Recipe, step: Step): Recipe {
+  const was = recipe.steps.find(({ id }) => id === step.id);
+  if (!was) return recipe;
+  const isEmptied = step.mix.parts.length === 0 && was.mix.parts.length > 0;
+  const steps = recipe.steps.map((each) => {
+    if (each === was) return step;
+    return isEmptied ? { ...each, mix: writtenOut(each.mix, was) } : each;
+  });
+  return { ...recipe, steps };
+}
+
 function writtenOut(mix: Mix, gone: Step): Mix {
   if (!mix.parts.some((part) => part.from === 'step' && part.stepId === gone.id)) return mix;
   const total = gone.mix.parts.reduce((sum, { parts }) => sum + parts, 0);

@@ -10,7 +10,7 @@ export type LineDetails = Partial<Omit<Step, 'placement' | 'mix'>> & {
 
 /**
  * A line in short: stage and technique, then the mix as it would be written down, parts
- * of pots by their ids and of earlier lines by their number.
+ * of pots by their ids and of earlier lines by their number; `water` for a brush without paint.
  * @example ['highlight layer', '1 @4 + 4 oilskin : 0.5 water', { coats: 3 }]
  */
 export type WrittenLine = [
@@ -50,12 +50,15 @@ function mixFrom(written: string, idOf: (number: number) => string): Mix {
   const thinner = (kind: string) =>
     Number(thinners.find((each) => each.endsWith(kind))?.split(' ')[0] ?? 0);
   return {
-    parts: paint.split(' + ').map((part) => {
-      const [count, source] = part.split(' ');
-      return source.startsWith('@')
-        ? { from: 'step', stepId: idOf(Number(source.slice(1))), parts: Number(count) }
-        : { from: 'pot', potId: source, parts: Number(count) };
-    }),
+    parts:
+      paint === 'water'
+        ? []
+        : paint.split(' + ').map((part) => {
+            const [count, source] = part.split(' ');
+            return source.startsWith('@')
+              ? { from: 'step', stepId: idOf(Number(source.slice(1))), parts: Number(count) }
+              : { from: 'pot', potId: source, parts: Number(count) };
+          }),
     waterParts: thinner('water'),
     mediumParts: thinner('medium'),
   };

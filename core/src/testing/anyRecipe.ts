@@ -3,7 +3,7 @@ import type { MixPart } from '../recipe/mix';
 import { pulls } from '../recipe/placement';
 import type { Recipe } from '../recipe/recipe';
 import { finishLevels, stages, type Step } from '../recipe/step';
-import { techniqueNames } from '../recipe/techniques';
+import { lifts, techniqueNames } from '../recipe/techniques';
 import { pots, recipeWith } from './sampleRecipe';
 
 const potIds = Object.keys(pots);
@@ -49,6 +49,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
   .map(({ steps, ...head }) => {
     const written = steps.map((drawn, index): Step => {
       const { parts, waterParts, mediumParts, isOut, displayCoats, repairs, ...step } = drawn;
+      const holdsPaint = !lifts(step.technique);
       return {
         ...step,
         ...(isOut ? { isOut } : {}),
@@ -56,8 +57,8 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
         ...(repairs < index ? { restores: `s${repairs}` } : {}),
         id: `s${index}`,
         mix: {
-          parts: parts.map(({ potId, carry, parts: count }): MixPart =>
-            carry % 2 === 0 && carry < index
+          parts: (holdsPaint ? parts : []).map(({ potId, carry, parts: count }): MixPart =>
+            carry % 2 === 0 && carry < index && !lifts(steps[carry].technique)
               ? { from: 'step', stepId: `s${carry}`, parts: count }
               : { from: 'pot', potId, parts: count },
           ),

@@ -28,8 +28,8 @@ export function MixBar({ mix, hexOfPot, hexOfStep, lineNumber }: MixBarProps) {
           {part.from === 'step' && <b>{lineNumber(part.stepId)}</b>}
         </span>
       ))}
-      {mix.waterParts > 0 && (
-        <span className="mix-block mix-water" style={{ flexGrow: mix.waterParts }} />
+      {(mix.waterParts > 0 || mix.parts.length === 0) && (
+        <span className="mix-block mix-water" style={{ flexGrow: mix.waterParts || 1 }} />
       )}
       {mix.mediumParts > 0 && (
         <span className="mix-block mix-medium" style={{ flexGrow: mix.mediumParts }} />

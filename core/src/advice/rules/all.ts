@@ -9,6 +9,7 @@ export { identity } from './identity';
 export { metalInMatt } from './metalInMatt';
 export { metallicDulled } from './metallicDulled';
 export { oneCoatGround } from './oneCoatGround';
+export { nothingWet } from './nothingWet';
 export { opaqueGlaze } from './opaqueGlaze';
 export { overVarnish } from './overVarnish';
 export { potGone } from './potGone';

@@ -1,5 +1,6 @@
 export { allOverWash } from './allOverWash';
 export { brushCoat } from './brushCoat';
+export { dampBrush } from './dampBrush';
 export { dryBrush } from './dryBrush';
 export { edgeLine } from './edgeLine';
 export { filter } from './filter';

@@ -43,8 +43,13 @@ export interface Technique {
   holdsBody?: true;
   /** so little paint that it dries while the brush is loaded again */
   driesAtOnce?: true;
-  /** it is painted into what is still wet, and waits as written */
+  /** it is painted into what is still wet: nobody waits for the coat before it */
   goesOnWet?: true;
+  /**
+   * It holds no paint and takes some off: this share of the coat laid just before, at a full
+   * stroke. Our own starting point.
+   */
+  lifts?: number;
   /** lines of it make a gradient, each on less of the surface than the one before */
   isBand?: true;
   /** points and edges, which a tint over everything dulls first */

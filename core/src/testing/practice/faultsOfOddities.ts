@@ -3,6 +3,18 @@ import type { PracticeFault } from './practiceFault';
 /** Faults in manners that go another way. */
 export const faultsOfOddities: PracticeFault[] = [
   {
+    fault: 'a damp brush before any paint',
+    in: 'lights drawn out with a damp brush',
+    after: { 0: 'layer dampBrush ×1 | water | 0.4–0.8 soft 0.1 up' },
+    rule: 'nothingWet',
+  },
+  {
+    fault: 'a damp brush after a dry one',
+    in: 'scales: steel dry-brushed over black',
+    after: { 3: 'highlight dampBrush ×1 | water | 0.5–0.8 soft 0.1 up' },
+    rule: 'nothingWet',
+  },
+  {
     fault: 'cream on brown in one coat',
     in: 'slime, wet at the end',
     ground: 'bogoak',

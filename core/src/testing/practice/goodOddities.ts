@@ -14,6 +14,30 @@ export const goodOddities: PracticeRecipe[] = [
     ],
   },
   {
+    name: 'lights drawn out with a damp brush',
+    surface: 'cloth',
+    ground: 'bogoak',
+    lines: [
+      'base brushCoat ×2 | 1 brick : 0.5 water',
+      'layer layer ×1 | 2 brick + 1 orange : 1 water | 0.45–1 soft 0.05 up',
+      'layer dampBrush ×1 | water | 0.35–0.6 soft 0.1 up',
+      'highlight layer ×1 | 1 brick + 2 orange : 1 water | 0.65–1 soft 0.05 up',
+      'highlight dampBrush ×1 | water | 0.6–0.75 soft 0.1 up',
+      'shade recessWash ×1 | 1 brownwash : 1 medium',
+    ],
+  },
+  {
+    name: 'a wash taken off what stands up',
+    surface: 'bone',
+    ground: 'chalk',
+    lines: [
+      'base brushCoat ×2 | 1 bone : 0.5 water',
+      'shade allOverWash ×1 | 1 brownwash : 1 medium dry 0',
+      'shade dampBrush ×1 | water | 0.5–1 soft 0.2 down',
+      'highlight layer ×1 | 1 bone + 1 white : 1 water | 0.7–1 soft 0.15 up',
+    ],
+  },
+  {
     name: 'skin stippled to a texture',
     surface: 'skin',
     ground: 'bogoak',

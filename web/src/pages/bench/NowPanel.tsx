@@ -148,7 +148,7 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
       <MixBar mix={mix} hexOfPot={potHexesOf(pots)} hexOfStep={() => ''} lineNumber={() => 0} />
       <p className="step-drops" dir="auto">
         {dropsWords(step.drops, potName)}
-        <small> drops</small>
+        {brushed.pots.length > 0 && <small> drops</small>}
       </p>
       <p>
         {thinningWords(brushed)} · {loadWords(brushed)}
@@ -171,7 +171,7 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
           )}
           {isMixed && '. It stands on the palette.'}
         </p>
-        {!isMixed && (
+        {!isMixed && brushed.pots.length > 0 && (
           <Button variant="outline" onClick={() => hand.mix(now, brushed, step.ml, differs)}>
             Mixed: it stands on the palette
           </Button>

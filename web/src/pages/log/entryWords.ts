@@ -16,8 +16,8 @@ export function entryWords(
     'where' in entry
       ? `${unitName(entry, names)} ${modelsWords(entry.where.models)}, ${names.surfaces[`${entry.where.unitId} ${entry.where.surfaceId}`] ?? 'a surface that is gone'}`
       : '';
-  const mixOf = ({ pots, ...thinner }: Extract<LogEntry, { kind: 'mixed' }>['brushed']) =>
-    `${pots.map(({ potId, share }) => (pots.length === 1 ? potName(potId) : `${potName(potId)} ${Math.round(share * 100)} %`)).join(' + ')}, ${thinningWords(thinner)}`;
+  const mixOf = (brushed: Extract<LogEntry, { kind: 'mixed' }>['brushed']) =>
+    `${brushed.pots.map(({ potId, share }) => (brushed.pots.length === 1 ? potName(potId) : `${potName(potId)} ${Math.round(share * 100)} %`)).join(' + ')}, ${thinningWords(brushed)}`;
   switch (entry.kind) {
     case 'coat': {
       const line = entry.line === 0 ? 'an extra step' : `line ${entry.line}`;

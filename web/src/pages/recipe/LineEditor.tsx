@@ -9,6 +9,8 @@ import {
   stepSchema,
   techniqueNames,
   techniqueOf,
+  type Mix,
+  type Pot,
   type Step,
   type TechniqueName,
 } from '@yellow-ledger/core';
@@ -56,7 +58,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     // Who comes back to a page finds it where it was.
     if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
   }, [wasOpen]);
-  const { counts, caution, leaves, mind } = techniqueOf(step.technique);
+  const { counts, caution, leaves, mind, lifts } = techniqueOf(step.technique);
   const earlier = draft.recipe.steps.slice(0, number - 1);
   return (
     <FormProvider {...form}>
@@ -80,9 +82,14 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             name="technique"
             label="Technique"
             options={techniqueOptions}
-            onChosen={(name) =>
-              setValue('placement', techniqueOf(name as TechniqueName).usualPlacement)
-            }
+            onChosen={(name) => {
+              const chosen = techniqueOf(name as TechniqueName);
+              setValue('placement', chosen.usualPlacement);
+              const now = form.getValues('mix');
+              const holds = chosen.lifts === undefined;
+              if (holds === now.parts.length > 0) return;
+              setValue('mix', holds ? firstMix(pots) : waterAlone, { shouldValidate: true });
+            }}
           />
           <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
           <NumberField name="dryMinutes" label={dryLabel(step)} unit="min" />
@@ -114,7 +121,15 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           </Problem>
         )}
         <div className="stacked line-editor-left">
-          <MixEditor earlier={earlier} pots={pots} words={words} />
+          {lifts === undefined ? (
+            <MixEditor earlier={earlier} pots={pots} words={words} />
+          ) : (
+            <p>
+              No paint: a clean brush, wrung out until it is damp. It takes up to{' '}
+              {Math.round(lifts * 100)} % of the last coat off, a stroke; what lies below that is
+              dry and stays.
+            </p>
+          )}
           {props.dropsWords && drops && (
             <p className="line-drops">
               Drops for {counted(draft.recipe.models, 'model')}: <b>{props.dropsWords}</b>
@@ -144,8 +159,20 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
   );
 }
 
+const waterAlone: Mix = { parts: [], waterParts: 0, mediumParts: 0 };
+
+/** What a line that held no paint begins with. */
+const firstMix = (pots: readonly Pot[]): Mix => ({
+  parts: pots
+    .filter(({ retired, kind }) => !retired && kind === 'paint')
+    .slice(0, 1)
+    .map(({ id }) => ({ from: 'pot', potId: id, parts: 1 })),
+  waterParts: 1,
+  mediumParts: 0,
+});
+
 /** What no minutes written are reckoned as. */
 const dryLabel = (step: Step) =>
-  step.dryMinutes === 0 && !techniqueOf(step.technique).goesOnWet
+  step.dryMinutes === 0 && !techniqueOf(step.technique).lifts
     ? `Drying, each: reckoned ${Math.round(reckonedDryMinutes(step))}`
     : 'Drying, each';

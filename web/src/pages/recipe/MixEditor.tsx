@@ -100,12 +100,18 @@ function mixChoices(
   words: RecipeWords,
   used: ReadonlySet<string>,
 ): PotChoice[] {
-  const lines = earlier.map(({ id, mix }, index) => ({
-    id: linePrefix + id,
-    name: `mix of line ${index + 1}`,
-    hex: words.stepHex(id),
-    hint: words.mix(mix),
-  }));
+  const lines = earlier.flatMap(({ id, mix }, index) =>
+    mix.parts.length === 0
+      ? []
+      : [
+          {
+            id: linePrefix + id,
+            name: `mix of line ${index + 1}`,
+            hex: words.stepHex(id),
+            hint: words.mix(mix),
+          },
+        ],
+  );
   const onShelf = pots
     .filter(({ id, retired, kind }) => used.has(id) || (!retired && kind !== 'primer'))
     .map(({ id, name, swatch, kind, retired }) => ({

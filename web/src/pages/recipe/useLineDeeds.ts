@@ -4,6 +4,7 @@ import {
   mostSteps,
   moveStep,
   withoutStep,
+  withStep,
   type Fix,
   type Pot,
   type Recipe,
@@ -31,8 +32,8 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
   return {
     edit(step: Step) {
       const before = recipe.steps.find(({ id }) => id === step.id);
-      put(
-        recipe.steps.map((each) => (each.id === step.id ? step : each)),
+      edited(
+        withStep(recipe, step),
         `step ${step.id} ${before ? changedFields(before, step).join() : ''}`,
       );
     },

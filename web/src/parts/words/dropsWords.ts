@@ -8,6 +8,7 @@ export function dropsWords(drops: Drops, potName: (potId: string) => string): st
     ...(water > 0 ? [`${water} water`] : []),
     ...(medium > 0 ? [`${medium} medium`] : []),
   ].join(' + ');
+  if (said === '') return 'water alone';
   if (isAsThin(drops)) return said;
   const percent = (share: number) => Math.round(share * 100);
   return `${said} (${percent(load)} % paint; ${percent(writtenLoad)} % is written)`;

@@ -14,7 +14,7 @@ import './studies.scss';
 /** What the ledger can tell about one line, a leaf at a time. */
 export function LineStudies(props: RecipeLineProps) {
   const { technique } = props.step;
-  const { covers } = techniqueOf(technique);
+  const { covers, lifts } = techniqueOf(technique);
   const isThin = props.meaning === 'tint' || props.meaning === 'buildUp';
   const studies = [
     { id: 'guide', label: 'Where it goes', Panel: GuidePanel },
@@ -28,14 +28,16 @@ export function LineStudies(props: RecipeLineProps) {
       Panel: FilterStudyPanel,
     },
   ];
+  // Of a brush that holds no paint there is nothing to tell but where it goes.
+  const told = lifts === undefined ? studies : studies.slice(0, 1);
   const [chosen, setChosen] = useState('guide');
-  const shown = studies.some(({ id }) => id === chosen) ? chosen : 'guide';
+  const shown = told.some(({ id }) => id === chosen) ? chosen : 'guide';
   // The arrows are the kit's; it knows no way to the first and the last.
   const toEnds = (event: KeyboardEvent) => {
     if (event.key !== 'Home' && event.key !== 'End') return;
-    const at = event.key === 'Home' ? 0 : studies.length - 1;
+    const at = event.key === 'Home' ? 0 : told.length - 1;
     event.preventDefault();
-    setChosen(studies[at].id);
+    setChosen(told[at].id);
     event.currentTarget.querySelectorAll<HTMLElement>('[role="tab"]')[at].focus();
   };
   return (
@@ -51,14 +53,14 @@ export function LineStudies(props: RecipeLineProps) {
           aria-label={`What is known of line ${props.number}`}
           onKeyDown={toEnds}
         >
-          {studies.map(({ id, label }) => (
+          {told.map(({ id, label }) => (
             <Nav.Link key={id} eventKey={id} as="button" type="button">
               {label}
             </Nav.Link>
           ))}
         </Nav>
         <Tab.Content>
-          {studies.map(({ id, Panel }) => (
+          {told.map(({ id, Panel }) => (
             <Tab.Pane key={id} eventKey={id} tabIndex={0} unmountOnExit>
               <Panel {...props} />
             </Tab.Pane>

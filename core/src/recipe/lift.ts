@@ -1,0 +1,66 @@
+import type { Spectrum } from '../colour/spectrum';
+import type { Optics } from '../paint/optics';
+import { depositOf, layOver } from './applyStep';
+import { waterShareOf } from './mix';
+import type { Step } from './step';
+import { lifts, techniqueOf } from './techniques';
+
+/** A line as long as its last coat is wet: what it is, what it lies on, what was taken off. */
+export interface WetLine {
+  step: Step;
+  paint: Optics;
+  /** reflectance before it, one a stop */
+  below: readonly Spectrum[];
+  /** share of its last coat that is off again, 0–1, one a stop */
+  lifted: readonly number[];
+}
+
+/** A surface and what of it can still be taken off. */
+export interface Laid {
+  surface: readonly Spectrum[];
+  wet: WetLine | null;
+}
+
+/**
+ * A line put on: its paint laid over the surface, or, where its technique lifts, a share of the
+ * coat just before taken off. Nothing else can be: what lies deeper is dry.
+ *
+ * @param paint optics of its mix, unthinned
+ * @param stops places on the tone axis, 0–1, one for each spectrum
+ */
+export function putOn(
+  { surface, wet }: Laid,
+  step: Step,
+  paint: Optics,
+  stops: readonly number[],
+): Laid {
+  if (!lifts(step.technique))
+    return {
+      surface: surface.map((below, i) => layOver(below, paint, depositOf(step, paint, stops[i]))),
+      wet: wetLine(step, paint, surface),
+    };
+  if (!wet) return { surface, wet };
+  const left = liftedBy(step, wet, stops);
+  return { surface: asLeft(left, stops), wet: left };
+}
+
+/** A line just painted; null where what it leaves is dry before a brush is rinsed. */
+export function wetLine(step: Step, paint: Optics, below: readonly Spectrum[]): WetLine | null {
+  const { driesAtOnce, spreads } = techniqueOf(step.technique);
+  if (driesAtOnce || spreads !== 'film') return null;
+  return { step, paint, below, lifted: below.map(() => 0) };
+}
+
+/** A wet line after a lifting one: each stroke takes its share of what is left of the coat. */
+export function liftedBy(step: Step, wet: WetLine, stops: readonly number[]): WetLine {
+  const { deposit, lifts: most = 0 } = techniqueOf(step.technique);
+  const lifted = wet.lifted.map((so, i) => {
+    const stroke = Math.min(1, most * deposit(stops[i], step.placement, waterShareOf(step.mix)));
+    return 1 - (1 - so) * (1 - stroke) ** step.coats;
+  });
+  return { ...wet, lifted };
+}
+
+/** The surface with what is left of a wet line. */
+export const asLeft = ({ step, paint, below, lifted }: WetLine, stops: readonly number[]) =>
+  below.map((ground, i) => layOver(ground, paint, depositOf(step, paint, stops[i], lifted[i])));

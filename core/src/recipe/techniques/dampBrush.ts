@@ -1,0 +1,22 @@
+import { evenly } from '../depositProfiles';
+import { technique } from './technique';
+
+export const dampBrush = technique({
+  listedAt: 16,
+  label: 'damp brush',
+  film: 0,
+  deposit: evenly(0.3),
+  spreads: 'film',
+  counts: 'pass',
+  means: 'tint',
+  usualPlacement: { from: 0.4, to: 0.75, softness: 0.2, pull: 'up' },
+  leaves: 'the coat before it drawn thin where it goes, while that coat is wet',
+  minutesPerCm2: 0.12,
+  slips: 0.03,
+  goesOnWet: true,
+  lifts: 0.6,
+  driesAtOnce: true,
+  mind: 'At once or not at all: paint that has begun to set tears, and is better left to dry.',
+  caution:
+    'Wet the brush in water, never in your mouth, and read the maker’s sheet of what is on it.',
+});
