@@ -13,6 +13,12 @@ const dryerFactor = 1 / 3;
 /** Even the thinnest film is left alone for a moment, minutes. */
 const shortest = 1;
 
+/** To be heeded by who uses a hair dryer. */
+export const hairDryerCaution =
+  'Warm air only, at arm’s length: heat lifts paint and softens plastic. Never near solvents, ' +
+  'spray or anything that has just been sprayed or varnished, as the vapour catches fire. Keep ' +
+  'to the maker’s sheets and the local rules.';
+
 export interface DryingPlace {
   room: Room;
   /** a hair dryer is used between coats */

@@ -32,7 +32,34 @@ test('totals go by the finish level and its passes', () => {
     handsOnMinutes: 0,
     dryMinutes: 0,
     pots: 0,
+    isOwn: false,
   });
+});
+
+test('go by the painter’s own minutes where they were learned', () => {
+  const recipe = recipeWith([base, { ...light, level: 'field' }]);
+  const usual = finishTotals(recipe);
+  const own = finishTotals(recipe, recipe.finishLevel, {
+    handsOn: { brushCoat: 2, layer: 2 },
+    drying: 0.5,
+    paint: 1,
+    film: 1,
+  });
+  expect(own.handsOnMinutes).toBeCloseTo(2 * usual.handsOnMinutes, 9);
+  expect(own.dryMinutes).toBeCloseTo(usual.dryMinutes / 2, 9);
+  expect([usual.isOwn, own.isOwn]).toEqual([false, true]);
+});
+
+test('own minutes of a technique that is not used are not called own', () => {
+  const own = { handsOn: { spray: 3 }, drying: 1, paint: 1, film: 1 };
+  expect(finishTotals(recipeWith([base]), 'table', own).isOwn).toBe(false);
+});
+
+test('a hair dryer, said once, is there for every coat', () => {
+  const recipe = recipeWith([base, { ...light, level: 'field' }]);
+  const blown = finishTotals({ ...recipe, hairDryer: true });
+  expect(blown.dryMinutes).toBeCloseTo(finishTotals(recipe).dryMinutes / 3, 9);
+  expect(blown.handsOnMinutes).toBe(finishTotals(recipe).handsOnMinutes);
 });
 
 test('hands-on time is of all models: twice as many take twice as long', () => {

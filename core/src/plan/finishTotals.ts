@@ -1,3 +1,4 @@
+import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { formOf } from '../recipe/formOf';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Recipe } from '../recipe/recipe';
@@ -9,37 +10,49 @@ import { handsOnMinutes } from './handsOn';
 export interface FinishTotals {
   steps: number;
   coats: number;
-  /** brush in hand, on all models of the recipe, at the usual speed: minutes */
+  /** brush in hand, on all models of the recipe: minutes */
   handsOnMinutes: number;
   /** waiting for coats to dry, minutes, in a usual room: as written, or as reckoned where nothing is */
   dryMinutes: number;
   pots: number;
+  /** whether some of the minutes are the painter’s own, as measured, and not a usual hand’s */
+  isOwn: boolean;
 }
 
-const usualPlace = { room: 'usual', hairDryer: false } as const;
-
-/** What a recipe adds up to, at its own finish level or another. */
+/**
+ * What a recipe adds up to, at its own finish level or another.
+ *
+ * @param own the painter’s own figures, where they are known
+ */
 export function finishTotals(
   recipe: Recipe,
   finishLevel: FinishLevel = recipe.finishLevel,
+  own: OwnFigures = usualHand,
 ): FinishTotals {
   const painted = includedSteps({ ...recipe, finishLevel });
+  const form = formOf(recipe);
+  const place = { room: 'usual', hairDryer: recipe.hairDryer === true } as const;
   const pots = new Set(
     painted.flatMap(({ mix }) =>
       mix.parts.flatMap((part) => (part.from === 'pot' ? [part.potId] : [])),
     ),
   );
+  const handsOn = painted.map(
+    (step) =>
+      step.coats *
+      recipe.models *
+      handsOnMinutes(step, recipe.areaCm2, form) *
+      (own.handsOn[step.technique] ?? 1),
+  );
   return {
     steps: painted.length,
     coats: painted.reduce((sum, { coats }) => sum + coats, 0),
-    handsOnMinutes: painted.reduce(
-      (sum, step) =>
-        sum + step.coats * recipe.models * handsOnMinutes(step, recipe.areaCm2, formOf(recipe)),
-      0,
-    ),
-    dryMinutes: waitsOf(painted, usualPlace)
-      .flat()
-      .reduce((sum, minutes) => sum + minutes, 0),
+    handsOnMinutes: sumOf(handsOn),
+    dryMinutes: own.drying * sumOf(waitsOf(painted, place).flat()),
     pots: pots.size,
+    isOwn:
+      own.drying !== 1 || painted.some(({ technique }) => own.handsOn[technique] !== undefined),
   };
 }
+
+const sumOf = (figures: readonly number[]) => figures.reduce((sum, figure) => sum + figure, 0);

@@ -31,6 +31,7 @@ const headFields: readonly HeadField[] = [
   'archived',
   'form',
   'meantAs',
+  'hairDryer',
   'setAside',
 ];
 

@@ -60,6 +60,10 @@ export const recipeSchema = z
     meantAs: hexSchema
       .optional()
       .describe('the colour it is meant to read as; what its mid ends as where not said'),
+    hairDryer: z
+      .boolean({ error: 'true or false' })
+      .optional()
+      .describe('a hair dryer is used between its coats: its minutes go by it'),
     setAside: setAsideSchema,
     more: carriedFields,
   })

@@ -1,4 +1,11 @@
-import { keepings, lineLimit, rooms, type Bench, type Unit } from '@yellow-ledger/core';
+import {
+  hairDryerCaution,
+  keepings,
+  lineLimit,
+  rooms,
+  type Bench,
+  type Unit,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
@@ -74,12 +81,7 @@ export function BenchSheet(props: BenchSheetProps) {
           </Button>
         </p>
       </div>
-      {bench.hairDryer && (
-        <Problem role="note">
-          Warm air only, at arm’s length and never over solvents or wet varnish: vapour can catch
-          fire. Read the maker’s sheet.
-        </Problem>
-      )}
+      {bench.hairDryer && <Problem role="note">{hairDryerCaution}</Problem>}
       <FoundSheet {...props} />
       <WhoIsHere units={army.units} bench={bench} />
       <Deeds>

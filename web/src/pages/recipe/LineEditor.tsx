@@ -104,16 +104,18 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <p>
             Leaves {leaves}.{mind && <small className="below">{mind}</small>}
           </p>
-          <OptionalChoice
-            name="meaning"
-            label="What it is for"
-            none={
-              props.meaning && !step.meaning
-                ? `as it is painted: it ${meaningWord(props.meaning)}`
-                : 'as it is painted'
-            }
-            options={meaningOptions}
-          />
+          {lifts === undefined && (
+            <OptionalChoice
+              name="meaning"
+              label="What it is for"
+              none={
+                props.meaning && !step.meaning
+                  ? `as it is painted: it ${meaningWord(props.meaning)}`
+                  : 'as it is painted'
+              }
+              options={meaningOptions}
+            />
+          )}
         </div>
         {caution && (
           <Problem role="note">

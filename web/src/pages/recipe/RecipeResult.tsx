@@ -1,14 +1,9 @@
-import {
-  counted,
-  finishTotals,
-  formOf,
-  type EstimateCause,
-  type Recipe,
-} from '@yellow-ledger/core';
+import { counted, formOf, type EstimateCause, type Recipe } from '@yellow-ledger/core';
 import { FormCanvas } from '../../parts/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { RecipeWords } from '../../parts/words/recipeWords';
+import { useTotals } from '../../workers/useTotals';
 import type { Prediction } from '../../workers/work/predictWork';
 
 const smallSize = 64;
@@ -21,7 +16,8 @@ export interface RecipeResultProps {
 
 /** What the recipe ends in: the last ribbon, the form, the colour at arm's length, the totals. */
 export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
-  const { steps, coats, handsOnMinutes, dryMinutes, pots: potCount } = finishTotals(recipe);
+  const totals = useTotals(recipe);
+  const { steps, coats, handsOnMinutes, dryMinutes, pots: potCount, isOwn } = totals();
   const build = prediction?.buildUp;
   const last = build?.steps.at(-1);
   const surface = last?.surface ?? build?.ground;
@@ -58,8 +54,11 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           </span>
         )}
         <p className="recipe-totals">
-          {counted(steps, 'step')} · {counted(coats, 'coat')} · {minutesInWords(handsOnMinutes)}{' '}
-          hands-on · {minutesInWords(dryMinutes)} drying · {counted(potCount, 'pot')}
+          {counted(steps, 'step')} · {counted(coats, 'coat')} ·{' '}
+          {unbroken(minutesInWords(handsOnMinutes))} hands-on ·{' '}
+          {unbroken(minutesInWords(dryMinutes))} drying
+          {recipe.hairDryer && ' with a hair dryer'} · {counted(potCount, 'pot')}
+          {isOwn && ', at your own pace'}
           <small className="below">
             {prediction && prediction.estimates.length > 0
               ? estimateWords(prediction.estimates, words)
@@ -70,6 +69,9 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
     </div>
   );
 }
+
+/** A time is not broken over two rows. */
+const unbroken = (words: string) => words.replaceAll(' ', '\u00a0');
 
 /** What an estimate hangs on. @example // → '≈ estimate: Helm Copper, as metal turns with the light.' */
 function estimateWords(causes: readonly EstimateCause[], words: RecipeWords): string {

@@ -66,6 +66,7 @@ const headWords = {
   archived: 'Archived',
   form: 'Form',
   meantAs: 'Meant to read as',
+  hairDryer: 'Hair dryer between coats',
   setAside: 'Meant so',
 } as const;
 

@@ -3,7 +3,6 @@ import {
   draftRecipe,
   fileFormats,
   finishLevels,
-  finishTotals,
   NothingToPaintWith,
   pairLines,
   predictBuildUp,
@@ -13,7 +12,6 @@ import {
   type BuildUp,
   type FinishLevel,
   type FormatName,
-  type FinishTotals,
   type LinePair,
   type Progression,
   type ProgressionOptions,
@@ -29,7 +27,6 @@ export type DraftedProgression = { asked: ProgressionOptions } & (
 
 export interface LevelStudy {
   level: FinishLevel;
-  totals: FinishTotals;
   build: BuildUp;
   stoppingPoints: string[];
 }
@@ -65,7 +62,6 @@ export const draftWork = {
       const build = predictBuildUp(atLevel, shelf);
       return {
         level,
-        totals: finishTotals(recipe, level),
         build,
         stoppingPoints: stoppingPoints(atLevel, build, shelf),
       };

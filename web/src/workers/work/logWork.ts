@@ -12,6 +12,7 @@ import {
   type HandsOnRow,
   type LearnedFigures,
   type LoggedSession,
+  type OwnFigures,
   type RecipeOf,
   type RecordedSurface,
   type Unit,
@@ -125,6 +126,11 @@ export const logWork = {
       learned: ownFigures(),
       handsOn: handsOnTable(entries, (unitId) => sizes.get(unitId) ?? 'not known'),
     };
+  },
+
+  /** A painter’s own figures, as far as the log has taught them. */
+  ownFigures(): OwnFigures {
+    return ownFigures().own;
   },
 
   /** The log as a table with commas. */

@@ -1,4 +1,5 @@
 import {
+  borderBridge,
   bridgeFix,
   bridgeInRungs,
   evenedFix,
@@ -32,6 +33,7 @@ import {
   underColourFix,
   valueStaircase,
   masstoneOf,
+  type BorderBridge,
   type Bridge,
   type Drops,
   type Fix,
@@ -75,6 +77,14 @@ export interface FilterStudy {
   repair: Fix | null;
   /** the highlight before it that can be pushed, with how */
   push: HighlightPush | null;
+}
+
+export interface LightStudy {
+  stairs: Stair[];
+  mixSteps: MixStep[];
+  /** of the finished surface, L* */
+  darkest: number;
+  lightest: number;
 }
 
 export interface PassesStudy {
@@ -185,9 +195,23 @@ export const studyWork = {
     };
   },
 
-  staircase(recipe: Recipe): { stairs: Stair[]; mixSteps: MixStep[] } {
+  staircase(recipe: Recipe): LightStudy {
     const build = predictBuildUp(recipe, shelfInHand());
-    return { stairs: valueStaircase(build), mixSteps: mixSteps(recipe, build, shelfInHand()) };
+    const values = (build.steps.at(-1)?.surface ?? build.ground).map(({ value }) => value);
+    return {
+      stairs: valueStaircase(build),
+      mixSteps: mixSteps(recipe, build, shelfInHand()),
+      darkest: Math.min(...values),
+      lightest: Math.max(...values),
+    };
+  },
+
+  border(
+    recipe: Recipe,
+    lines: readonly [string, string],
+    potId: string | null,
+  ): BorderBridge | null {
+    return borderBridge(recipe, shelfInHand(), lines, potId);
   },
 
   /** @param count rungs between the two, 0 to 6 */

@@ -1,4 +1,12 @@
-import { batchSchema, counted, keepings, rooms, type Army, type Batch } from '@yellow-ledger/core';
+import {
+  hairDryerCaution,
+  batchSchema,
+  counted,
+  keepings,
+  rooms,
+  type Army,
+  type Batch,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
@@ -64,13 +72,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
               onChange={(event) => setValue('hairDryer', event.target.checked)}
             />
           </div>
-          {written.hairDryer && (
-            <Problem role="note">
-              Warm air only, at arm’s length: heat lifts paint and softens plastic. Never near
-              solvents, spray or anything that has just been sprayed, as the vapour catches fire.
-              Keep to the maker’s sheets and the local rules.
-            </Problem>
-          )}
+          {written.hairDryer && <Problem role="note">{hairDryerCaution}</Problem>}
           <ModelRanges
             legend="Models to paint"
             noneMeans="the whole army"

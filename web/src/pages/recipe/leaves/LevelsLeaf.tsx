@@ -1,20 +1,26 @@
 import {
   coatsOf,
   counted,
+  hairDryerCaution,
   mostCoats,
   reaches,
   techniqueOf,
   type FinishLevel,
+  type FinishTotals,
+  type Recipe,
   type Step,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Table from 'react-bootstrap/Table';
 import { FigureField } from '../../../parts/FigureField';
+import { Problem } from '../../../parts/Problem';
 import { Ribbon } from '../../../parts/Ribbon';
+import { Switch } from '../../../parts/Switch';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
+import { useTotals } from '../../../workers/useTotals';
 import type { LevelStudy } from '../../../workers/work/draftWork';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
@@ -33,6 +39,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
   const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
   const { answer } = useAnswer(ofShelf, [recipe], (worker) => worker.levels(recipe));
+  const totals = useTotals(recipe);
   if (recipe.steps.length === 0)
     return <p className="page-wait">There is no line to finish yet.</p>;
   if (!answer) return <p className="page-wait">Adding up …</p>;
@@ -42,6 +49,12 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
         The same recipe at three finishes. Passes can differ by level; ▪ marks where you may stop:
         all is covered, light and dark stand right, nothing waits to be repaired.
       </p>
+      <Switch
+        label="A hair dryer between coats"
+        isOn={recipe.hairDryer === true}
+        onTurn={(isOn) => edit(withDryer(recipe, isOn), 'hair dryer')}
+      />
+      {recipe.hairDryer && <Problem role="note">{hairDryerCaution}</Problem>}
       <div
         className="table-responsive"
         tabIndex={0}
@@ -90,12 +103,9 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
             <tr>
               <th scope="row">Adds up to</th>
               <td />
-              {answer.map(({ level, totals }) => (
+              {answer.map(({ level }) => (
                 <td key={level}>
-                  {counted(totals.steps, 'step')}, {counted(totals.coats, 'coat')}
-                  <br />
-                  {minutesInWords(totals.handsOnMinutes)} hands-on,{' '}
-                  {minutesInWords(totals.dryMinutes)} drying, {counted(totals.pots, 'pot')}
+                  <Sum totals={totals(level)} />
                 </td>
               ))}
             </tr>
@@ -199,3 +209,19 @@ function withCoatsAt(step: Step, level: FinishLevel, coats: number): Step {
   const { coatsAt: _before, ...rest } = step;
   return Object.keys(coatsAt).length === 0 ? rest : { ...rest, coatsAt };
 }
+
+function Sum({ totals }: { totals: FinishTotals }) {
+  const { steps, coats, handsOnMinutes, dryMinutes, pots, isOwn } = totals;
+  return (
+    <>
+      {counted(steps, 'step')}, {counted(coats, 'coat')}
+      <br />
+      {minutesInWords(handsOnMinutes)} hands-on, {minutesInWords(dryMinutes)} drying,{' '}
+      {counted(pots, 'pot')}
+      {isOwn && <small className="below">at your own pace</small>}
+    </>
+  );
+}
+
+const withDryer = ({ hairDryer: _before, ...recipe }: Recipe, isOn: boolean): Recipe =>
+  isOn ? { ...recipe, hairDryer: true } : recipe;

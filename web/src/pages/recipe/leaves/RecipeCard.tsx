@@ -1,6 +1,6 @@
 import {
+  hairDryerCaution,
   counted,
-  finishTotals,
   includedSteps,
   loadWords,
   nearestStop,
@@ -16,6 +16,7 @@ import { coatsWords } from '../../../parts/words/coatsWords';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
+import { useTotals } from '../../../workers/useTotals';
 import type { Prediction } from '../../../workers/work/predictWork';
 
 export interface RecipeCardProps {
@@ -28,10 +29,12 @@ export interface RecipeCardProps {
 /** The card itself. The small one has what the hand needs, the large one the drops and notes too. */
 export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps) {
   const painted = includedSteps(recipe);
+  const totals = useTotals(recipe)();
   const { buildUp, drops, consistency } = prediction;
   const staysWet = staysWetUntil(recipe);
   const cautions = [
     ...new Set(painted.flatMap(({ technique }) => techniqueOf(technique).caution ?? [])),
+    ...(recipe.hairDryer ? [hairDryerCaution] : []),
   ];
   const last = buildUp.steps.at(-1);
   const isLarge = paper === 'A4';
@@ -44,7 +47,8 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
       <h2 dir="auto">{recipe.name}</h2>
       <p className="card-head">
         {recipe.surface} · {recipe.finishLevel} level · over {words.potName(recipe.groundPotId)}
-        {` · ${minutesInWords(finishTotals(recipe).handsOnMinutes)} hands-on`}
+        {` · ${minutesInWords(totals.handsOnMinutes)} hands-on, ${minutesInWords(totals.dryMinutes)} drying`}
+        {recipe.hairDryer && ' with a hair dryer'}
         {isLarge && ` · drops for ${counted(recipe.models, 'model')}`}
         {last?.isEstimate && ' · ≈ estimate'}
       </p>

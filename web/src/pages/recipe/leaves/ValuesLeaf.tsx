@@ -1,4 +1,4 @@
-import { starkStep, surfaceFacts } from '@yellow-ledger/core';
+import { counted, starkStep, surfaceFacts } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Problem } from '../../../parts/Problem';
 import { signed } from '../../../parts/words/signed';
@@ -6,6 +6,7 @@ import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { LeafProps } from '../leafProps';
 import { useLineDeeds } from '../useLineDeeds';
+import { BorderTool } from './BorderTool';
 import { BridgeTool } from './BridgeTool';
 import { StaircaseChart } from './StaircaseChart';
 import './valuesLeaf.scss';
@@ -23,7 +24,9 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   const { answer, problem } = useAnswer(ofShelf, [recipe], (worker) => worker.staircase(recipe));
   if (problem) return <Problem role="note">{problem}</Problem>;
   if (!answer) return <p className="page-wait">Measuring the steps …</p>;
-  const { stairs, mixSteps } = answer;
+  const { stairs, mixSteps, darkest, lightest } = answer;
+  const facts = surfaceFacts[recipe.surface];
+  const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen');
   if (recipe.steps.length === 0)
     return <p className="page-wait">There is no line yet, and so no step of light to see.</p>;
   return (
@@ -45,9 +48,12 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
           <h2>What each line does to the light</h2>
           {mixSteps.length === 0 && <p>It takes two lines on one place to make a step.</p>}
           <p className="quiet">
-            On {recipe.surface} a step is stark from{' '}
-            {Math.round(starkStep * surfaceFacts[recipe.surface].contrast)} L*: metal, gems and
-            blades bear the most, cloth and skin the least.
+            Most painters give {recipe.surface === 'other' ? 'other things' : recipe.surface}{' '}
+            {facts.wants}. This one has{' '}
+            {counted(seen.filter(({ change }) => change > 0).length, 'step')} up and{' '}
+            {counted(seen.filter(({ change }) => change < 0).length, 'step')} down, and ends between
+            L* {Math.round(darkest)} and {Math.round(lightest)}. A hard step shows as a line from{' '}
+            {Math.round(starkStep * facts.contrast)} L*.
           </p>
           <ul>
             {mixSteps.map(({ fromStepId, toStepId, place, change, verdict, fix }) => (
@@ -62,6 +68,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
               </li>
             ))}
           </ul>
+          <BorderTool recipe={recipe} pots={pots} words={words} onFix={deeds.fix} />
         </div>
         <BridgeTool recipe={recipe} pots={pots} words={words} onFix={deeds.fix} />
       </div>

@@ -1,0 +1,16 @@
+import {
+  finishTotals,
+  type FinishLevel,
+  type FinishTotals,
+  type Recipe,
+} from '@yellow-ledger/core';
+import type { Part } from '../ledger/inHand';
+import { useAnswer } from './useAnswer';
+
+const ofLog: readonly Part[] = ['log'];
+
+/** What a recipe adds up to: at this painter’s pace as soon as the log has told it. */
+export function useTotals(recipe: Recipe): (level?: FinishLevel) => FinishTotals {
+  const { answer } = useAnswer(ofLog, [], (worker) => worker.ownFigures());
+  return (level = recipe.finishLevel) => finishTotals(recipe, level, answer ?? undefined);
+}
