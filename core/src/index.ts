@@ -126,7 +126,7 @@ export { paintToCome, type PotToCome } from './log/paintToCome';
 export { paintedOnArmy } from './log/paintedOnArmy';
 export { sessionsOf, type LoggedSession } from './log/sessions';
 export { inOrder, nextOrder, standing } from './log/standing';
-export { differenceWords } from './match/differenceWords';
+export { differenceWords } from './colour/differenceWords';
 export { matchColour, type MatchLimits, type MatchedMix, type Matcher } from './match/matchColour';
 export { type MatchPot } from './match/matchPot';
 export { mixMeter, type Looked } from './match/mixMeter';

@@ -45,7 +45,7 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   await wrong.getByRole('button', { name: 'spilled' }).click();
   const mends = wrong.getByRole('list', { name: 'What mends it, the best first' });
   await expect(mends.getByRole('listitem').first()).toBeVisible({ timeout: 15_000 });
-  await expect(mends).toContainText(/Leave it: .* ΔE00|ΔE00 .* → /);
+  await expect(mends).toContainText(/Leave it: |≈ then /);
   await mends
     .getByRole('button', { name: /^Do this/ })
     .first()
@@ -97,7 +97,7 @@ test('starting in the middle, an extra step, a skipped line and another pot are 
   await page.getByRole('button', { name: 'Differently …' }).click();
   await page
     .getByRole('region', { name: 'Done differently' })
-    .getByRole('button', { name: /for .*, ΔE00/ })
+    .getByRole('button', { name: /for .*: (you|nobody|seen|anybody|another)/ })
     .first()
     .click();
   await expect(now(page).getByText(/Differs from the recipe: other pot/)).toBeVisible();

@@ -25,7 +25,7 @@ test('a tired well is brought back with the fewest drops, and kept in a recipe',
     'To make it again: 6 Ditch Ochre + 2 Tarred Plank + 8 water',
   );
   await page.getByRole('button', { name: 'As it is now is right' }).click();
-  await expect(page.getByText(/It is as it should be: ΔE00 0\.0/)).toBeVisible();
+  await expect(page.getByText(/It is as it should be/)).toBeVisible();
 
   await page.getByLabel('Drops used or poured').fill('8');
   await page.getByRole('button', { name: 'Use', exact: true }).click();

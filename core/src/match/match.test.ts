@@ -7,7 +7,7 @@ import { masstoneOf } from '../paint/masstone';
 import { mixOptics } from '../paint/mixOptics';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { anyGround, anyHex, anyPaint } from '../testing/arbitraries';
-import { differenceWords } from './differenceWords';
+import { differenceWords } from '../colour/differenceWords';
 import { lookAround } from './lookAround';
 import { matchColour, screenedFrom, type MatchLimits } from './matchColour';
 import type { MatchPot } from './matchPot';

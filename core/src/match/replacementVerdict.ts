@@ -31,8 +31,6 @@ export function replacementVerdict(worst: number, standing: Standing): Replaceme
   if (worst < 1) return { passes, sentence: 'It will do anywhere.' };
   return {
     passes,
-    sentence: passes
-      ? `Near enough ${tells}.`
-      : `Too far off ${tells}: up to ΔE00 ${limit} would pass there.`,
+    sentence: passes ? `Near enough ${tells}.` : `Too far off ${tells}.`,
   };
 }

@@ -1,3 +1,4 @@
+import { differenceWords } from '../colour/differenceWords';
 import { colourOfHex } from '../colour/colourOfHex';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
@@ -88,7 +89,7 @@ function midOf({ mid }: ProgressionOptions, shelf: Shelf, notes: string[]): MixP
   const found = nearestMix(mid.hex, paints);
   if (!found) throw new NothingToPaintWith();
   if (found.error > 2)
-    notes.push(`The nearest the shelf comes to ${mid.hex} is ${found.error.toFixed(1)} ΔE00 away.`);
+    notes.push(`The nearest the shelf comes to ${mid.hex}: ${differenceWords(found.error)}.`);
   return found.parts;
 }
 

@@ -21,7 +21,7 @@ export const chalkyDryBrush = rule(12, (context) => {
     return [
       {
         stepId: line.step.id,
-        sentence: `Dry-brushed ${Math.round(jump)} L* above what lies under its strokes: on ${recipe.surface} it looks like chalk dust.`,
+        sentence: `Dry-brushed far lighter than what lies under its strokes: on ${recipe.surface} it looks like chalk dust.`,
         figure: { value: jump, unit: 'L*' },
         fixes: half ? [half] : [],
       },

@@ -23,7 +23,7 @@ export const darkUpward = rule(14, ({ recipe, finished, lines, stop }) => {
   return [
     {
       stepId: null,
-      sentence: `The crown ends ${Math.round(short)} L* darker than the mid tone, so the form reads upside down.`,
+      sentence: 'The crown ends darker than the mid tone, so the form reads upside down.',
       figure: { value: short, unit: 'L*' },
       fixes: isLight
         ? [

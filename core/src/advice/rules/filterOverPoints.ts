@@ -39,7 +39,7 @@ export const filterOverPoints = rule(8, ({ recipe, lines, stop, build }) => {
     return [
       {
         stepId: line.step.id,
-        sentence: `Takes ${Math.round(most)} L* from the finished points of line ${points.at(-1)?.number}, and they no longer stand out.`,
+        sentence: `Takes the light from the finished points of line ${points.at(-1)?.number}, and they no longer stand out.`,
         figure: { value: most, unit: 'L*' },
         fixes: repair ? [repair] : [],
       },

@@ -13,13 +13,14 @@ export const identity = rule(15, ({ recipe, lines, finished, build, form }) => {
     if (loss.kind === 'black reads grey')
       return {
         ...common,
-        sentence: `At arm’s length this black reads as grey: L* ${Math.round(loss.readsValue)}, and black ends at ${loss.limit}. Its lights cover too much.`,
+        sentence: 'At arm’s length this black reads as grey: its lights cover too much.',
         figure: { value: loss.readsValue, unit: 'L* at arm’s length' },
       };
     if (loss.kind === 'white reads flat')
       return {
         ...common,
-        sentence: `This white reads flat: ${Math.round(loss.spread)} L* between its dark and light tenth, and it takes ${loss.limit} to show a form.`,
+        sentence:
+          'This white reads flat: too little lies between its darkest and its lightest to show a form.',
         figure: { value: loss.spread, unit: 'L* from dark to light' },
       };
     return {

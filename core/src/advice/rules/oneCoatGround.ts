@@ -20,7 +20,7 @@ export const oneCoatGround = rule(4, ({ recipe, shelf, lines }) => {
     return [
       {
         stepId: line.step.id,
-        sentence: `A one-coat paint has no light to show over a ground of L* ${Math.round(lightest)}.`,
+        sentence: 'A one-coat paint has no light to show over a ground as dark as this.',
         figure: { value: lightest, unit: 'L* of the ground' },
         fixes: isWorthIt
           ? [{ label: `Prime with ${palest.name}`, changes: [{ do: 'ground', potId: palest.id }] }]

@@ -48,7 +48,7 @@ export const potGone = rule(2, ({ recipe, shelf, lines }) => {
     const fixes: Fix[] = nearest
       ? [
           {
-            label: `Use ${nearest.pot.name} (ΔE00 ${nearest.apart.toFixed(1)})`,
+            label: `Use ${nearest.pot.name}`,
             changes: [changeTo(nearest.pot)],
           },
         ]

@@ -32,7 +32,7 @@ export const starkJump = rule(11, (context) => {
     return [
       {
         stepId: line.step.id,
-        sentence: `A jump of ${Math.round(Math.abs(jump))} L* with a hard end shows as a line.`,
+        sentence: `A jump ${jump < 0 ? 'down' : 'up'} in value with a hard end: it shows as a line.`,
         figure: { value: Math.abs(jump), unit: 'L*' },
         fixes: fixesOf(line, lines.slice(0, index)),
       },

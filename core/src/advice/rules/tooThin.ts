@@ -1,6 +1,8 @@
+import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
 import { thinnerEffect, waterHeldBy } from '../../recipe/consistency';
 import { partsWords } from '../../recipe/mixWords';
-import type { PaintedLine } from '../adviceContext';
+import { passesAt } from '../../recipe/passes';
+import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
@@ -11,7 +13,8 @@ const worthAWord = 2;
  * More water than the paint holds together. It is a fault of a coat that is to cover: it dries in
  * rings and bare spots. Glazes and filters are thin on purpose; of them it is a note at most.
  */
-export const tooThin = rule(5, ({ lines, shelf }) => {
+export const tooThin = rule(5, (context) => {
+  const { lines, shelf } = context;
   return lines.flatMap((line): Finding[] => {
     const { mix } = line.step;
     if (line.meaning === null) return [];
@@ -26,13 +29,22 @@ export const tooThin = rule(5, ({ lines, shelf }) => {
         kind: isCoat ? 'objection' : 'note',
         sentence: isCoat
           ? `Breaks up: ${water}, and as a coat it holds together to ${breaksUpAt.toFixed(1)}.`
-          : `With ${water} it may dry in rings where it pools; part of it in medium holds it together.`,
+          : `With ${water} it may dry in rings where it pools; part of it in medium holds it together.${passesWords(line, context)}`,
         figure: { value: mix.waterParts, unit: 'parts of water' },
         fixes: [mediumFix(line, waterHeld)],
       },
     ];
   });
 });
+
+/** How many passes such a glaze takes where it lies thickest, until another is not seen. */
+function passesWords({ step, build, below, paint }: PaintedLine, context: AdviceContext): string {
+  const most = build.deposit.indexOf(Math.max(...build.deposit));
+  const ground = reflectanceFromHex(below[most].hex);
+  const { settledAfter } = passesAt(step, paint, ground, context.build.stops[most]);
+  if (settledAfter === null) return ' Another pass still shows after 12.';
+  return settledAfter === 0 ? '' : ` After ${settledAfter} of its passes another is hardly seen.`;
+}
 
 /** As thin as before, with just enough of the water given in medium. */
 function mediumFix({ written, step: { mix } }: PaintedLine, waterHeld: number) {

@@ -67,7 +67,7 @@ export const unmeasurable = rule(
           const colour = surfaceColour(masstoneOf(mixedPaint(flattenMix(mix, earlier), shelf)));
           const error = colourDifference(colour, target);
           if (error < (best?.error ?? simplerWithin))
-            best = { mix, error, label: `Mix ${one} : ${other} (ΔE00 ${error.toFixed(1)})` };
+            best = { mix, error, label: `Mix ${one} : ${other}` };
         }
       return (
         best && {

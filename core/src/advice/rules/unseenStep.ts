@@ -29,7 +29,7 @@ export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
       {
         stepId: step.id,
         kind: most >= nothingBelow || isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
-        sentence: `Nobody will see this line: it changes ${most.toFixed(1)} ΔE00 at most.`,
+        sentence: 'Nobody will see this line: it changes next to nothing.',
         figure: { value: most, unit: 'ΔE00 at most' },
         fixes: [
           {

@@ -32,7 +32,7 @@ export const washOverFinished = rule(9, ({ lines, stop }) => {
     return [
       {
         stepId: line.step.id,
-        sentence: `A wash over everything after line ${finished.number} stains its lights by ${stained.toFixed(1)} ΔE00, and nothing lights them again.`,
+        sentence: `A wash over everything after line ${finished.number} stains its lights, and nothing lights them again.`,
         figure: { value: stained, unit: 'ΔE00' },
         fixes: [recessFix(line.written)],
       },

@@ -1,4 +1,4 @@
-import { counted, type Army, type RecipePin } from '@yellow-ledger/core';
+import { counted, type Army, type RecipePin, differenceWords } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Deeds } from '../../parts/Deeds';
@@ -11,6 +11,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import type { OutdatedSurface } from '../../workers/work/versionGapWork';
 import type { ChangeArmy } from './changeArmy';
 import { RepaintSheet } from './RepaintSheet';
+import { Figures } from '../../parts/figures/Figures';
 
 export interface ChangesLeafProps {
   army: Army;
@@ -72,9 +73,13 @@ function OutdatedLine({
         <Ribbon stops={stops} surface={gap.to} label={`${name} by version ${newest.version}`} />
       </div>
       <p>
-        They differ most at the {worst.place}, ΔE00 {worst.difference.toFixed(1)}; at arm’s length{' '}
-        {reads.toFixed(1)}
-        {reads < nobodyTells && ', which nobody tells across a table'}. To repaint:{' '}
+        They differ most at the {worst.place}: {differenceWords(worst.difference)}; at arm’s length{' '}
+        {reads < nobodyTells ? 'nobody tells them apart' : differenceWords(reads)}
+        <Figures>
+          {' '}
+          (ΔE00 {worst.difference.toFixed(1)}; at arm’s length {reads.toFixed(1)})
+        </Figures>
+        . To repaint:{' '}
         {cost.coats === 0
           ? 'nothing.'
           : `${counted(cost.coats, 'coat')} on ${counted(models.length, 'model')}, ${minutesInWords(cost.minutes)} hands-on, ${mlWords(cost.ml)} of thinned paint.`}

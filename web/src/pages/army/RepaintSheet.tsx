@@ -1,4 +1,4 @@
-import { counted, type Army, type Repaint } from '@yellow-ledger/core';
+import { counted, type Army, type Repaint, differenceWords } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { Ribbon } from '../../parts/Ribbon';
@@ -9,6 +9,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import { useRecipeRows } from '../../workers/useRecipeRows';
 import type { RepaintAnswer } from '../../workers/work/versionGapWork';
 import { useSurfaceChoice, useUnitChoice } from './UnitChoice';
+import { Figures } from '../../parts/figures/Figures';
 
 /** What it takes to paint a finished surface over by another recipe. */
 export function RepaintSheet({ army }: { army: Army }) {
@@ -80,9 +81,13 @@ function RepaintWords({
               : `${counted(coatsToCover, 'coat')} of its base until what is there no longer shows.`}
         </li>
         <li>
-          Painted as written, without more coats, it stays ΔE00 {showsThrough.toFixed(1)} off at the
-          worst place. Before and after differ most at the {worst.place}, ΔE00{' '}
-          {worst.difference.toFixed(1)}.
+          Painted as written, without more coats, what was there shows at the worst place:{' '}
+          {differenceWords(showsThrough)}. Before and after differ most at the {worst.place}:{' '}
+          {differenceWords(worst.difference)}.
+          <Figures>
+            {' '}
+            ΔE00 {showsThrough.toFixed(1)} and {worst.difference.toFixed(1)}.
+          </Figures>
         </li>
         <li dir="auto">
           {neighbours.length > 0

@@ -10,6 +10,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import type { Together } from '../../workers/work/togetherWork';
 import { ModelFigure } from './ModelFigure';
 import { useUnitChoice } from './UnitChoice';
+import { Figures } from '../../parts/figures/Figures';
 
 /** Whether the surfaces of a model belong together, shown on a figure. */
 export function TogetherLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
@@ -83,9 +84,9 @@ function TogetherAnswer({
             .filter(({ id }) => id in reads)
             .map(({ id, name, isHidden }) => [
               <PotWords key={id} hex={reads[id].hex} name={isHidden ? `${name} (hidden)` : name} />,
-              `L* ${Math.round(reads[id].value)}`,
-              `C* ${Math.round(reads[id].chroma)}`,
-              reads[id].hex,
+              <Figures key="figures">
+                L* {Math.round(reads[id].value)}, C* {Math.round(reads[id].chroma)}, {reads[id].hex}
+              </Figures>,
             ])}
         />
       </div>

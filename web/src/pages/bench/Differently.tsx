@@ -11,6 +11,7 @@ import {
   type Deviation,
   type Step,
   type Well,
+  differenceWords,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
@@ -114,7 +115,7 @@ export function Differently(props: DifferentlyProps) {
             <PotWords hex={potHex(potId)} name={potName(potId)} />
             <small>
               {' '}
-              for {potName(of)}, ΔE00 {difference.toFixed(1)}
+              for {potName(of)}: {differenceWords(difference)}
             </small>
           </Button>
         ))}

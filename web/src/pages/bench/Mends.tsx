@@ -1,9 +1,10 @@
-import { counted, ribbonStops, type Mend } from '@yellow-ledger/core';
+import { counted, ribbonStops, type Mend, differenceWords } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Laid } from '../../parts/Laid';
 import { Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { Rescued } from '../../workers/work/rescueWork';
+import { Figures } from '../../parts/figures/Figures';
 
 /** Ways to mend it, each with what it leads to. */
 export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend) => void }) {
@@ -21,7 +22,8 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
         <p>
           ≈ As it is;{' '}
           {rescued.coatsToCome > 0 ? `after the ${coatsWords(rescued.coatsToCome)}` : 'left so'} it
-          is ΔE00 {error.toFixed(1)} off there
+          differs there: {differenceWords(error)}
+          <Figures> (ΔE00 {error.toFixed(1)})</Figures>
         </p>
         <Ribbon surface={now} stops={ribbonStops} label="As it is" isEstimate />
       </div>
@@ -35,7 +37,8 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
                   {' '}
                   {mend.kind !== 'leave' && (
                     <>
-                      ≈ ΔE00 {error.toFixed(1)} → {mend.error.toFixed(1)},{' '}
+                      ≈ then {differenceWords(mend.error)}
+                      <Figures> (ΔE00 {mend.error.toFixed(1)})</Figures>,{' '}
                       {minutesInWords(Math.max(1, mend.minutes))}
                       {mend.isWet && mend.kind !== 'lift' && ', its mix is still wet'}
                     </>

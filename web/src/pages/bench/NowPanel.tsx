@@ -30,6 +30,7 @@ import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords, placeWords } from './benchWords';
 import { ModelButtons } from './ModelButtons';
 import { usePedal } from './usePedal';
+import { Figures } from '../../parts/figures/Figures';
 
 export interface NowPanelProps extends BenchPartProps {
   now: BenchNow;
@@ -151,7 +152,8 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
         {brushed.pots.length > 0 && <small> drops</small>}
       </p>
       <p>
-        {thinningWords(brushed)} · {loadWords(brushed)}
+        {thinningWords(brushed)}
+        <Figures> · {loadWords(brushed)}</Figures>
         {step.consistency && (
           <>
             {' · '}

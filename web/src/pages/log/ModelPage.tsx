@@ -6,6 +6,7 @@ import {
   thinningWords,
   type Pot,
   type RecordedSurface,
+  differenceWords,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
@@ -25,6 +26,7 @@ import { useShelf } from '../../workers/useShelf';
 import type { ModelShown } from '../../workers/work/logWork';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
+import { Figures } from '../../parts/figures/Figures';
 
 /** One model, a year later: every surface as it was really painted, and painting one more like it. */
 export default function ModelPage() {
@@ -133,7 +135,10 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
           rows={lines.map(({ step, drops, differs, at }, index) => [
             `${index + 1} ${techniqueOf(step.technique).label}`,
             drops ? dropsWords(drops, potName) : 'a pot of it is gone',
-            `${thinningWords(step.mix)} · ${loadWords(step.mix)}`,
+            <span key="thinned">
+              {thinningWords(step.mix)}
+              <Figures> · {loadWords(step.mix)}</Figures>
+            </span>,
             step.coats,
             at ? format(new Date(at), 'd MMM yyyy, HH:mm') : 'before the log',
             differs.join(', '),
@@ -142,8 +147,11 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
       )}
       {mishaps.map(({ id, what, mend }) => (
         <p key={id}>
-          {what}: {mend.sentence} ≈ ΔE00 {mend.errorBefore.toFixed(1)} →{' '}
-          {mend.errorAfter.toFixed(1)}
+          {what}: {mend.sentence} ≈ then {differenceWords(mend.errorAfter)}
+          <Figures>
+            {' '}
+            (ΔE00 {mend.errorBefore.toFixed(1)} → {mend.errorAfter.toFixed(1)})
+          </Figures>
         </p>
       ))}
       {readings.length > 0 && (

@@ -31,7 +31,7 @@ export function entryWords(
     case 'mixed':
       return `Mixed for line ${entry.line} of ${names.recipes[entry.recipeId] ?? 'a recipe'}: ${mixOf(entry.brushed)}${entry.differs.length > 0 ? ` (${entry.differs.join(', ')})` : ''}`;
     case 'mishap':
-      return `${where}: ${entry.what} at the ${nearestStop((entry.place.from + entry.place.to) / 2).name}, ΔE00 ${entry.mend.errorBefore.toFixed(1)} off. ${entry.mend.sentence}`;
+      return `${where}: ${entry.what} at the ${nearestStop((entry.place.from + entry.place.to) / 2).name}. ${entry.mend.sentence}`;
     case 'dry':
       return `${where}: dry after ${Math.round(entry.minutes)} min, ${Math.round(entry.reckoned)} were reckoned`;
     case 'tick':

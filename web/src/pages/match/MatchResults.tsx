@@ -21,6 +21,8 @@ import { Strip } from '../../parts/Strip';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { potNamesOf } from '../../parts/words/recipeWords';
 import { signed } from '../../parts/words/signed';
+import { Figures } from '../../parts/figures/Figures';
+import { valueWords } from '../../parts/words/valueWords';
 
 export interface MatchResultsProps {
   target: SurfaceColour;
@@ -72,9 +74,12 @@ export function MatchResults(props: MatchResultsProps) {
               <div>
                 <b dir="auto">{mixWords(mix, potName, () => 0)}</b>
                 <br />
-                ΔE00 {found.error.toFixed(1)}: {differenceWords(found.error)}.{' '}
-                {signed(found.valueError)} L*
-                {found.hueError !== 0 && `, ${signed(found.hueError)}° in hue`}
+                {differenceWords(found.error)}; {valueWords(found.valueError)}
+                <Figures>
+                  {' '}
+                  (ΔE00 {found.error.toFixed(1)}, {signed(found.valueError)} L*
+                  {found.hueError !== 0 && `, ${signed(found.hueError)}° in hue`})
+                </Figures>
                 <br />
                 <small>
                   Drops for {counted(models, 'model')}: {dropsWords(drops, potName)}
@@ -118,12 +123,11 @@ function volumeFor(models: number): number {
   );
 }
 
-/** @example missWords({ valueError: -22, … }) // → '22 L* too dark, ΔE00 24.1' */
+/** @example missWords({ valueError: -22, … }) // → 'much darker, another colour' */
 function missWords({ valueError, hueError, error }: MatchedMix): string {
   const misses = [
-    Math.abs(valueError) >= 1 &&
-      `${Math.abs(valueError).toFixed(0)} L* too ${valueError < 0 ? 'dark' : 'light'}`,
-    Math.abs(hueError) >= 3 && `${Math.abs(hueError).toFixed(0)}° off in hue`,
+    Math.abs(valueError) >= 1 && valueWords(valueError),
+    Math.abs(hueError) >= 3 && 'off in hue',
   ].filter(Boolean);
-  return [...(misses.length > 0 ? misses : ['too dull']), `ΔE00 ${error.toFixed(1)}`].join(', ');
+  return [...(misses.length > 0 ? misses : ['too dull']), differenceWords(error)].join(', ');
 }

@@ -8,6 +8,7 @@ import {
   type AddedDrops,
   type Pot,
   type Well,
+  differenceWords,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
@@ -17,6 +18,7 @@ import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { WellRescue } from '../../workers/work/paletteWork';
 import { WantedFromRecipe } from './WantedFromRecipe';
+import { Figures } from '../../parts/figures/Figures';
 
 export interface BringBackProps {
   well: Well;
@@ -122,7 +124,11 @@ function RescueWords({
   if (back.drops === 0 && back.isWithin)
     return (
       <p role="status">
-        It is as it should be: ΔE00 {back.error.toFixed(1)}, {paint}.
+        It is as it should be.
+        <Figures>
+          {' '}
+          ΔE00 {back.error.toFixed(1)}, {paint}.
+        </Figures>
       </p>
     );
   const words = dropsWords({ ...back, colourError: back.error, writtenLoad: back.load }, potName);
@@ -132,12 +138,18 @@ function RescueWords({
       <p>
         {back.isWithin ? (
           <>
-            Add <b>{words}</b>: then ΔE00 {back.error.toFixed(1)} from what is meant, and {paint}.
+            Add <b>{words}</b>: then {differenceWords(back.error)}
+            <Figures>
+              {' '}
+              (ΔE00 {back.error.toFixed(1)}, {paint})
+            </Figures>
+            .
           </>
         ) : (
           <>
-            No 200 drops bring it back: the nearest is ΔE00 {back.error.toFixed(1)} off
-            {back.drops > 0 && <> with {words}</>}.
+            No 200 drops bring it back: of the nearest, {differenceWords(back.error)}
+            <Figures> (ΔE00 {back.error.toFixed(1)})</Figures>
+            {back.drops > 0 && <>, with {words}</>}.
           </>
         )}{' '}
         {(dropsAnew < back.drops || !back.isWithin) && (

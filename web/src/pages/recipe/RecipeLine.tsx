@@ -10,6 +10,7 @@ import { Ribbon } from '../../parts/Ribbon';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { LineRemarks } from './LineRemarks';
 import type { RecipeLineProps } from './recipeLineProps';
+import { Figures } from '../../parts/figures/Figures';
 
 const LineEditor = lazy(() => import('./LineEditor'));
 
@@ -85,9 +86,8 @@ export function RecipeLine(props: RecipeLineProps) {
             {words.mix(step.mix)}
             <span className="line-thinning"> · {thinningWords(step.mix)}</span>
             <small>
-              {' '}
-              · {loadWords(step.mix)}
-              {props.consistency && `, ${props.consistency}`}
+              {props.consistency && ` · ${props.consistency}`}
+              <Figures> · {loadWords(step.mix)}</Figures>
             </small>
           </p>
           {step.note && (

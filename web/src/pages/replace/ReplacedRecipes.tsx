@@ -21,6 +21,7 @@ import { standInWords } from '../../parts/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ReplacedRecipe } from '../../workers/work/replaceWork';
+import { Figures } from '../../parts/figures/Figures';
 
 export interface ReplacedRecipesProps {
   pot: Pot;
@@ -130,8 +131,8 @@ function ReplacedLine({
       {'worst' in effect && verdict ? (
         <p>
           <b>{verdict.passes ? 'Passes.' : 'Does not pass.'}</b> Differs most at the{' '}
-          {effect.worst.place}: ΔE00 {effect.worst.difference.toFixed(1)},{' '}
-          {differenceWords(effect.worst.difference)}. {verdict.sentence}
+          {effect.worst.place}: {differenceWords(effect.worst.difference)}
+          <Figures> (ΔE00 {effect.worst.difference.toFixed(1)})</Figures>. {verdict.sentence}
         </p>
       ) : (
         'problem' in effect && <p>Cannot stand in here: {effect.problem}.</p>

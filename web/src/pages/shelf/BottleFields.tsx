@@ -7,12 +7,15 @@ import {
   thinsAsNames,
   usuallyLowMl,
   type Pot,
+  differenceWords,
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { asFigure, OptionalField, OptionalSelect } from '../../parts/OptionalField';
 import { Swatch } from '../../parts/Swatch';
 import { signed } from '../../parts/words/signed';
+import { Figures } from '../../parts/figures/Figures';
+import { valueWords } from '../../parts/words/valueWords';
 
 /** What is known of this one bottle: where it stands, how much is left in it, how it behaves. */
 export default function BottleFields() {
@@ -66,8 +69,12 @@ function WetShift({ dry, wet }: { dry: string | null; wet: string | null }) {
   const after = colourOfHex(dry);
   return (
     <p>
-      Wet <Swatch hex={wet} />, dry <Swatch hex={dry} />: drying moves it by{' '}
-      {signed(after.value - before.value)} L*, ΔE00 {colourDifference(before, after).toFixed(1)}.
+      Wet <Swatch hex={wet} />, dry <Swatch hex={dry} />: it dries{' '}
+      {valueWords(after.value - before.value)}; {differenceWords(colourDifference(before, after))}.
+      <Figures>
+        {' '}
+        {signed(after.value - before.value)} L*, ΔE00 {colourDifference(before, after).toFixed(1)}.
+      </Figures>
     </p>
   );
 }

@@ -7,13 +7,14 @@ import { potNamesOf } from '../../parts/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
+import { valueWords } from '../../parts/words/valueWords';
 
 const units: Record<Pair['reason'], (figure: number) => string> = {
   opposite: (degrees) => `${degrees.toFixed(0)}° apart in hue`,
-  darker: (steps) => `${steps.toFixed(0)} L* darker`,
-  lighter: (steps) => `${steps.toFixed(0)} L* lighter`,
+  darker: (steps) => valueWords(-steps),
+  lighter: (steps) => valueWords(steps),
   warmth: (degrees) => `${degrees.toFixed(0)}° apart in hue`,
-  grey: (chroma) => `chroma ${chroma.toFixed(0)} at its greyest`,
+  grey: (chroma) => (chroma < 6 ? 'grey at its greyest' : 'nearly grey at its greyest'),
 };
 
 /** What goes with a pot from the shelf, each with the colours on the way to it. */

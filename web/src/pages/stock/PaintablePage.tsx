@@ -1,4 +1,4 @@
-import { counted, ownerOf, type Paintable, type Pot } from '@yellow-ledger/core';
+import { counted, ownerOf, type Paintable, type Pot, differenceWords } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { EmptyPage } from '../../parts/EmptyPage';
@@ -66,7 +66,7 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
             ? 'Everything it needs is here.'
             : furthest === null
               ? `Lacks ${counted(missing.length, 'pot')}, and not all have a stand-in.`
-              : `With stand-ins, at most ΔE00 ${furthest.toFixed(1)} off.`}
+              : `With stand-ins; of the farthest, ${differenceWords(furthest)}.`}
         </p>
         {missing.length > 0 && (
           <ul className="rows" aria-label={`Missing for ${name}`}>

@@ -10,6 +10,7 @@ import {
 import Nav from 'react-bootstrap/Nav';
 import Navbar from 'react-bootstrap/Navbar';
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
+import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
 import { useUndo } from './useUndo';
@@ -73,6 +74,7 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
           ))}
         </Nav>
         <div className="shell-tools">
+          <FiguresButton />
           <ThemeButton />
           <IconButton
             label="Keyboard help"

@@ -1,4 +1,4 @@
-import { isAsThin, type Drops } from '@yellow-ledger/core';
+import { differenceWords, isAsThin, type Drops } from '@yellow-ledger/core';
 
 /** @example '6 Marigold Clay + 2 Fen Umber + 8 water' */
 export function dropsWords(drops: Drops, potName: (potId: string) => string): string {
@@ -14,6 +14,8 @@ export function dropsWords(drops: Drops, potName: (potId: string) => string): st
   return `${said} (${percent(load)} % paint; ${percent(writtenLoad)} % is written)`;
 }
 
-/** How near counted drops come to the mix as it is written. @example 'colour error 0.4 ΔE00' */
+/** How near counted drops come to the mix as it is written. @example 'as written' */
 export const dropsErrorWords = ({ colourError, isWithin }: Drops): string =>
-  `colour error ${colourError.toFixed(1)} ΔE00${isWithin ? '' : ', the nearest found'}`;
+  colourError < 1
+    ? 'as written'
+    : `${differenceWords(colourError)}${isWithin ? '' : ', the nearest found'}`;

@@ -16,11 +16,8 @@ export function standInWords(
   );
 }
 
-/** How near it comes. @example 'ΔE00 1.4: seen only side by side, hides less (−0.12)' */
+/** How near it comes. @example 'you would see it side by side; hides less' */
 export function nearnessWords({ error, hidingError }: Substitute): string {
-  const hides =
-    Math.abs(hidingError) < 0.05
-      ? ''
-      : `; hides ${hidingError < 0 ? 'less' : 'more'} (${hidingError < 0 ? '−' : '+'}${Math.abs(hidingError).toFixed(2)})`;
-  return `ΔE00 ${error.toFixed(1)}: ${differenceWords(error)}${hides}`;
+  const hides = Math.abs(hidingError) < 0.05 ? '' : `; hides ${hidingError < 0 ? 'less' : 'more'}`;
+  return `${differenceWords(error)}${hides}`;
 }

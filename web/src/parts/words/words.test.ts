@@ -1,4 +1,5 @@
 import { colourOfHex, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
+import { valueWords } from './valueWords';
 import { dropsWords } from './dropsWords';
 import { importedWords } from './importedWords';
 import { potNamesOf, recipeWordsOf } from './recipeWords';
@@ -114,12 +115,19 @@ test('a stand-in is told with how near it comes and how it hides', () => {
       (id) => `Pot ${id}`,
     ),
   ).toBe('3 Pot a + 1 Pot b');
-  expect(nearnessWords({ ...standIn, error: 0.42, hidingError: -0.02 })).toBe(
-    'ΔE00 0.4: nobody will see it',
-  );
+  expect(nearnessWords({ ...standIn, error: 0.42, hidingError: -0.02 })).toBe('nobody will see it');
   expect(nearnessWords({ ...standIn, error: 3, hidingError: -0.16 })).toBe(
-    'ΔE00 3.0: you would see it side by side; hides less (−0.16)',
+    'you would see it side by side; hides less',
   );
+});
+
+test.each([
+  [0, 'hardly lighter'],
+  [-5, 'a little darker'],
+  [12, 'clearly lighter'],
+  [-40, 'much darker'],
+])('value moved by %d is %s', (change, words) => {
+  expect(valueWords(change)).toBe(words);
 });
 
 test('a share is told as a percentage, to a tenth', () => {

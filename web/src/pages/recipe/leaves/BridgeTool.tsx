@@ -8,6 +8,7 @@ import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { StaircaseChart } from './StaircaseChart';
+import { Figures } from '../../../parts/figures/Figures';
 
 export interface BridgeToolProps {
   recipe: Recipe;
@@ -78,8 +79,14 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
             }))}
           />
           <p>
-            Largest step {answer.bridge.largestStep.toFixed(1)} L*; all alike would be{' '}
-            {answer.bridge.evenStep.toFixed(1)}.
+            {answer.bridge.largestStep <= 1.15 * answer.bridge.evenStep
+              ? 'The steps are even.'
+              : 'The steps are as even as whole parts allow.'}
+            <Figures>
+              {' '}
+              Largest step {answer.bridge.largestStep.toFixed(1)} L*; all alike would be{' '}
+              {answer.bridge.evenStep.toFixed(1)}.
+            </Figures>
           </p>
           <ol className="rung-list">
             {answer.bridge.rungs.map(({ fromParts, toParts, colour }) => (
@@ -87,7 +94,8 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
                 <Swatch hex={colour.hex} />
                 <span>
                   {fromParts} of line {words.lineNumber(from.id)} + {toParts} of what line{' '}
-                  {words.lineNumber(to.id)} is mixed from · L* {colour.value.toFixed(0)}
+                  {words.lineNumber(to.id)} is mixed from
+                  <Figures> · L* {colour.value.toFixed(0)}</Figures>
                 </span>
               </li>
             ))}

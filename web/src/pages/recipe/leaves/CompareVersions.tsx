@@ -11,6 +11,7 @@ import { versionOptions } from '../../../parts/words/versionOptions';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useRecipeRows } from '../../../workers/useRecipeRows';
+import { Figures } from '../../../parts/figures/Figures';
 
 export interface CompareVersionsProps {
   recipe: Recipe;
@@ -53,7 +54,10 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
           <p>
             {answer.worst.difference < 0.05
               ? 'The finished surfaces are the same.'
-              : `They differ most at the ${answer.worst.place}: ${answer.worst.difference.toFixed(1)} ΔE00, ${differenceWords(answer.worst.difference)}.`}
+              : `They differ most at the ${answer.worst.place}: ${differenceWords(answer.worst.difference)}.`}
+            {answer.worst.difference >= 0.05 && (
+              <Figures> ΔE00 {answer.worst.difference.toFixed(1)}.</Figures>
+            )}
           </p>
           <div className="table-responsive" tabIndex={0} role="region" aria-label="Lines compared">
             <Table>

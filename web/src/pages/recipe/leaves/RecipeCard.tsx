@@ -2,7 +2,6 @@ import {
   hairDryerCaution,
   counted,
   includedSteps,
-  loadWords,
   nearestStop,
   staysWetUntil,
   techniqueOf,
@@ -89,8 +88,8 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
                     lineNumber={words.lineNumber}
                   />
                 )}
-                <b dir="auto">{words.mix(step.mix)}</b> {thinningWords(step.mix)} (
-                {[loadWords(step.mix), consistency[number - 1]].filter(Boolean).join(', ')})
+                <b dir="auto">{words.mix(step.mix)}</b> {thinningWords(step.mix)}
+                {consistency[number - 1] && ` (${consistency[number - 1]})`}
                 <br />
                 {label}, {coatsWords(step.coats, counts)}, {nearestStop(from).name} to{' '}
                 {nearestStop(to).name}

@@ -1,6 +1,7 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { FigureTable } from '../../../parts/FigureTable';
 import { Fold } from '../../../parts/Fold';
+import { Figures } from '../../../parts/figures/Figures';
 
 export interface StaircaseChartProps {
   label: string;
@@ -44,7 +45,8 @@ export function StaircaseChart({
                 strokeDasharray={dashes[index % dashes.length]}
               />
             </svg>{' '}
-            {key}, ending at L* {Math.round(Number(last?.[key]))}
+            {key}
+            <Figures>, ending at L* {Math.round(Number(last?.[key]))}</Figures>
           </span>
         ))}
       </figcaption>

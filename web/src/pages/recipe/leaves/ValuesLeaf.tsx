@@ -10,11 +10,12 @@ import { BorderTool } from './BorderTool';
 import { BridgeTool } from './BridgeTool';
 import { StaircaseChart } from './StaircaseChart';
 import './valuesLeaf.scss';
+import { Figures } from '../../../parts/figures/Figures';
+import { valueWords } from '../../../parts/words/valueWords';
 
 const verdictWords = {
   stark: 'a large step: without one between it may show as a line',
   unseen: 'too small to see',
-  seen: 'seen',
 };
 
 /** Light and dark, line by line: where a jump is stark, where a step is lost, and the rung between. */
@@ -51,15 +52,20 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
             Most painters give {recipe.surface === 'other' ? 'other things' : recipe.surface}{' '}
             {facts.wants}. This one has{' '}
             {counted(seen.filter(({ change }) => change > 0).length, 'step')} up and{' '}
-            {counted(seen.filter(({ change }) => change < 0).length, 'step')} down, and ends between
-            L* {Math.round(darkest)} and {Math.round(lightest)}. A hard step shows as a line from{' '}
-            {Math.round(starkStep * facts.contrast)} L*.
+            {counted(seen.filter(({ change }) => change < 0).length, 'step')} down.
+            <Figures>
+              {' '}
+              It ends between L* {Math.round(darkest)} and {Math.round(lightest)}; a hard step shows
+              as a line from {Math.round(starkStep * facts.contrast)} L*.
+            </Figures>
           </p>
           <ul>
             {mixSteps.map(({ fromStepId, toStepId, place, change, verdict, fix }) => (
               <li key={toStepId}>
                 Line {words.lineNumber(toStepId)} on line {words.lineNumber(fromStepId)}:{' '}
-                <b>{signed(change)} L*</b> at the {place}, {verdictWords[verdict]}.{' '}
+                <b>{valueWords(change)}</b> at the {place}
+                <Figures> ({signed(change)} L*)</Figures>
+                {verdict === 'seen' ? '' : `, ${verdictWords[verdict]}`}.{' '}
                 {fix && (
                   <Button variant="plain" onClick={() => deeds.fix(fix)}>
                     {fix.label}

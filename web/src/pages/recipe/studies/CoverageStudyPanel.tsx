@@ -1,4 +1,10 @@
-import { coatsOf, counted, mostCoatsTried } from '@yellow-ledger/core';
+import {
+  coatsOf,
+  counted,
+  mostCoatsTried,
+  differenceWords,
+  coveredWithin,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { FigureTable } from '../../../parts/FigureTable';
 import { PotWords } from '../../../parts/PotWords';
@@ -47,7 +53,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
             ))}
             {after.length > 8 && ` … ${after.length}`}
           </span>,
-          `${missing.toFixed(1)} ΔE00${isCovered ? ', covered' : ''}`,
+          isCovered ? 'covered' : differenceWords(missing),
         ])}
       />
       <h2>Over other grounds</h2>
@@ -66,11 +72,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
                 [
                   'what lies below now',
                   coversAt(now.coats),
-                  <PotWords
-                    key="with"
-                    hex={now.surface.hex}
-                    name={`${now.missing.toFixed(1)} ΔE00 missing`}
-                  />,
+                  <PotWords key="with" hex={now.surface.hex} name={stillMissing(now.missing)} />,
                   'as it is',
                 ],
               ]
@@ -78,7 +80,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
           ...grounds.map(({ potId, coats, surface, missing }) => [
             words.potName(potId),
             coversAt(coats),
-            <PotWords key="with" hex={surface.hex} name={`${missing.toFixed(1)} ΔE00 missing`} />,
+            <PotWords key="with" hex={surface.hex} name={stillMissing(missing)} />,
             potId === recipe.groundPotId && isFirst
               ? 'the ground now'
               : isFirst && (
@@ -98,7 +100,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
                   <PotWords
                     key="with"
                     hex={under.surface.hex}
-                    name={`${under.missing.toFixed(1)} ΔE00 missing`}
+                    name={stillMissing(under.missing)}
                   />,
                   <Button key="use" variant="plain" onClick={() => deeds.fix(under.fix)}>
                     {under.fix.label}
@@ -115,3 +117,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
 
 const coversAt = (coats: number | null) =>
   coats === null ? `not in ${mostCoatsTried}` : `coat ${coats}`;
+
+/** What shows of what lies below. @param missing ΔE00 to the paint alone */
+const stillMissing = (missing: number) =>
+  missing <= coveredWithin ? 'covered' : `what is below shows: ${differenceWords(missing)}`;

@@ -1,4 +1,4 @@
-import { mixWords, pushedMix, tints } from '@yellow-ledger/core';
+import { mixWords, pushedMix, tints, differenceWords } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { FigureTable } from '../../../parts/FigureTable';
 import { Swatch } from '../../../parts/Swatch';
@@ -81,13 +81,13 @@ function Push({
     <div className="push-study">
       <p>
         Line {lineNumber} at the {place}: <Swatch hex={target.hex} /> as painted, and the filters to
-        come (from line {number} on) move it by {found.errorUnpushed.toFixed(1)} ΔE00.
+        come (from line {number} on) move it: {differenceWords(found.errorUnpushed)}.
       </p>
       {isAsWritten ? (
         <p>
           {found.isReached
             ? 'It lands near enough as it is: there is nothing to push.'
-            : `It cannot be reached from this shelf; the nearest is the line as it is, ${found.error.toFixed(1)} ΔE00 off.`}
+            : 'It cannot be reached from this shelf; the nearest is the line as it is.'}
         </p>
       ) : (
         <>
@@ -96,8 +96,8 @@ function Push({
               ? 'To land where it is now, paint it as'
               : 'It cannot be reached from this shelf; the nearest is'}{' '}
             <b>{mixWords(mix, words.potName, words.lineNumber)}</b>: <Swatch hex={found.now.hex} />{' '}
-            now, <Swatch hex={found.landsOn.hex} /> after the filters, {found.error.toFixed(1)} ΔE00
-            from the target.
+            now, <Swatch hex={found.landsOn.hex} /> after the filters:{' '}
+            {differenceWords(found.error)}.
           </p>
           {found.isReached && (
             <Button

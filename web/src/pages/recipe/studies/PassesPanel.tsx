@@ -6,6 +6,7 @@ import {
   type Passes,
   type PassesToward,
   type ToneStopName,
+  differenceWords,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Choice } from '../../../parts/Choice';
@@ -87,11 +88,7 @@ export function PassesPanel({ step, draft, pots }: RecipeLineProps) {
         rows={answer.alike.map(({ potId, found }) => [
           grounds.find(({ id }) => id === potId)?.name ?? 'a pot',
           towardWords(found),
-          <PotWords
-            key="looks"
-            hex={found.surface.hex}
-            name={`${found.error.toFixed(1)} ΔE00 off`}
-          />,
+          <PotWords key="looks" hex={found.surface.hex} name={differenceWords(found.error)} />,
         ])}
       />
     </div>
