@@ -261,6 +261,7 @@ export {
   consistencies,
   consistencyOf,
   consistencyWord,
+  type Consistency,
   stiffnessOf,
   thinnerEffect,
   thinnerFor,

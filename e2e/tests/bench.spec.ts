@@ -46,6 +46,7 @@ test('with the keyboard alone and a foot pedal', async ({ page, demo }) => {
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Another key' }).focus();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Press the pedal now …' })).toBeVisible();
   await page.keyboard.press('F9');
   await expect(page.getByText('Foot pedal: F9')).toBeVisible();
   await page.keyboard.press('Control+z');

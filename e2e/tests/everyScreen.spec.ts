@@ -28,7 +28,7 @@ function leavesOf(recipe: string): Screen[] {
       'form',
       (page) => expect(page.getByRole('img', { name: /grain, from straight below/ })).toBeVisible(),
     ],
-    ['values', (page) => expect(page.getByText(/Largest step/)).toBeVisible()],
+    ['values', (page) => expect(page.getByText(/The steps are/)).toBeVisible()],
     ['levels', (page) => expect(page.getByRole('radio', { name: 'table' })).toBeVisible()],
     [
       'versions',
@@ -320,7 +320,7 @@ test.describe('on a phone', () => {
     await page.getByLabel('Water parts').fill('3');
     await page.getByRole('button', { name: 'Done' }).tap();
     await expect(page.getByRole('button', { name: /^Line 7 / })).toBeVisible();
-    await expect(page.getByText('1 paint : 3 water', { exact: false })).toBeVisible();
+    await expect(page.getByText('· 1 paint : 3 water')).toBeVisible();
     await isSaved(page);
   });
 });

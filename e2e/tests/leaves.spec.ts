@@ -80,7 +80,7 @@ test('a ladder of even steps goes in as lines', async ({ page, demo }) => {
   await expect(page.getByText('Line 2 on line 1:')).toBeVisible();
   await page.getByLabel('From', { exact: true }).selectOption({ label: 'line 1: Fen Umber' });
   await page.getByLabel('Mixes between').selectOption('2');
-  await expect(page.getByText(/Largest step \d/)).toBeVisible();
+  await expect(page.getByText(/The steps are/)).toBeVisible();
   await page.getByRole('button', { name: 'Put them in as lines' }).click();
   await page.getByRole('link', { name: 'Lines', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Line 10 / })).toBeVisible();

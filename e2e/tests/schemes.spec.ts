@@ -70,7 +70,9 @@ test('one model is painted otherwise than its unit', async ({ page, demo }) => {
   await page.getByRole('form').getByRole('button', { name: 'Done' }).click();
   await page.getByRole('link', { name: 'Together' }).click();
   await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
+  await page.getByRole('button', { name: 'Show the figures' }).click();
   const smock = page.getByRole('row').filter({ hasText: 'Oiled smock' });
+  await expect(smock).toContainText('L*');
   const asUnit = await smock.textContent();
   await page.getByLabel('Model', { exact: true }).fill('3');
   await expect(smock).not.toHaveText(asUnit ?? '');
@@ -102,7 +104,9 @@ test('a model is judged on a figure: what runs together is named', async ({ page
   await expect(page.getByRole('img', { name: /The model\..*face: Face and hands/ })).toBeVisible();
   const found = page.getByRole('list', { name: 'What was found' });
   await expect(found).toContainText(/touch and are near each other in value and hue/);
+  await page.getByRole('button', { name: 'Show the figures' }).click();
   const mantle = page.getByRole('row').filter({ hasText: 'Reed mantle' });
+  await expect(mantle).toContainText('L*');
   const first = await mantle.textContent();
   await page.getByLabel('Model', { exact: true }).fill('4');
   await expect(mantle).not.toHaveText(first ?? '');

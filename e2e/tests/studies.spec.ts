@@ -93,7 +93,7 @@ test('a highlight is pushed so that it lands on target after the filter', async 
   await page.getByRole('button', { name: /^Line 8 / }).click();
   await page.getByLabel('Technique').selectOption('filter');
   await page.getByRole('tab', { name: 'What the filter does' }).click();
-  await expect(page.getByText(/the filters to come .* move it by/)).toBeVisible();
+  await expect(page.getByText(/the filters to come .* move it: /)).toBeVisible();
   // As thick as it is nothing can make up for it, and nothing is offered.
   await expect(page.getByText(/It cannot be reached from this shelf/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Push/ })).toBeHidden();

@@ -23,6 +23,7 @@ const shelf = shelfOf([
   potWith({ id: 'soot', kind: 'wash', swatch: '#101012', hiding: 0.25 }),
   potWith({ id: 'matt', kind: 'varnish', finish: 'matt', hiding: 0 }),
   potWith({ id: 'gloss', kind: 'varnish', finish: 'gloss', hiding: 0 }),
+  potWith({ id: 'neon', swatch: '#ff4fa0', hiding: 0.3, finish: 'fluorescent' }),
   potWith({ id: 'pale', kind: 'primer', swatch: '#efeee9', hiding: 0.9 }),
 ]);
 
@@ -32,6 +33,7 @@ const speaks = (rule: RuleName, recipe: Recipe) =>
 
 const brown = stepWith({ id: 'brown', mix: mixOf({ brown: 1 }), coats: 2 });
 const yellow = stepWith({ id: 'yellow', mix: mixOf({ yellow: 1 }), coats: 12 });
+const glowing = stepWith({ id: 'glowing', mix: mixOf({ neon: 1 }), coats: 2 });
 const overWhite = { groundPotId: 'white' };
 const light = stepWith({
   id: 'light',
@@ -388,6 +390,8 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     true,
   ],
   ['nothingWet', 'a damp brush on a layer, twice', recipeWith([brown, light, damp, again]), false],
+  ['glows', 'fluorescent pink on white', recipeWith([glowing], overWhite), true],
+  ['glows', 'ordinary pink', recipeWith([light], overWhite), false],
   ['overVarnish', 'a light on gloss', recipeWith([brown, gloss, light]), true],
   ['overVarnish', 'gloss for a wash to run on', recipeWith([brown, gloss, wash, light]), false],
   ['overVarnish', 'gloss at the end', recipeWith([brown, light, gloss]), false],

@@ -130,6 +130,6 @@ export function thinnerEffect(mix: Thinning, waterHeld: number): ThinnerEffect {
  * @returns nothing for what holds no paint: a medium or a varnish is as it comes
  * @example consistencyWord({ waterParts: 3, mediumParts: 0 }, 1) // → 'runny'
  */
-export function consistencyWord(mix: Thinning, stiffness: number): string {
+export function consistencyWord(mix: Thinning, stiffness: number): Consistency['name'] | '' {
   return stiffness === 0 ? '' : consistencyOf(mix, stiffness).name;
 }

@@ -5,6 +5,7 @@ export { coveredLater } from './coveredLater';
 export { darkUpward } from './darkUpward';
 export { doesNotCover } from './doesNotCover';
 export { filterOverPoints } from './filterOverPoints';
+export { glows } from './glows';
 export { identity } from './identity';
 export { metalInMatt } from './metalInMatt';
 export { metallicDulled } from './metallicDulled';

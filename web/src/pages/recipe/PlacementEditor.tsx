@@ -2,6 +2,7 @@ import { nearestStop, pulls, toneStops, type Step } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Field } from '../../parts/Field';
+import { PlacesPicture } from '../../parts/words/WordPicture';
 
 const pullWords = { down: 'towards the pit', even: 'evenly', up: 'towards the point' } as const;
 
@@ -28,6 +29,7 @@ export function PlacementEditor() {
           <AxisEnd label="Ends at" at={to} onMove={(at) => moveTo(from, Math.max(at, from))} />
         </div>
         <span className="axis-stops" aria-hidden="true">
+          <PlacesPicture />
           {toneStops.map(({ name, at }) => (
             <span key={name} style={{ left: `${at * 100}%` }}>
               {name}

@@ -1,4 +1,11 @@
-import { coatsOf, loadWords, meaningWord, techniqueOf, thinningWords } from '@yellow-ledger/core';
+import {
+  coatsOf,
+  loadWords,
+  meaningTells,
+  meaningWord,
+  techniqueOf,
+  thinningWords,
+} from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from 'react-bootstrap/Button';
@@ -11,6 +18,7 @@ import { dropsWords } from '../../parts/words/dropsWords';
 import { LineRemarks } from './LineRemarks';
 import type { RecipeLineProps } from './recipeLineProps';
 import { Figures } from '../../parts/figures/Figures';
+import { ConsistencyPicture, MeaningPicture } from '../../parts/words/WordPicture';
 
 const LineEditor = lazy(() => import('./LineEditor'));
 
@@ -86,7 +94,15 @@ export function RecipeLine(props: RecipeLineProps) {
             {words.mix(step.mix)}
             <span className="line-thinning"> · {thinningWords(step.mix)}</span>
             <small>
-              {props.consistency && ` · ${props.consistency}`}
+              {props.consistency && (
+                <>
+                  {' · '}
+                  {props.firstUse.consistency && (
+                    <ConsistencyPicture name={props.consistency} />
+                  )}{' '}
+                  {props.consistency}
+                </>
+              )}
               <Figures> · {loadWords(step.mix)}</Figures>
             </small>
           </p>
@@ -98,7 +114,12 @@ export function RecipeLine(props: RecipeLineProps) {
         </div>
         <div className="line-column-coats">
           <b>{coats}</b> <span>{coats === 1 ? counts : pluralOf(counts)}</span>
-          {meaning && <small className="below">{meaningWord(meaning)}</small>}
+          {meaning && (
+            <small className="below" title={meaningTells(meaning)}>
+              {meaningWord(meaning)}{' '}
+              {props.firstUse.meaning && <MeaningPicture meaning={meaning} />}
+            </small>
+          )}
         </div>
         <div className="line-column-ribbon">
           <Ribbon

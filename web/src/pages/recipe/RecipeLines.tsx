@@ -26,6 +26,7 @@ import { RecipeLine } from './RecipeLine';
 import { ToneScale } from './ToneScale';
 import type { Draft } from './useDraft';
 import { useLineDeeds } from './useLineDeeds';
+import { firstUses } from '../../parts/words/firstUses';
 
 export interface RecipeLinesProps {
   draft: Draft;
@@ -89,6 +90,8 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
   const build = prediction?.buildUp;
   const stops = stopsWorthSaying(recipe, prediction?.stoppingPoints ?? []);
   const onTheWhole = prediction?.remarks.filter(({ stepId }) => stepId === null) ?? [];
+  const firstConsistency = firstUses(prediction?.consistency ?? []);
+  const firstMeaning = firstUses(recipe.steps.map(({ id }) => prediction?.meanings[id]));
   return (
     <section aria-label="Lines">
       {onTheWhole.length > 0 && (
@@ -139,6 +142,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
                 buildUp={build?.steps.find(({ stepId }) => stepId === step.id)}
                 drops={prediction?.drops[index] ?? null}
                 consistency={prediction?.consistency[index]}
+                firstUse={{ consistency: firstConsistency[index], meaning: firstMeaning[index] }}
                 meaning={prediction?.meanings[step.id]}
                 remarks={prediction?.remarks.filter(({ stepId }) => stepId === step.id) ?? []}
                 mayStop={stops.includes(step.id)}

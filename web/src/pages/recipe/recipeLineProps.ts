@@ -1,4 +1,13 @@
-import type { BuildUp, Drops, Meaning, Pot, Remark, Step, StepBuildUp } from '@yellow-ledger/core';
+import type {
+  BuildUp,
+  Consistency,
+  Drops,
+  Meaning,
+  Pot,
+  Remark,
+  Step,
+  StepBuildUp,
+} from '@yellow-ledger/core';
 import type { KeyboardEvent } from 'react';
 import type { Draft } from './useDraft';
 import type { RecipeWords } from '../../parts/words/recipeWords';
@@ -15,7 +24,9 @@ export interface RecipeLineProps {
   buildUp: StepBuildUp | undefined;
   drops: Drops | null;
   /** of the mix on the brush, in a word */
-  consistency: string | undefined;
+  consistency: Consistency['name'] | '' | undefined;
+  /** words of ours that no line above uses: their pictures stand here */
+  firstUse: { consistency: boolean; meaning: boolean };
   /** what the line is for; nothing where it is left out or holds no paint */
   meaning: Meaning | undefined;
   remarks: readonly Remark[];

@@ -13,6 +13,7 @@ import {
   stoppingPoints,
   wetVolumeMl,
   type BuildUp,
+  type Consistency,
   type Drops,
   type EstimateCause,
   type Meaning,
@@ -29,7 +30,7 @@ export interface Prediction {
   /** by line; null where the line is left out at this finish level */
   drops: (Drops | null)[];
   /** by line, in a word; empty for what holds no paint */
-  consistency: string[];
+  consistency: (Consistency['name'] | '')[];
   remarks: Remark[];
   /** colour of the finished surface at arm's length, on its form */
   readsAs: SurfaceColour;

@@ -21,6 +21,7 @@ import { useWriter } from '../../../ledger/useWriter';
 import { FigureTable } from '../../../parts/FigureTable';
 import { useNotice } from '../../../parts/shell/notices';
 import type { RecipeLineProps } from '../recipeLineProps';
+import { ConsistencyPicture } from '../../../parts/words/WordPicture';
 
 /** How stiff or runny the mix is, what water and medium make of it, and the painter's own habit. */
 export function ThinningPanel({ step, draft, number, pots, words, deeds }: RecipeLineProps) {
@@ -61,7 +62,9 @@ export function ThinningPanel({ step, draft, number, pots, words, deeds }: Recip
           const isReached =
             consistencyOf({ waterParts: thinner, mediumParts: 0 }, stiffness).name === name;
           return [
-            name === now.name ? <b key="name">{name}, as now</b> : name,
+            <span key="name">
+              <ConsistencyPicture name={name} /> {name === now.name ? <b>{name}, as now</b> : name}
+            </span>,
             tells,
             ...(['waterParts', 'mediumParts'] as const).map((kind) => {
               const thinning = { waterParts: 0, mediumParts: 0, [kind]: thinner };
