@@ -244,7 +244,7 @@ export { fitFilm, fitHiding, type Fit } from './readings/fitHand';
 export { likelierPlace } from './readings/likelierPlace';
 export { PhotoError, readPhoto, usualGreyValue } from './readings/photoReading';
 export { readModels } from './readings/readModels';
-export { depositOf, layOver } from './recipe/applyStep';
+export { depositOf, filmOf, layOver } from './recipe/applyStep';
 export { borderBridge, type BorderBridge } from './recipe/borderBridge';
 export { bridgeInRungs, bridgeMixes, rungsByParts, type Bridge } from './recipe/bridgeMixes';
 export { type BuildUp, type StepBuildUp } from './recipe/buildUp';

@@ -486,7 +486,7 @@ test('an empty ground is told of the whole recipe, and another primer is offered
 
 test('passes of the finish level are mended at that level and left alone at the others', () => {
   const recipe = recipeWith([{ ...yellow, coats: 2, coatsAt: { table: 1 } }], {
-    groundPotId: 'white',
+    groundPotId: 'brown',
   });
   const [{ fixes }] = speaks('doesNotCover', recipe);
   const [mended] = applyFix(recipe, fixes[0]).steps;

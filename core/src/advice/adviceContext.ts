@@ -44,7 +44,18 @@ export interface AdviceContext {
   stop: (name: ToneStopName) => number;
 }
 
+/** A prediction is asked for its remarks, meanings, steps and stops: the context is made once for all. */
+const made = new WeakMap<BuildUp, AdviceContext>();
+
 export function adviceContext(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext {
+  const known = made.get(build);
+  if (known?.recipe === recipe && known.shelf === shelf) return known;
+  const context = contextOf(recipe, build, shelf);
+  made.set(build, context);
+  return context;
+}
+
+function contextOf(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext {
   const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
   let below: readonly SurfaceColour[] = build.ground;
   const lines = recipe.steps.flatMap((written, index): PaintedLine[] => {

@@ -10,6 +10,10 @@ import { techniqueOf } from '../recipe/techniques';
 /** A thin coat on a ground that differs by so much, L*, is put on for what it lets show. */
 const litFrom = 20;
 const thinUpTo = 0.45;
+/** A ground so pale, L*, and so grey, C, is white. */
+const whiteFrom = 78;
+const whiteTo = 15;
+const halfThinned = 0.6;
 /** So little paint a coat, in films, and so many coats, build up. */
 const littleFilm = 0.34;
 const manyCoats = 3;
@@ -34,7 +38,8 @@ export function meaningOf(
   if (means !== 'cover') return means;
   const load = loadOf(step.mix);
   if (isLit(build, below) && load <= thinUpTo) return 'showThrough';
-  if (step.stage === 'base' || step.stage === 'prime') return 'cover';
+  const isFirst = step.stage === 'base' || step.stage === 'prime';
+  if (isFirst && !(load <= halfThinned && isOnWhite(build, below))) return 'cover';
   if (film * load <= littleFilm && step.coats >= manyCoats) return 'buildUp';
   const { coverage } = build;
   if (!coverage) return 'mark';
@@ -42,6 +47,13 @@ export function meaningOf(
   return missing <= Math.max(coveredWithin, leftOpen * coverage.missingAtFirst)
     ? 'cover'
     : 'showThrough';
+}
+
+/** White lights up what is thin on it, and a first coat of half paint or less is thin for that. */
+function isOnWhite({ deposit }: StepBuildUp, below: readonly SurfaceColour[]): boolean {
+  return below.every(
+    ({ value, chroma }, i) => deposit[i] < meantToCover || (value >= whiteFrom && chroma < whiteTo),
+  );
 }
 
 /** Lit beforehand where the line goes on: pale above and dark below, as mist or bristles leave it. */

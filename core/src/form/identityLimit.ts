@@ -30,7 +30,7 @@ const white = { value: 82, chroma: 8 };
 const whiteSpread = 8;
 /** A tint whose hue is further than this from the surface's own, in degrees, is another light. */
 const otherHue = 60;
-const tintedFrom = 14;
+const tintedFrom = 22;
 /** A tint of the lights on more of the area than this reads as a second light; on most, it is the colour. */
 const tintShare = 0.3;
 const mostOfIt = 0.5;

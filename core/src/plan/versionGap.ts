@@ -1,3 +1,4 @@
+import { filmOf } from '../recipe/applyStep';
 import { stepsFor } from '../army/stepsFor';
 import type { UnitSurface } from '../army/army';
 import { colourDifference } from '../colour/colourDifference';
@@ -6,7 +7,6 @@ import { readsAs } from '../form/readsAs';
 import { coatsToCover } from '../recipe/coatsToCover';
 import { flattenMix } from '../recipe/flattenMix';
 import { formOf } from '../recipe/formOf';
-import { loadOf } from '../recipe/mix';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
@@ -126,7 +126,7 @@ function coatsOver(
   );
   const paint = mixedPaint(flattenMix(step.mix, earlier), shelf);
   if (paint.scattering.every((each) => each === 0)) return null;
-  const film = techniqueOf(step.technique).film * loadOf(step.mix);
+  const film = filmOf(step);
   const named = toneStops.map(({ at }) => standing[ribbonStops.indexOf(at)]);
   const coats = named.map((ground) => coatsToCover(paint, ground, film).coats);
   return coats.every((each) => each !== null) ? Math.max(...coats) : null;

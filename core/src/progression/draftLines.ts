@@ -1,6 +1,7 @@
+import { filmOf } from '../recipe/applyStep';
 import { BuildUpPredictor } from '../recipe/buildUpPredictor';
 import { flattenMix } from '../recipe/flattenMix';
-import { loadOf, type MixPart, type Thinning } from '../recipe/mix';
+import { type MixPart, type Thinning } from '../recipe/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Placement } from '../recipe/placement';
 import type { Recipe } from '../recipe/recipe';
@@ -97,7 +98,7 @@ export class DraftLines {
       mixedPaint(shares, this.shelf),
       reflectanceFromHex(below[below.length - 1].hex),
       this.shelf,
-      techniqueOf(step.technique).film * loadOf(step.mix),
+      filmOf(step),
       step.coats,
     );
     if (!found) return null;

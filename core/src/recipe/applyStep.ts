@@ -14,6 +14,10 @@ export interface Deposit {
   transfer: Spectrum;
 }
 
+/** Thickness of one coat where its deposit is 1, in films: the technique’s film × load. */
+export const filmOf = ({ technique, mix }: Pick<Step, 'technique' | 'mix'>): number =>
+  techniqueOf(technique).film * loadOf(mix);
+
 /** Below this many films there is nothing to see. */
 const leastThickness = 1e-6;
 
@@ -29,7 +33,7 @@ const leastThickness = 1e-6;
 export function depositOf(step: Step, paint: Optics, at: number, lifted = 0): Deposit | null {
   const technique = techniqueOf(step.technique);
   const deposit = technique.deposit(at, step.placement, waterShareOf(step.mix));
-  const film = technique.film * loadOf(step.mix);
+  const film = filmOf(step);
   if (technique.spreads === 'area') {
     if (deposit < leastThickness) return null;
     return {

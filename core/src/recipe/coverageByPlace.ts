@@ -1,10 +1,10 @@
+import { filmOf } from './applyStep';
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { filmOver } from '../paint/filmOver';
 import { masstoneOf } from '../paint/masstone';
 import type { Optics } from '../paint/optics';
 import { coatsToCover, coveredWithinOf, groundShowing } from './coatsToCover';
-import { loadOf } from './mix';
 import { depositAt, meantToCover } from './predictBuildUp';
 import { mostCoats, type Step } from './step';
 import { techniqueOf } from './techniques';
@@ -35,14 +35,14 @@ export function coverageByPlace(
   below: readonly Spectrum[],
   stops: readonly number[],
 ): PlaceCoverage[] {
-  const { covers, film } = techniqueOf(step.technique);
+  const { covers } = techniqueOf(step.technique);
   if (!covers || paint.scattering.every((s) => s === 0)) return [];
   const masstone = surfaceColour(masstoneOf(paint));
   return toneStops.flatMap(({ name, at }) => {
     const deposit = depositAt(step, at);
     if (deposit < meantToCover) return [];
     const ground = below[stops.indexOf(at)];
-    const filmHere = film * loadOf(step.mix) * deposit;
+    const filmHere = filmOf(step) * deposit;
     const { coats } = coatsToCover(paint, ground, filmHere);
     const shown = Math.min(mostCoats, Math.max(coats ?? mostCoats, step.coats));
     const after = Array.from({ length: shown }, (_, i) =>

@@ -1,3 +1,4 @@
+import { filmOf } from './applyStep';
 import { colourDifference } from '../colour/colourDifference';
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour } from '../colour/surfaceColour';
@@ -7,7 +8,7 @@ import type { BuildUp, StepBuildUp } from './buildUp';
 import { coatsToCover, type Coverage } from './coatsToCover';
 import { flattenMix } from './flattenMix';
 import { putOn, type Laid } from './lift';
-import { loadOf, waterShareOf } from './mix';
+import { waterShareOf } from './mix';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Recipe } from './recipe';
 import { includedSteps } from './includedSteps';
@@ -96,7 +97,7 @@ export function coverageOf(
     coverage = { ground, deposit };
   }
   if (!coverage) return null;
-  const film = technique.film * loadOf(step.mix) * coverage.deposit;
+  const film = filmOf(step) * coverage.deposit;
   return coatsToCover(paint, coverage.ground, film);
 }
 

@@ -8,7 +8,7 @@ export interface SurfaceFacts {
   wants: string;
   /** it has a grain that bristles are made for */
   isRough?: true;
-  /** its lights stand where they gleam, which need not be on top */
+  /** its lights stand where they gleam or burn, which need not be on top; of what is not said, who knows */
   gleams?: true;
 }
 
@@ -29,5 +29,5 @@ export const surfaceFacts: Record<Recipe['surface'], SurfaceFacts> = {
   hair: { contrast: 1.3, wants: some, isRough: true },
   wood: { contrast: 1.3, wants: some, isRough: true },
   base: { contrast: 1.5, wants: some, isRough: true },
-  other: { contrast: 1.3, wants: some, isRough: true },
+  other: { contrast: 1.3, wants: some, isRough: true, gleams: true },
 };

@@ -1,3 +1,4 @@
+import { filmOf } from '../recipe/applyStep';
 import { filmOver } from '../paint/filmOver';
 import type { Optics } from '../paint/optics';
 import { reckonedDryMinutes } from '../plan/dryingTime';
@@ -6,7 +7,6 @@ import { coatsToCover } from '../recipe/coatsToCover';
 import { flattenMix } from '../recipe/flattenMix';
 import { formOf } from '../recipe/formOf';
 import { includedSteps } from '../recipe/includedSteps';
-import { loadOf } from '../recipe/mix';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';
 import { laidOver } from '../recipe/surfaceBelow';
@@ -49,7 +49,7 @@ function restoreFrom(
   stops: readonly number[],
 ): Attempt | null {
   const { recipe, stepId, now, wetMixes } = mishap;
-  const film = techniqueOf(step.technique).film * loadOf(step.mix);
+  const film = filmOf(step);
   const needed = stops.map((stop) => coatsToCover(paint, now[stop], film).coats);
   if (needed.some((coats) => coats === null)) return null;
   const coats = Math.max(...needed.map((each) => each ?? 0), step.coats);

@@ -1,6 +1,6 @@
+import { filmOf } from '../../recipe/applyStep';
 import { colourDifference } from '../../colour/colourDifference';
 import { hidingOf } from '../../paint/opticsOfPot';
-import { loadOf } from '../../recipe/mix';
 import { techniqueOf } from '../../recipe/techniques';
 import { toneStops } from '../../recipe/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
@@ -55,7 +55,7 @@ export const coveredLater = rule(16, (context) => {
 /** Whether a later line covers every place an earlier one goes on. */
 function hides(later: PaintedLine, line: PaintedLine, { build }: AdviceContext): boolean {
   if (!techniqueOf(later.step.technique).covers) return false;
-  const film = techniqueOf(later.step.technique).film * loadOf(later.step.mix) * later.step.coats;
+  const film = filmOf(later.step) * later.step.coats;
   if (hidingOf(later.paint, film) < hidesFrom) return false;
   return build.stops.every((_, i) => line.build.deposit[i] < 0.05 || later.build.deposit[i] > 0.9);
 }

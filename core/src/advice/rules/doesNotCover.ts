@@ -1,14 +1,13 @@
+import { filmOf } from '../../recipe/applyStep';
 import { colourDifference } from '../../colour/colourDifference';
 import { colourOfHex } from '../../colour/colourOfHex';
 import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
 import { areaShares } from '../../form/readsAs';
 import { mostCoatsTried } from '../../recipe/coatsToCover';
 import { suggestUnderColour } from '../../recipe/compareGrounds';
-import { loadOf } from '../../recipe/mix';
 import { potOn } from '../../recipe/mixedPaint';
 import { meantToCover } from '../../recipe/predictBuildUp';
 import { mostCoats } from '../../recipe/step';
-import { techniqueOf } from '../../recipe/techniques';
 import { toneStops } from '../../recipe/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
@@ -23,9 +22,9 @@ const patientCoats = 5;
 /** Under-colours are tried among so many pots nearest to the colour itself. */
 const nearestTried = 5;
 /** A coat short is patchy from so much missing, ΔE00; less is evened out by what goes on it. */
-const patchyFrom = 6;
+const patchyFrom = 9;
 /** It matters where the finished surface would be so much another, ΔE00, on so much of its area. */
-const mattersFrom = 4;
+const mattersFrom = 5;
 const mattersOn = 0.15;
 
 /** A line that means to cover leaves what is below showing, and it shows in the finished surface. */
@@ -100,7 +99,7 @@ function underColour(line: PaintedLine, { shelf }: AdviceContext): Fix | null {
     line.paint,
     reflectanceFromHex(worst.hex),
     new Map(likely.map(({ pot }) => [pot.id, pot])),
-    techniqueOf(line.step.technique).film * loadOf(line.step.mix),
+    filmOf(line.step),
     line.step.coats,
   );
   return found && underColourFix(line.written, found, potOn(shelf, found.potId).name);

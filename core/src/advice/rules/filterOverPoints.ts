@@ -6,9 +6,9 @@ import { rule } from '../rule';
 import { isFinePoint, repairFix } from '../repairStep';
 
 /** L* a tint takes from finished points, less the strength of colour it gives them, before it dulls. */
-const dulledFrom = 11;
+const dulledFrom = 13;
 /** Points that still stand so far above the mid, of what they did, are points still. */
-const standFrom = 0.57;
+const standFrom = 0.5;
 
 /**
  * A filter or glaze goes over points and edges that were finished and takes more light from them

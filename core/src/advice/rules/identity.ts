@@ -6,7 +6,10 @@ import { rule } from '../rule';
 
 /** A black that reads grey, a white that reads flat, a tint that reads as a second light. */
 export const identity = rule(15, ({ recipe, lines, finished, build, form }) => {
-  if (lines.length < 2 || surfaceFacts[recipe.surface].gleams) return [];
+  const { gleams, isRough } = surfaceFacts[recipe.surface];
+  // Stone, wood and fur that begin in black are meant to be lit broadly, unless they are said to be black.
+  const isUnsaid = isRough && recipe.meantAs === undefined;
+  if (lines.length < 2 || gleams || isUnsaid) return [];
   const meant = recipe.meantAs === undefined ? undefined : colourOfHex(recipe.meantAs);
   return identityLosses(finished, build.stops, form, meant).map((loss): Finding => {
     const common = { stepId: null, fixes: [] };
@@ -25,6 +28,8 @@ export const identity = rule(15, ({ recipe, lines, finished, build, form }) => {
       };
     return {
       ...common,
+      // Whether it was wanted is not to be seen from one surface.
+      kind: 'note',
       sentence: `The tint is on ${Math.round(loss.share * 100)} % of the surface and reads as a second light; up to ${Math.round(loss.limit * 100)} % it reads as a tint.`,
       figure: { value: Math.round(loss.share * 100), unit: '% of the surface' },
     };

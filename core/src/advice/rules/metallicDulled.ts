@@ -1,12 +1,11 @@
+import { filmOf } from '../../recipe/applyStep';
 import { potsOf, type PaintedLine } from '../adviceContext';
 import { isAtHand } from '../../paint/stock';
 import { tints } from '../../recipe/filterEffect';
 import type { Fix } from '../fix';
 import { recessFix } from '../recessFix';
 import type { Finding } from '../finding';
-import { loadOf } from '../../recipe/mix';
 import { depositAt } from '../../recipe/predictBuildUp';
-import { techniqueOf } from '../../recipe/techniques';
 import { placeOf } from '../../recipe/toneAxis';
 import { rule } from '../rule';
 
@@ -66,4 +65,4 @@ export const metallicDulled = rule(7, ({ lines, shelf }) => {
 
 /** How much of a line lies on a place, films. */
 const filmAt = ({ step }: PaintedLine, at: number) =>
-  techniqueOf(step.technique).film * loadOf(step.mix) * step.coats * depositAt(step, at);
+  filmOf(step) * step.coats * depositAt(step, at);

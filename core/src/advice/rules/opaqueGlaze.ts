@@ -1,3 +1,4 @@
+import { filmOf } from '../../recipe/applyStep';
 import { hidingOf } from '../../paint/opticsOfPot';
 import { loadOf } from '../../recipe/mix';
 import { techniqueOf } from '../../recipe/techniques';
@@ -14,10 +15,10 @@ const usualMedium = 6;
 /** An opaque paint goes on as a glaze hardly thinned: it covers instead of tinting. */
 export const opaqueGlaze = rule(11, ({ lines }) => {
   return lines.flatMap((line): Finding[] => {
-    const { film, isThinned } = techniqueOf(line.step.technique);
+    const { isThinned } = techniqueOf(line.step.technique);
     const load = loadOf(line.step.mix);
     if (!isThinned || line.meaning !== 'tint' || load < thickFrom) return [];
-    const hidden = hidingOf(line.paint, film * load * line.step.coats);
+    const hidden = hidingOf(line.paint, filmOf(line.step) * line.step.coats);
     if (hidden < hidesFrom) return [];
     return [
       {

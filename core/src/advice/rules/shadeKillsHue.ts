@@ -1,3 +1,4 @@
+import { filmOf } from '../../recipe/applyStep';
 import { colourOfHex } from '../../colour/colourOfHex';
 import { hueApart } from '../../colour/hueApart';
 import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
@@ -7,7 +8,6 @@ import { filmOver } from '../../paint/filmOver';
 import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
 import { clearKinds, transparentKinds, type Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
-import { loadOf } from '../../recipe/mix';
 import { techniqueOf } from '../../recipe/techniques';
 import { toneStops, type ToneStopName } from '../../recipe/toneAxis';
 import { potsOf, type AdviceContext, type PaintedLine } from '../adviceContext';
@@ -35,6 +35,8 @@ const leftFrom = 0.72;
  * the light with the rest. Judged against the same darkening by a clean shade.
  */
 export const shadeKillsHue = rule(10, (context) => {
+  // Skin has violet and blue-grey in its shade and is no yellow, however sallow.
+  if (context.recipe.surface === 'skin') return [];
   return context.lines.flatMap((line): Finding[] => {
     const { stage } = line.step;
     if (line.meaning === null || stage === 'base' || stage === 'prime') return [];
@@ -154,8 +156,8 @@ function betterShade(
   { shelf }: AdviceContext,
 ): Pot | null {
   const ground = reflectanceFromHex(before.hex);
-  const { covers, film } = techniqueOf(line.step.technique);
-  const thickness = film * loadOf(line.step.mix) * line.step.coats;
+  const { covers } = techniqueOf(line.step.technique);
+  const thickness = filmOf(line.step) * line.step.coats;
   let best: { pot: Pot; kept: number } | null = null;
   for (const pot of shelf.values()) {
     const isFit = covers ? pot.kind === 'paint' : transparentKinds.includes(pot.kind);

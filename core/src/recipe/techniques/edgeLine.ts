@@ -16,5 +16,4 @@ export const edgeLine = technique({
   slips: 0.04,
   driesAtOnce: true,
   isFine: true,
-  starkFrom: 32,
 });

@@ -1,3 +1,4 @@
+import { faultsByOthers } from './faultsByOthers';
 import { faultsOfColour } from './faultsOfColour';
 import { faultsOfOddities } from './faultsOfOddities';
 import { faultsOfOrder } from './faultsOfOrder';
@@ -10,4 +11,5 @@ export const practiceFaults: readonly PracticeFault[] = [
   ...faultsOfOrder,
   ...faultsOfColour,
   ...faultsOfOddities,
+  ...faultsByOthers,
 ];

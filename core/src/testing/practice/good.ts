@@ -1,3 +1,6 @@
+import { goodByMoreHands } from './goodByMoreHands';
+import { goodByOthers } from './goodByOthers';
+import { goodByOthersHard } from './goodByOthersHard';
 import { goodCloth } from './goodCloth';
 import { goodHard } from './goodHard';
 import { goodOddities } from './goodOddities';
@@ -14,6 +17,9 @@ export const goodOnScrap: readonly PracticeRecipe[] = [
   ...goodHard,
   ...goodRough,
   ...goodOddities,
+  ...goodByOthers,
+  ...goodByOthersHard,
+  ...goodByMoreHands,
 ];
 
 /** Recipes as good painters paint them: there is nothing to object to. */

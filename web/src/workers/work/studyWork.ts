@@ -8,10 +8,10 @@ import {
   coverageByPlace,
   depositAt,
   dropsFor,
+  filmOf,
   flattenMix,
   groundOf,
   includedSteps,
-  loadOf,
   mixedPaint,
   mixLineage,
   mixSteps,
@@ -28,7 +28,6 @@ import {
   suggestUnderColour,
   surfaceBelow,
   surfaceColour,
-  techniqueOf,
   tints,
   underColourFix,
   valueStaircase,
@@ -132,7 +131,7 @@ export const studyWork = {
     const at = placeOf(worst.place);
     const ground = below[ribbonStops.indexOf(at)];
     // The film that lies at that place, for both tables.
-    const film = techniqueOf(step.technique).film * loadOf(step.mix) * depositAt(step, at);
+    const film = filmOf(step) * depositAt(step, at);
     const under = suggestUnderColour(paint, ground, shelf, film, step.coats);
     return {
       places,
