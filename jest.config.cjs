@@ -5,6 +5,7 @@ module.exports = {
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: {
     '^@yellow-ledger/core$': '<rootDir>/core/src/index.ts',
+    '\\.scss$': '<rootDir>/scripts/noStyles.cjs',
     // What the page is shipped with (web/vite.config.ts).
     '^react$': 'preact/compat',
     '^react-dom$': 'preact/compat',

@@ -119,3 +119,48 @@ test('the studies are walked with the arrow keys', async ({ page, demo }) => {
     'true',
   );
 });
+
+test('wet paint is drawn out with a damp brush, which holds no paint', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await page.getByRole('button', { name: /^Line 5 / }).click();
+  await page.getByLabel('Technique').selectOption('damp brush');
+  await expect(page.getByText(/No paint: a clean brush, wrung out/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add to the mix' })).toBeHidden();
+  await expect(page.getByText(/never in your mouth/).first()).toBeVisible();
+  await isSaved(page);
+  await page.getByRole('form').getByRole('button', { name: 'Done' }).click();
+  await expect(
+    page.getByRole('button', { name: /^Line 5 .* damp brush: water alone$/ }),
+  ).toBeVisible();
+  // A line that paints again begins with a pot.
+  await page.getByRole('button', { name: /^Line 5 / }).click();
+  await page.getByLabel('Technique').selectOption('layer');
+  await expect(page.getByRole('button', { name: 'Add to the mix' })).toBeVisible();
+  await isSaved(page);
+});
+
+test('a glaze goes on the border where two glazes meet', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/weathered-skin/values`);
+  await expect(page.getByText(/They meet at 0\.\d\d, by the/)).toBeVisible();
+  await page.getByLabel('On their border').selectOption('Marigold Clay');
+  await expect(page.getByText(/passe?s? of Marigold Clay/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it in as a line' }).click();
+  await page.getByRole('link', { name: 'Lines', exact: true }).click();
+  await expect(
+    page.getByRole('button', { name: /^Line \d glaze placed glaze: Marigold Clay$/ }),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: lines })).toHaveCount(9);
+});
+
+test('a hair dryer is said once, with what to heed', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/recipes/weathered-skin/levels`);
+  const head = page.getByText(/ drying/).first();
+  const before = await head.textContent();
+  await page.getByLabel('A hair dryer between coats').check();
+  await expect(page.getByText(/the vapour catches fire/)).toBeVisible();
+  await expect(head).toContainText('drying with a hair dryer');
+  expect(await head.textContent()).not.toBe(before);
+  await isSaved(page);
+  await page.getByRole('link', { name: 'Card' }).click();
+  await expect(page.getByRole('article')).toContainText('with a hair dryer');
+});

@@ -25,25 +25,28 @@ export function ColourSliders({ hex, onPick }: ColourSlidersProps) {
   const isSet = set !== null && hexOfHueStrengthBrightness(set) === hex.toLowerCase();
   const now = isSet ? set : hueStrengthBrightnessOf(hex);
   return (
-    <div className="colour-sliders">
-      {sliders.map(({ name, label, most }) => (
-        <Form.Range
-          key={name}
-          aria-label={label}
-          title={label}
-          min={0}
-          max={most}
-          step={most / 180}
-          value={now[name]}
-          style={{ backgroundImage: along((figure) => ({ ...now, [name]: figure }), most) }}
-          onChange={({ target }) => {
-            const next = { ...now, [name]: Number(target.value) };
-            setSet(next);
-            onPick(hexOfHueStrengthBrightness(next));
-          }}
-        />
-      ))}
-    </div>
+    <>
+      <small className="below">From the top: hue, strength, brightness</small>
+      <div className="colour-sliders">
+        {sliders.map(({ name, label, most }) => (
+          <Form.Range
+            key={name}
+            aria-label={label}
+            title={label}
+            min={0}
+            max={most}
+            step={most / 180}
+            value={now[name]}
+            style={{ backgroundImage: along((figure) => ({ ...now, [name]: figure }), most) }}
+            onChange={({ target }) => {
+              const next = { ...now, [name]: Number(target.value) };
+              setSet(next);
+              onPick(hexOfHueStrengthBrightness(next));
+            }}
+          />
+        ))}
+      </div>
+    </>
   );
 }
 

@@ -1,0 +1,2 @@
+// How parts look is not tried in Jest.
+module.exports = {};
