@@ -101,7 +101,7 @@ test('what was meant so is set aside, is still so after a reload, and goes with 
   await page.getByRole('button', { name: /^Line 1 / }).click();
   await page.getByLabel('Water parts').fill('8');
   await page.getByRole('button', { name: 'Done' }).click();
-  const said = line.getByText(/^Covers in \d+ coats; 2 written/);
+  const said = line.getByText(/^Breaks up: 8 parts of water/);
   await expect(said).toBeVisible();
   await line.getByRole('button', { name: 'Meant so' }).first().click();
   await expect(said).toBeHidden();
