@@ -1,6 +1,6 @@
 import { benchAdvice } from './adviceBench';
 import { benchBuildUp } from './buildUpBench';
-
+import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
 import { benchJudgement } from './judgementBench';
 import { benchLog } from './logBench';
@@ -21,6 +21,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   recipeList: benchRecipeList,
   log: benchLog,
   plan: benchPlans,
+  fuzz: benchFuzz,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,
 };

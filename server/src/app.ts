@@ -13,35 +13,40 @@ import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import type { z } from 'zod';
 import { openLedger, type Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
+import { fileIsThere } from './http/fileIsThere';
 import { answerErrors } from './http/answerErrors';
 import { loopbackOnly } from './http/loopbackOnly';
 import { ownPagesOnly } from './http/ownPagesOnly';
+import { verifyDepth } from './http/nesting';
 import { notFound } from './http/problem';
+import { requestLog } from './http/requestLog';
 import { recordRoutes } from './http/recordRoutes';
 import { logRoutes } from './log/logRoutes';
 import { potBatchRoutes } from './pots/potBatchRoutes';
 import { refusedWhenInUse } from './pots/refusedWhenInUse';
 import { replacementRoutes } from './replacements/replacementRoutes';
+import { version } from './version';
 import { versionRoutes } from './versions/versionRoutes';
 
 export interface AppParts {
   db: Knex;
   log: Logger;
+  /** the database file, once it is on the disk: nothing is taken when it is not there any more */
+  databaseFile?: string;
   /** folder of the built web client; without it only the API is served */
   webFolder?: string;
 }
 
-export function createApp({ db, log, webFolder }: AppParts): Express {
+export function createApp({ db, log, databaseFile, webFolder }: AppParts): Express {
   const ledger = openLedger(db);
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: log }));
+  app.use(requestLog(log));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -69,23 +74,25 @@ export function createApp({ db, log, webFolder }: AppParts): Express {
     }),
   );
   app.use(loopbackOnly);
+  app.get('/healthz', (_request, response) => void response.json({ isOpen: true, version }));
   app.use(ownPagesOnly);
+  if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());
   app.use('/api/files', fileRoutes(ledger));
-  const wholeLists = express.json({ limit: largestFileBytes });
+  const wholeLists = express.json({ limit: largestFileBytes, verify: verifyDepth });
   app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
   app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
   app.use('/api/log', wholeLists, logRoutes(ledger.log));
   for (const name of resourceNames) {
     const { label, schema, largestBytes } = resources[name];
-    const body = express.json({ limit: largestBytes });
+    const body = express.json({ limit: largestBytes, verify: verifyDepth });
     app.use(
       `/api/${name}`,
       body,
       recordRoutes<AnyRecord>(label, schema as z.ZodType<AnyRecord>, storeOf(name, ledger)),
     );
   }
-  app.use('/api', express.json(), versionRoutes(ledger.versions));
+  app.use('/api', express.json({ verify: verifyDepth }), versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);

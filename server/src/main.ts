@@ -1,37 +1,62 @@
-import { rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { dirname, join, resolve } from 'node:path';
+import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { parseArgs } from 'node:util';
-import pino from 'pino';
 import { createApp } from './app';
 import { openDatabase } from './db/openDatabase';
 import { openLedger } from './db/ledger';
 import { addSample } from './demo/addSample';
+import { ownDatabase } from './start/ownDatabase';
+import { serverLog } from './start/serverLog';
+import { startOptions, type StartOptions } from './start/startOptions';
+import { sentenceOfStart } from './start/startProblem';
+import { version } from './version';
 
-const { values: options } = parseArgs({
-  options: { demo: { type: 'boolean' }, reset: { type: 'boolean' } },
-});
-const dataFolder = resolve(process.env.YELLOW_LEDGER_DATA ?? './data');
-const port = Number(process.env.YELLOW_LEDGER_PORT ?? 4747);
-const databaseFile = join(dataFolder, options.demo ? 'demo.sqlite' : 'ledger.sqlite');
+/** Says why in a sentence, and ends. */
+function stop(error: unknown, file = ''): never {
+  const sentence = sentenceOfStart(error, file);
+  if (sentence === null) throw error;
+  console.error(`Yellow Ledger could not start: ${sentence}`);
+  process.exit(1);
+}
+
+function readOptions(): StartOptions {
+  try {
+    return startOptions(process.argv.slice(2), process.env);
+  } catch (error) {
+    stop(error);
+  }
+}
+
+const options = readOptions();
+const { databaseFile, dataFolder, port } = options;
+if (options.isVersionAsked) {
+  console.log(version);
+  process.exit(0);
+}
 const webFolder = resolve(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
 
-// Only ever the demo's own file: there is no option that deletes the user's.
-if (options.demo && options.reset)
-  for (const ending of ['', '-wal', '-shm']) rmSync(databaseFile + ending, { force: true });
+async function open() {
+  try {
+    const own = ownDatabase(databaseFile);
+    if (options.isReset) own.beginAnew();
+    const { log, close } = serverLog(dataFolder, (why) =>
+      console.error(`Nothing is written to server.log any more: ${why}. The ledger goes on.`),
+    );
+    const db = await openDatabase(databaseFile, (copy) => {
+      log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');
+      console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
+    });
+    own.isMade();
+    if (options.isDemo) await addSample(openLedger(db));
+    return { own, log, closeLog: close, db };
+  } catch (error) {
+    stop(error, databaseFile);
+  }
+}
 
-const log = pino(
-  pino.destination({ dest: join(dataFolder, 'server.log'), mkdir: true, sync: true }),
-);
-const db = await openDatabase(databaseFile, (copy) => {
-  log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');
-  console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
-});
-if (options.demo) await addSample(openLedger(db));
-
-const server = createServer(createApp({ db, log, webFolder }));
+const { own, log, closeLog, db } = await open();
+const server = createServer(createApp({ db, log, databaseFile, webFolder }));
 server.on('error', (error: NodeJS.ErrnoException) => {
   const reason =
     error.code === 'EADDRINUSE'
@@ -42,8 +67,10 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 });
 server.listen(port, '127.0.0.1', () => {
   const { port: opened } = server.address() as AddressInfo;
-  log.info({ databaseFile, port: opened }, 'open');
-  console.log(`Yellow Ledger is open at http://127.0.0.1:${opened}/`);
+  const at = `http://127.0.0.1:${opened}/`;
+  own.tell(at);
+  log.info({ databaseFile, port: opened, version }, 'open');
+  console.log(`Yellow Ledger is open at ${at}`);
   console.log(`  data: ${databaseFile}`);
   console.log('  stop: Ctrl+C');
 });
@@ -54,9 +81,16 @@ function close(signal: string): void {
   closing = true;
   log.info({ signal }, 'closing');
   // Requests under way are answered; a browser that only keeps its connection open is not waited for.
-  server.close(() => void db.destroy().then(() => process.exit(0)));
+  server.close(() => void ended().then(() => process.exit(0)));
   server.closeIdleConnections();
   setTimeout(() => server.closeAllConnections(), 3000).unref();
 }
+
+async function ended(): Promise<void> {
+  await db.destroy();
+  own.release();
+  await closeLog();
+}
+
 process.on('SIGINT', close);
 process.on('SIGTERM', close);

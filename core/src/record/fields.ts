@@ -3,7 +3,9 @@ import { z } from 'zod';
 /** Identity of a record; made by whoever writes it first, so that sending it twice is harmless. */
 export const idSchema = z
   .string({ error: 'an identifier' })
-  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'an identifier of 1–64 letters, digits, - or _');
+  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'an identifier of 1–64 letters, digits, - or _')
+  // Kept by its identifier, such a record would be lost among what every object has.
+  .refine((id) => !(id in {}), 'another identifier: this one has a meaning of its own');
 
 /** Characters in a line of text, at most. */
 export const lineLimit = 120;

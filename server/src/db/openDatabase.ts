@@ -19,6 +19,8 @@ export async function openDatabase(
     client: 'better-sqlite3',
     connection: { filename: file },
     useNullAsDefault: true,
+    // What goes wrong is thrown; Knex would print it as well.
+    log: { warn: nothing, error: nothing, deprecate: nothing, debug: nothing },
     pool: {
       min: 1,
       max: 1,
@@ -39,11 +41,18 @@ export async function openDatabase(
     getMigrationName: (name: string) => name,
     getMigration: (name: string) => Promise.resolve(migrations[name]),
   };
-  const [done, pending] = (await db.migrate.list({ migrationSource })) as [unknown[], unknown[]];
-  if (done.length > 0 && pending.length > 0) onCopy(await copyBefore(db, file));
-  await db.migrate.latest({ migrationSource });
-  return db;
+  try {
+    const [done, pending] = (await db.migrate.list({ migrationSource })) as [unknown[], unknown[]];
+    if (done.length > 0 && pending.length > 0) onCopy(await copyBefore(db, file));
+    await db.migrate.latest({ migrationSource });
+    return db;
+  } catch (error) {
+    await db.destroy();
+    throw error;
+  }
 }
+
+const nothing = () => undefined;
 
 /** A whole copy beside the file, as it was; for going back to by hand. */
 async function copyBefore(db: Knex, file: string): Promise<string> {

@@ -12,6 +12,7 @@ import {
 } from '@yellow-ledger/core';
 import express, { Router, type Response } from 'express';
 import type { Ledger } from '../db/ledger';
+import { verifyDepth } from '../http/nesting';
 import { notFound, Problem } from '../http/problem';
 import { importFile } from './importFile';
 
@@ -52,7 +53,11 @@ export function fileRoutes(ledger: Ledger): Router {
     send(response, 'everything', ledgerFileText(file, await ledger.sections.list()));
   });
 
-  const wholeText = express.text({ type: 'application/json', limit: largestFileBytes });
+  const wholeText = express.text({
+    type: 'application/json',
+    limit: largestFileBytes,
+    verify: verifyDepth,
+  });
   router.post('/', wholeText, async (request, response) => {
     const text: unknown = request.body;
     if (typeof text !== 'string')

@@ -2,6 +2,7 @@ import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
 import { UnknownPots } from '../db/potLinks';
+import { deepest } from './nesting';
 import { Problem } from './problem';
 
 /** What Express’s body parser says of a body it could not take. */
@@ -11,12 +12,16 @@ const bodyErrorSchema = z.object({
   limit: z.number().optional(),
 });
 
+/** What Express says of an address or a head it could not read. */
+const askedErrorSchema = z.object({ status: z.number().min(400).max(499) });
+
 /** Turns every error into the one shape; what is the server's own fault is logged and not shown. */
 export function answerErrors(log: Logger): ErrorRequestHandler {
   return (error: unknown, _request, response, next) => {
     if (response.headersSent) return next(error);
     const problem = problemOf(error);
-    if (problem.status >= 500) log.error({ err: error }, 'request failed');
+    if (problem.status >= 500)
+      log.error(error instanceof Problem ? { code: error.code } : { err: error }, 'request failed');
     response.status(problem.status).json(problem.body);
   };
 }
@@ -30,7 +35,9 @@ function problemOf(error: unknown): Problem {
       `It draws from pots that are on no shelf: ${error.potIds.join(', ')}. Add them first, or choose others.`,
     );
   const body = bodyErrorSchema.safeParse(error);
+  const asked = askedErrorSchema.safeParse(error);
   if (body.success && body.data.status < 500) return bodyProblem(body.data);
+  if (asked.success) return new Problem(400, 'bad-request', 'The request could not be read.');
   return new Problem(
     500,
     'internal',
@@ -47,5 +54,11 @@ function bodyProblem({ type, status, limit }: z.infer<typeof bodyErrorSchema>): 
     );
   if (type === 'entity.parse.failed')
     return new Problem(400, 'not-json', 'The request is no whole JSON; it may have been cut off.');
+  if (type === 'entity.verify.failed')
+    return new Problem(
+      400,
+      'too-deep',
+      `This is nested deeper than the ${deepest} levels that anything here has.`,
+    );
   return new Problem(status, 'bad-request', 'The request could not be read.');
 }

@@ -1,0 +1,81 @@
+import { renameSync } from 'node:fs';
+import request from 'supertest';
+import pino from 'pino';
+import { createApp } from '../app';
+import { openDatabase } from '../db/openDatabase';
+import { samplePots } from '../demo/samplePots';
+import { testApp } from '../testApp';
+import { deepest, refuseDeep } from './nesting';
+
+let server: Awaited<ReturnType<typeof testApp>>;
+beforeEach(async () => (server = await testApp()));
+afterEach(() => server.close());
+
+const nested = (levels: number) => `${'['.repeat(levels)}${']'.repeat(levels)}`;
+const sized = (text: string) => new TextEncoder().encode(text);
+
+test('an address that cannot be read is the client’s mistake', async () => {
+  const { body } = await server.get('/api/recipes/%').expect(400);
+  expect(body.error).toMatchObject({ code: 'bad-request' });
+  await server.get('/api/recipes/%E0%A4%A').expect(400);
+});
+
+test('says that it is open, and of which version', async () => {
+  const { body } = await server.get('/healthz').expect(200);
+  expect(body).toEqual({
+    isOpen: true,
+    version: expect.stringMatching(/^\d+\.\d+\.\d+$/) as string,
+  });
+});
+
+describe('nesting', () => {
+  test('as deep as anything here goes through, and no deeper', () => {
+    expect(() => refuseDeep(sized(nested(deepest)))).not.toThrow();
+    expect(() => refuseDeep(sized(nested(deepest + 1)))).toThrow(RangeError);
+  });
+
+  test('brackets in text are text, whatever stands before them', () => {
+    expect(() => refuseDeep(sized(JSON.stringify(`"\\${'['.repeat(500)}`)))).not.toThrow();
+    expect(() => refuseDeep(sized(`["\\\\",${nested(deepest)}]`))).toThrow(RangeError);
+  });
+
+  test.each(['/api/files', '/api/log', '/api/pot-batches'])('is refused at %s', async (path) => {
+    const deep = JSON.parse(nested(1400)) as object;
+    const { body } = await server.post(path, deep).expect(400);
+    expect(body.error).toMatchObject({ code: 'too-deep' });
+  });
+});
+
+test.each(['__proto__', 'constructor', 'toString', 'hasOwnProperty'])(
+  'no record is called %s',
+  async (id) => {
+    const content = { ...samplePots[0], id };
+    const { body } = await server.put(`/api/pots/${id}`, { content, revision: 0 }).expect(400);
+    expect(body.error.message).toMatch(/another identifier/);
+    expect((await server.get('/api/pots').expect(200)).body.items).toEqual([]);
+  },
+);
+
+test('of a thousand things that are wrong twenty are told', async () => {
+  const writes = Array.from({ length: 1000 }, () => ({ content: { ...samplePots[0], hiding: 7 } }));
+  const { body } = await server.post('/api/pot-batches', { writes }).expect(400);
+  expect(body.error.fields).toHaveLength(20);
+});
+
+test('nothing is taken once the file is gone, and reading goes on', async () => {
+  const db = await openDatabase(server.file);
+  const app = createApp({ db, log: pino({ level: 'silent' }), databaseFile: server.file });
+  const put = (revision: number) =>
+    request(app)
+      .put(`/api/pots/${samplePots[0].id}`)
+      .set('Host', 'localhost')
+      .send({ content: { ...samplePots[0], notes: String(revision) }, revision });
+  await put(0).expect(200);
+  renameSync(server.file, `${server.file}.away`);
+  const { body } = await put(1).expect(503);
+  expect(body.error).toMatchObject({ code: 'file-gone' });
+  await request(app).get('/api/pots').set('Host', 'localhost').expect(200);
+  renameSync(`${server.file}.away`, server.file);
+  await put(1).expect(200);
+  await db.destroy();
+});
