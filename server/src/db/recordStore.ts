@@ -12,6 +12,13 @@ interface RecordRow {
   content: string;
 }
 
+/** What a deleted record leaves. */
+interface GoneRow {
+  kind: string;
+  id: string;
+  revision: number;
+}
+
 /** The record has moved on since the revision a write was made from. */
 export class StaleWrite<Content> extends Error {
   constructor(readonly current: Kept<Content> | null) {
@@ -22,17 +29,32 @@ export class StaleWrite<Content> extends Error {
 
 /** What is stored is not what the schema says; the file was changed by something else. */
 export class DamagedRecord extends Error {
-  constructor(table: string, id: string, reason: string) {
+  constructor(
+    table: string,
+    readonly id: string,
+    readonly reason: string,
+  ) {
     super(`${table} ${id} cannot be read: ${reason}`);
     this.name = 'DamagedRecord';
   }
 }
 
+/** A record that cannot be read, named so that it can be mended or deleted. */
+export interface Damaged {
+  id: string;
+  revision: number;
+  reason: string;
+}
+
 export interface RecordStore<Content extends { id: string }> {
+  /** every record that can be read */
   list(): Promise<Kept<Content>[]>;
+  /** the same, and what cannot be read: it never hides the others */
+  listWithDamaged(): Promise<{ items: Kept<Content>[]; damaged: Damaged[] }>;
   get(id: string, within?: Knex.Transaction): Promise<Kept<Content> | null>;
   /**
-   * Writes a record made from `revision` (0: never saved). Sending the same write twice is
+   * Writes a record made from `revision` (0: never saved, or deleted; its revisions go on from
+   * where they ended, so that nobody’s old copy fits again). Sending the same write twice is
    * harmless: the second finds its own work done.
    *
    * @throws StaleWrite with what is kept now
@@ -64,7 +86,7 @@ export function recordStore<Content extends { id: string }>({
     const known = checked.get(id);
     if (known?.revision === revision)
       return { content: known.content, revision, savedAt: saved_at };
-    const stored: unknown = JSON.parse(content);
+    const stored = parsed(content);
     const read = schema.safeParse(stored);
     if (!read.success)
       throw new DamagedRecord(table, id, fieldErrors(read.error, stored).map(sentenceOf).join(' '));
@@ -72,28 +94,65 @@ export function recordStore<Content extends { id: string }>({
     return { content: read.data, revision, savedAt: saved_at };
   }
 
+  async function rowOf(id: string, within: Knex.Transaction): Promise<RecordRow | undefined> {
+    return within<RecordRow>(table).where({ id }).first();
+  }
+
+  /** A record as it is kept; null where it is gone or nobody can read it. */
+  function readable(row: RecordRow | undefined): Kept<Content> | null {
+    try {
+      return row ? fromRow(row) : null;
+    } catch (error) {
+      if (error instanceof DamagedRecord) return null;
+      throw error;
+    }
+  }
+
+  async function listWithDamaged() {
+    const items: Kept<Content>[] = [];
+    const damaged: Damaged[] = [];
+    for (const row of await db<RecordRow>(table).select('*'))
+      try {
+        items.push(fromRow(row));
+      } catch (error) {
+        if (!(error instanceof DamagedRecord)) throw error;
+        damaged.push({ id: row.id, revision: row.revision, reason: error.reason });
+      }
+    return { items, damaged };
+  }
+
   async function get(id: string, within: Knex | Knex.Transaction = db) {
     const row = await within<RecordRow>(table).where({ id }).first();
     return row ? fromRow(row) : null;
   }
 
+  /** The last revision of a record of this name that was deleted; 0 where none was. */
+  async function goneAt(id: string, within: Knex.Transaction): Promise<number> {
+    const gone = await within<GoneRow>('gone_records').where({ kind: table, id }).first();
+    return gone?.revision ?? 0;
+  }
+
   return {
     get: (id, within) => get(id, within),
 
+    listWithDamaged,
+
     async list() {
-      return (await db<RecordRow>(table).select('*')).map(fromRow);
+      return (await listWithDamaged()).items;
     },
 
     async put(content, revision, within) {
       const write = async (transaction: Knex.Transaction): Promise<Kept<Content>> => {
-        const current = await get(content.id, transaction);
-        const at = current?.revision ?? 0;
-        if (current && at === revision + 1 && isDeepStrictEqual(current.content, content))
-          return current;
+        // What cannot be read is mended by writing over it, from the revision it has.
+        const there = await rowOf(content.id, transaction);
+        const current = readable(there);
+        const at = there?.revision ?? 0;
+        const next = (revision > 0 ? revision : await goneAt(content.id, transaction)) + 1;
+        if (current && at === next && isDeepStrictEqual(current.content, content)) return current;
         if (at !== revision) throw new StaleWrite(current);
         const row: RecordRow = {
           id: content.id,
-          revision: revision + 1,
+          revision: next,
           saved_at: new Date().toISOString(),
           content: JSON.stringify(content),
         };
@@ -107,13 +166,36 @@ export function recordStore<Content extends { id: string }>({
 
     async remove(id, revision) {
       await db.transaction(async (transaction) => {
-        const current = await get(id, transaction);
-        if (!current) return;
-        if (current.revision !== revision) throw new StaleWrite(current);
+        const there = await rowOf(id, transaction);
+        if (!there) return;
+        if (there.revision !== revision) throw new StaleWrite(readable(there));
         await unlinkPots(transaction, table, id);
         await transaction(table).where({ id }).delete();
+        await transaction<GoneRow>('gone_records')
+          .insert({ kind: table, id, revision })
+          .onConflict(['kind', 'id'])
+          .merge();
         checked.delete(id);
       });
     },
   };
+}
+
+/** @returns what is no JSON as it stands, which no schema lets through */
+export function parsed(content: string): unknown {
+  try {
+    return JSON.parse(content) as unknown;
+  } catch {
+    return content;
+  }
+}
+
+/** What is asked for; null where it is kept and cannot be read. */
+export async function readableOnly<Kept>(asked: Promise<Kept | null>): Promise<Kept | null> {
+  try {
+    return await asked;
+  } catch (error) {
+    if (error instanceof DamagedRecord) return null;
+    throw error;
+  }
 }

@@ -34,7 +34,7 @@ const mark = ' (from a file)';
 export async function importFile({ file, sections }: ReadFile, ledger: Ledger): Promise<Imported> {
   const { db, records, versions, log } = ledger;
   // Before the transaction: there is one connection, which that holds.
-  const here = await recordsHere(ledger);
+  const [here, spoilt] = await recordsHere(ledger);
   return db.transaction(async (transaction) => {
     const taken = new Map<ResourceName, Taken[]>();
     for (const name of resourceNames) taken.set(name, await takeIn(name, transaction));
@@ -85,7 +85,8 @@ export async function importFile({ file, sections }: ReadFile, ledger: Ledger): 
         const isSame = file.versions !== undefined && isDeepStrictEqual(before, record);
         const as = before === undefined ? 'new' : isCopied && !isSame ? 'copy' : 'left';
         const taken = as === 'copy' && isCopied ? isCopied(record, mark, randomUUID()) : record;
-        if (as !== 'left') await store.put(taken, 0, within);
+        // What is here and cannot be read is mended by what the file has.
+        if (as !== 'left') await store.put(taken, spoilt[name].get(taken.id) ?? 0, within);
         all.push({ record: taken, as });
       }
       return all;
@@ -123,12 +124,20 @@ const named = (record: AnyRecord) => ({
   name: 'name' in record ? record.name : record.id,
 });
 
+/** What is here, by identifier, and the revisions of what is here and cannot be read. */
 async function recordsHere({ records }: Ledger) {
   const lists = await Promise.all(
     resourceNames.map(async (name) => {
-      const kept = await records[name].list();
-      return [name, new Map(kept.map(({ content }) => [content.id, content] as const))] as const;
+      const { items, damaged } = await records[name].listWithDamaged();
+      return {
+        name,
+        here: new Map<string, AnyRecord>(items.map(({ content }) => [content.id, content])),
+        spoilt: new Map(damaged.map(({ id, revision }) => [id, revision])),
+      };
     }),
   );
-  return Object.fromEntries(lists) as Record<ResourceName, Map<string, AnyRecord>>;
+  return [
+    Object.fromEntries(lists.map(({ name, here }) => [name, here])),
+    Object.fromEntries(lists.map(({ name, spoilt }) => [name, spoilt])),
+  ] as [Record<ResourceName, Map<string, AnyRecord>>, Record<ResourceName, Map<string, number>>];
 }

@@ -1,6 +1,7 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
+import { DamagedRecord } from '../db/recordStore';
 import { UnknownPots } from '../db/potLinks';
 import { deepest } from './nesting';
 import { Problem } from './problem';
@@ -33,6 +34,12 @@ function problemOf(error: unknown): Problem {
       400,
       'unknown-pots',
       `It draws from pots that are on no shelf: ${error.potIds.join(', ')}. Add them first, or choose others.`,
+    );
+  if (error instanceof DamagedRecord)
+    return new Problem(
+      422,
+      'damaged',
+      `What is kept of ${error.id} cannot be read: ${error.reason} Write over it, delete it, or put a backup in its place.`,
     );
   const body = bodyErrorSchema.safeParse(error);
   const asked = askedErrorSchema.safeParse(error);

@@ -27,7 +27,8 @@ export function recordRoutes<Content extends { id: string }>(
   const writeSchema = z.strictObject({ content: schema, revision: revisionSchema });
 
   router.get('/', async (_request, response) => {
-    response.json({ items: await store.list() });
+    const { items, damaged } = await store.listWithDamaged();
+    response.json({ items, ...(damaged.length > 0 && { damaged }) });
   });
 
   router.get('/:id', async (request, response) => {

@@ -1,16 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
-import {
-  notedCoatsOf,
-  entrySchema,
-  fieldErrors,
-  sentenceOf,
-  type Kept,
-  type LogEntry,
-  type Pot,
-} from '@yellow-ledger/core';
+import { notedCoatsOf, entrySchema, type Kept, type LogEntry, type Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
-import { DamagedRecord, type RecordStore } from '../db/recordStore';
+import { parsed, readableOnly, type RecordStore } from '../db/recordStore';
 import type { UsedPaint } from './usedPaint';
 
 /** A row of the log; what is searched for stands beside the entry itself. */
@@ -99,19 +91,20 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
         strikes.map(({ id }) => id),
         within,
       );
-    return used.recount(affected, about.map(read), within);
+    return used.recount(affected, readableOf(about), within);
   }
 
   return {
     async textsAfter(sequence) {
       return await db<LogRow>('log_entries')
         .where('sequence', '>', sequence)
+        .whereRaw('json_valid(content)')
         .orderBy('sequence')
         .select('sequence', 'content');
     },
 
     async all() {
-      return (await db<LogRow>('log_entries').orderBy('sequence')).map(read);
+      return readableOf(await db<LogRow>('log_entries').orderBy('sequence'));
     },
 
     async append(entries) {
@@ -120,7 +113,7 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
         if (other.length > 0) throw new EntryTaken(other[0].id);
         const kept: Kept<Pot>[] = [];
         for (const potId of await insert(fresh, transaction)) {
-          const pot = await pots.get(potId, transaction);
+          const pot = await readableOnly(pots.get(potId, transaction));
           if (pot) kept.push(pot);
         }
         return kept;
@@ -175,10 +168,9 @@ export function rowOf(entry: LogEntry, savedAt: string): Omit<LogRow, 'sequence'
   };
 }
 
-function read({ id, content }: Pick<LogRow, 'id' | 'content'>): LogEntry {
-  const stored: unknown = JSON.parse(content);
-  const checked = entrySchema.safeParse(stored);
-  if (checked.success) return checked.data;
-  const reason = fieldErrors(checked.error, stored).map(sentenceOf).join(' ');
-  throw new DamagedRecord('log_entries', id, reason);
-}
+/** Entries that can be read; one that cannot hides none of the others. */
+const readableOf = (rows: readonly Pick<LogRow, 'content'>[]): LogEntry[] =>
+  rows.flatMap(({ content }) => {
+    const read = entrySchema.safeParse(parsed(content));
+    return read.success ? [read.data] : [];
+  });

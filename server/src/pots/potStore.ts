@@ -22,13 +22,22 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
     const ml = await used.since(id, measuredMs(measuredAt), within);
     return ml > 0 ? { ...kept, usedMl: ml } : kept;
   };
-  return {
-    async list() {
-      const usedMl = await used.sinceMeasured();
-      return (await plain.list()).map((kept) => {
+  async function listWithDamaged() {
+    const usedMl = await used.sinceMeasured();
+    const { items, damaged } = await plain.listWithDamaged();
+    return {
+      damaged,
+      items: items.map((kept) => {
         const ml = usedMl.get(kept.content.id);
         return ml === undefined ? kept : { ...kept, usedMl: ml };
-      });
+      }),
+    };
+  }
+  return {
+    listWithDamaged,
+
+    async list() {
+      return (await listWithDamaged()).items;
     },
 
     async get(id, within) {

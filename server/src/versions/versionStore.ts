@@ -56,12 +56,12 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
       const rows = await (within ?? db)<VersionRow>('versions')
         .where({ recipe_id: recipeId })
         .orderBy('number');
-      return rows.map(fromRow);
+      return readableOf(rows);
     },
 
     async all() {
       const rows = await db<VersionRow>('versions').orderBy(['recipe_id', 'number']);
-      return rows.map(fromRow);
+      return readableOf(rows);
     },
 
     freeze(recipeId, number, { note, revision }, within) {
@@ -120,6 +120,17 @@ function toRow({ recipeId, number, frozenAt, note, content, more }: Version): Ve
     more: more ? JSON.stringify(more) : null,
   };
 }
+
+/** Versions that can be read; one that cannot hides none of the others. */
+const readableOf = (rows: readonly VersionRow[]): Version[] =>
+  rows.flatMap((row) => {
+    try {
+      return [fromRow(row)];
+    } catch (error) {
+      if (error instanceof DamagedRecord) return [];
+      throw error;
+    }
+  });
 
 function fromRow(row: VersionRow): Version {
   const stored = {

@@ -18,6 +18,7 @@ import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import { ask, unreadable, type Problem } from './ask';
 import { readList } from './readList';
+import { damagedRows } from './damagedRows';
 
 interface Request {
   path: string;
@@ -80,8 +81,10 @@ export const ledgerApi = createApi({
     records: build.query<Kept<AnyRecord>[], ResourceName>({
       query: (name) => ({
         path: `/api/${name}`,
-        read: (answer) =>
-          itemsOf(answer, keptSchema(resources[name].schema as z.ZodType<AnyRecord>)),
+        read: (answer) => {
+          damagedRows.take(name, answer);
+          return itemsOf(answer, keptSchema(resources[name].schema as z.ZodType<AnyRecord>));
+        },
       }),
       providesTags: (_kept, _error, name) => [name],
     }),

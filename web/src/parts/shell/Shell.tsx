@@ -13,6 +13,7 @@ import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 're
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
+import { DamagedRows } from './DamagedRows';
 import { useUndo } from './useUndo';
 import './shell.scss';
 
@@ -40,6 +41,7 @@ export function Shell() {
       </a>
       <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} />
       <main id="page" tabIndex={-1}>
+        <DamagedRows />
         <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
           <Outlet />
         </Suspense>
