@@ -7,7 +7,14 @@ import { Problem } from '../Problem';
 /** Records that cannot be read: named, with what is wrong, and deleted by who says so. */
 export function DamagedRows() {
   const rows = useDamagedRows();
-  return rows.map((row) => <DamagedOne key={`${row.name} ${row.id}`} row={row} />);
+  if (rows.length === 0) return null;
+  return (
+    <div className="page" style={{ paddingBottom: 0 }}>
+      {rows.map((row) => (
+        <DamagedOne key={`${row.name} ${row.id}`} row={row} />
+      ))}
+    </div>
+  );
 }
 
 function DamagedOne({ row }: { row: DamagedRow }) {

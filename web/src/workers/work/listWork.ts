@@ -1,4 +1,4 @@
-import { predictBuildUp } from '@yellow-ledger/core';
+import { predictBuildUp, potIdsOf } from '@yellow-ledger/core';
 import { recipesInHand, shelfInHand } from './ledgerInHand';
 
 /** The last ribbon of a recipe, for its picture in the list. */
@@ -16,7 +16,8 @@ export const listWork = {
     for (const recipe of recipesInHand()) {
       const { id } = recipe;
       if (!ids.includes(id)) continue;
-      if (!shelf.has(recipe.groundPotId)) continue;
+      // One that draws from a pot nobody can read has no picture; the others have theirs.
+      if (potIdsOf(recipe).some((potId) => !shelf.has(potId))) continue;
       const { stops, ground, groundIsEstimate, steps } = predictBuildUp(recipe, shelf);
       const last = steps.at(-1);
       ribbons[id] = {
