@@ -3,6 +3,7 @@ import { benchBuildUp } from './buildUpBench';
 import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
 import { benchJudgement } from './judgementBench';
+import { benchKill } from './killBench';
 import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
 import { benchPages } from './pagesBench';
@@ -22,6 +23,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   log: benchLog,
   plan: benchPlans,
   fuzz: benchFuzz,
+  kill: benchKill,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,
 };

@@ -3,7 +3,9 @@ import type { AddressInfo } from 'node:net';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
+import { keepBackups } from './backup/backups';
 import { openDatabase } from './db/openDatabase';
+import { settleJournal } from './db/settleJournal';
 import { openLedger } from './db/ledger';
 import { addSample } from './demo/addSample';
 import { ownDatabase } from './start/ownDatabase';
@@ -56,6 +58,9 @@ async function open() {
 }
 
 const { own, log, closeLog, db } = await open();
+// The demo is put back by --reset, and nothing of it is anybody’s.
+const endBackups = options.isDemo ? () => undefined : keepBackups(db, options.backupFolder, log);
+const endSettling = settleJournal(db);
 const server = createServer(createApp({ db, log, databaseFile, webFolder }));
 server.on('error', (error: NodeJS.ErrnoException) => {
   const reason =
@@ -87,6 +92,8 @@ function close(signal: string): void {
 }
 
 async function ended(): Promise<void> {
+  endBackups();
+  endSettling();
   await db.destroy();
   own.release();
   await closeLog();

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { formula } from './formula';
 import type { LogEntry } from '../log/entry';
 import { standing } from '../log/standing';
 import { thinningWords } from '../recipe/mixWords';
@@ -47,7 +48,7 @@ export function writeLogCsv(entries: readonly LogEntry[], names: LogNames): stri
   });
   return Papa.unparse(
     { fields: [...columns], data: rows },
-    { escapeFormulae: true, newline: '\r\n' },
+    { escapeFormulae: formula, newline: '\r\n' },
   );
 
   function cellsOf(entry: LogEntry): Cells {

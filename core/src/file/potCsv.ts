@@ -1,3 +1,4 @@
+import { formula, keptFormula } from './formula';
 import Papa from 'papaparse';
 import type { Pot } from '../paint/pot';
 import { TableError, type PotTable } from './potTable';
@@ -55,7 +56,7 @@ export function writePotCsv(pots: readonly Pot[]): string {
       fields: potColumns.map(({ heading }) => heading),
       data: pots.map((pot) => potColumns.map(({ field }) => cellOf(pot[field]))),
     },
-    { escapeFormulae: true, newline: '\r\n' },
+    { escapeFormulae: formula, newline: '\r\n' },
   );
 }
 
@@ -68,5 +69,5 @@ function cellOf(value: unknown): string {
 /** A cell as it was meant, without the apostrophe that keeps it from being run as a formula. */
 export function readCell(cell: string | undefined): string {
   const trimmed = (cell ?? '').trim();
-  return /^'[=+\-@\t\r]/.test(trimmed) ? trimmed.slice(1) : trimmed;
+  return keptFormula.test(trimmed) ? trimmed.slice(1) : trimmed;
 }

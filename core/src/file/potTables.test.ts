@@ -75,6 +75,15 @@ test.each(['=cmd|calc', '+1+1', '-2', '@sum(a1)'])(
   },
 );
 
+test.each(['=1\n2', ' =cmd', '\u3000=1', '＝1+1', '＋1', '－1', '＠sum', '\n@x'])(
+  '%j is kept from being run as well',
+  (notes) => {
+    const [row] = readTable(writePotCsv([potWith({ id: 'a', notes })])).rows;
+    expect(row.filter((cell) => cell.startsWith("'"))).toHaveLength(1);
+    expect(readCell(row.find((cell) => cell.startsWith("'")))).toBe(notes.trimEnd());
+  },
+);
+
 test('semicolons, decimal commas, a byte order mark and quotes inside quotes are read', () => {
   const { fresh, bad } = previewOf(
     '\ufeffName;Hex;Hiding;ml\r\n"Peat ""old"" one; dark";#33261d;0,92;17,5\r\nReed;211 199 150;58 %;\r\n',

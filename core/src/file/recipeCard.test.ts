@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { mixWords } from '../recipe/mixWords';
 import { recipeMarkdown } from './recipeMarkdown';
 import { recipeStrip } from './recipeStrip';
 
@@ -48,4 +49,26 @@ test('the strip has a ribbon a painted line and one for the ground, none of it f
     }),
     { numRuns: 20 },
   );
+});
+
+test('notes stay text in the Markdown, line by line', () => {
+  const recipe = recipeWith([stepWith({ id: 'a' })], { notes: '# Not a head\n<b>loud</b> | cell' });
+  const lines = recipeMarkdown(recipe, shelf).split('\n');
+  expect(lines).toContain('\\# Not a head');
+  expect(lines).toContain('\\<b\\>loud\\</b\\> \\| cell');
+});
+
+test('signs XML has no place for are left out of the strip', () => {
+  const recipe = recipeWith([stepWith({ id: 'a' })], { name: 'Mud\u0000\u0008\ud800 & \u{1F3A8}' });
+  const strip = recipeStrip(recipe, predictBuildUp(recipe, shelf), shelf);
+  expect(strip).toContain('<title>Mud &amp; \u{1F3A8}</title>');
+});
+
+test('a name that turns text round does not turn its mix round', () => {
+  const words = mixWords(
+    mixOf({ a: 3, b: 1 }),
+    (id) => `\u202e${id}\u2066`,
+    () => 0,
+  );
+  expect(words).toBe('3 a + 1 b');
 });

@@ -47,7 +47,7 @@ export function recipeMarkdown(recipe: Recipe, shelf: Shelf): string {
     ...rows.map(row),
     '',
     ...cautions.map((caution) => `Caution: ${caution}\n`),
-    ...(recipe.notes ? [recipe.notes.trim(), ''] : []),
+    ...(recipe.notes ? [recipe.notes.trim().split(/\r?\n/).map(inline).join('\n'), ''] : []),
   ].join('\n');
 }
 

@@ -62,4 +62,7 @@ const shortened = (text: string) =>
   text.length > longestLabel ? `${text.slice(0, longestLabel - 1)}…` : text;
 
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escaped = (text: string) => text.replace(/[&<>"]/g, (sign) => escapes[sign]);
+/** What XML has no place for, escaped or not. */
+const notInXml = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
+const escaped = (text: string) =>
+  text.replace(notInXml, '').replace(/[&<>"]/g, (sign) => escapes[sign]);

@@ -31,12 +31,15 @@ export function mixWords(
   return mix.parts
     .map((part) => {
       const parts = single ? '' : `${partsWords(part.parts)} `;
-      if (part.from === 'pot') return `${parts}${potName(part.potId)}`;
+      if (part.from === 'pot') return `${parts}${unturned(potName(part.potId))}`;
       const line = `line ${lineNumber(part.stepId)}`;
       return single ? `the mix of ${line}` : `${parts}of ${line}`;
     })
     .join(' + ');
 }
+
+/** A name without the signs that would turn what stands beside it round. */
+const unturned = (name: string) => name.replace(/[\u202a-\u202e\u2066-\u2069]/g, '');
 
 /** A mix, or what was on a brush. */
 type OnBrush = Thinning & { parts?: readonly unknown[]; pots?: readonly unknown[] };

@@ -21,9 +21,10 @@ export interface OwnDatabase {
  * Takes a database file for this process alone. The lock is SQLite’s own on a small file beside it:
  * the system gives it back when the process is gone, by `kill -9` too, and leaves nothing stale.
  *
+ * @param options `mayBeGone`: something is to be put in its place, whatever is there
  * @throws StartProblem when another server has it, or when a ledger was here and is gone or empty
  */
-export function ownDatabase(file: string): OwnDatabase {
+export function ownDatabase(file: string, { mayBeGone = false } = {}): OwnDatabase {
   mkdirSync(dirname(file), { recursive: true });
   const lock = new Database(`${file}.lock`, { timeout: 200 });
   const holder = `${file}.holder.json`;
@@ -37,7 +38,7 @@ export function ownDatabase(file: string): OwnDatabase {
     throw new StartProblem(`${file} is in use ${byWhom(holder)}. Use that one, or stop it first.`);
   }
   try {
-    checkThere(file, lock);
+    if (!mayBeGone) checkThere(file, lock);
   } catch (error) {
     lock.close();
     throw error;

@@ -9,6 +9,7 @@ export interface StartOptions {
   isVersionAsked: boolean;
   dataFolder: string;
   databaseFile: string;
+  backupFolder: string;
   port: number;
 }
 
@@ -32,6 +33,7 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
     isVersionAsked: version,
     dataFolder,
     databaseFile: join(dataFolder, isDemo ? 'demo.sqlite' : 'ledger.sqlite'),
+    backupFolder: resolve(env.YELLOW_LEDGER_BACKUPS ?? join(dataFolder, 'backups')),
     port: portOf(env.YELLOW_LEDGER_PORT ?? '4747'),
   };
 }

@@ -1,0 +1,67 @@
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Knex } from 'knex';
+import type { Logger } from 'pino';
+import { backupName, backupsAmong, notKept } from './keptBackups';
+
+/** A backup is due so long after the last one, hours; it is looked after every hour. */
+const dueAfterHours = 24;
+const hour = 3_600_000;
+
+export interface Backup {
+  name: string;
+  madeAt: string;
+  bytes: number;
+}
+
+/** What lies in the folder, newest first. */
+export function listBackups(folder: string): Backup[] {
+  if (!existsSync(folder)) return [];
+  return backupsAmong(readdirSync(folder)).map((backup) => ({
+    ...backup,
+    bytes: statSync(join(folder, backup.name)).size,
+  }));
+}
+
+/**
+ * A whole copy of the open database, whatever is being written meanwhile. It has its name only once
+ * it is whole.
+ *
+ * @returns its name
+ */
+export async function makeBackup(db: Knex, folder: string, at = new Date()): Promise<string> {
+  mkdirSync(folder, { recursive: true });
+  const name = backupName(at);
+  const unfinished = join(folder, `${name}.unfinished`);
+  rmSync(unfinished, { force: true });
+  await db.raw('vacuum into ?', [unfinished]);
+  renameSync(unfinished, join(folder, name));
+  return name;
+}
+
+/** Makes one when it is due, and throws away what is not kept. @returns its name; null where none was due */
+export async function backupWhenDue(
+  db: Knex,
+  folder: string,
+  now = new Date(),
+): Promise<string | null> {
+  const [last] = listBackups(folder);
+  const isDue = !last || now.getTime() - Date.parse(last.madeAt) >= dueAfterHours * hour;
+  if (!isDue) return null;
+  const name = await makeBackup(db, folder, now);
+  for (const old of notKept(listBackups(folder), now)) rmSync(join(folder, old.name));
+  return name;
+}
+
+/** Looks after the backups as long as the server runs. @returns what ends it */
+export function keepBackups(db: Knex, folder: string, log: Logger): () => void {
+  const look = () =>
+    void backupWhenDue(db, folder).then(
+      (name) => name && log.info({ folder, name }, 'backed up'),
+      (error: unknown) => log.error({ err: error, folder }, 'no backup could be made'),
+    );
+  look();
+  const timer = setInterval(look, hour);
+  timer.unref();
+  return () => clearInterval(timer);
+}
