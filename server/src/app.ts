@@ -22,6 +22,7 @@ import { fileIsThere } from './http/fileIsThere';
 import { answerErrors } from './http/answerErrors';
 import { loopbackOnly } from './http/loopbackOnly';
 import { ownPagesOnly } from './http/ownPagesOnly';
+import { namesItself } from './http/namesItself';
 import { verifyDepth } from './http/nesting';
 import { notFound } from './http/problem';
 import { requestLog } from './http/requestLog';
@@ -78,6 +79,7 @@ export function createApp({ db, log, databaseFile, webFolder }: AppParts): Expre
   app.use(ownPagesOnly);
   if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());
+  app.use('/api', namesItself(db));
   app.use('/api/files', fileRoutes(ledger));
   const wholeLists = express.json({ limit: largestFileBytes, verify: verifyDepth });
   app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));

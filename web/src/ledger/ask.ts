@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { identityHead, ledgerIdentity } from './ledgerIdentity';
 
 /** The one shape of the server's errors. */
 const problemSchema = z.object({
@@ -46,8 +47,14 @@ export async function ask(
   try {
     const response = await fetch(path, {
       ...init,
-      headers: init.body ? { 'Content-Type': 'application/json' } : undefined,
+      headers: {
+        ...(init.body ? { 'Content-Type': 'application/json' } : {}),
+        ...(ledgerIdentity.now === null ? {} : { [identityHead]: ledgerIdentity.now }),
+      },
     });
+    // Another program at this address, or another ledger: whatever it says, nothing was done here.
+    if (!ledgerIdentity.isOwn(response.headers.get(identityHead)))
+      return { error: { ...noAnswer, status: response.status } };
     if (response.status === 204) return { data: null };
     const body: unknown = await response.json().catch(() => undefined);
     if (response.ok) return { data: body };

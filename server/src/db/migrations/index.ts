@@ -7,6 +7,7 @@ import { keepVersions } from './2026-11-25-keep-versions';
 import { keepRecipes } from './2026-11-24-keep-recipes';
 import { drawInOneTable } from './2026-11-26-draw-in-one-table';
 import { keepTimetables } from './2026-11-26-keep-timetables';
+import { nameTheLedger } from './2026-11-26-name-the-ledger';
 import { rememberWhatIsGone } from './2026-11-26-remember-what-is-gone';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
 
@@ -22,4 +23,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-26-keep-timetables': keepTimetables,
   '2026-11-26-note-in-the-log': noteInTheLog,
   '2026-11-26-remember-what-is-gone': rememberWhatIsGone,
+  '2026-11-26-name-the-ledger': nameTheLedger,
 };

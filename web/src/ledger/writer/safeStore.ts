@@ -1,4 +1,5 @@
 import { createStore, del, entries, set } from 'idb-keyval';
+import { ledgerIdentity } from '../ledgerIdentity';
 
 /** Where the browser keeps what the server has not acknowledged. */
 export interface SafeStore {
@@ -10,7 +11,7 @@ export interface SafeStore {
 
 /** The browser's own database: larger than its other stores, and read by no other page. */
 export function browserStore(): SafeStore {
-  const store = createStore('yellow-ledger', 'waiting');
+  const store = createStore(ledgerIdentity.storeName, 'waiting');
   return {
     set: (key, value) => set(key, value, store),
     del: (key) => del(key, store),

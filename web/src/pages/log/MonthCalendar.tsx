@@ -12,7 +12,7 @@ import {
   type Day,
 } from 'date-fns';
 import Table from 'react-bootstrap/Table';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { BsChevronLeft, BsChevronRight } from 'react-icons/bs';
 import { IconButton } from '../../parts/IconButton';
 
@@ -42,7 +42,8 @@ export default function MonthCalendar({ days, newest, day, onDay }: MonthCalenda
   const [at, setAt] = useState(() => parseISO(day ?? newest));
   const grid = useRef<HTMLTableElement>(null);
   const isByKey = useRef(false);
-  useEffect(() => {
+  // Before the next key can come: a quick Enter is for the day the arrow has led to.
+  useLayoutEffect(() => {
     if (isByKey.current) grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
     isByKey.current = false;
   }, [at]);

@@ -7,7 +7,7 @@ const asked: string[] = [];
 let answer: Response;
 beforeEach(() => {
   asked.splice(0);
-  answer = new Response(null, { status: 204 });
+  answer = new Response(null, { status: 204, headers: { 'X-Ledger': 'own' } });
   global.fetch = (path, init) => {
     asked.push(`${init?.method ?? 'GET'} ${String(path)}`);
     return Promise.resolve(answer);
@@ -41,7 +41,7 @@ test('what hinders it is said, and it stays', async () => {
   const error = { code: 'in-use', message: 'This pot cannot be deleted: a recipe draws from it.' };
   answer = new Response(JSON.stringify({ error }), {
     status: 409,
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', 'X-Ledger': 'own' },
   });
   render(<DamagedRows />);
   await press('Delete it …');

@@ -1,0 +1,72 @@
+const knownKey = 'yellow-ledger.identity';
+const firstKey = 'yellow-ledger.first-identity';
+const usualStore = 'yellow-ledger';
+
+/** Carries the identity of the ledger, in what is asked and in answers. */
+export const identityHead = 'X-Ledger';
+
+/** Which ledger a page is of, and what it does when another answers. */
+export class LedgerIdentity {
+  private id: string | null;
+
+  /**
+   * @param kept the browser’s store
+   * @param onOther called when another ledger answers, after that was noted: the page opens anew
+   */
+  constructor(
+    private readonly kept: Pick<Storage, 'getItem' | 'setItem'>,
+    private readonly onOther: () => void,
+  ) {
+    this.id = kept.getItem(knownKey);
+  }
+
+  /** null until a ledger has answered in this browser */
+  get now(): string | null {
+    return this.id;
+  }
+
+  /** Where what waits for this ledger is kept: each has a place of its own. */
+  get storeName(): string {
+    const isFirst = this.id === null || this.id === this.kept.getItem(firstKey);
+    return isFirst ? usualStore : `${usualStore}-${this.id}`;
+  }
+
+  /**
+   * Takes note of who answered.
+   *
+   * @param answered identity in the answer; null where it has none
+   * @returns whether the answer is this ledger’s own
+   */
+  isOwn(answered: string | null): boolean {
+    if (answered === null) return false;
+    if (answered === this.id) return true;
+    const isNoted = this.note(knownKey, answered);
+    if (this.id !== null) {
+      // Opened anew without a note of it, the page would be of the old one again, and so on.
+      if (isNoted) this.onOther();
+      return false;
+    }
+    this.id = answered;
+    if (this.kept.getItem(firstKey) === null) this.note(firstKey, answered);
+    return true;
+  }
+
+  /** @returns whether the browser has kept it: it may be full */
+  private note(key: string, value: string): boolean {
+    try {
+      this.kept.setItem(key, value);
+      return true;
+    } catch {
+      return false;
+    }
+  }
+}
+
+/** Of this page. */
+export const ledgerIdentity = new LedgerIdentity(
+  {
+    getItem: (key) => (typeof localStorage === 'undefined' ? null : localStorage.getItem(key)),
+    setItem: (key, value) => localStorage.setItem(key, value),
+  },
+  () => window.location.reload(),
+);
