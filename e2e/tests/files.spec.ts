@@ -123,3 +123,16 @@ test('100,000 rows are looked at with progress, and are too many to take in', as
   await expect(page.getByText(/100,000 pots at once are too many: up to 5,000/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take in 100,000 pots' })).toBeDisabled();
 });
+
+test('a backup is made, says what it holds, and can be taken along', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/shelf/files`);
+  await expect(page.getByText('There is none yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make one now' }).click();
+  const row = page.getByRole('region', { name: 'Backups' }).getByRole('row').nth(1);
+  await expect(row).toContainText(/\d+ pots, 9 recipes, .*1 army/);
+  const download = page.waitForEvent('download');
+  await row.getByRole('link').click();
+  const taken = await readFile(await (await download).path());
+  const head = taken.subarray(0, 15).toString('latin1');
+  expect(head).toBe('SQLite format 3');
+});

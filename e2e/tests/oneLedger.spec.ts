@@ -22,10 +22,13 @@ test('an entry the server refuses stays in sight with what to do, and goes on no
   demo,
 }) => {
   await layRecipe(page, demo.url, 'copper-helm', 2);
+  // An answer of this ledger says so; any other would be passed over.
+  const head = (await page.request.get(`${demo.url}/api/pots`)).headers()['x-ledger'];
   await page.route('**/api/log', (route) =>
     route.request().method() === 'POST'
       ? route.fulfill({
           status: 400,
+          headers: { 'X-Ledger': head },
           json: { error: { code: 'bad-request', message: 'minutes is not right.' } },
         })
       : route.fallback(),

@@ -14,6 +14,7 @@ import helmet from 'helmet';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import type { z } from 'zod';
+import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import { openLedger, type Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
@@ -39,11 +40,13 @@ export interface AppParts {
   log: Logger;
   /** the database file, once it is on the disk: nothing is taken when it is not there any more */
   databaseFile?: string;
+  /** where backups are kept; without it there are none to be seen */
+  backups?: BackupPlace;
   /** folder of the built web client; without it only the API is served */
   webFolder?: string;
 }
 
-export function createApp({ db, log, databaseFile, webFolder }: AppParts): Express {
+export function createApp({ db, log, databaseFile, backups, webFolder }: AppParts): Express {
   const ledger = openLedger(db);
   const app = express();
   app.disable('x-powered-by');
@@ -96,6 +99,7 @@ export function createApp({ db, log, databaseFile, webFolder }: AppParts): Expre
   }
   app.use('/api', express.json({ verify: verifyDepth }), versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));
+  if (backups) app.use('/api/backups', backupRoutes(db, backups));
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);
   app.use(answerErrors(log));

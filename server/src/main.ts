@@ -31,7 +31,7 @@ function readOptions(): StartOptions {
 }
 
 const options = readOptions();
-const { databaseFile, dataFolder, port } = options;
+const { databaseFile, dataFolder, backupFolder, port } = options;
 if (options.isVersionAsked) {
   console.log(version);
   process.exit(0);
@@ -59,9 +59,10 @@ async function open() {
 
 const { own, log, closeLog, db } = await open();
 // The demo is put back by --reset, and nothing of it is anybody’s.
-const endBackups = options.isDemo ? () => undefined : keepBackups(db, options.backupFolder, log);
+const backups = { folder: backupFolder, isDaily: !options.isDemo };
+const endBackups = options.isDemo ? () => undefined : keepBackups(db, backupFolder, log);
 const endSettling = settleJournal(db);
-const server = createServer(createApp({ db, log, databaseFile, webFolder }));
+const server = createServer(createApp({ db, log, databaseFile, backups, webFolder }));
 server.on('error', (error: NodeJS.ErrnoException) => {
   const reason =
     error.code === 'EADDRINUSE'

@@ -93,6 +93,15 @@ describe('a backup', () => {
     expect(await everythingOf(target)).toEqual(await everythingOf(server.file));
   });
 
+  test('one that was cut off is thrown away by the next', async () => {
+    const where = folder();
+    writeFileSync(join(where, `${backupName(new Date(0))}.unfinished`), 'half');
+    const db = await openDatabase(server.file);
+    const name = await makeBackup(db, where);
+    await db.destroy();
+    expect(readdirSync(where)).toEqual([name]);
+  });
+
   test('what was there is kept beside it, with what stood in its journal', async () => {
     const where = folder();
     const db = await openDatabase(server.file);

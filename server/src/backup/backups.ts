@@ -7,6 +7,8 @@ import { backupName, backupsAmong, notKept } from './keptBackups';
 /** A backup is due so long after the last one, hours; it is looked after every hour. */
 const dueAfterHours = 24;
 const hour = 3_600_000;
+/** How the name of one ends that is not whole yet. */
+const cutOff = '.unfinished';
 
 export interface Backup {
   name: string;
@@ -32,8 +34,10 @@ export function listBackups(folder: string): Backup[] {
 export async function makeBackup(db: Knex, folder: string, at = new Date()): Promise<string> {
   mkdirSync(folder, { recursive: true });
   const name = backupName(at);
-  const unfinished = join(folder, `${name}.unfinished`);
-  rmSync(unfinished, { force: true });
+  // One that was cut off by the power is no use to anybody.
+  for (const left of readdirSync(folder))
+    if (left.endsWith(cutOff)) rmSync(join(folder, left), { force: true });
+  const unfinished = join(folder, name + cutOff);
   await db.raw('vacuum into ?', [unfinished]);
   renameSync(unfinished, join(folder, name));
   return name;

@@ -15,6 +15,10 @@ describe('what it is started with', () => {
     expect(options).toMatchObject({ isDemo: false, port: 4747 });
     expect(options.databaseFile).toBe('/data/ledger.sqlite');
     expect(startOptions(['--demo'], {}).databaseFile).toMatch(/demo\.sqlite$/);
+    const folders = [[], ['--demo']].map(
+      (args) => startOptions(args, { YELLOW_LEDGER_BACKUPS: '/kept' }).backupFolder,
+    );
+    expect(folders).toEqual(['/kept', '/kept/demo']);
   });
 
   test.each([

@@ -33,7 +33,11 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
     isVersionAsked: version,
     dataFolder,
     databaseFile: join(dataFolder, isDemo ? 'demo.sqlite' : 'ledger.sqlite'),
-    backupFolder: resolve(env.YELLOW_LEDGER_BACKUPS ?? join(dataFolder, 'backups')),
+    // The demo’s stand apart: they have the same names.
+    backupFolder: join(
+      resolve(env.YELLOW_LEDGER_BACKUPS ?? join(dataFolder, 'backups')),
+      isDemo ? 'demo' : '',
+    ),
     port: portOf(env.YELLOW_LEDGER_PORT ?? '4747'),
   };
 }

@@ -2,6 +2,7 @@ import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
+import { Backups } from './Backups';
 import { TakeIn } from './TakeIn';
 import { TakeOut } from './TakeOut';
 import './files.scss';
@@ -15,7 +16,10 @@ export default function FilesPage() {
       <PageHead title="In and out" />
       <ShelfTabs />
       <Laid columns="minmax(0, 8fr) minmax(0, 5fr)">
-        <TakeIn kept={kept} />
+        <div className="stacked">
+          <TakeIn kept={kept} />
+          <Backups />
+        </div>
         <TakeOut />
       </Laid>
     </div>
