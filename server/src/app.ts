@@ -14,6 +14,7 @@ import helmet from 'helmet';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import type { z } from 'zod';
+import { makeBackup } from './backup/backups';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import { openLedger, type Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
@@ -99,7 +100,11 @@ export function createApp({ db, log, databaseFile, backups, webFolder }: AppPart
   }
   app.use('/api', express.json({ verify: verifyDepth }), versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));
-  if (backups) app.use('/api/backups', backupRoutes(db, backups));
+  if (backups)
+    app.use(
+      '/api/backups',
+      backupRoutes(backups, () => makeBackup(db, backups.folder)),
+    );
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);
   app.use(answerErrors(log));

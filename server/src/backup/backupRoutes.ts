@@ -1,10 +1,7 @@
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
-import { resourceNames, resources } from '@yellow-ledger/core';
 import { Router } from 'express';
-import type { Knex } from 'knex';
 import { notFound } from '../http/problem';
-import { listBackups, makeBackup, type Backup } from './backups';
+import { countsOf, listBackups, type Backup } from './backups';
 
 export interface BackupPlace {
   folder: string;
@@ -13,7 +10,10 @@ export interface BackupPlace {
 }
 
 /** Backups as the page shows them: what each holds, one more, and each to be taken along. */
-export function backupRoutes(db: Knex, { folder, isDaily }: BackupPlace): Router {
+export function backupRoutes(
+  { folder, isDaily }: BackupPlace,
+  make: () => Promise<string>,
+): Router {
   const router = Router();
   // A backup never changes: each is opened once.
   const counted = new Map<string, Record<string, number>>();
@@ -28,7 +28,7 @@ export function backupRoutes(db: Knex, { folder, isDaily }: BackupPlace): Router
   });
 
   router.post('/', async (_request, response) => {
-    const name = await makeBackup(db, folder);
+    const name = await make();
     const made = listBackups(folder).find((each) => each.name === name);
     if (!made) throw notFound('backup');
     response.status(201).json(withCounts(made));
@@ -41,21 +41,4 @@ export function backupRoutes(db: Knex, { folder, isDaily }: BackupPlace): Router
   });
 
   return router;
-}
-
-/** Records in a backup by the label of their kind; none where it cannot be opened. */
-function countsOf(file: string): Record<string, number> {
-  try {
-    const backup = new Database(file, { readonly: true, fileMustExist: true });
-    const count = (table: string) =>
-      (backup.prepare(`select count(*) as has from ${table}`).get() as { has: number }).has;
-    const counts = Object.fromEntries([
-      ...resourceNames.map((name) => [resources[name].label, count(name)]),
-      ['log entry', count('log_entries')],
-    ]) as Record<string, number>;
-    backup.close();
-    return counts;
-  } catch {
-    return {};
-  }
 }

@@ -1,5 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { resourceNames, resources } from '@yellow-ledger/core';
+import Database from 'better-sqlite3';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { backupName, backupsAmong, notKept } from './keptBackups';
@@ -68,4 +70,21 @@ export function keepBackups(db: Knex, folder: string, log: Logger): () => void {
   const timer = setInterval(look, hour);
   timer.unref();
   return () => clearInterval(timer);
+}
+
+/** Records in a backup by the label of their kind; none where it cannot be opened. */
+export function countsOf(file: string): Record<string, number> {
+  try {
+    const backup = new Database(file, { readonly: true, fileMustExist: true });
+    const count = (table: string) =>
+      (backup.prepare(`select count(*) as has from ${table}`).get() as { has: number }).has;
+    const counts = Object.fromEntries([
+      ...resourceNames.map((name) => [resources[name].label, count(name)]),
+      ['log entry', count('log_entries')],
+    ]) as Record<string, number>;
+    backup.close();
+    return counts;
+  } catch {
+    return {};
+  }
 }
