@@ -103,7 +103,7 @@ test('a model is judged on a figure: what runs together is named', async ({ page
   await page.goto(`${demo.url}${levy}/together`);
   await expect(page.getByRole('img', { name: /The model\..*face: Face and hands/ })).toBeVisible();
   const found = page.getByRole('list', { name: 'What was found' });
-  await expect(found).toContainText(/touch and are near each other in value and hue/);
+  await expect(found).toContainText(/touch and are near each other in value: seen in greys/);
   await page.getByRole('button', { name: 'Show the figures' }).click();
   const mantle = page.getByRole('row').filter({ hasText: 'Reed mantle' });
   await expect(mantle).toContainText('L*');

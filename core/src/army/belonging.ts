@@ -79,7 +79,7 @@ function notApart(one: JudgedSurface, other: JudgedSurface): BelongingRemark[] {
     {
       kind: 'not apart',
       surfaceIds: [one.surface.id, other.surface.id],
-      sentence: `${one.surface.name} and ${other.surface.name} touch and are near each other in value and hue: they may run together at arm’s length.`,
+      sentence: `${one.surface.name} and ${other.surface.name} touch and are near each other in value: seen in greys they run together.`,
       figure: { value: round(apart), unit: 'L* apart' },
     },
   ];

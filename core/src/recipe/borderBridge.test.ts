@@ -53,6 +53,17 @@ test('what changes nothing is not called softer', () => {
   expect(found.isSofter).toBe(false);
 });
 
+test('where no step is to be seen nothing is called softer', () => {
+  const clear = { ...red, mix: mixOf({ medium: 1 }) };
+  const found = borderBridge(
+    recipeWith([base, clear, { ...clear, id: 'green' }]),
+    shelf,
+    ['red', 'green'],
+    null,
+  )!;
+  expect(found).toMatchObject({ stepWithout: 0, isSofter: false });
+});
+
 test('two lines over everything meet nowhere; a line that is gone has no border', () => {
   const all = { from: 0, to: 1, softness: 0, pull: 'even' } as const;
   const filters = recipeWith([base, { ...red, placement: all }, { ...green, placement: all }]);

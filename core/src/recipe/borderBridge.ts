@@ -81,7 +81,7 @@ export function borderBridge(
     at,
     without,
     stepWithout,
-    isSofter: best.stepWith <= softerAt * stepWithout,
+    isSofter: best.stepWith < softerAt * stepWithout,
   };
 }
 

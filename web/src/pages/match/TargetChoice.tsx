@@ -8,6 +8,7 @@ import { figuresOf } from '../../parts/Ribbon';
 import { Swatch } from '../../parts/Swatch';
 import { PicturePicker } from './PicturePicker';
 import { RecipeColour } from './RecipeColour';
+import { Figures } from '../../parts/figures/Figures';
 
 const sources = [
   { value: 'colour', name: 'a colour' },
@@ -86,7 +87,8 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
       </div>
       {target && (
         <p className="target-now" role="status">
-          <Swatch hex={target.hex} /> {figuresOf(target)}
+          <Swatch hex={target.hex} /> {target.hex}
+          <Figures> · {figuresOf(target)}</Figures>
         </p>
       )}
     </fieldset>

@@ -138,7 +138,7 @@ function RescueWords({
       <p>
         {back.isWithin ? (
           <>
-            Add <b>{words}</b>: then {differenceWords(back.error)}
+            Add <b>{words}</b>. Beside what is meant: {differenceWords(back.error)}
             <Figures>
               {' '}
               (ΔE00 {back.error.toFixed(1)}, {paint})

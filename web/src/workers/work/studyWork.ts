@@ -209,8 +209,8 @@ export const studyWork = {
     recipe: Recipe,
     lines: readonly [string, string],
     potId: string | null,
-  ): BorderBridge | null {
-    return borderBridge(recipe, shelfInHand(), lines, potId);
+  ): { found: BorderBridge | null } {
+    return { found: borderBridge(recipe, shelfInHand(), lines, potId) };
   },
 
   /** @param count rungs between the two, 0 to 6 */

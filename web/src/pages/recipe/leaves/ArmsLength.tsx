@@ -12,6 +12,7 @@ import { figuresOf } from '../../../parts/Ribbon';
 import { Swatch } from '../../../parts/Swatch';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
+import { Figures } from '../../../parts/figures/Figures';
 
 export interface ArmsLengthProps {
   pots: Pot[];
@@ -36,7 +37,7 @@ export function ArmsLength({ form, build, surface }: ArmsLengthProps) {
               <li key={name} className={name === form ? 'reads-here' : undefined}>
                 <Swatch hex={reads[name].hex} />
                 <span>
-                  <b>{reliefs[name].label}</b> {figuresOf(reads[name])}
+                  <b>{reliefs[name].label}</b> <Figures>{figuresOf(reads[name])}</Figures>
                 </span>
               </li>
             ))}

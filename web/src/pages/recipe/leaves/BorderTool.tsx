@@ -64,8 +64,10 @@ export function BorderTool({ recipe, pots, words, onFix }: BridgeToolProps) {
         />
       </div>
       {problem && <Problem role="note">{problem}</Problem>}
-      {answer === null && <p>Neither of the two ends on the surface: they have no border.</p>}
-      {answer && <Found found={answer} {...{ words, onFix }} />}
+      {answer?.found === null && (
+        <p>Neither of the two ends on the surface: they have no border.</p>
+      )}
+      {answer?.found && <Found found={answer.found} {...{ words, onFix }} />}
     </div>
   );
 }

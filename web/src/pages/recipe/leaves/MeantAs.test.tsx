@@ -1,20 +1,15 @@
 /** @jest-environment ./scripts/browserEnvironment.cjs */
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { Pot } from '@yellow-ledger/core';
+import { pots as levyPots } from '../../../testing/levy';
 import { MeantAs } from './MeantAs';
 
 const pot = (id: string, swatch: string): Pot => ({
+  ...levyPots[0],
   id,
   name: id,
   kind: 'paint',
-  finish: 'matt',
-  flow: 'normal',
   swatch,
-  hiding: 0.8,
-  hidingIsGuess: false,
-  volumeMl: null,
-  notes: '',
-  retired: false,
 });
 const pots = [pot('Peat', '#33261d'), pot('Tallow', '#e2d6b4')];
 
