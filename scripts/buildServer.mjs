@@ -10,8 +10,12 @@ const asPackages = ['better-sqlite3', 'pino', 'pino-http'];
 
 // One file each and not hundreds: a server starts in two thirds of the time.
 await build({
-  entryPoints: ['main', 'restoreMain'].map((name) => join(root, `server/src/${name}.ts`)),
+  entryPoints: ['main', 'restoreMain', 'work/ledgerThread'].map((name) =>
+    join(root, `server/src/${name}.ts`),
+  ),
   outdir: join(root, 'server/dist'),
+  // All beside each other, whatever folder they come from.
+  entryNames: '[name]',
   bundle: true,
   platform: 'node',
   format: 'esm',

@@ -80,22 +80,24 @@ export { readGimpPalette, writeGimpPalette } from './file/gimpPalette';
 export {
   fileMinor,
   fileVersion,
-  largestFileBytes,
+  fileListNames,
   ledgerFileJsonSchema,
   ledgerFileOf,
   ledgerFileSchema,
-  ledgerFileText,
   writeLedgerFile,
+  type FileListName,
   type KeptSection,
   type LedgerFile,
 } from './file/ledgerFile';
 export { writeLogCsv } from './file/logCsv';
-export { measuredAfter } from './file/olderFile';
+export { measuredAfter, saysOtherwise, withNotes, type NotesOfArmies } from './file/olderFile';
 export { potColumns } from './file/potColumns';
 export { guessMapping, readTable, writePotCsv, type ColumnMapping } from './file/potCsv';
 export { TableError, type PotTable } from './file/potTable';
 export { previewPots, type BadRow, type PotsPreviewer } from './file/previewPots';
-export { LedgerFileError, readLedgerFile, type ReadFile } from './file/readLedgerFile';
+export { ledgerFileText, LedgerFileWriting } from './file/ledgerFileWriting';
+export { LedgerFileError, LedgerFileReading, type FileHead } from './file/ledgerFileReading';
+export { readLedgerFile, type ReadFile } from './file/readLedgerFile';
 export { recipeMarkdown } from './file/recipeMarkdown';
 export { recipeStrip } from './file/recipeStrip';
 export { drawForm, lightNames, type LightDirection } from './form/drawForm';
@@ -359,7 +361,6 @@ export {
 export { fingerprint } from './record/fingerprint';
 export { mergeContents } from './record/mergeContents';
 export {
-  eachRecord,
   potsDrawnBy,
   resourceNames,
   resources,

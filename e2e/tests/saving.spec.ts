@@ -80,7 +80,7 @@ test('a tab closed while the server was gone has its work again when the recipe 
 test('what was written for one ledger never goes into another that answers at its address', async ({
   page,
 }) => {
-  const own = await startServer();
+  let own = await startServer();
   const port = Number(new URL(own.url).port);
   const address = `${own.url}/recipes/copper-helm`;
   await page.request.post(`${own.url}/api/demo/sample`);
@@ -97,6 +97,14 @@ test('what was written for one ledger never goes into another that answers at it
   const there = await (await page.request.get(`${demo.url}/api/recipes/copper-helm`)).json();
   expect(there).toMatchObject({ revision: 1, content: { name: 'Copper diving helm' } });
   await demo.stop();
+
+  own = await startServer({ dataFolder: own.dataFolder, port });
+  await page.goto(address);
+  await expect(name).toHaveValue('Helm of the own ledger', { timeout: 45_000 });
+  await isSaved(page);
+  const kept = await (await page.request.get(`${own.url}/api/recipes/copper-helm`)).json();
+  expect(kept.content.name).toBe('Helm of the own ledger');
+  await own.stop();
 });
 
 test('two tabs editing one recipe: both versions are shown and each line is chosen', async ({

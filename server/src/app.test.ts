@@ -248,9 +248,9 @@ describe('files', () => {
     expect((await get('/api/recipes')).body.items).toHaveLength(9);
   });
 
-  test('50 MB are refused without being read', async () => {
-    const refused = await send(`"${'x'.repeat(50_000_000)}"`).expect(413);
-    expect(refused.body.error.message).toContain('40.0 MB');
+  test('one word of 70 MB is refused without being read to its end', async () => {
+    const refused = await send(`"${'x'.repeat(70_000_000)}"`).expect(400);
+    expect(refused.body.error.message).toMatch('more than 64 MB, which no ledger has');
   });
 
   test('an import that fails half-way leaves nothing behind', async () => {

@@ -1,12 +1,7 @@
 import { existsSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import {
-  largestFileBytes,
-  resourceNames,
-  resources,
-  type AnyRecord,
-  type ResourceName,
-} from '@yellow-ledger/core';
+import { resourceNames, resources, type AnyRecord, type ResourceName } from '@yellow-ledger/core';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
@@ -35,20 +30,41 @@ import { refusedWhenInUse } from './pots/refusedWhenInUse';
 import { replacementRoutes } from './replacements/replacementRoutes';
 import { version } from './version';
 import { versionRoutes } from './versions/versionRoutes';
+import type { LedgerWork } from './work/ledgerWork';
+import { workHere } from './work/workHere';
+import { throughGate, WriteGate } from './work/writeGate';
+
+/** Writes that are sent together have at most so many bytes. */
+const largestTogether = 16_000_000;
 
 export interface AppParts {
   db: Knex;
   log: Logger;
   /** the database file, once it is on the disk: nothing is taken when it is not there any more */
   databaseFile?: string;
+  /** how what takes long is done, past which gate; in this thread unless said otherwise */
+  work?: LedgerWork;
+  gate?: WriteGate;
+  /** where a file lies while it is taken in */
+  workFolder?: string;
   /** where backups are kept; without it there are none to be seen */
   backups?: BackupPlace;
   /** folder of the built web client; without it only the API is served */
   webFolder?: string;
 }
 
-export function createApp({ db, log, databaseFile, backups, webFolder }: AppParts): Express {
+export function createApp({
+  db,
+  log,
+  databaseFile,
+  backups,
+  webFolder,
+  workFolder = tmpdir(),
+  gate = new WriteGate(),
+  ...parts
+}: AppParts): Express {
   const ledger = openLedger(db);
+  const work = parts.work ?? workHere(ledger, workFolder);
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -84,8 +100,14 @@ export function createApp({ db, log, databaseFile, backups, webFolder }: AppPart
   if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());
   app.use('/api', namesItself(db));
-  app.use('/api/files', fileRoutes(ledger));
-  const wholeLists = express.json({ limit: largestFileBytes, verify: verifyDepth });
+  app.use('/api/files', fileRoutes(ledger, work, workFolder));
+  if (backups)
+    app.use(
+      '/api/backups',
+      backupRoutes(backups, () => makeBackup(work, backups.folder)),
+    );
+  app.use('/api', throughGate(gate));
+  const wholeLists = express.json({ limit: largestTogether, verify: verifyDepth });
   app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
   app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
   app.use('/api/log', wholeLists, logRoutes(ledger.log));
@@ -100,11 +122,6 @@ export function createApp({ db, log, databaseFile, backups, webFolder }: AppPart
   }
   app.use('/api', express.json({ verify: verifyDepth }), versionRoutes(ledger.versions));
   app.use('/api/demo', demoRoutes(ledger));
-  if (backups)
-    app.use(
-      '/api/backups',
-      backupRoutes(backups, () => makeBackup(db, backups.folder)),
-    );
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);
   app.use(answerErrors(log));

@@ -2,13 +2,9 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { createApp } from './app';
-import { keepBackups } from './backup/backups';
-import { openDatabase } from './db/openDatabase';
-import { settleJournal } from './db/settleJournal';
-import { openLedger } from './db/ledger';
 import { addSample } from './demo/addSample';
 import { ownDatabase } from './start/ownDatabase';
+import { RunningLedger } from './start/runningLedger';
 import { serverLog } from './start/serverLog';
 import { startOptions, type StartOptions } from './start/startOptions';
 import { sentenceOfStart } from './start/startProblem';
@@ -36,7 +32,7 @@ if (options.isVersionAsked) {
   console.log(version);
   process.exit(0);
 }
-const webFolder = resolve(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
+const here = dirname(fileURLToPath(import.meta.url));
 
 async function open() {
   try {
@@ -45,24 +41,28 @@ async function open() {
     const { log, close } = serverLog(dataFolder, (why) =>
       console.error(`Nothing is written to server.log any more: ${why}. The ledger goes on.`),
     );
-    const db = await openDatabase(databaseFile, (copy) => {
-      log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');
-      console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
+    const ledger = new RunningLedger({
+      databaseFile,
+      backupFolder,
+      webFolder: resolve(here, '../../web/dist'),
+      threadScript: new URL('./ledgerThread.js', import.meta.url),
+      isDemo: options.isDemo,
+      log,
+      onCopy: (copy) => {
+        log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');
+        console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
+      },
     });
+    await ledger.open(options.isDemo ? addSample : undefined);
     own.isMade();
-    if (options.isDemo) await addSample(openLedger(db));
-    return { own, log, closeLog: close, db };
+    return { own, log, closeLog: close, ledger };
   } catch (error) {
     stop(error, databaseFile);
   }
 }
 
-const { own, log, closeLog, db } = await open();
-// The demo is put back by --reset, and nothing of it is anybody’s.
-const backups = { folder: backupFolder, isDaily: !options.isDemo };
-const endBackups = options.isDemo ? () => undefined : keepBackups(db, backupFolder, log);
-const endSettling = settleJournal(db);
-const server = createServer(createApp({ db, log, databaseFile, backups, webFolder }));
+const { own, log, closeLog, ledger } = await open();
+const server = createServer(ledger.listener);
 server.on('error', (error: NodeJS.ErrnoException) => {
   const reason =
     error.code === 'EADDRINUSE'
@@ -93,9 +93,7 @@ function close(signal: string): void {
 }
 
 async function ended(): Promise<void> {
-  endBackups();
-  endSettling();
-  await db.destroy();
+  await ledger.close();
   own.release();
   await closeLog();
 }

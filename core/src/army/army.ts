@@ -99,7 +99,7 @@ export const unitSchema = z.strictObject({
   parts: z.array(partSchema, { error: 'a list of parts' }).max(60, 'at most 60 parts'),
   own: z
     .array(ownRecipeSchema, { error: 'a list of recipes of single models' })
-    .max(40_000, 'at most 40,000 recipes of single models')
+    .max(20_000, 'at most 20,000 recipes of single models')
     .optional(),
   dealSeed: wholeNumberWithin(0, 999_999)
     .optional()
@@ -107,6 +107,14 @@ export const unitSchema = z.strictObject({
 });
 
 export type Unit = z.infer<typeof unitSchema>;
+
+/** Recipes of single models in an army, at most: some for each of its two thousand. */
+const mostOwn = 20_000;
+/** Recipes dealt out in an army, at most. */
+const mostVariants = 4000;
+
+const countOf = (units: readonly Unit[], listed: (unit: Unit) => number) =>
+  units.reduce((sum, unit) => sum + listed(unit), 0);
 
 /** Units that belong together, and the recipes they share. */
 export const armySchema = z.strictObject({
@@ -121,7 +129,20 @@ export const armySchema = z.strictObject({
     )
     .max(surfaces.length, 'each kind of surface once')
     .describe('the recipe of each kind of surface, where a unit has none of its own'),
-  units: z.array(unitSchema, { error: 'a list of units' }).max(100, 'at most 100 units'),
+  units: z
+    .array(unitSchema, { error: 'a list of units' })
+    .max(100, 'at most 100 units')
+    .refine(
+      (units) => countOf(units, ({ own = [] }) => own.length) <= mostOwn,
+      `units with at most ${mostOwn.toLocaleString('en')} recipes of single models`,
+    )
+    .refine(
+      (units) =>
+        countOf(units, ({ surfaces: all }) =>
+          all.reduce((sum, { variants = [] }) => sum + variants.length, 0),
+        ) <= mostVariants,
+      `units with at most ${mostVariants.toLocaleString('en')} variants`,
+    ),
   plans: z.array(batchSchema, { error: 'a list of plans' }).max(20, 'at most 20 plans').optional(),
   notes: pageOfText,
   more: carriedFields,

@@ -31,7 +31,11 @@ export const sessionSchema = z.strictObject({
   id: idSchema,
   startsAt: z.iso.datetime({ offset: true, error: 'a moment, as 2026-03-01T18:00:00Z' }),
   minutes: wholeNumberWithin(1, 1440),
-  without: z.array(idSchema).optional().describe('painters who do not come'),
+  without: z
+    .array(idSchema)
+    .max(40, 'at most 40 painters')
+    .optional()
+    .describe('painters who do not come'),
   isOver: z
     .boolean({ error: 'true or false' })
     .optional()

@@ -2,8 +2,10 @@ import fc from 'fast-check';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { potIdsOf } from '../recipe/recipe';
-import { fileVersion, ledgerFileOf, ledgerFileText, writeLedgerFile } from './ledgerFile';
-import { LedgerFileError, readLedgerFile } from './readLedgerFile';
+import { fileVersion, ledgerFileOf, writeLedgerFile } from './ledgerFile';
+import { LedgerFileError } from './ledgerFileReading';
+import { ledgerFileText } from './ledgerFileWriting';
+import { readLedgerFile } from './readLedgerFile';
 
 const step = stepWith({ id: 'one', mix: mixOf({ yellow: 3, brown: 1 }) });
 

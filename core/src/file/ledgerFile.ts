@@ -1,15 +1,7 @@
 import { z } from 'zod';
 import { entrySchema } from '../log/entry';
-import { withCarriedBack, type CarriedField } from '../record/carriedFields';
 import { potIdsOf, type Recipe } from '../recipe/recipe';
-import {
-  eachRecord,
-  potsDrawnBy,
-  resourceNames,
-  resources,
-  type AnyRecord,
-  type ResourceName,
-} from '../record/resources';
+import { resourceNames, resources, type ResourceName } from '../record/resources';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { versionSchema } from '../recipe/version';
 
@@ -20,13 +12,28 @@ export const fileVersion = 3;
 export const fileMinor = 4;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
-/** Larger files are refused unread. */
-export const largestFileBytes = 40_000_000;
 
-const listOf = <Item extends z.ZodType>(item: Item, what: string, most: number) =>
-  z
-    .array(item, { error: `a list of ${what}` })
-    .max(most, `at most ${most.toLocaleString('en')} ${what}`);
+/** What stands in each list of a file. */
+export const fileLists = {
+  ...(Object.fromEntries(resourceNames.map((name) => [name, resources[name].schema])) as {
+    [Name in ResourceName]: (typeof resources)[Name]['schema'];
+  }),
+  versions: versionSchema,
+  log: entrySchema,
+};
+
+export type FileListName = keyof typeof fileLists;
+export const fileListNames = Object.keys(fileLists) as FileListName[];
+
+/** Lists every file has, if only empty ones. */
+export const listsNeeded = ['pots', 'recipes'] as const;
+
+/** As sentences call what stands in a list. */
+export const wordsOfList = (name: FileListName) =>
+  name === 'log' ? 'entries of the log' : (name as string);
+
+const listOf = <Name extends FileListName>(name: Name) =>
+  z.array(fileLists[name], { error: `a list of ${wordsOfList(name)}` });
 
 type RecordLists = {
   [Name in ResourceName]: z.ZodOptional<z.ZodArray<(typeof resources)[Name]['schema']>>;
@@ -34,48 +41,30 @@ type RecordLists = {
 
 const recordLists = Object.fromEntries(
   resourceNames.map((name) => {
-    const { schema, mostInFile, since } = resources[name];
-    const list = listOf<z.ZodType>(schema, name, mostInFile).optional();
+    const { since } = resources[name];
+    const list = (listOf(name) as z.ZodArray<z.ZodType>).optional();
     return [name, since > 0 ? list.describe(`since minor version ${since}`) : list];
   }),
 ) as RecordLists;
 
-/** A shelf, recipes with every pot they draw from, or everything a ledger keeps. */
-export const ledgerFileSchema = z
-  .strictObject({
-    format: z.literal(fileFormat, { error: `"${fileFormat}"` }),
-    version: z.literal(readVersions, { error: '1, 2 or 3' }),
-    minor: z
-      .int({ error: 'a whole number' })
-      .min(0, '0 or more')
-      .optional()
-      .describe('0 where not said; a reader keeps what a newer minor version holds'),
-    ...recordLists,
-    pots: recordLists.pots.unwrap(),
-    recipes: recordLists.recipes.unwrap(),
-    versions: listOf(versionSchema, 'versions', 5000)
-      .optional()
-      .describe('frozen versions of recipes'),
-    log: listOf(entrySchema, 'entries of the log', 100_000)
-      .optional()
-      .describe('since minor version 2; what it names may be missing'),
-  })
-  .superRefine((file, context) => {
-    const known = new Set(file.pots.map(({ id }) => id));
-    const refuse = (path: (string | number)[], message: string) =>
-      context.addIssue({ code: 'custom', path, message });
-    if (known.size < file.pots.length) refuse(['pots'], 'pots that are each listed once');
-    const look = (list: string, index: number, potIds: readonly string[]) => {
-      const missing = potIds.find((potId) => !known.has(potId));
-      if (missing !== undefined)
-        refuse(
-          [list, index],
-          `one of the ${list} whose pots are all in the file; ${missing} is not`,
-        );
-    };
-    eachRecord(file, (name, record, index) => look(name, index, potsDrawnBy(name, record)));
-    file.versions?.forEach(({ content }, index) => look('versions', index, potIdsOf(content)));
-  });
+/**
+ * A shelf, recipes with every pot they draw from, or everything a ledger keeps. It has as many of
+ * everything as a ledger has; what hangs together in it is checked as it is read.
+ */
+export const ledgerFileSchema = z.strictObject({
+  format: z.literal(fileFormat, { error: `"${fileFormat}"` }),
+  version: z.literal(readVersions, { error: '1, 2 or 3' }),
+  minor: z
+    .int({ error: 'a whole number' })
+    .min(0, '0 or more')
+    .optional()
+    .describe('0 where not said; a reader keeps what a newer minor version holds'),
+  ...recordLists,
+  pots: recordLists.pots.unwrap(),
+  recipes: recordLists.recipes.unwrap(),
+  versions: listOf('versions').optional().describe('frozen versions of recipes'),
+  log: listOf('log').optional().describe('since minor version 2; what it names may be missing'),
+});
 
 export type LedgerFile = z.infer<typeof ledgerFileSchema>;
 
@@ -104,39 +93,6 @@ export function ledgerFileOf(
   return { format: fileFormat, version: fileVersion, minor: fileMinor, ...content };
 }
 
-/**
- * A file as text. What came with its records from a newer minor version goes out in its place, and
- * the file then counts as of that version.
- *
- * @param sections whole parts of newer files that were kept unread, by name
- */
-export function ledgerFileText(file: LedgerFile, sections: readonly KeptSection[] = []): string {
-  const records = (name: ResourceName): AnyRecord[] | undefined => file[name];
-  const carrying = [
-    ...resourceNames.flatMap((name) => records(name) ?? []),
-    ...(file.versions ?? []).flatMap((version) => [version, version.content]),
-  ];
-  const newer = [...carrying.flatMap(({ more }) => more ?? []), ...sections];
-  const whole = {
-    // First: a part that has become known since goes out as it is kept now.
-    ...Object.fromEntries(sections.map(({ name, value }) => [name, value])),
-    ...file,
-    minor: Math.max(file.minor ?? 0, ...newer.map(({ since }) => since)),
-    ...Object.fromEntries(
-      resourceNames.flatMap((name) => {
-        const list = records(name);
-        return list ? [[name, list.map(back)] as const] : [];
-      }),
-    ),
-    ...(file.versions && {
-      versions: file.versions.map((version) =>
-        back({ ...version, content: back(version.content) }),
-      ),
-    }),
-  };
-  return JSON.stringify(whole, null, 2);
-}
-
 /** A part of a newer file this ledger knows nothing of. */
 export interface KeptSection {
   name: string;
@@ -144,6 +100,3 @@ export interface KeptSection {
   /** minor version of the file it came in */
   since: number;
 }
-
-const back = <Content extends { more?: CarriedField[] | undefined }>(record: Content) =>
-  withCarriedBack(record);

@@ -1,45 +1,29 @@
-import { broughtOver, withoutNotes, type OlderNotes } from '../bench/olderArmies';
+import { broughtOver, type OlderNotes } from '../bench/olderArmies';
 import type { RecipeOf } from '../army/paintNeeded';
 import { pinKey } from '../army/recipePin';
 import type { LogEntry } from '../log/entry';
 import type { Pot } from '../paint/pot';
 import type { LedgerFile } from './ledgerFile';
 
-/** What armies of an older file noted themselves, by their identifier. */
+/** What armies of an older file noted themselves, by their identifier; those that noted nothing are not there. */
 export type NotesOfArmies = ReadonlyMap<string, OlderNotes>;
 
-/** A file of any minor version in the form of this one, with what is to go into its log apart. */
-export function broughtUpTo(content: Record<string, unknown>): {
-  content: Record<string, unknown>;
-  notes: NotesOfArmies;
-} {
-  const notes = new Map<string, OlderNotes>();
-  if (!Array.isArray(content.armies)) return { content, notes };
-  const armies = content.armies.map((record: unknown) => {
-    const read = withoutNotes(record);
-    const { id } = read.army as { id?: unknown };
-    if (typeof id === 'string') notes.set(id, read.notes);
-    return read.army;
-  });
-  return { content: { ...content, armies }, notes };
-}
+/** Whether a file says something in a way that hangs together over all of it, as older ones did. */
+export const saysOtherwise = (head: Pick<LedgerFile, 'minor'>, notes: NotesOfArmies): boolean =>
+  isBeforeMeasuring(head) || notes.size > 0;
 
 /**
  * A file with what its armies noted themselves as entries of its log. Its pots were as full as it
  * says when the last of that had been painted.
  */
 export function withNotes(file: LedgerFile, notes: NotesOfArmies): LedgerFile {
-  const isOlder = (file.minor ?? 0) < measuredSince;
-  if (
-    !isOlder &&
-    [...notes.values()].every(({ done, ticked }) => done.length + ticked.length === 0)
-  )
-    return file;
+  if (!saysOtherwise(file, notes)) return file;
+  const isOlder = isBeforeMeasuring(file);
   const recipeOf = recipesIn(file);
   const entries: LogEntry[] = [];
   const armies = file.armies?.map((army) => {
     const of = notes.get(army.id);
-    if (!of || of.done.length + of.ticked.length === 0) return army;
+    if (!of) return army;
     const over = broughtOver(army, of, recipeOf, file.log ?? []);
     entries.push(...over.entries);
     return over.army;
@@ -55,6 +39,7 @@ export function withNotes(file: LedgerFile, notes: NotesOfArmies): LedgerFile {
 
 /** Minor version from which a pot says when it was measured. */
 const measuredSince = 3;
+const isBeforeMeasuring = ({ minor = 0 }: Pick<LedgerFile, 'minor'>) => minor < measuredSince;
 
 /** Pots that were drawn down by a log as it was written: nothing of it is to be taken off again. */
 export function measuredAfter(pots: readonly Pot[], log: readonly LogEntry[]): Pot[] {

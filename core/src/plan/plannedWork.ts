@@ -17,7 +17,7 @@ export const plannedRunSchema = z.strictObject({
   painterId: idSchema,
   sessionId: idSchema,
   mix,
-  models: z.array(wholeNumberWithin(1, 2000)).min(1).describe('in the order they are painted'),
+  models: z.array(wholeNumberWithin(1, 2000)).min(1).max(2000).describe('in the order they are painted'),
   mixing: minutes.describe('minutes of mixing that begin it'),
   changing: minutes.describe('minutes of changing the paint that begin it'),
   from: moment.describe('getting ready'),
@@ -46,11 +46,12 @@ export const plannedWorkSchema = z.strictObject({
   mixes: z
     .array(
       z.strictObject({
-        shares: z.array(z.strictObject({ potId: idSchema, share: numberWithin(0, 1) })),
+        shares: z.array(z.strictObject({ potId: idSchema, share: numberWithin(0, 1) })).max(100),
         waterParts: numberWithin(0, 1000),
         mediumParts: numberWithin(0, 1000),
       }),
     )
+    .max(40_000)
     .describe('colours on the palette: their pots, thinned as their lines say'),
   minutes: perhapsMinutes.describe(
     'at the table until all is painted; empty where there is no room',
@@ -66,6 +67,7 @@ export const plannedWorkSchema = z.strictObject({
   left: wholeNumberWithin(0, 1_000_000).describe('coats the sessions have no room for'),
   without: z
     .array(z.strictObject({ unitId: idSchema, surfaceId: idSchema }))
+    .max(4000)
     .describe('surfaces nobody has given a recipe, or whose recipe or version is gone'),
 });
 

@@ -8,9 +8,15 @@ export interface FieldError {
   expected: string;
 }
 
-/** @param input what was refused, for quoting the values */
+/** So many are told at once; a thousand help nobody. */
+const mostErrors = 20;
+
+/**
+ * @param input what was refused, for quoting the values
+ * @returns the first twenty things wrong
+ */
 export function fieldErrors(error: z.ZodError, input: unknown): FieldError[] {
-  return error.issues.map((issue) => ({
+  return error.issues.slice(0, mostErrors).map((issue) => ({
     field: issue.path.join('.'),
     value: quote(valueAt(input, issue.path)),
     expected:
@@ -27,7 +33,8 @@ export function sentenceOf({ field, value, expected }: FieldError): string {
 
 const quoteLimit = 60;
 
-function quote(value: unknown): string {
+/** A value as it stands in a sentence, not too long. */
+export function quote(value: unknown): string {
   if (value === undefined) return 'missing';
   const text = JSON.stringify(value) ?? String(value);
   return text.length > quoteLimit

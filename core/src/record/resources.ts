@@ -25,15 +25,18 @@ interface Resource<Content extends AnyContent> {
   potsDrawn: (content: Content) => string[];
   /** minor version of the file it came with; 0 where it was always there */
   since: number;
-  /** so many go into a file at the most */
-  mostInFile: number;
   /** a larger one is not taken, bytes */
   largestBytes: number;
   /** a record of this identifier that is there already gets the file’s beside it, as a copy */
   isCopied?: (content: Content, mark: string, newId: string) => Content;
 }
 
+/** Pots and palettes as large as their schema lets them be have 0.15 MB. */
 const usualBytes = 400_000;
+/** Recipes as long as their schema lets them be have 1.9 MB. */
+const recipeBytes = 3_000_000;
+/** What holds the models of a whole army, each with recipes of its own. */
+const armyBytes = 16_000_000;
 
 const resource = <Content extends AnyContent>(
   facts: Omit<Resource<Content>, 'potsDrawn' | 'largestBytes'> & Partial<Resource<Content>>,
@@ -46,7 +49,6 @@ export const resources = {
     label: 'pot',
     nameOf: ({ name }) => name,
     since: 0,
-    mostInFile: 5000,
   }),
   recipes: resource({
     schema: recipeSchema,
@@ -54,7 +56,7 @@ export const resources = {
     nameOf: ({ name }) => name,
     potsDrawn: potIdsOf,
     since: 0,
-    mostInFile: 1000,
+    largestBytes: recipeBytes,
     isCopied: (recipe, mark, id) => ({
       ...recipe,
       id,
@@ -67,30 +69,28 @@ export const resources = {
     nameOf: ({ name }) => name,
     potsDrawn: potIdsInPalette,
     since: 0,
-    mostInFile: 100,
   }),
   armies: resource({
     schema: armySchema,
     label: 'army',
     nameOf: ({ name }) => name,
     since: 1,
-    mostInFile: 100,
+    largestBytes: armyBytes,
   }),
   benches: resource({
     schema: benchSchema,
     label: 'bench',
     nameOf: ({ name }) => name,
     since: 2,
-    mostInFile: 1000,
+    largestBytes: armyBytes,
   }),
   timetables: resource({
     schema: timetableSchema,
     label: 'timetable',
     nameOf: ({ madeAt }) => `made ${madeAt}`,
     since: 3,
-    mostInFile: 2000,
     // A plan of sixty models by four hands is some hundreds of runs with their models.
-    largestBytes: 8_000_000,
+    largestBytes: armyBytes,
   }),
 };
 
@@ -105,13 +105,4 @@ export const resourceNames = Object.keys(resources) as ResourceName[];
 export function potsDrawnBy(name: ResourceName, record: AnyRecord): string[] {
   // The kind says which schema its records have passed.
   return (resources[name] as Resource<AnyRecord>).potsDrawn(record);
-}
-
-/** Walks over lists of records, kind by kind. */
-export function eachRecord(
-  lists: { [Name in ResourceName]?: ContentOf<Name>[] | undefined },
-  look: (name: ResourceName, record: AnyRecord, index: number) => void,
-): void {
-  for (const name of resourceNames)
-    lists[name]?.forEach((record: AnyRecord, index: number) => look(name, record, index));
 }

@@ -6,6 +6,8 @@ import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 import { sampleRecipes } from '../demo/sampleRecipes';
 import { testApp } from '../testApp';
+import { openLedger } from '../db/ledger';
+import { workHere } from '../work/workHere';
 import { backupWhenDue, listBackups, makeBackup } from './backups';
 import { backupName, backupsAmong, notKept } from './keptBackups';
 import { restore } from './restore';
@@ -80,9 +82,17 @@ describe('a backup', () => {
     const where = folder();
     const db = await openDatabase(server.file);
     const now = new Date('2026-11-26T12:00:00Z');
-    const name = await backupWhenDue(db, where, now);
-    expect(await backupWhenDue(db, where, new Date(now.getTime() + 23 * 3_600_000))).toBeNull();
-    expect(await backupWhenDue(db, where, new Date(now.getTime() + day))).not.toBeNull();
+    const name = await backupWhenDue(workHere(openLedger(db)), where, now);
+    expect(
+      await backupWhenDue(
+        workHere(openLedger(db)),
+        where,
+        new Date(now.getTime() + 23 * 3_600_000),
+      ),
+    ).toBeNull();
+    expect(
+      await backupWhenDue(workHere(openLedger(db)), where, new Date(now.getTime() + day)),
+    ).not.toBeNull();
     await db.destroy();
     expect(listBackups(where)).toHaveLength(2);
     expect(listBackups(where)[1]).toMatchObject({ name, madeAt: '2026-11-26T12:00:00Z' });
@@ -97,7 +107,7 @@ describe('a backup', () => {
     const where = folder();
     writeFileSync(join(where, `${backupName(new Date(0))}.unfinished`), 'half');
     const db = await openDatabase(server.file);
-    const name = await makeBackup(db, where);
+    const name = await makeBackup(workHere(openLedger(db)), where);
     await db.destroy();
     expect(readdirSync(where)).toEqual([name]);
   });
@@ -105,7 +115,7 @@ describe('a backup', () => {
   test('what was there is kept beside it, with what stood in its journal', async () => {
     const where = folder();
     const db = await openDatabase(server.file);
-    const name = await makeBackup(db, where);
+    const name = await makeBackup(workHere(openLedger(db)), where);
     await db.destroy();
     const other = await testApp();
     await other.put('/api/pots/mine', { content: { ...samplePots[0], id: 'mine' }, revision: 0 });
@@ -160,7 +170,7 @@ describe('a backup', () => {
   ])('%s is refused, and nothing is changed', async (_, spoilt, said) => {
     const where = folder();
     const db = await openDatabase(server.file);
-    const name = await makeBackup(db, where);
+    const name = await makeBackup(workHere(openLedger(db)), where);
     await db.destroy();
     const bad = join(where, 'bad');
     writeFileSync(bad, spoilt(readFileSync(join(where, name))));
@@ -175,7 +185,7 @@ describe('a backup', () => {
     const where = folder();
     const db = await openDatabase(server.file);
     await db('pots').where({ id: 'peat' }).update({ content: '{}' });
-    const name = await makeBackup(db, where);
+    const name = await makeBackup(workHere(openLedger(db)), where);
     await db.destroy();
     const target = join(folder(), 'ledger.sqlite');
     await expect(restore(join(where, name), target)).rejects.toThrow(/the pot peat cannot be read/);

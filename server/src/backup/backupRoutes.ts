@@ -1,17 +1,25 @@
 import { join } from 'node:path';
 import { Router } from 'express';
-import { notFound } from '../http/problem';
+import { notFound, Problem } from '../http/problem';
+import { StartProblem } from '../start/startProblem';
 import { countsOf, listBackups, type Backup } from './backups';
 
 export interface BackupPlace {
   folder: string;
   /** one is made every day, without anybody asking for it */
   isDaily: boolean;
+  /**
+   * Puts one in the place of the ledger.
+   *
+   * @returns where what was there is kept
+   * @throws StartProblem that says what is wrong with it; nothing was changed then
+   */
+  restore?: (file: string) => Promise<string | null>;
 }
 
 /** Backups as the page shows them: what each holds, one more, and each to be taken along. */
 export function backupRoutes(
-  { folder, isDaily }: BackupPlace,
+  { folder, isDaily, restore }: BackupPlace,
   make: () => Promise<string>,
 ): Router {
   const router = Router();
@@ -32,6 +40,17 @@ export function backupRoutes(
     const made = listBackups(folder).find((each) => each.name === name);
     if (!made) throw notFound('backup');
     response.status(201).json(withCounts(made));
+  });
+
+  router.post('/:name/restored', async (request, response) => {
+    const found = listBackups(folder).find(({ name }) => name === request.params.name);
+    if (!found || !restore) throw notFound('backup');
+    try {
+      response.json({ replaced: await restore(join(folder, found.name)) });
+    } catch (error) {
+      if (error instanceof StartProblem) throw new Problem(422, 'bad-backup', error.message);
+      throw error;
+    }
   });
 
   router.get('/:name', (request, response) => {

@@ -1,16 +1,15 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { resourceNames, resources } from '@yellow-ledger/core';
 import Database from 'better-sqlite3';
-import type { Knex } from 'knex';
 import type { Logger } from 'pino';
+import { unfinished, wholeFile } from '../db/wholeCopy';
+import type { LedgerWork } from '../work/ledgerWork';
 import { backupName, backupsAmong, notKept } from './keptBackups';
 
 /** A backup is due so long after the last one, hours; it is looked after every hour. */
 const dueAfterHours = 24;
 const hour = 3_600_000;
-/** How the name of one ends that is not whole yet. */
-const cutOff = '.unfinished';
 
 export interface Backup {
   name: string;
@@ -33,36 +32,42 @@ export function listBackups(folder: string): Backup[] {
  *
  * @returns its name
  */
-export async function makeBackup(db: Knex, folder: string, at = new Date()): Promise<string> {
+export async function makeBackup(
+  work: Pick<LedgerWork, 'copy'>,
+  folder: string,
+  at = new Date(),
+): Promise<string> {
   mkdirSync(folder, { recursive: true });
   const name = backupName(at);
   // One that was cut off by the power is no use to anybody.
   for (const left of readdirSync(folder))
-    if (left.endsWith(cutOff)) rmSync(join(folder, left), { force: true });
-  const unfinished = join(folder, name + cutOff);
-  await db.raw('vacuum into ?', [unfinished]);
-  renameSync(unfinished, join(folder, name));
+    if (left.endsWith(unfinished)) rmSync(join(folder, left), { force: true });
+  await wholeFile(join(folder, name), (file) => work.copy(file));
   return name;
 }
 
 /** Makes one when it is due, and throws away what is not kept. @returns its name; null where none was due */
 export async function backupWhenDue(
-  db: Knex,
+  work: Pick<LedgerWork, 'copy'>,
   folder: string,
   now = new Date(),
 ): Promise<string | null> {
   const [last] = listBackups(folder);
   const isDue = !last || now.getTime() - Date.parse(last.madeAt) >= dueAfterHours * hour;
   if (!isDue) return null;
-  const name = await makeBackup(db, folder, now);
+  const name = await makeBackup(work, folder, now);
   for (const old of notKept(listBackups(folder), now)) rmSync(join(folder, old.name));
   return name;
 }
 
 /** Looks after the backups as long as the server runs. @returns what ends it */
-export function keepBackups(db: Knex, folder: string, log: Logger): () => void {
+export function keepBackups(
+  work: Pick<LedgerWork, 'copy'>,
+  folder: string,
+  log: Logger,
+): () => void {
   const look = () =>
-    void backupWhenDue(db, folder).then(
+    void backupWhenDue(work, folder).then(
       (name) => name && log.info({ folder, name }, 'backed up'),
       (error: unknown) => log.error({ err: error, folder }, 'no backup could be made'),
     );

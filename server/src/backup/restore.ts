@@ -3,18 +3,20 @@ import {
   existsSync,
   linkSync,
   openSync,
-  readFileSync,
   readSync,
   closeSync,
   renameSync,
   rmSync,
 } from 'node:fs';
+import { dirname } from 'node:path';
 import Database from 'better-sqlite3';
-import { LedgerFileError, readLedgerFile, resourceNames, resources } from '@yellow-ledger/core';
+import { LedgerFileError, resourceNames, resources } from '@yellow-ledger/core';
 import { openDatabase } from '../db/openDatabase';
 import { openLedger, type Ledger } from '../db/ledger';
-import { importFile } from '../files/importFile';
+import { toDisk } from '../db/wholeCopy';
+import { goOnFrom } from './goOnFrom';
 import { StartProblem } from '../start/startProblem';
+import { workHere } from '../work/workHere';
 
 export interface Restored {
   /** records by the label of their kind */
@@ -36,15 +38,51 @@ export async function restore(
   databaseFile: string,
   now = new Date(),
 ): Promise<Restored> {
-  if (!existsSync(from)) throw new StartProblem(`${from} is not there.`);
-  const stamp = now.toISOString().replace(/[:.]/g, '-');
-  const trial = `${databaseFile}.restoring-${stamp}`;
+  const trial = trialFile(databaseFile, now);
   try {
-    const counts = isDatabase(from) ? await tryDatabase(from, trial) : await tryFile(from, trial);
-    const replaced = putInPlace(trial, databaseFile, stamp);
-    return { counts, replaced };
+    const counts = await prepare(from, trial, databaseFile);
+    return { counts, replaced: putInPlace(trial, databaseFile, now) };
   } finally {
-    for (const ending of ['', '-wal', '-shm']) rmSync(trial + ending, { force: true });
+    removeTrial(trial);
+  }
+}
+
+const stampOf = (now: Date) => now.toISOString().replace(/[:.]/g, '-');
+
+/** Where what is to take the place of a ledger is tried first; beside it, so that it can take it at one stroke. */
+export const trialFile = (databaseFile: string, now: Date): string =>
+  `${databaseFile}.restoring-${stampOf(now)}`;
+
+export function removeTrial(trial: string): void {
+  for (const ending of ['', '-wal', '-shm']) rmSync(trial + ending, { force: true });
+}
+
+/**
+ * Brings a backup to the newest form and reads it through, on a copy.
+ *
+ * @param replaced file of the ledger whose place it is to take, if there is one
+ * @returns what it holds, by the label of its kind
+ * @throws StartProblem that says what is wrong with it
+ */
+export async function prepare(
+  from: string,
+  trial: string,
+  replaced: string,
+): Promise<Restored['counts']> {
+  if (!existsSync(from)) throw new StartProblem(`${from} is not there.`);
+  const isFile = !isDatabase(from);
+  if (!isFile) copyDatabase(from, trial);
+  const db = await openDatabase(trial);
+  try {
+    const ledger = openLedger(db);
+    if (isFile) await fillFrom(from, ledger, dirname(trial));
+    const counts = await countReadable(from, ledger);
+    // What is there and can be read by nobody is not gone on from: it is kept as it is.
+    if (isLedger(replaced)) await goOnFrom(db, replaced, isFile);
+    await db.raw('pragma wal_checkpoint(truncate)');
+    return counts;
+  } finally {
+    await db.destroy();
   }
 }
 
@@ -58,7 +96,20 @@ function isDatabase(file: string): boolean {
   return head.toString('latin1') === databaseHead;
 }
 
-async function tryDatabase(from: string, trial: string): Promise<Restored['counts']> {
+/** A ledger in the newest form, which a running server has brought it to. */
+function isLedger(file: string): boolean {
+  if (!existsSync(file) || !isDatabase(file)) return false;
+  try {
+    const db = new Database(file, { readonly: true });
+    const columns = db.pragma('table_info(ledger_identity)') as { name: string }[];
+    db.close();
+    return columns.some(({ name }) => name === 'restores');
+  } catch {
+    return false;
+  }
+}
+
+function copyDatabase(from: string, trial: string): void {
   try {
     // Read together with what stands in the journal beside it, and not as the bare file.
     const source = new Database(from, { fileMustExist: true });
@@ -72,54 +123,50 @@ async function tryDatabase(from: string, trial: string): Promise<Restored['count
     if (error instanceof StartProblem) throw error;
     throw new StartProblem(`${from} is damaged and cannot be read: ${(error as Error).message}.`);
   }
-  return counted(from, trial, () => Promise.resolve());
 }
 
-async function tryFile(from: string, trial: string): Promise<Restored['counts']> {
-  return counted(from, trial, async (ledger) => {
-    try {
-      await importFile(readLedgerFile(readFileSync(from, 'utf8')), ledger);
-    } catch (error) {
-      if (error instanceof LedgerFileError) throw new StartProblem(`${from}: ${error.message}`);
-      throw error;
-    }
-  });
-}
-
-/** Opens the copy, fills it, reads every record of it, and leaves it whole on the disk. */
-async function counted(
-  from: string,
-  trial: string,
-  fill: (ledger: Ledger) => Promise<void>,
-): Promise<Restored['counts']> {
-  const db = await openDatabase(trial);
+async function fillFrom(from: string, ledger: Ledger, workFolder: string): Promise<void> {
   try {
-    const ledger = openLedger(db);
-    await fill(ledger);
-    const counts: Restored['counts'] = {};
-    for (const name of resourceNames) {
-      const { items, damaged } = await ledger.records[name].listWithDamaged();
-      const { label } = resources[name];
-      if (damaged.length > 0)
-        throw new StartProblem(
-          `${from}: the ${label} ${damaged[0].id} cannot be read: ${damaged[0].reason}`,
-        );
-      counts[label] = items.length;
-    }
-    counts.version = (await ledger.versions.all()).length;
-    counts['entry of the log'] = (await ledger.log.all()).length;
-    await db.raw('pragma wal_checkpoint(truncate)');
-    return counts;
-  } finally {
-    await db.destroy();
+    await workHere(ledger, workFolder).takeIn(from, { onProgress: () => undefined });
+  } catch (error) {
+    if (error instanceof LedgerFileError) throw new StartProblem(`${from}: ${error.message}`);
+    throw error;
   }
 }
 
-function putInPlace(trial: string, databaseFile: string, stamp: string): string | null {
-  const replaced = databaseFile.replace(/(\.sqlite)?$/, `-replaced-${stamp}.sqlite`);
+/** Reads every record. @throws StartProblem that names one that cannot be read */
+async function countReadable(from: string, ledger: Ledger): Promise<Restored['counts']> {
+  const counts: Restored['counts'] = {};
+  for (const name of resourceNames) {
+    const { items, damaged } = await ledger.records[name].listWithDamaged();
+    const { label } = resources[name];
+    if (damaged.length > 0)
+      throw new StartProblem(
+        `${from}: the ${label} ${damaged[0].id} cannot be read: ${damaged[0].reason}`,
+      );
+    counts[label] = items.length;
+  }
+  counts.version = (await ledger.versions.all()).length;
+  counts['entry of the log'] = (await ledger.log.all()).length;
+  for (const [label, table] of [
+    ['version', 'versions'],
+    ['entry of the log', 'log_entries'],
+  ]) {
+    const [{ has }] = (await ledger.db(table).count({ has: '*' })) as { has: number }[];
+    if (has > counts[label])
+      throw new StartProblem(`${from}: ${has - counts[label]} × ${label} cannot be read.`);
+  }
+  return counts;
+}
+
+/** Puts what was prepared in the place of a ledger that nobody has open. @returns what was there, under its new name */
+export function putInPlace(trial: string, databaseFile: string, now: Date): string | null {
+  const replaced = databaseFile.replace(/(\.sqlite)?$/, `-replaced-${stampOf(now)}.sqlite`);
   const isThere = existsSync(databaseFile);
   if (isThere) keepAside(databaseFile, replaced);
+  toDisk(trial);
   renameSync(trial, databaseFile);
+  toDisk(dirname(databaseFile));
   return isThere ? replaced : null;
 }
 

@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import type BetterSqlite3 from 'better-sqlite3';
 import knex, { type Knex } from 'knex';
+import { wholeFile } from './wholeCopy';
 import { migrations } from './migrations/index';
 
 /**
@@ -15,7 +16,26 @@ export async function openDatabase(
   onCopy: (copy: string) => void = () => undefined,
 ): Promise<Knex> {
   mkdirSync(dirname(file), { recursive: true });
-  const db = knex({
+  const db = connect(file);
+  const migrationSource = {
+    getMigrations: () => Promise.resolve(Object.keys(migrations)),
+    getMigrationName: (name: string) => name,
+    getMigration: (name: string) => Promise.resolve(migrations[name]),
+  };
+  try {
+    const [done, pending] = (await db.migrate.list({ migrationSource })) as [unknown[], unknown[]];
+    if (done.length > 0 && pending.length > 0) onCopy(await copyBefore(db, file));
+    await db.migrate.latest({ migrationSource });
+    return db;
+  } catch (error) {
+    await db.destroy();
+    throw error;
+  }
+}
+
+/** A connection of its own to a ledger's database file, as every one is to be. */
+export function connect(file: string): Knex {
+  return knex({
     client: 'better-sqlite3',
     connection: { filename: file },
     useNullAsDefault: true,
@@ -36,28 +56,14 @@ export async function openDatabase(
       },
     },
   });
-  const migrationSource = {
-    getMigrations: () => Promise.resolve(Object.keys(migrations)),
-    getMigrationName: (name: string) => name,
-    getMigration: (name: string) => Promise.resolve(migrations[name]),
-  };
-  try {
-    const [done, pending] = (await db.migrate.list({ migrationSource })) as [unknown[], unknown[]];
-    if (done.length > 0 && pending.length > 0) onCopy(await copyBefore(db, file));
-    await db.migrate.latest({ migrationSource });
-    return db;
-  } catch (error) {
-    await db.destroy();
-    throw error;
-  }
 }
 
 const nothing = () => undefined;
 
 /** A whole copy beside the file, as it was; for going back to by hand. */
-async function copyBefore(db: Knex, file: string): Promise<string> {
+async function copyBefore(db: Knex, databaseFile: string): Promise<string> {
   const stamp = new Date().toISOString().replace(/[:.]/g, '-');
-  const copy = file.replace(/(\.sqlite)?$/, `-before-${stamp}.sqlite`);
-  await db.raw('vacuum into ?', [copy]);
+  const copy = databaseFile.replace(/(\.sqlite)?$/, `-before-${stamp}.sqlite`);
+  await wholeFile(copy, async (file) => void (await db.raw('vacuum into ?', [file])));
   return copy;
 }

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { insertMany } from './inParts';
+import { inParts, insertMany, valuesAtOnce } from './inParts';
 
 /** Something draws from pots that are on no shelf. */
 export class UnknownPots extends Error {
@@ -23,12 +23,32 @@ export async function linkPots(
   id: string,
   potIds: readonly string[],
 ): Promise<void> {
-  const known: string[] = await transaction('pots').whereIn('id', potIds).pluck('id');
-  if (known.length < potIds.length)
-    throw new UnknownPots(potIds.filter((potId) => !known.includes(potId)));
+  await refuseUnknown(transaction, potIds);
   await unlinkPots(transaction, kind, id);
-  const links = potIds.map((potId): PotLink => ({ kind, record_id: id, pot_id: potId }));
+  await insertMany(transaction, 'drawn_pots', linksOf(kind, id, potIds));
+}
+
+/** The same for records that were not there, many at once. @param potIds by record @throws UnknownPots */
+export async function linkPotsOfNew(
+  transaction: Knex.Transaction,
+  kind: string,
+  potIds: ReadonlyMap<string, readonly string[]>,
+): Promise<void> {
+  await refuseUnknown(transaction, [...new Set([...potIds.values()].flat())]);
+  const links = [...potIds].flatMap(([id, drawn]) => linksOf(kind, id, drawn));
   await insertMany(transaction, 'drawn_pots', links);
+}
+
+const linksOf = (kind: string, id: string, potIds: readonly string[]): PotLink[] =>
+  potIds.map((potId) => ({ kind, record_id: id, pot_id: potId }));
+
+async function refuseUnknown(transaction: Knex.Transaction, potIds: readonly string[]) {
+  const known = new Set<string>();
+  for (const part of inParts(potIds, valuesAtOnce))
+    for (const id of await transaction('pots').whereIn('id', part).pluck<string[]>('id'))
+      known.add(id);
+  const unknown = potIds.filter((potId) => !known.has(potId));
+  if (unknown.length > 0) throw new UnknownPots(unknown);
 }
 
 /** A record that is gone draws from nothing. */

@@ -2,7 +2,9 @@ import { isDeepStrictEqual } from 'node:util';
 import { fieldErrors, sentenceOf, type Kept } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
-import { linkPots, unlinkPots } from './potLinks';
+import { inParts, insertMany, valuesAtOnce } from './inParts';
+import { pagesOf } from './pagesOf';
+import { linkPots, linkPotsOfNew, unlinkPots } from './potLinks';
 
 /** A row as every table of records has it. */
 interface RecordRow {
@@ -52,6 +54,15 @@ export interface RecordStore<Content extends { id: string }> {
   /** the same, and what cannot be read: it never hides the others */
   listWithDamaged(): Promise<{ items: Kept<Content>[]; damaged: Damaged[] }>;
   get(id: string, within?: Knex.Transaction): Promise<Kept<Content> | null>;
+  /** Every record that can be read, in the order they came in, so many at once. */
+  pages(size: number, within: Knex.Transaction): AsyncIterable<Content[]>;
+  /** Of some identifiers, what is here; and, with its revision, what is here and cannot be read. */
+  among(
+    ids: readonly string[],
+    within: Knex.Transaction,
+  ): Promise<{ items: Map<string, Content>; damaged: Map<string, number> }>;
+  /** Writes records that are not here, many at once. */
+  putNew(contents: readonly Content[], within: Knex.Transaction): Promise<void>;
   /**
    * Writes a record made from `revision` (0: never saved, or deleted; its revisions go on from
    * where they ended, so that nobody’s old copy fits again). Sending the same write twice is
@@ -109,9 +120,13 @@ export function recordStore<Content extends { id: string }>({
   }
 
   async function listWithDamaged() {
+    return parted(await db<RecordRow>(table).select('*'));
+  }
+
+  function parted(rows: readonly RecordRow[]) {
     const items: Kept<Content>[] = [];
     const damaged: Damaged[] = [];
-    for (const row of await db<RecordRow>(table).select('*'))
+    for (const row of rows)
       try {
         items.push(fromRow(row));
       } catch (error) {
@@ -126,11 +141,23 @@ export function recordStore<Content extends { id: string }>({
     return row ? fromRow(row) : null;
   }
 
-  /** The last revision of a record of this name that was deleted; 0 where none was. */
-  async function goneAt(id: string, within: Knex.Transaction): Promise<number> {
-    const gone = await within<GoneRow>('gone_records').where({ kind: table, id }).first();
-    return gone?.revision ?? 0;
+  /** The last revisions of records of these names that were deleted. */
+  async function goneAt(ids: readonly string[], within: Knex.Transaction) {
+    const gone = new Map<string, number>();
+    for (const part of inParts(ids, valuesAtOnce))
+      for (const { id, revision } of await within<GoneRow>('gone_records')
+        .where({ kind: table })
+        .whereIn('id', part))
+        gone.set(id, revision);
+    return gone;
   }
+
+  const rowWith = (content: Content, revision: number): RecordRow => ({
+    id: content.id,
+    revision,
+    saved_at: new Date().toISOString(),
+    content: JSON.stringify(content),
+  });
 
   return {
     get: (id, within) => get(id, within),
@@ -141,21 +168,47 @@ export function recordStore<Content extends { id: string }>({
       return (await listWithDamaged()).items;
     },
 
+    async *pages(size, within) {
+      for await (const rows of pagesOf<RecordRow>(table, 'rowid', size, within))
+        yield parted(rows).items.map(({ content }) => content);
+    },
+
+    async among(ids, within) {
+      const rows: RecordRow[] = [];
+      for (const part of inParts(ids, valuesAtOnce))
+        rows.push(...(await within<RecordRow>(table).whereIn('id', part)));
+      const { items, damaged } = parted(rows);
+      return {
+        items: new Map(items.map(({ content }) => [content.id, content])),
+        damaged: new Map(damaged.map(({ id, revision }) => [id, revision])),
+      };
+    },
+
+    async putNew(contents, within) {
+      const gone = await goneAt(
+        contents.map(({ id }) => id),
+        within,
+      );
+      const rows = contents.map((content) => rowWith(content, (gone.get(content.id) ?? 0) + 1));
+      await insertMany(within, table, rows);
+      await linkPotsOfNew(
+        within,
+        table,
+        new Map(contents.map((content) => [content.id, potsDrawn(content)])),
+      );
+    },
+
     async put(content, revision, within) {
       const write = async (transaction: Knex.Transaction): Promise<Kept<Content>> => {
         // What cannot be read is mended by writing over it, from the revision it has.
         const there = await rowOf(content.id, transaction);
         const current = readable(there);
         const at = there?.revision ?? 0;
-        const next = (revision > 0 ? revision : await goneAt(content.id, transaction)) + 1;
+        const goneRevision = (await goneAt([content.id], transaction)).get(content.id) ?? 0;
+        const next = (revision > 0 ? revision : goneRevision) + 1;
         if (current && at === next && isDeepStrictEqual(current.content, content)) return current;
         if (at !== revision) throw new StaleWrite(current);
-        const row: RecordRow = {
-          id: content.id,
-          revision: next,
-          saved_at: new Date().toISOString(),
-          content: JSON.stringify(content),
-        };
+        const row = rowWith(content, next);
         checked.delete(content.id);
         await transaction<RecordRow>(table).insert(row).onConflict('id').merge();
         await linkPots(transaction, table, content.id, potsDrawn(content));

@@ -1,6 +1,7 @@
 import { ledgerFileOf } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
-import { importFile } from '../files/importFile';
+import { takeIn } from '../files/takeIn';
+import { heldRecords } from '../files/takenFile';
 import { sampleArmy } from './sampleArmy';
 import { samplePots } from './samplePots';
 import { sampleRecipes } from './sampleRecipes';
@@ -10,5 +11,5 @@ export async function addSample(ledger: Ledger): Promise<void> {
   const here = new Set((await ledger.records.recipes.list()).map(({ content }) => content.id));
   const recipes = sampleRecipes.filter(({ id }) => !here.has(id));
   const file = ledgerFileOf({ pots: samplePots, recipes, armies: [sampleArmy] });
-  await importFile({ file, sections: [] }, ledger);
+  await takeIn(heldRecords(file), ledger);
 }

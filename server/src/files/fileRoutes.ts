@@ -1,22 +1,28 @@
+import { randomUUID } from 'node:crypto';
+import { rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import {
   LedgerFileError,
-  largestFileBytes,
   ledgerFileOf,
   ledgerFileText,
-  readLedgerFile,
-  resourceNames,
   shelfOf,
   writeLedgerFile,
-  type ContentOf,
-  type ResourceName,
 } from '@yellow-ledger/core';
-import express, { Router, type Response } from 'express';
+import { Router, type Response } from 'express';
+import { z } from 'zod';
 import type { Ledger } from '../db/ledger';
-import { verifyDepth } from '../http/nesting';
+import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
-import { importFile } from './importFile';
+import { Cancelled, type LedgerWork } from '../work/ledgerWork';
+import { everything } from './everything';
+import { receive } from './receive';
 
-export function fileRoutes(ledger: Ledger): Router {
+const nameSchema = z.string().regex(/^[\w-]{1,64}$/, 'a name of 1–64 letters, digits, - or _');
+
+/** @param workFolder where a file lies while it is taken in */
+export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string): Router {
   const router = Router();
 
   router.get('/recipes/:id', async (request, response) => {
@@ -38,35 +44,45 @@ export function fileRoutes(ledger: Ledger): Router {
     send(response, 'shelf', ledgerFileText(ledgerFileOf({ pots, recipes: [] })));
   });
 
-  router.get('/everything', async (_request, response) => {
-    const lists = await Promise.all(
-      resourceNames.map(async (name) => [
-        name,
-        (await ledger.records[name].list()).map(({ content }) => content),
-      ]),
+  router.get('/everything', async (request, response) => {
+    response.attachment(fileName('everything')).type('application/json');
+    await work.atOneMoment((within) =>
+      pipeline(Readable.from(everything(ledger, within)), response).catch((error: unknown) => {
+        // Who stops reading has what he wanted; anything else cuts the answer off, so that nobody takes it for whole.
+        if (!request.destroyed) throw error;
+      }),
     );
-    const file = ledgerFileOf({
-      ...(Object.fromEntries(lists) as { [Name in ResourceName]: ContentOf<Name>[] }),
-      versions: await ledger.versions.all(),
-      log: await ledger.log.all(),
-    });
-    send(response, 'everything', ledgerFileText(file, await ledger.sections.list()));
   });
 
-  const wholeText = express.text({
-    type: 'application/json',
-    limit: largestFileBytes,
-    verify: verifyDepth,
+  /** What is being taken in, by the name whoever sent it has given it. */
+  const underWay = new Map<string, number>();
+  router.get('/under-way/:name', (request, response) => {
+    const share = underWay.get(request.params.name);
+    if (share === undefined) throw notFound('file that is being taken in');
+    response.json({ share });
   });
-  router.post('/', wholeText, async (request, response) => {
-    const text: unknown = request.body;
-    if (typeof text !== 'string')
+
+  router.post('/', async (request, response) => {
+    if (!request.is('application/json'))
       throw new Problem(400, 'invalid', 'Send the file as application/json.');
+    const name = accept(nameSchema, request.query.as ?? randomUUID());
+    const path = join(workFolder, `taken-${randomUUID()}`);
+    const cancelled = new AbortController();
+    response.once('close', () => cancelled.abort());
+    underWay.set(name, 0);
     try {
-      response.json(await importFile(readLedgerFile(text), ledger));
+      await receive(request, path);
+      const imported = await work.takeIn(path, {
+        onProgress: (share) => void underWay.set(name, share),
+        signal: cancelled.signal,
+      });
+      response.json(imported);
     } catch (error) {
       if (error instanceof LedgerFileError) throw new Problem(400, 'bad-file', error.message);
-      throw error;
+      if (!(error instanceof Cancelled)) throw error;
+    } finally {
+      underWay.delete(name);
+      rmSync(path, { force: true });
     }
   });
 

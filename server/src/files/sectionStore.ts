@@ -10,7 +10,7 @@ interface SectionRow {
 
 /** Whole parts of files of a newer version, kept unread. */
 export interface SectionStore {
-  list(): Promise<KeptSection[]>;
+  list(within?: Knex.Transaction): Promise<KeptSection[]>;
   /** @returns names of those that are here already and say something else; they were left alone */
   keep(sections: readonly KeptSection[], within: Knex.Transaction): Promise<string[]>;
 }
@@ -23,7 +23,7 @@ export function sectionStore(db: Knex): SectionStore {
       value: JSON.parse(value) as unknown,
     }));
   return {
-    list: () => list(db),
+    list: (within) => list(within ?? db),
 
     async keep(sections, within) {
       const here = new Map((await list(within)).map((section) => [section.name, section]));

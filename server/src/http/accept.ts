@@ -2,9 +2,6 @@ import { fieldErrors, sentenceOf } from '@yellow-ledger/core';
 import type { z } from 'zod';
 import { Problem } from './problem';
 
-/** So many are told at once; a thousand help nobody. */
-const mostErrors = 20;
-
 /**
  * What a request holds, once the schema has let it through.
  *
@@ -13,6 +10,6 @@ const mostErrors = 20;
 export function accept<Content>(schema: z.ZodType<Content>, input: unknown): Content {
   const read = schema.safeParse(input);
   if (read.success) return read.data;
-  const fields = fieldErrors(read.error, input).slice(0, mostErrors);
+  const fields = fieldErrors(read.error, input);
   throw new Problem(400, 'invalid', fields.slice(0, 5).map(sentenceOf).join(' '), { fields });
 }

@@ -3,7 +3,6 @@ import type { Logger } from 'pino';
 import { z } from 'zod';
 import { DamagedRecord } from '../db/recordStore';
 import { UnknownPots } from '../db/potLinks';
-import { deepest } from './nesting';
 import { Problem } from './problem';
 
 /** What Express’s body parser says of a body it could not take. */
@@ -11,6 +10,7 @@ const bodyErrorSchema = z.object({
   type: z.string(),
   status: z.number(),
   limit: z.number().optional(),
+  message: z.string().optional(),
 });
 
 /** What Express says of an address or a head it could not read. */
@@ -52,7 +52,7 @@ function problemOf(error: unknown): Problem {
   );
 }
 
-function bodyProblem({ type, status, limit }: z.infer<typeof bodyErrorSchema>): Problem {
+function bodyProblem({ type, status, limit, message }: z.infer<typeof bodyErrorSchema>): Problem {
   if (type === 'entity.too.large')
     return new Problem(
       413,
@@ -65,7 +65,7 @@ function bodyProblem({ type, status, limit }: z.infer<typeof bodyErrorSchema>): 
     return new Problem(
       400,
       'too-deep',
-      `This is nested deeper than the ${deepest} levels that anything here has.`,
+      `This is more than anything here has: it is ${message ?? 'not to be read'}.`,
     );
   return new Problem(status, 'bad-request', 'The request could not be read.');
 }

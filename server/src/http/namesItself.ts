@@ -4,22 +4,25 @@ import { Problem } from './problem';
 
 /** Carries the identity of the ledger, in answers and in what is asked of it. */
 export const identityHead = 'X-Ledger';
+/** How often a backup has taken its place: pages that are open then begin anew. */
+export const restoresHead = 'X-Ledger-Restores';
 
 /**
  * Every answer says which ledger it is of; what is meant for another is refused. A page that finds
  * another ledger at its address, or something that is none, keeps what it could not send.
  */
 export function namesItself(db: Knex): RequestHandler {
-  let identity: Promise<string> | null = null;
+  let identity: Promise<{ id: string; restores: number }> | null = null;
   const read = async () => {
-    const row = await db<{ id: string }>('ledger_identity').first();
+    const row = await db<{ id: string; restores: number }>('ledger_identity').first();
     if (!row) throw new Error('the ledger has no identity');
-    return row.id;
+    return row;
   };
   return async (request, response, next) => {
     identity ??= read();
-    const id = await identity;
+    const { id, restores } = await identity;
     response.setHeader(identityHead, id);
+    response.setHeader(restoresHead, restores);
     const meant = request.get(identityHead);
     if (meant === undefined || meant === id) return next();
     next(

@@ -5,7 +5,7 @@ import { createApp } from '../app';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 import { testApp } from '../testApp';
-import { deepest, refuseDeep } from './nesting';
+import { deepest, mostValues, NestingGuard } from './nesting';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 beforeEach(async () => (server = await testApp()));
@@ -13,6 +13,7 @@ afterEach(() => server.close());
 
 const nested = (levels: number) => `${'['.repeat(levels)}${']'.repeat(levels)}`;
 const sized = (text: string) => new TextEncoder().encode(text);
+const refuseDeep = (json: Uint8Array) => new NestingGuard().pass(json);
 
 test('an address that cannot be read is the client’s mistake', async () => {
   const { body } = await server.get('/api/recipes/%').expect(400);
@@ -39,9 +40,26 @@ describe('nesting', () => {
     expect(() => refuseDeep(sized(`["\\\\",${nested(deepest)}]`))).toThrow(RangeError);
   });
 
-  test.each(['/api/files', '/api/log', '/api/pot-batches'])('is refused at %s', async (path) => {
+  test('is seen wherever what comes is cut', () => {
+    const text = sized(`["a\\\"[[",${nested(deepest - 1)},${nested(deepest)}]`);
+    for (let at = 0; at <= text.length; at++) {
+      const guard = new NestingGuard();
+      expect(() => [text.slice(0, at), text.slice(at)].forEach((part) => guard.pass(part))).toThrow(
+        `deeper than ${deepest}`,
+      );
+    }
+  });
+
+  test('more values than anything has are not read either', async () => {
+    const writes = Array<number>(mostValues + 2).fill(0);
+    const { body } = await server.post('/api/pot-batches', { writes }).expect(400);
+    expect(body.error.message).toMatch('more than 600,000 values');
+  });
+
+  test.each(['/api/recipes/deep', '/api/log', '/api/pot-batches'])('is refused at %s', async (path) => {
     const deep = JSON.parse(nested(1400)) as object;
-    const { body } = await server.post(path, deep).expect(400);
+    const send = path.startsWith('/api/recipes') ? server.put : server.post;
+    const { body } = await send(path, deep).expect(400);
     expect(body.error).toMatchObject({ code: 'too-deep' });
   });
 });

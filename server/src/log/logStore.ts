@@ -2,6 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { notedCoatsOf, entrySchema, type Kept, type LogEntry, type Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
+import { pagesOf } from '../db/pagesOf';
 import { parsed, readableOnly, type RecordStore } from '../db/recordStore';
 import type { UsedPaint } from './usedPaint';
 
@@ -28,6 +29,8 @@ export interface LogStore {
   /** Every entry after one, as JSON text with its sequence, for sending on unread. */
   textsAfter(sequence: number): Promise<{ sequence: number; content: string }[]>;
   all(): Promise<LogEntry[]>;
+  /** every entry that can be read, in the order they came in, so many at once */
+  pages(size: number, within: Knex.Transaction): AsyncIterable<LogEntry[]>;
   /**
    * Adds entries, all or none, and works out what they took from the pots. What is there already is
    * passed over, so that sending twice writes once.
@@ -105,6 +108,11 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
 
     async all() {
       return readableOf(await db<LogRow>('log_entries').orderBy('sequence'));
+    },
+
+    async *pages(size, within) {
+      for await (const rows of pagesOf<LogRow>('log_entries', 'sequence', size, within))
+        yield readableOf(rows);
     },
 
     async append(entries) {

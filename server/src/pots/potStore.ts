@@ -45,11 +45,19 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
       return kept && withUsed(kept, within);
     },
 
+    pages: (size, within) => plain.pages(size, within),
+
+    among: (ids, within) => plain.among(ids, within),
+
+    async putNew(pots, within) {
+      await plain.putNew(pots, within);
+      for (const pot of pots) if (pot.measuredAt !== undefined) await noteMeasured(pot, within);
+    },
+
     async put(pot, revision, within) {
       const write = async (transaction: Knex.Transaction) => {
         const kept = await plain.put(pot, revision, transaction);
-        const measured_ms = pot.measuredAt === undefined ? null : Date.parse(pot.measuredAt);
-        await transaction('pots').where({ id: pot.id }).update({ measured_ms });
+        await noteMeasured(pot, transaction);
         return withUsed(kept, transaction);
       };
       return within ? write(within) : db.transaction(write);
@@ -68,6 +76,12 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
       await plain.remove(id, revision);
     },
   };
+}
+
+/** When a pot was measured, beside it: what was used is counted from there. */
+async function noteMeasured({ id, measuredAt }: Pot, within: Knex.Transaction): Promise<void> {
+  const measured_ms = measuredAt === undefined ? null : Date.parse(measuredAt);
+  await within('pots').where({ id }).update({ measured_ms });
 }
 
 /** A pot nobody has measured was as full when the log began. */

@@ -9,6 +9,8 @@ import {
   type Version,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
+import { pagesOf } from '../db/pagesOf';
 import { DamagedRecord, StaleWrite, type RecordStore } from '../db/recordStore';
 
 interface VersionRow {
@@ -33,6 +35,8 @@ export interface VersionStore {
   list(recipeId: string, within?: Knex.Transaction): Promise<Version[]>;
   /** every version of every recipe, oldest first */
   all(): Promise<Version[]>;
+  /** every version that can be read, in the order they came in, so many at once */
+  pages(size: number, within: Knex.Transaction): AsyncIterable<Version[]>;
   /**
    * Freezes a recipe as it is kept. Asked for twice with the same number, as after a lost answer,
    * the second finds its own work done.
@@ -46,8 +50,17 @@ export interface VersionStore {
     freeze: Freeze,
     within?: Knex.Transaction,
   ): Promise<Version>;
-  /** Takes a version in as it was frozen elsewhere. One that is here already stays as it is. */
-  restore(version: Version, within: Knex.Transaction): Promise<void>;
+  /**
+   * Takes versions in as they were frozen elsewhere. Those of a recipe that was here before stay out.
+   *
+   * @param newRecipes recipes that came in with them
+   * @returns those that stayed out and say something else than what is here
+   */
+  restore(
+    versions: readonly Version[],
+    newRecipes: ReadonlySet<string>,
+    within: Knex.Transaction,
+  ): Promise<Version[]>;
 }
 
 export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionStore {
@@ -62,6 +75,11 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
     async all() {
       const rows = await db<VersionRow>('versions').orderBy(['recipe_id', 'number']);
       return readableOf(rows);
+    },
+
+    async *pages(size, within) {
+      for await (const rows of pagesOf<VersionRow>('versions', 'rowid', size, within))
+        yield readableOf(rows);
     },
 
     freeze(recipeId, number, { note, revision }, within) {
@@ -85,28 +103,46 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
           frozenAt: new Date().toISOString(),
           content: kept.content,
         };
-        await insert(version, transaction);
+        await insert([version], transaction);
         return version;
       };
       return within ? write(within) : db.transaction(write);
     },
 
-    async restore(version, within) {
-      const { recipeId: recipe_id, number } = version;
-      const isHere = await within<VersionRow>('versions').where({ recipe_id, number }).first();
-      if (!isHere) await insert(version, within);
+    async restore(versions, newRecipes, within) {
+      const recipeIds = [...new Set(versions.map(({ recipeId }) => recipeId))];
+      const recipesHere = new Set<string>();
+      const here = new Map<string, VersionRow>();
+      for (const part of inParts(recipeIds, valuesAtOnce)) {
+        for (const id of await within('recipes').whereIn('id', part).pluck<string[]>('id'))
+          recipesHere.add(id);
+        for (const row of await within<VersionRow>('versions').whereIn('recipe_id', part))
+          here.set(`${row.recipe_id} ${row.number}`, row);
+      }
+      const isHere = ({ recipeId, number }: Version) => here.has(`${recipeId} ${number}`);
+      const isOut = (version: Version) =>
+        isHere(version) || (recipesHere.has(version.recipeId) && !newRecipes.has(version.recipeId));
+      await insert(
+        versions.filter((version) => !isOut(version)),
+        within,
+      );
+      return versions.filter((version) => {
+        if (!isOut(version)) return false;
+        const row = here.get(`${version.recipeId} ${version.number}`);
+        return !row || !isDeepStrictEqual(readableOf([row]).at(0), version);
+      });
     },
   };
 }
 
-async function insert(version: Version, transaction: Knex.Transaction): Promise<void> {
-  await transaction<VersionRow>('versions').insert(toRow(version));
-  await transaction('version_pots').insert(
-    potIdsOf(version.content).map((potId) => ({
-      recipe_id: version.recipeId,
-      number: version.number,
-      pot_id: potId,
-    })),
+async function insert(versions: readonly Version[], within: Knex.Transaction): Promise<void> {
+  await insertMany(within, 'versions', versions.map(toRow));
+  await insertMany(
+    within,
+    'version_pots',
+    versions.flatMap(({ recipeId, number, content }) =>
+      potIdsOf(content).map((potId) => ({ recipe_id: recipeId, number, pot_id: potId })),
+    ),
   );
 }
 

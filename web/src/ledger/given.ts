@@ -1,6 +1,7 @@
 import type { AnyRecord, Kept, LogEntry, ResourceName } from '@yellow-ledger/core';
 import { original } from '@reduxjs/toolkit';
-import { ledgerApi, newerEntries, withItems } from './ledgerApi';
+import { acknowledged } from './acknowledged';
+import { ledgerApi, newerEntries, withEntries, withItems } from './ledgerApi';
 import type { LedgerStore } from './rootState';
 
 /** What the server has changed by what was sent, so that it need not be fetched for it. */
@@ -8,14 +9,21 @@ type Store = Pick<LedgerStore, 'dispatch'>;
 
 /** A record is on the server as it is kept now. */
 export function nowKept({ dispatch }: Store, name: ResourceName, kept: Kept<AnyRecord>): void {
+  acknowledged.record(name, kept);
   update({ dispatch }, name, (list) => {
     const index = list.findIndex(({ content }) => content.id === kept.content.id);
     return index < 0 ? [...list, kept] : list.with(index, kept);
   });
 }
 
-/** A record is no longer on the server. */
-export function forgotten({ dispatch }: Store, name: ResourceName, id: string): void {
+/** A record is no longer on the server. @param revision it had there */
+export function forgotten(
+  { dispatch }: Store,
+  name: ResourceName,
+  id: string,
+  revision: number,
+): void {
+  acknowledged.deleted(name, id, revision);
   update({ dispatch }, name, (list) => list.filter(({ content }) => content.id !== id));
 }
 
@@ -34,12 +42,10 @@ function update(
 
 /** Entries are in the log of the server. */
 export function nowWritten({ dispatch }: Store, entries: readonly LogEntry[]): void {
+  acknowledged.written(entries);
   dispatch(
     ledgerApi.util.updateQueryData('log', undefined, (log) =>
-      withItems(
-        original(log) ?? log,
-        entries.map((entry) => ({ sequence: log.sequence, entry })),
-      ),
+      withEntries(original(log) ?? log, entries),
     ) as never,
   );
 }

@@ -16,6 +16,7 @@ import {
 } from '@yellow-ledger/core';
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
+import { acknowledged } from './acknowledged';
 import { ask, unreadable, type Problem } from './ask';
 import { readList } from './readList';
 import { damagedRows } from './damagedRows';
@@ -24,15 +25,16 @@ interface Request {
   path: string;
   method?: string;
   body?: string;
-  /** reads a right answer; throws on another */
-  read: (answer: unknown) => unknown;
+  /** reads a right answer; throws on another. `asked`: the turn it was asked for at */
+  read: (answer: unknown, asked: number) => unknown;
 }
 
 const askChecked: BaseQueryFn<Request, unknown, Problem> = async ({ path, read, ...init }) => {
+  const asked = acknowledged.now();
   const result = await ask(path, init);
   if ('error' in result) return result;
   try {
-    return { data: await read(result.data) };
+    return { data: await read(result.data, asked) };
   } catch {
     return { error: unreadable };
   }
@@ -81,9 +83,10 @@ export const ledgerApi = createApi({
     records: build.query<Kept<AnyRecord>[], ResourceName>({
       query: (name) => ({
         path: `/api/${name}`,
-        read: (answer) => {
+        read: async (answer, asked) => {
           damagedRows.take(name, answer);
-          return itemsOf(answer, keptSchema(resources[name].schema as z.ZodType<AnyRecord>));
+          const schema = keptSchema(resources[name].schema as z.ZodType<AnyRecord>);
+          return acknowledged.recordsSince(asked, name, await itemsOf(answer, schema));
         },
       }),
       providesTags: (_kept, _error, name) => [name],
@@ -95,7 +98,10 @@ export const ledgerApi = createApi({
     log: build.query<GivenLog, void>({
       query: () => ({
         path: '/api/log',
-        read: async (answer) => withItems(noLog, await itemsOf(answer, logItemSchema)),
+        read: async (answer, asked) => {
+          const log = withItems(noLog, await itemsOf(answer, logItemSchema));
+          return withEntries(log, acknowledged.entriesSince(asked));
+        },
       }),
       providesTags: ['log'],
     }),
@@ -161,6 +167,13 @@ export function withItems(
     sequence: items.reduce((last, { sequence }) => Math.max(last, sequence), log.sequence),
   };
 }
+
+/** A log with entries that were written here, and have no sequence yet. */
+export const withEntries = (log: GivenLog, entries: readonly LogEntry[]): GivenLog =>
+  withItems(
+    log,
+    entries.map((entry) => ({ sequence: log.sequence, entry })),
+  );
 
 /** Reads what the server has of the log after a sequence. @throws Problem */
 export async function newerEntries(after: number) {

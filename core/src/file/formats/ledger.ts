@@ -1,4 +1,3 @@
-import { largestFileBytes } from '../ledgerFile';
 import { format } from './format';
 
 export const ledger = format({
@@ -6,6 +5,5 @@ export const ledger = format({
   what: 'a ledger file',
   endings: ['.json'],
   mediaType: 'application/json',
-  largestBytes: largestFileBytes,
   isTakenWhole: true,
 });

@@ -64,7 +64,7 @@ export async function sendRecord(writer: WritingHand, key: string): Promise<Prob
       stands({ is: 'waiting' });
       return unreadable;
     }
-    forgotten(writer.store, name, id);
+    forgotten(writer.store, name, id, base?.revision ?? 0);
     wrote(writer, key, sent, null);
     return null;
   }
@@ -98,7 +98,7 @@ function stale(writer: WritingHand, key: string, { current, message }: Problem):
   const { name, id, base, mine } = pending;
   const theirs = keptOf(name, current);
   if (theirs) nowKept(writer.store, name, theirs);
-  else forgotten(writer.store, name, id);
+  else forgotten(writer.store, name, id, base?.revision ?? 0);
   if (theirs && mine !== null && isSameContent(theirs.content, mine)) return writer.drop(key);
   // What was sent and not answered has come after all: nobody else has written.
   if (theirs && pending.unanswered.some((own) => isSameContent(own, theirs.content)))

@@ -1,0 +1,118 @@
+import { rmSync, readdirSync } from 'node:fs';
+import type { RequestListener } from 'node:http';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import type { Knex } from 'knex';
+import type { Logger } from 'pino';
+import { createApp } from '../app';
+import { keepBackups } from '../backup/backups';
+import { putInPlace, removeTrial, trialFile } from '../backup/restore';
+import { openDatabase } from '../db/openDatabase';
+import { settleJournal } from '../db/settleJournal';
+import { openLedger, type Ledger } from '../db/ledger';
+import type { LedgerWork } from '../work/ledgerWork';
+import { workInThreads } from '../work/workInThreads';
+import { WriteGate } from '../work/writeGate';
+
+export interface RunningOptions {
+  databaseFile: string;
+  backupFolder: string;
+  webFolder: string;
+  /** the file threads run */
+  threadScript: URL;
+  /** the demo is put back by --reset, and nothing of it is anybody’s */
+  isDemo: boolean;
+  log: Logger;
+  onCopy: (copy: string) => void;
+}
+
+/** What is open of a ledger, from opening its file to closing it. */
+interface Opened {
+  db: Knex;
+  app: Express;
+  gate: WriteGate;
+  end: () => void;
+}
+
+/** A ledger that is being served, and can be replaced by a backup while it is. */
+export class RunningLedger {
+  private opened: Opened | null = null;
+
+  constructor(private readonly options: RunningOptions) {}
+
+  /** @param first done with the ledger before it is served */
+  async open(first: (ledger: Ledger) => Promise<void> = async () => undefined): Promise<void> {
+    const { databaseFile, backupFolder, webFolder, threadScript, isDemo, log, onCopy } =
+      this.options;
+    const workFolder = workFolderOf(databaseFile);
+    const gate = new WriteGate();
+    const work = workInThreads({ databaseFile, workFolder, gate, script: threadScript });
+    const db = await openDatabase(databaseFile, onCopy);
+    await first(openLedger(db));
+    const endBackups = isDemo ? () => undefined : keepBackups(work, backupFolder, log);
+    const endSettling = settleJournal(db);
+    const backups = {
+      folder: backupFolder,
+      isDaily: !isDemo,
+      restore: (file: string) => this.restore(file, work),
+    };
+    const app = createApp({ db, log, databaseFile, backups, webFolder, workFolder, work, gate });
+    this.opened = {
+      db,
+      app,
+      gate,
+      end: () => {
+        endBackups();
+        endSettling();
+      },
+    };
+  }
+
+  readonly listener: RequestListener = (request, response) => {
+    if (this.opened) return this.opened.app(request, response);
+    // A moment: whoever asks tries again by himself.
+    response.writeHead(503, { 'Retry-After': '1', 'Content-Type': 'application/json' });
+    const message = 'A backup is just being put in place. In a moment the ledger answers again.';
+    response.end(JSON.stringify({ error: { code: 'restoring', message } }));
+  };
+
+  async close(): Promise<void> {
+    const { opened } = this;
+    this.opened = null;
+    opened?.end();
+    await opened?.db.destroy();
+  }
+
+  /** Puts a backup in place of the ledger. @returns where what was there is kept */
+  private async restore(file: string, work: LedgerWork): Promise<string | null> {
+    const { databaseFile, log } = this.options;
+    const now = new Date();
+    const trial = trialFile(databaseFile, now);
+    try {
+      await work.prepare(file, trial, databaseFile);
+      // What is written from here on would be in the ledger that is put aside.
+      await this.opened?.gate.end();
+      await this.close();
+      let replaced: string | null = null;
+      try {
+        replaced = putInPlace(trial, databaseFile, now);
+      } finally {
+        await this.open();
+      }
+      log.info({ file, replaced }, 'a backup was put in place');
+      return replaced;
+    } finally {
+      removeTrial(trial);
+    }
+  }
+}
+
+const leftBehind = /^(staging|taken)-[0-9a-f-]{36}$/;
+
+/** Where what is needed for a moment is put: on the disk of the ledger. What a killed server left there goes. */
+function workFolderOf(databaseFile: string): string {
+  const folder = join(databaseFile, '..');
+  for (const name of readdirSync(folder))
+    if (leftBehind.test(name)) rmSync(join(folder, name), { force: true });
+  return folder;
+}

@@ -1,0 +1,71 @@
+import { once } from 'node:events';
+import { parentPort, workerData } from 'node:worker_threads';
+import { LedgerFileError } from '@yellow-ledger/core';
+import { prepare } from '../backup/restore';
+import { connect } from '../db/openDatabase';
+import { openLedger } from '../db/ledger';
+import { stageFile } from '../files/stageFile';
+import { takeIn } from '../files/takeIn';
+import { StartProblem } from '../start/startProblem';
+import type { FromThread, ThreadTask } from './threadMessages';
+import { shareOfReading } from './workHere';
+
+/** Progress is told no more often than anybody looks, ms. */
+const tellEvery = 100;
+
+type Told<Does extends ThreadTask['does']> = Extract<ThreadTask, { does: Does }>;
+type Said = Extract<FromThread, { says: 'done' }>;
+
+const port = parentPort;
+if (!port) throw new Error('this is a thread of the server');
+const say = (message: FromThread) => port.postMessage(message);
+/** The word to write; heard also when it comes before anybody waits for it. */
+const word = once(port, 'message');
+
+let toldAt = 0;
+function tell(share: number): void {
+  if (Date.now() - toldAt < tellEvery) return;
+  toldAt = Date.now();
+  say({ says: 'progress', share });
+}
+
+async function takeFileIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<Said> {
+  const file = await stageFile(path, staging, (share) => tell(share * shareOfReading));
+  const db = connect(databaseFile);
+  try {
+    say({ says: 'ready' });
+    await word;
+    const imported = await takeIn(file, openLedger(db), (share) =>
+      tell(shareOfReading + (1 - shareOfReading) * share),
+    );
+    return { says: 'done', imported };
+  } finally {
+    await db.destroy();
+    file.close();
+  }
+}
+
+async function copy({ databaseFile, to }: Told<'copy'>): Promise<Said> {
+  const db = connect(databaseFile);
+  try {
+    await db.raw('vacuum into ?', [to]);
+    return { says: 'done' };
+  } finally {
+    await db.destroy();
+  }
+}
+
+function done(task: ThreadTask): Promise<Said> {
+  if (task.does === 'takeIn') return takeFileIn(task);
+  if (task.does === 'copy') return copy(task);
+  return prepare(task.from, task.trial, task.replaced).then((counts) => ({ says: 'done', counts }));
+}
+
+try {
+  say(await done(workerData as ThreadTask));
+} catch (error) {
+  if (!(error instanceof LedgerFileError || error instanceof StartProblem)) throw error;
+  say({ says: 'refused', message: error.message });
+} finally {
+  port.close();
+}

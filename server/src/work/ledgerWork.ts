@@ -1,0 +1,41 @@
+import type { Knex } from 'knex';
+import type { Imported } from '../files/takeIn';
+
+/** What is told while something large is done, and what ends it. */
+export interface Watched {
+  /** told the share that is done, 0–1 */
+  onProgress: (share: number) => void;
+  /** ends it, with nothing changed */
+  signal?: AbortSignal;
+}
+
+/** What takes long with a large ledger, and must not keep anybody else waiting. */
+export interface LedgerWork {
+  /**
+   * Takes a ledger file in, all or nothing.
+   *
+   * @param path of the file
+   * @throws LedgerFileError where it cannot be taken in; Cancelled
+   */
+  takeIn(path: string, watched: Watched): Promise<Imported>;
+  /** Copies the database whole, whatever is written meanwhile. @param to a file that is not there yet */
+  copy(to: string): Promise<void>;
+  /**
+   * Makes a backup ready to take the place of a ledger, on a copy.
+   *
+   * @param from the backup
+   * @param trial a file that is not there yet
+   * @throws StartProblem that says what is wrong with the backup
+   */
+  prepare(from: string, trial: string, replaced: string): Promise<Record<string, number>>;
+  /** Reads the ledger as it is at one moment. @param read is given what its stores read within */
+  atOneMoment<Read>(read: (within: Knex.Transaction) => Promise<Read>): Promise<Read>;
+}
+
+/** It was ended by whoever began it. */
+export class Cancelled extends Error {
+  constructor() {
+    super('cancelled');
+    this.name = 'Cancelled';
+  }
+}

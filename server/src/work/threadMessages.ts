@@ -1,0 +1,21 @@
+import type { Imported } from '../files/takeIn';
+
+/** What a thread is started to do. */
+export type ThreadTask =
+  | { does: 'takeIn'; databaseFile: string; path: string; staging: string }
+  | { does: 'copy'; databaseFile: string; to: string }
+  | { does: 'prepare'; from: string; trial: string; replaced: string };
+
+/** What a thread says. */
+export type FromThread =
+  | { says: 'progress'; share: number }
+  /** it has read everything, and waits for the word to write */
+  | { says: 'ready' }
+  | { says: 'done'; imported?: Imported; counts?: Record<string, number> }
+  /** the file or backup is wrong */
+  | { says: 'refused'; message: string };
+
+/** The word to write. */
+export interface ToThread {
+  says: 'write';
+}
