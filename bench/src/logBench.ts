@@ -8,8 +8,9 @@ import {
 import BetterSqlite3 from 'better-sqlite3';
 import { z } from 'zod';
 import { pots } from '../../core/src/testing/sampleRecipe';
-import { levy, recipeOf, watch, WrittenLog } from '../../core/src/testing/sampleLog';
+import { levy, recipeOf, watch } from '../../core/src/testing/sampleLog';
 import { benchServer } from './benchServer';
+import { coats } from './manyCoats';
 import { medianMsOf, ms, times } from './measure';
 
 const count = 10_000;
@@ -80,20 +81,4 @@ async function benchPress(): Promise<void> {
   console.log(
     `  one press: with 10 entries ${ms(few)}, with ${count.toLocaleString('en')} ${ms(many)}   ${times(many / few)}`,
   );
-}
-
-/** Coats of one model each, a few minutes apart, six evenings a week. */
-function coats(from: number, many: number): LogEntry[] {
-  return Array.from({ length: many }, (_, i): LogEntry => {
-    const number = from + i;
-    const log = new WrittenLog();
-    const evening = Math.floor(number / 30) * 1440;
-    const model = 1 + (Math.floor(number / 4) % 2000);
-    const step = (['base', 'base', 'shade', 'light'] as const)[number % 4];
-    const coat = number % 4 === 1 ? 2 : 1;
-    const entry = log.coat(evening + (number % 30) * 4, 'cloak', step, coat, [model], {
-      minutes: 3,
-    });
-    return { ...entry, id: `e${number}`, order: number };
-  });
 }

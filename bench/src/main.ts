@@ -4,6 +4,7 @@ import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
 import { benchJudgement } from './judgementBench';
 import { benchKill } from './killBench';
+import { benchLarge } from './largeBench';
 import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
 import { benchPages } from './pagesBench';
@@ -24,6 +25,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   plan: benchPlans,
   fuzz: benchFuzz,
   kill: benchKill,
+  large: benchLarge,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,
 };

@@ -9,6 +9,7 @@ import { serverLog } from './start/serverLog';
 import { startOptions, type StartOptions } from './start/startOptions';
 import { sentenceOfStart } from './start/startProblem';
 import { version } from './version';
+import { workInThreads } from './work/workInThreads';
 
 /** Says why in a sentence, and ends. */
 function stop(error: unknown, file = ''): never {
@@ -45,7 +46,13 @@ async function open() {
       databaseFile,
       backupFolder,
       webFolder: resolve(here, '../../web/dist'),
-      threadScript: new URL('./ledgerThread.js', import.meta.url),
+      workOf: (_ledger, gate, workFolder) =>
+        workInThreads({
+          databaseFile,
+          workFolder,
+          gate,
+          script: new URL('./ledgerThread.js', import.meta.url),
+        }),
       isDemo: options.isDemo,
       log,
       onCopy: (copy) => {

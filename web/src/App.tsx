@@ -1,25 +1,25 @@
-import { lazy } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { fetched } from './parts/fetched';
 import { Notices } from './parts/shell/notices';
 import { PageFault } from './parts/shell/PageFault';
 import { Shell } from './parts/shell/Shell';
 
-const RecipesPage = lazy(() => import('./pages/recipes/RecipesPage'));
-const RecipePage = lazy(() => import('./pages/recipe/RecipePage'));
-const DraftPage = lazy(() => import('./pages/draft/DraftPage'));
-const MatchPage = lazy(() => import('./pages/match/MatchPage'));
-const ShelfPage = lazy(() => import('./pages/shelf/ShelfPage'));
-const ShoppingPage = lazy(() => import('./pages/stock/ShoppingPage'));
-const PaintablePage = lazy(() => import('./pages/stock/PaintablePage'));
-const FilesPage = lazy(() => import('./pages/files/FilesPage'));
-const ReplacePage = lazy(() => import('./pages/replace/ReplacePage'));
-const ArmiesPage = lazy(() => import('./pages/army/ArmiesPage'));
-const ArmyPage = lazy(() => import('./pages/army/ArmyPage'));
-const BenchesPage = lazy(() => import('./pages/bench/BenchesPage'));
-const BenchPage = lazy(() => import('./pages/bench/BenchPage'));
-const LogPage = lazy(() => import('./pages/log/LogPage'));
-const ModelPage = lazy(() => import('./pages/log/ModelPage'));
-const PalettePage = lazy(() => import('./pages/palette/PalettePage'));
+const RecipesPage = fetched(() => import('./pages/recipes/RecipesPage'));
+const RecipePage = fetched(() => import('./pages/recipe/RecipePage'));
+const DraftPage = fetched(() => import('./pages/draft/DraftPage'));
+const MatchPage = fetched(() => import('./pages/match/MatchPage'));
+const ShelfPage = fetched(() => import('./pages/shelf/ShelfPage'));
+const ShoppingPage = fetched(() => import('./pages/stock/ShoppingPage'));
+const PaintablePage = fetched(() => import('./pages/stock/PaintablePage'));
+const FilesPage = fetched(() => import('./pages/files/FilesPage'));
+const ReplacePage = fetched(() => import('./pages/replace/ReplacePage'));
+const ArmiesPage = fetched(() => import('./pages/army/ArmiesPage'));
+const ArmyPage = fetched(() => import('./pages/army/ArmyPage'));
+const BenchesPage = fetched(() => import('./pages/bench/BenchesPage'));
+const BenchPage = fetched(() => import('./pages/bench/BenchPage'));
+const LogPage = fetched(() => import('./pages/log/LogPage'));
+const ModelPage = fetched(() => import('./pages/log/ModelPage'));
+const PalettePage = fetched(() => import('./pages/palette/PalettePage'));
 
 const router = createBrowserRouter([
   {

@@ -24,6 +24,7 @@ export function openStaging(file: string): Staging {
   db.exec(
     'create table pieces (list text, place integer, json text, primary key (list, place)) without rowid',
   );
+  db.exec('begin');
   const insert = db.prepare('insert into pieces values (?, ?, ?)');
   const update = db.prepare('update pieces set json = ? where list = ? and place = ?');
   const after = db.prepare(

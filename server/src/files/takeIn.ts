@@ -67,11 +67,8 @@ export async function takeIn(
       );
       step(batch.length);
     }
-    let entriesLeft = 0;
-    for (const batch of file.batches<LogEntry>('log', entriesAtOnce)) {
-      entriesLeft += await ledger.log.restore(batch, transaction);
-      step(batch.length);
-    }
+    const entries = file.batches<LogEntry>('log', entriesAtOnce);
+    const entriesLeft = await ledger.log.restore(entries, transaction, step);
     if (entriesLeft > 0)
       imported.leftOut.push(`${entriesLeft} ${entriesLeft === 1 ? 'entry' : 'entries'} of the log`);
     return imported;

@@ -56,12 +56,15 @@ describe('nesting', () => {
     expect(body.error.message).toMatch('more than 600,000 values');
   });
 
-  test.each(['/api/recipes/deep', '/api/log', '/api/pot-batches'])('is refused at %s', async (path) => {
-    const deep = JSON.parse(nested(1400)) as object;
-    const send = path.startsWith('/api/recipes') ? server.put : server.post;
-    const { body } = await send(path, deep).expect(400);
-    expect(body.error).toMatchObject({ code: 'too-deep' });
-  });
+  test.each(['/api/recipes/deep', '/api/log', '/api/pot-batches'])(
+    'is refused at %s',
+    async (path) => {
+      const deep = JSON.parse(nested(1400)) as object;
+      const send = path.startsWith('/api/recipes') ? server.put : server.post;
+      const { body } = await send(path, deep).expect(400);
+      expect(body.error).toMatchObject({ code: 'too-deep' });
+    },
+  );
 });
 
 test.each(['__proto__', 'constructor', 'toString', 'hasOwnProperty'])(

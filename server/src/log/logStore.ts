@@ -42,9 +42,15 @@ export interface LogStore {
   /**
    * Adds entries of a file; what is there already stays.
    *
+   * @param batches of them
+   * @param onBatch told how many there were in each, once they are in
    * @returns how many say something else than those of their identifier that are here
    */
-  restore(entries: readonly LogEntry[], within: Knex.Transaction): Promise<number>;
+  restore(
+    batches: Iterable<readonly LogEntry[]>,
+    within: Knex.Transaction,
+    onBatch: (size: number) => void,
+  ): Promise<number>;
 }
 
 export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): LogStore {
@@ -72,19 +78,31 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
     const rows = entries.map((entry) => rowOf(entry, savedAt));
     await insertMany(within, 'log_entries', rows);
     await insertMany(within, 'noted_coats', entries.flatMap(notedCoats));
-    return drawn(entries, within);
   }
 
   /** Pots that some new entries draw from, after what these coats took was worked out anew. */
-  async function drawn(entries: readonly LogEntry[], within: Knex.Transaction): Promise<string[]> {
-    const touched = entries.filter(({ kind }) => kind === 'coat').map(({ id }) => id);
-    let struck = entries.flatMap((entry) => (entry.kind === 'strike' ? [entry.of] : []));
+  async function drawn(entries: readonly Touching[], within: Knex.Transaction): Promise<string[]> {
+    const touched = entries.flatMap(({ id, isCoat }) => (isCoat ? [id] : []));
+    let struck = entries.flatMap(({ strikes }) => strikes ?? []);
     while (struck.length > 0) {
       touched.push(...struck);
       const rows = await rowsWhere('id', struck, within);
       struck = rows.flatMap(({ struck_id }) => struck_id ?? []);
     }
-    const affected = await notingTheSame(touched, within);
+    const done = new Set<string>();
+    const potIds = new Set<string>();
+    for (const part of inParts(await inOrderOfCoats(touched, within), recountedAtOnce)) {
+      const affected = await notingTheSame(
+        part.filter((id) => !done.has(id)),
+        within,
+      );
+      affected.forEach((id) => done.add(id));
+      for (const potId of await recountOf(affected, within)) potIds.add(potId);
+    }
+    return [...potIds];
+  }
+
+  async function recountOf(affected: readonly string[], within: Knex.Transaction) {
     if (affected.length === 0) return [];
     // Whether one of them counts hangs on what else notes its coats, and on what strikes that out.
     const about = await rowsWhere('id', await notingTheSame(affected, within), within);
@@ -120,7 +138,8 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
         const { fresh, other } = await parted(entries, transaction);
         if (other.length > 0) throw new EntryTaken(other[0].id);
         const kept: Kept<Pot>[] = [];
-        for (const potId of await insert(fresh, transaction)) {
+        await insert(fresh, transaction);
+        for (const potId of await drawn(fresh.map(touching), transaction)) {
           const pot = await readableOnly(pots.get(potId, transaction));
           if (pot) kept.push(pot);
         }
@@ -128,12 +147,53 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
       });
     },
 
-    async restore(entries, transaction) {
-      const { fresh, other } = await parted(entries, transaction);
-      await insert(fresh, transaction);
-      return other.length;
+    async restore(batches, transaction, onBatch) {
+      const added: Touching[] = [];
+      let left = 0;
+      for (const batch of batches) {
+        const { fresh, other } = await parted(batch, transaction);
+        await insert(fresh, transaction);
+        for (const entry of fresh) added.push(touching(entry));
+        left += other.length;
+        onBatch(batch.length);
+      }
+      await drawn(added, transaction);
+      return left;
     },
   };
+}
+
+/** What of an entry tells whose paint is to be worked out anew. */
+interface Touching {
+  id: string;
+  isCoat: boolean;
+  /** the entry it strikes out */
+  strikes: string | null;
+}
+
+const touching = (entry: LogEntry): Touching => ({
+  id: entry.id,
+  isCoat: entry.kind === 'coat',
+  strikes: entry.kind === 'strike' ? entry.of : null,
+});
+
+/** So many are worked out anew together. */
+const recountedAtOnce = 2000;
+
+/** Entries by the coats they note, so that those that note the same are worked out together. */
+async function inOrderOfCoats(ids: readonly string[], within: Knex.Transaction): Promise<string[]> {
+  if (ids.length <= recountedAtOnce) return [...ids];
+  const firstCoat = new Map<string, string>();
+  for (const part of inParts(ids, valuesAtOnce)) {
+    const rows = (await within('noted_coats')
+      .whereIn('entry_id', part)
+      .groupBy('entry_id')
+      .select('entry_id as id')
+      .min({ coat: 'coat' })) as { id: string; coat: string }[];
+    rows.forEach(({ id, coat }) => firstCoat.set(id, coat));
+  }
+  const coatOf = (id: string) => firstCoat.get(id) ?? '';
+  return [...ids].sort((one, other) => (coatOf(one) < coatOf(other) ? -1 : 1));
 }
 
 /** Entries that note a coat one of these notes; those that note a coat are of them. */

@@ -11,15 +11,14 @@ import { openDatabase } from '../db/openDatabase';
 import { settleJournal } from '../db/settleJournal';
 import { openLedger, type Ledger } from '../db/ledger';
 import type { LedgerWork } from '../work/ledgerWork';
-import { workInThreads } from '../work/workInThreads';
 import { WriteGate } from '../work/writeGate';
 
 export interface RunningOptions {
   databaseFile: string;
   backupFolder: string;
   webFolder: string;
-  /** the file threads run */
-  threadScript: URL;
+  /** how what takes long is done, past which gate */
+  workOf: (ledger: Ledger, gate: WriteGate, workFolder: string) => LedgerWork;
   /** the demo is put back by --reset, and nothing of it is anybody’s */
   isDemo: boolean;
   log: Logger;
@@ -42,13 +41,13 @@ export class RunningLedger {
 
   /** @param first done with the ledger before it is served */
   async open(first: (ledger: Ledger) => Promise<void> = async () => undefined): Promise<void> {
-    const { databaseFile, backupFolder, webFolder, threadScript, isDemo, log, onCopy } =
-      this.options;
+    const { databaseFile, backupFolder, webFolder, workOf, isDemo, log, onCopy } = this.options;
     const workFolder = workFolderOf(databaseFile);
     const gate = new WriteGate();
-    const work = workInThreads({ databaseFile, workFolder, gate, script: threadScript });
     const db = await openDatabase(databaseFile, onCopy);
-    await first(openLedger(db));
+    const ledger = openLedger(db);
+    const work = workOf(ledger, gate, workFolder);
+    await first(ledger);
     const endBackups = isDemo ? () => undefined : keepBackups(work, backupFolder, log);
     const endSettling = settleJournal(db);
     const backups = {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { identityHead, ledgerIdentity } from './ledgerIdentity';
+import { identityHead, ledgerIdentity, restoresHead } from './ledgerIdentity';
 
 /** The one shape of the server's errors. */
 const problemSchema = z.object({
@@ -53,7 +53,8 @@ export async function ask(
       },
     });
     // Another program at this address, or another ledger: whatever it says, nothing was done here.
-    if (!ledgerIdentity.isOwn(response.headers.get(identityHead)))
+    const { headers } = response;
+    if (!ledgerIdentity.isOwn(headers.get(identityHead), headers.get(restoresHead)))
       return { error: { ...noAnswer, status: response.status } };
     if (response.status === 204) return { data: null };
     const body: unknown = await response.json().catch(() => undefined);

@@ -12,6 +12,7 @@ const listSchema = z.object({
   isDaily: z.boolean(),
   items: z.array(backupSchema),
 });
+const restoredSchema = z.object({ replaced: z.string().nullable() });
 export type Backup = z.infer<typeof backupSchema>;
 
 /** Whole copies of the ledger, which its server keeps; asked for where they are looked at alone. */
@@ -29,7 +30,14 @@ const withBackups = ledgerApi.enhanceEndpoints({ addTagTypes: ['backups'] }).inj
       }),
       invalidatesTags: ['backups'],
     }),
+    restoreBackup: build.mutation<{ replaced: string | null }, string>({
+      query: (name) => ({
+        path: `/api/backups/${name}/restored`,
+        method: 'POST',
+        read: (answer) => restoredSchema.parse(answer),
+      }),
+    }),
   }),
 });
 
-export const { useBackupsQuery, useMakeBackupMutation } = withBackups;
+export const { useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation } = withBackups;

@@ -24,14 +24,17 @@ import { damagedRows } from './damagedRows';
 interface Request {
   path: string;
   method?: string;
-  body?: string;
+  body?: string | Blob;
   /** reads a right answer; throws on another. `asked`: the turn it was asked for at */
   read: (answer: unknown, asked: number) => unknown;
 }
 
-const askChecked: BaseQueryFn<Request, unknown, Problem> = async ({ path, read, ...init }) => {
+const askChecked: BaseQueryFn<Request, unknown, Problem> = async (
+  { path, read, ...init },
+  { signal },
+) => {
   const asked = acknowledged.now();
-  const result = await ask(path, init);
+  const result = await ask(path, { ...init, signal });
   if ('error' in result) return result;
   try {
     return { data: await read(result.data, asked) };
@@ -132,11 +135,12 @@ export const ledgerApi = createApi({
       }),
       invalidatesTags: ['recipes', 'versions'],
     }),
-    importFile: build.mutation<Imported, string>({
-      query: (text) => ({
-        path: '/api/files',
+    importFile: build.mutation<Imported, { file: File; as: string }>({
+      query: ({ file, as }) => ({
+        path: `/api/files?as=${as}`,
         method: 'POST',
-        body: text,
+        // Sent as it lies on the disk, without going through the memory.
+        body: file,
         read: (answer) => importedSchema.parse(answer),
       }),
       invalidatesTags: [...recordNames, 'versions', 'log'],

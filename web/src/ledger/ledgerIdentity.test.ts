@@ -31,6 +31,16 @@ test('another ledger is not taken for it: the page opens anew, and then is of th
   expect(next.isOwn('two')).toBe(true);
 });
 
+test('a backup that took the ledger’s place is the same ledger, and the page opens anew', () => {
+  const { identity, reopened } = open();
+  expect(identity.isOwn('one', '0')).toBe(true);
+  expect(identity.isOwn('one', '0')).toBe(true);
+  expect(reopened()).toBe(0);
+  expect(identity.isOwn('one', '1')).toBe(false);
+  expect(reopened()).toBe(1);
+  expect(identity.now).toBe('one');
+});
+
 test('what waits for one is kept apart from what waits for another, and found again', () => {
   const { identity, kept } = open();
   const nobody = identity.storeName;

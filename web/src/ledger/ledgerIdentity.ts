@@ -4,10 +4,13 @@ const usualStore = 'yellow-ledger';
 
 /** Carries the identity of the ledger, in what is asked and in answers. */
 export const identityHead = 'X-Ledger';
+/** How often a backup has taken the place of the ledger. */
+export const restoresHead = 'X-Ledger-Restores';
 
 /** Which ledger a page is of, and what it does when another answers. */
 export class LedgerIdentity {
   private id: string | null;
+  private restores: string | null = null;
 
   /**
    * @param kept the browser’s store
@@ -35,11 +38,13 @@ export class LedgerIdentity {
    * Takes note of who answered.
    *
    * @param answered identity in the answer; null where it has none
+   * @param restores how often a backup took its place; another number than before, and what the page
+   *   has in hand is of what was there: it opens anew
    * @returns whether the answer is this ledger’s own
    */
-  isOwn(answered: string | null): boolean {
+  isOwn(answered: string | null, restores: string | null = null): boolean {
     if (answered === null) return false;
-    if (answered === this.id) return true;
+    if (answered === this.id) return this.isUnreplaced(restores);
     const isNoted = this.note(knownKey, answered);
     if (this.id !== null) {
       // Opened anew without a note of it, the page would be of the old one again, and so on.
@@ -47,8 +52,16 @@ export class LedgerIdentity {
       return false;
     }
     this.id = answered;
+    this.restores = restores;
     if (this.kept.getItem(firstKey) === null) this.note(firstKey, answered);
     return true;
+  }
+
+  private isUnreplaced(restores: string | null): boolean {
+    this.restores ??= restores;
+    if (restores === null || restores === this.restores) return true;
+    this.onOther();
+    return false;
   }
 
   /** @returns whether the browser has kept it: it may be full */

@@ -1,10 +1,17 @@
 import { counted } from '@yellow-ledger/core';
 import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { asProblem } from '../../ledger/ask';
-import { useBackupsQuery, useMakeBackupMutation, type Backup } from '../../ledger/backups';
+import {
+  useBackupsQuery,
+  useMakeBackupMutation,
+  useRestoreBackupMutation,
+  type Backup,
+} from '../../ledger/backups';
 import { FigureTable } from '../../parts/FigureTable';
 import { Problem } from '../../parts/Problem';
+import { sayOnNextPage } from '../../parts/shell/notices';
 
 /** Whole copies of the ledger that its server keeps: one a day, and one whenever somebody says so. */
 export function Backups() {
@@ -33,9 +40,9 @@ export function Backups() {
       {list && list.items.length > 0 && (
         <FigureTable
           label="Backups"
-          heads={['Made', 'Holds', 'Size', 'Take it with you']}
+          heads={['Made', 'Holds', 'Size', 'Take it with you', 'Go back to it']}
           rows={list.items.map((backup) => [
-            format(parseISO(backup.madeAt), 'd MMMM yyyy, HH:mm'),
+            madeWords(backup),
             holds(backup),
             sizeWords(backup.bytes),
             <a
@@ -46,14 +53,49 @@ export function Backups() {
             >
               Save it
             </a>,
+            <GoBack key="back" backup={backup} />,
           ])}
         />
       )}
       <p>
-        To go back to one: stop the ledger, then <b>npm run restore -- FILE</b>. It is read through
-        on a copy first, and what it replaces is kept.
+        A backup is read through on a copy before it takes the place of the ledger, and what it
+        replaces is kept beside it. One from elsewhere is put in place while the ledger is stopped:{' '}
+        <b>npm run restore -- FILE</b>.
       </p>
     </section>
+  );
+}
+
+const madeWords = ({ madeAt }: Backup) => format(parseISO(madeAt), 'd MMMM yyyy, HH:mm');
+
+/** Puts a backup in the place of the ledger, once that was said twice; the page then opens anew. */
+function GoBack({ backup }: { backup: Backup }) {
+  const [isSure, setIsSure] = useState(false);
+  const [restore, { isLoading, error }] = useRestoreBackupMutation();
+  const go = async () => {
+    if (!isSure) return setIsSure(true);
+    const { data } = await restore(backup.name);
+    if (!data) return setIsSure(false);
+    const kept = data.replaced === null ? '' : ` What was there is kept as ${data.replaced}.`;
+    sayOnNextPage(`The ledger is what it was on ${madeWords(backup)}.${kept}`);
+    window.location.reload();
+  };
+  return (
+    <>
+      <Button
+        variant="plain"
+        disabled={isLoading}
+        aria-label={`${isSure ? 'Put in place of the ledger' : 'Go back to'} ${madeWords(backup)}`}
+        onClick={() => void go()}
+      >
+        {isLoading
+          ? 'Reading it through …'
+          : isSure
+            ? 'Put it in place of the ledger'
+            : 'Go back …'}
+      </Button>
+      {error && <Problem>{asProblem(error).message}</Problem>}
+    </>
   );
 }
 

@@ -1,13 +1,16 @@
 import { fileFormats, formatOfFile, takenIn, type Kept, type Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { asProblem } from '../../ledger/ask';
-import { useImportFileMutation } from '../../ledger/ledgerApi';
+import { useLocation } from 'react-router';
+import { z } from 'zod';
+import { useTakeFileIn } from '../../ledger/useTakeFileIn';
 import { FileButton } from '../../parts/FileButton';
 import { Problem } from '../../parts/Problem';
 import { useNotice } from '../../parts/shell/notices';
-import { importedWords } from '../../parts/words/importedWords';
+import { TakingInMark } from '../../parts/TakingInMark';
+import { allLeftOut, importedWords } from '../../parts/words/importedWords';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { OpenedTable } from '../../workers/work/tableWork';
+import { LeftOut } from './LeftOut';
 import { TablePreview } from './TablePreview';
 
 interface Opened {
@@ -24,16 +27,26 @@ const takenWords = takenIn
   .replace(/, ([^,]*)$/, ' or $1')
   .replace(/^a/, 'A');
 
+const elsewhereSchema = z.object({ leftOut: z.array(z.string()) });
+
+/** What was left out of a file that was taken in on another page, which has no room to list it. */
+function useLeftOutElsewhere(): readonly string[] {
+  const read = elsewhereSchema.safeParse(useLocation().state);
+  return read.success ? read.data.leftOut : [];
+}
+
 /** Takes a file in: a table and a palette are looked at first, a ledger file overwrites nothing. */
 export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
   const notify = useNotice();
   const [opened, setOpened] = useState<Opened | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const [importFile, { isLoading }] = useImportFileMutation();
+  const [leftOut, setLeftOut] = useState<readonly string[]>(useLeftOutElsewhere());
+  const { take, taking } = useTakeFileIn();
 
   const open = async (file: File) => {
     setOpened(null);
     setProblem(null);
+    setLeftOut([]);
     const format = formatOfFile(file.name);
     if (!format)
       return setProblem(`${file.name} ends otherwise than what can be taken in: ${endingsWords}.`);
@@ -43,9 +56,10 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
         `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; up to ${largestBytes / 1e6} MB are taken in. Nothing was changed.`,
       );
     if (isTakenWhole) {
-      const result = await importFile(await file.text());
-      if (result.error) return setProblem(`${file.name}: ${asProblem(result.error).message}`);
-      return notify(importedWords(result.data));
+      const done = await take(file);
+      if ('problem' in done) return setProblem(done.problem);
+      setLeftOut(allLeftOut(done.imported));
+      return notify(importedWords(done.imported));
     }
     const table = await ledgerWorker.openTable(await file.arrayBuffer(), format);
     if ('problem' in table) setProblem(`${file.name}: ${table.problem}`);
@@ -59,12 +73,14 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
       <FileButton
         words="Choose a file"
         variant={opened ? 'outline' : 'next'}
-        isBusy={isLoading}
+        isBusy={taking !== null}
         label="File to take in"
         accept={[...endings, ...takenIn.map((name) => fileFormats[name].mediaType)].join()}
         onFile={(file) => void open(file)}
       />
+      <TakingInMark taking={taking} />
       {problem && <Problem>{problem}</Problem>}
+      <LeftOut leftOut={leftOut} />
       {opened && (
         <TablePreview
           key={opened.fileName + opened.table.rowCount}

@@ -9,8 +9,9 @@ import {
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from 'react-bootstrap/Button';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { BsGripVertical } from 'react-icons/bs';
+import { fetched } from '../../parts/fetched';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
 import { Ribbon } from '../../parts/Ribbon';
@@ -20,7 +21,7 @@ import type { RecipeLineProps } from './recipeLineProps';
 import { Figures } from '../../parts/figures/Figures';
 import { ConsistencyPicture, MeaningPicture } from '../../parts/words/WordPicture';
 
-const LineEditor = lazy(() => import('./LineEditor'));
+const LineEditor = fetched(() => import('./LineEditor'));
 
 /** One ruled line: what goes on, and at the right edge the surface it buys. */
 export function RecipeLine(props: RecipeLineProps) {

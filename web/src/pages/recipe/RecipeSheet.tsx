@@ -1,5 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
-import { lazy, Suspense, useMemo, type ComponentType } from 'react';
+import { Suspense, useMemo, type ComponentType } from 'react';
+import { fetched } from '../../parts/fetched';
 import { Problem } from '../../parts/Problem';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
 import { usePrediction } from '../../workers/usePrediction';
@@ -11,7 +12,7 @@ import type { Draft } from './useDraft';
 import './recipe.scss';
 
 // Seldom needed, so not fetched with the page.
-const StaleChoice = lazy(async () => ({ default: (await import('./StaleChoice')).StaleChoice }));
+const StaleChoice = fetched(async () => ({ default: (await import('./StaleChoice')).StaleChoice }));
 
 export interface RecipeSheetProps {
   draft: Draft;
@@ -21,11 +22,11 @@ export interface RecipeSheetProps {
 
 const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   '': LinesLeaf,
-  form: lazy(() => import('./leaves/FormLeaf')),
-  values: lazy(() => import('./leaves/ValuesLeaf')),
-  levels: lazy(() => import('./leaves/LevelsLeaf')),
-  versions: lazy(() => import('./leaves/VersionsLeaf')),
-  card: lazy(() => import('./leaves/CardLeaf')),
+  form: fetched(() => import('./leaves/FormLeaf')),
+  values: fetched(() => import('./leaves/ValuesLeaf')),
+  levels: fetched(() => import('./leaves/LevelsLeaf')),
+  versions: fetched(() => import('./leaves/VersionsLeaf')),
+  card: fetched(() => import('./leaves/CardLeaf')),
 };
 
 /** A recipe as a page of entries. */

@@ -12,8 +12,9 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { FormProvider, useWatch } from 'react-hook-form';
+import { fetched } from '../../parts/fetched';
 import { useWriter } from '../../ledger/useWriter';
 import { Deeds } from '../../parts/Deeds';
 import { Fold } from '../../parts/Fold';
@@ -31,9 +32,9 @@ import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
 import { usePotWriting } from './usePotWriting';
 
-const BottleFields = lazy(() => import('./BottleFields'));
-const CardMeasure = lazy(() => import('./CardMeasure'));
-const PairsPanel = lazy(() => import('./PairsPanel'));
+const BottleFields = fetched(() => import('./BottleFields'));
+const CardMeasure = fetched(() => import('./CardMeasure'));
+const PairsPanel = fetched(() => import('./PairsPanel'));
 
 /** A pot opened in its place in the table. What is right is saved as it is typed. */
 export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => void }) {

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useEffectEvent, useState } from 'react';
+import { Suspense, useEffect, useEffectEvent, useState } from 'react';
 import {
   BsArrowClockwise,
   BsArrowCounterclockwise,
@@ -10,6 +10,7 @@ import {
 import Nav from 'react-bootstrap/Nav';
 import Navbar from 'react-bootstrap/Navbar';
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
+import { fetched } from '../fetched';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
@@ -17,7 +18,7 @@ import { DamagedRows } from './DamagedRows';
 import { useUndo } from './useUndo';
 import './shell.scss';
 
-const KeyboardHelp = lazy(() => import('../keyboard/KeyboardHelp'));
+const KeyboardHelp = fetched(() => import('../keyboard/KeyboardHelp'));
 
 const pages = [
   { path: '/recipes', name: 'Recipes' },

@@ -10,8 +10,19 @@ export function useNotice(): (text: string) => void {
   return useContext(Notify);
 }
 
+const saidKey = 'yellow-ledger.said';
+
+/** Says a sentence once the page has been loaded anew. */
+export const sayOnNextPage = (text: string): void => sessionStorage.setItem(saidKey, text);
+
+function takeSaid(): string {
+  const said = sessionStorage.getItem(saidKey) ?? '';
+  sessionStorage.removeItem(saidKey);
+  return said;
+}
+
 export function Notices({ children }: { children: ReactNode }) {
-  const [notice, setNotice] = useState('');
+  const [notice, setNotice] = useState(takeSaid);
   const notify = useCallback((text: string) => setNotice(text), []);
   const writer = useWriter();
   useEffect(() => writer.onNotice(setNotice), [writer]);

@@ -1,0 +1,104 @@
+import { existsSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pino from 'pino';
+import request from 'supertest';
+import { samplePots } from '../demo/samplePots';
+import { addSample } from '../demo/addSample';
+import { workHere } from '../work/workHere';
+import { RunningLedger } from './runningLedger';
+
+jest.setTimeout(20_000);
+
+const [pot, other] = samplePots;
+let ledger: RunningLedger;
+let folder: string;
+let server: ReturnType<typeof createServer>;
+
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-running-'));
+  writeFileSync(join(folder, 'staging-5a6c6fd0-0000-4000-8000-000000000000'), 'left behind');
+  ledger = new RunningLedger({
+    databaseFile: join(folder, 'ledger.sqlite'),
+    backupFolder: join(folder, 'backups'),
+    webFolder: join(folder, 'none'),
+    workOf: (opened, _gate, workFolder) => workHere(opened, workFolder),
+    isDemo: true,
+    log: pino({ level: 'silent' }),
+    onCopy: () => undefined,
+  });
+  await ledger.open(addSample);
+  server = createServer(ledger.listener);
+});
+afterEach(() => ledger.close());
+
+const local = (asked: request.Test) => asked.set('Host', 'localhost');
+const get = (path: string) => local(request(server).get(path));
+const post = (path: string) => local(request(server).post(path));
+const put = (path: string, content: object, revision: number) =>
+  local(request(server).put(path)).send({ content, revision });
+
+test('what a killed server left of a file it was taking in is gone', () => {
+  expect(readdirSync(folder).filter((name) => name.startsWith('staging'))).toEqual([]);
+});
+
+test('a backup takes the ledger’s place while it is served, and nothing old fits any more', async () => {
+  const path = `/api/pots/${pot.id}`;
+  const { headers: before } = await get(path).expect(200);
+  const { body: made } = await post('/api/backups').expect(201);
+  const held = (await put(path, { ...pot, name: 'Written since' }, 1).expect(200)).body;
+  await put('/api/pots/new', { ...other, id: 'new' }, 0).expect(200);
+  await local(request(server).delete(`/api/armies/lanternfen-levy?revision=1`)).expect(204);
+
+  const { body } = await post(`/api/backups/${made.name}/restored`).expect(200);
+  expect(existsSync(body.replaced)).toBe(true);
+
+  const { body: now, headers } = await get(path).expect(200);
+  expect(now.content.name).toBe(pot.name);
+  expect(headers['x-ledger']).toBe(before['x-ledger']);
+  expect([before['x-ledger-restores'], headers['x-ledger-restores']]).toEqual(['0', '1']);
+  // What a page still holds of the ledger that was there writes over nothing.
+  await put(path, { ...held.content, name: 'Old page' }, held.revision).expect(409);
+  await put('/api/pots/new', { ...other, id: 'new', name: 'Old page' }, 1).expect(409);
+  await get('/api/pots/new').expect(404);
+  await get('/api/armies/lanternfen-levy').expect(200);
+  await put(path, { ...pot, name: 'New page' }, now.revision).expect(200);
+  expect(readdirSync(folder).filter((name) => name.includes('restoring'))).toEqual([]);
+});
+
+test('entries written after a backup took the place come after all that any page has seen', async () => {
+  const entry = (id: string) => ({
+    kind: 'strike',
+    id,
+    benchId: 'table',
+    at: '2026-03-01T18:00:00.000Z',
+    order: 0,
+    of: 'nothing',
+  });
+  const write = (id: string) =>
+    post('/api/log')
+      .send({ entries: [entry(id)] })
+      .expect(200);
+  await write('before');
+  const { body: made } = await post('/api/backups').expect(201);
+  for (const id of ['one', 'two', 'three']) await write(id);
+  const last = (await get('/api/log')).body.items.at(-1).sequence as number;
+  await post(`/api/backups/${made.name}/restored`).expect(200);
+  await write('after');
+  const { items } = (await get('/api/log')).body;
+  expect(items.map((item: { entry: { id: string } }) => item.entry.id)).toEqual([
+    'before',
+    'after',
+  ]);
+  expect(items[1].sequence).toBeGreaterThan(last);
+});
+
+test('a backup that is damaged changes nothing, and the ledger goes on', async () => {
+  const { body: made } = await post('/api/backups').expect(201);
+  writeFileSync(join(folder, 'backups', made.name), 'no database any more');
+  const { body } = await post(`/api/backups/${made.name}/restored`).expect(422);
+  expect(body.error).toMatchObject({ code: 'bad-backup' });
+  await put(`/api/pots/${pot.id}`, { ...pot, name: 'Goes on' }, 1).expect(200);
+  await post('/api/backups/ledger-2020-01-01T00-00-00Z.sqlite/restored').expect(404);
+});
