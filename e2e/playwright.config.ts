@@ -17,5 +17,7 @@ export default defineConfig({
     launchOptions: chromiumOptions,
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
+    // Only the errand without a server has use for what is kept of the pages (offline.spec.ts).
+    serviceWorkers: 'block',
   },
 });

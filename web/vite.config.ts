@@ -1,11 +1,13 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /** Packages that only some pages need; they go where they are used. */
 const ofSomePages = [
   'recharts|@tanstack|d3-|victory|es-toolkit|decimal|eventemitter3',
   '@popperjs|downshift|date-fns|@dnd-kit',
   'ical-generator|papaparse|react-hook-form|@hookform',
+  'workbox-window',
   'react-bootstrap/esm/(?:useOverlay|Overlay|Popover)',
   '@restart/ui/esm/(?:Overlay|usePopper|popper|mergeOptionsWithPopperConfig)',
 ].join('|');
@@ -28,9 +30,37 @@ const chunks = [
   includeDependenciesRecursively: false,
 }));
 
+/** The pages as an app of their own that opens without the server; what the ledger holds is kept by web/src/ledger/away. */
+const installed = VitePWA({
+  registerType: 'prompt',
+  // Registered by web/src/ledger/away/newRelease.ts: the content policy lets no script into the page.
+  injectRegister: false,
+  includeAssets: ['mark.svg', 'theme.js', 'icons/*.png'],
+  manifest: {
+    name: 'Yellow Ledger',
+    short_name: 'Yellow Ledger',
+    description: "A painter's account book: recipes that show what they will look like.",
+    start_url: '/recipes',
+    display: 'standalone',
+    background_color: '#f7f6f2',
+    theme_color: '#f7f6f2',
+    icons: [
+      { src: '/icons/192.png', sizes: '192x192', type: 'image/png' },
+      { src: '/icons/512.png', sizes: '512x512', type: 'image/png' },
+      { src: '/icons/512-maskable.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /^\/healthz$/],
+    cleanupOutdatedCaches: true,
+  },
+});
+
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react()],
+  plugins: [react(), installed],
   build: {
     target: 'es2022',
     // The content policy lets no data: fonts or styles in.

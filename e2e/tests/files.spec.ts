@@ -108,7 +108,7 @@ test('what is no table, no palette and no ledger file is refused with the reason
   await take(page, 'no.gpl', 'name,hex\na,#fff\n');
   await expect(page.getByText(/no\.gpl: This is no palette file/)).toBeVisible();
   await take(page, 'cut.json', '{"format": "yellow-led');
-  await expect(page.getByText(/cut\.json: This file is no whole JSON/)).toBeVisible();
+  await expect(page.getByText(/cut\.json was not taken in\. This file is no whole JSON/)).toBeVisible();
 });
 
 test('100,000 rows are looked at with progress, and are too many to take in', async ({

@@ -80,6 +80,7 @@ export function createApp({
           fontSrc: ["'self'"],
           imgSrc: ["'self'", 'data:'],
           connectSrc: ["'self'"],
+          manifestSrc: ["'self'"],
           baseUri: ["'none'"],
           formAction: ["'none'"],
           frameAncestors: ["'none'"],

@@ -2,6 +2,12 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { App } from './App';
+import { ask } from './ledger/ask';
+import { browserRoom } from './ledger/away/browserRoom';
+import { keepInBrowser } from './ledger/away/keepInBrowser';
+import { keepPages } from './ledger/away/newRelease';
+import { serverAway } from './ledger/away/serverAway';
+import { everyTag, ledgerApi } from './ledger/ledgerApi';
 import { openLedger } from './ledger/store';
 import { WriterContext } from './ledger/useWriter';
 import './styles/main.scss';
@@ -20,3 +26,15 @@ createRoot(root).render(
 );
 // What an earlier visit could not send goes on its way, whichever page is opened.
 void writer.takeOver();
+keepInBrowser(store);
+window.addEventListener('load', () => {
+  void keepPages();
+  void browserRoom.look();
+});
+// Any answer of the ledger says that it is back; this is the shortest.
+serverAway.lookBy(() => ask('/api/palettes'));
+// What others have written meanwhile is looked at once the server answers again.
+serverAway.listen(() => {
+  if (serverAway.now().since === null)
+    store.dispatch(ledgerApi.util.invalidateTags(everyTag) as never);
+});

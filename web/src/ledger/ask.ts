@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { serverAway } from './away/serverAway';
 import { identityHead, ledgerIdentity, restoresHead } from './ledgerIdentity';
 
 /** The one shape of the server's errors. */
@@ -55,7 +56,8 @@ export async function ask(
     // Another program at this address, or another ledger: whatever it says, nothing was done here.
     const { headers } = response;
     if (!ledgerIdentity.isOwn(headers.get(identityHead), headers.get(restoresHead)))
-      return { error: { ...noAnswer, status: response.status } };
+      return unanswered(response.status);
+    serverAway.answered();
     if (response.status === 204) return { data: null };
     const body: unknown = await response.json().catch(() => undefined);
     if (response.ok) return { data: body };
@@ -66,8 +68,14 @@ export async function ask(
         : { ...noAnswer, status: response.status },
     };
   } catch {
-    return { error: noAnswer };
+    // Ended by whoever asked, it says nothing of the server.
+    return init.signal?.aborted ? { error: noAnswer } : unanswered(0);
   }
+}
+
+function unanswered(status: number): { error: Problem } {
+  serverAway.unanswered();
+  return { error: { ...noAnswer, status } };
 }
 
 /** No answer of the ledger’s own, or its own fault: trying again later helps. */

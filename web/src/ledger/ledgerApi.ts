@@ -17,6 +17,7 @@ import {
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import { acknowledged } from './acknowledged';
+import { lastHad, type HadPart } from './away/hadParts';
 import { ask, unreadable, type Problem } from './ask';
 import { readList } from './readList';
 import { damagedRows } from './damagedRows';
@@ -27,15 +28,20 @@ interface Request {
   body?: string | Blob;
   /** reads a right answer; throws on another. `asked`: the turn it was asked for at */
   read: (answer: unknown, asked: number) => unknown;
+  /** what the browser has kept of it, where the server does not answer; null where that is nothing */
+  had?: () => Promise<unknown>;
 }
 
 const askChecked: BaseQueryFn<Request, unknown, Problem> = async (
-  { path, read, ...init },
+  { path, read, had, ...init },
   { signal },
 ) => {
   const asked = acknowledged.now();
   const result = await ask(path, { ...init, signal });
-  if ('error' in result) return result;
+  if ('error' in result) {
+    const kept = had && result.error.code === 'no-answer' ? await had().catch(() => null) : null;
+    return kept === null ? result : { data: kept };
+  }
   try {
     return { data: await read(result.data, asked) };
   } catch {
@@ -46,6 +52,15 @@ const askChecked: BaseQueryFn<Request, unknown, Problem> = async (
 const itemsSchema = z.object({ items: z.array(z.unknown()) });
 const itemsOf = async <Item>(answer: unknown, schema: z.ZodType<Item>) =>
   readList(itemsSchema.parse(answer).items, schema);
+/** What the browser has kept of a part; what it cannot read is left out. */
+async function hadOf<Item>(part: HadPart, schema: z.ZodType<Item>): Promise<Item[] | null> {
+  const things = await lastHad.read(part);
+  return (
+    things &&
+    (await readList(things, schema.nullable().catch(null))).filter((item) => item !== null)
+  );
+}
+
 const logItemSchema = z.object({ sequence: z.number(), entry: entrySchema });
 
 const importedSchema = z.object({
@@ -72,6 +87,9 @@ export interface GivenLog {
 
 const recordNames = Object.keys(resources) as ResourceName[];
 
+/** What can be asked for anew. */
+export const everyTag = [...recordNames, 'versions' as const, 'log' as const];
+
 /**
  * What the server has, fetched once and kept in hand. Records are written by the one writer; only
  * what writes many at once, or nothing that is kept in hand, asks the server from here.
@@ -79,7 +97,7 @@ const recordNames = Object.keys(resources) as ResourceName[];
 export const ledgerApi = createApi({
   reducerPath: 'ledgerApi',
   baseQuery: askChecked,
-  tagTypes: [...recordNames, 'versions', 'log'],
+  tagTypes: everyTag,
   // Long lived: what is in hand is told of every change, and is worked with while the server is away.
   keepUnusedDataFor: 24 * 60 * 60,
   endpoints: (build) => ({
@@ -91,11 +109,16 @@ export const ledgerApi = createApi({
           const schema = keptSchema(resources[name].schema as z.ZodType<AnyRecord>);
           return acknowledged.recordsSince(asked, name, await itemsOf(answer, schema));
         },
+        had: () => hadOf(name, keptSchema(resources[name].schema as z.ZodType<AnyRecord>)),
       }),
       providesTags: (_kept, _error, name) => [name],
     }),
     versions: build.query<Version[], void>({
-      query: () => ({ path: '/api/versions', read: (answer) => itemsOf(answer, versionSchema) }),
+      query: () => ({
+        path: '/api/versions',
+        read: (answer) => itemsOf(answer, versionSchema),
+        had: () => hadOf('versions', versionSchema),
+      }),
       providesTags: ['versions'],
     }),
     log: build.query<GivenLog, void>({
@@ -104,6 +127,10 @@ export const ledgerApi = createApi({
         read: async (answer, asked) => {
           const log = withItems(noLog, await itemsOf(answer, logItemSchema));
           return withEntries(log, acknowledged.entriesSince(asked));
+        },
+        had: async () => {
+          const entries = await hadOf('log', entrySchema);
+          return entries && withEntries(noLog, entries);
         },
       }),
       providesTags: ['log'],
@@ -143,7 +170,7 @@ export const ledgerApi = createApi({
         body: file,
         read: (answer) => importedSchema.parse(answer),
       }),
-      invalidatesTags: [...recordNames, 'versions', 'log'],
+      invalidatesTags: everyTag,
     }),
     addSample: build.mutation<null, void>({
       query: () => ({

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { ask, type Asked } from './ask';
+import { hadParts, lastHad } from './away/hadParts';
 import { deedsSlice } from './deeds/deedsSlice';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
@@ -22,7 +23,10 @@ export function createStore() {
 }
 
 /** The ledger in hand and the one writer of it. */
-export function openLedger(asked: Asked = ask, safe: SafeStore = browserStore()) {
+export function openLedger(
+  asked: Asked = ask,
+  safe: SafeStore = browserStore(() => lastHad.letGo(hadParts)),
+) {
   const store = createStore();
   return { store, writer: new Writer(store, asked, safe) };
 }

@@ -10,11 +10,90 @@ export interface SafeStore {
 }
 
 /** The browser's own database: larger than its other stores, and read by no other page. */
-export function browserStore(): SafeStore {
-  const store = createStore(ledgerIdentity.storeName, 'waiting');
+function ownDatabase(name: string): SafeStore {
+  const store = createStore(name, 'waiting');
   return {
     set: (key, value) => set(key, value, store),
     del: (key) => del(key, store),
     all: () => entries<string, unknown>(store),
   };
+}
+
+/** One of the browser's small stores, each with a few MB of its own. */
+export function smallStore(name: string, storage: () => Storage): SafeStore {
+  const prefix = `${name} `;
+  // Said as promises, so that a store that is forbidden refuses as a full one does.
+  return {
+    set: async (key, value) => storage().setItem(prefix + key, JSON.stringify(value)),
+    del: async (key) => storage().removeItem(prefix + key),
+    all: async () =>
+      Object.entries({ ...storage() })
+        .filter(([key]) => key.startsWith(prefix))
+        .map(([key, value]) => [key.slice(prefix.length), JSON.parse(value as string) as unknown]),
+  };
+}
+
+/**
+ * Keeps a thing in the first of some places that will have it.
+ *
+ * @param makeRoom throws away what can be had again; the first place is asked once more then
+ */
+export function firstThatKeeps(
+  places: readonly SafeStore[],
+  makeRoom: () => Promise<void> = () => Promise.resolve(),
+): SafeStore {
+  const [first, ...others] = places;
+  // What is kept further on was written after what is kept before it.
+  const forget = (key: string, among: readonly SafeStore[]) =>
+    Promise.all(among.map((place) => place.del(key).catch(() => undefined)));
+
+  async function placeThatKeeps(key: string, value: unknown): Promise<SafeStore> {
+    let refused: unknown;
+    for (const place of [first, first, ...others])
+      try {
+        await place.set(key, value);
+        return place;
+      } catch (error) {
+        refused = error;
+        if (place === first) await makeRoom().catch(() => undefined);
+      }
+    throw refused;
+  }
+
+  return {
+    async set(key, value) {
+      const kept = await placeThatKeeps(key, value);
+      await forget(
+        key,
+        places.filter((place) => place !== kept),
+      );
+    },
+    async del(key) {
+      await forget(key, others);
+      await first.del(key);
+    },
+    async all() {
+      const all = new Map<string, unknown>();
+      const [own, ...further] = await Promise.allSettled(places.map((place) => place.all()));
+      for (const listed of [own, ...further])
+        if (listed.status === 'fulfilled')
+          for (const [key, value] of listed.value) all.set(key, value);
+      // Where nothing can be read at all, that is to be said.
+      if (own.status === 'rejected' && all.size === 0) throw own.reason;
+      return [...all];
+    },
+  };
+}
+
+/** Of this browser: its database; where that is full, its small stores. @param makeRoom see `firstThatKeeps` */
+export function browserStore(makeRoom?: () => Promise<void>): SafeStore {
+  const name = ledgerIdentity.storeName;
+  return firstThatKeeps(
+    [
+      ownDatabase(name),
+      smallStore(`${name}.waiting`, () => localStorage),
+      smallStore(`${name}.waiting`, () => sessionStorage),
+    ],
+    makeRoom,
+  );
 }

@@ -14,6 +14,7 @@ import { fetched } from '../fetched';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
+import { AwayMark } from './AwayMark';
 import { DamagedRows } from './DamagedRows';
 import { useUndo } from './useUndo';
 import './shell.scss';
@@ -42,6 +43,7 @@ export function Shell() {
       </a>
       <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} />
       <main id="page" tabIndex={-1}>
+        <AwayMark />
         <DamagedRows />
         <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
           <Outlet />

@@ -1,0 +1,45 @@
+import { useSyncExternalStore } from 'react';
+
+/** A release is looked for so often, ms, and whenever the page comes to the front. */
+const lookEveryMs = 60 * 60_000;
+
+let takeIt: (() => void) | null = null;
+const told = new Set<() => void>();
+
+/**
+ * Keeps the pages themselves in the browser, so that they open without the server. A newer release
+ * is fetched beside them and waits until somebody takes it.
+ */
+export async function keepPages(): Promise<void> {
+  if (!('serviceWorker' in navigator)) return;
+  const { Workbox } = await import('workbox-window');
+  const pages = new Workbox('/sw.js');
+  pages.addEventListener('waiting', () => {
+    takeIt = () => {
+      pages.addEventListener('controlling', () => window.location.reload());
+      pages.messageSkipWaiting();
+    };
+    told.forEach((tell) => tell());
+  });
+  try {
+    await pages.register();
+  } catch {
+    // Forbidden, or the server is away: the pages are what they were.
+    return;
+  }
+  const look = () => void pages.update().catch(() => undefined);
+  setInterval(look, lookEveryMs);
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') look();
+  });
+}
+
+/** What takes the newer release that waits; null where there is none. */
+export const useNewRelease = (): (() => void) | null =>
+  useSyncExternalStore(
+    (tell) => {
+      told.add(tell);
+      return () => told.delete(tell);
+    },
+    () => takeIt,
+  );

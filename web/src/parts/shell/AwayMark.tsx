@@ -1,0 +1,42 @@
+import Button from 'react-bootstrap/Button';
+import { useBrowserRoom } from '../../ledger/away/browserRoom';
+import { useNewRelease } from '../../ledger/away/newRelease';
+import { useServerAway } from '../../ledger/away/serverAway';
+import { useAppSelector } from '../../ledger/store';
+import { Problem } from '../Problem';
+
+/** Says above every page when what shows is only what the browser has, and when a newer release waits. */
+export function AwayMark() {
+  const { since } = useServerAway();
+  const isUnkept = useAppSelector((state) => state.writing.isUnkept);
+  const room = useBrowserRoom();
+  const takeRelease = useNewRelease();
+  if (since === null && room === 'enough' && !takeRelease) return null;
+  return (
+    <div className="page" style={{ paddingBottom: 0 }}>
+      {since !== null && (
+        <Problem role="status">
+          The server has not answered since {new Date(since).toLocaleTimeString([], { timeStyle: 'short' })}. What you see is what this
+          browser had last;{' '}
+          {isUnkept
+            ? 'what you do is on this page alone: leave it open.'
+            : 'what you do waits here, and goes to the ledger once it answers.'}
+        </Problem>
+      )}
+      {room !== 'enough' && (
+        <Problem role="status">
+          The browser’s store is {room}. Without the server these pages may lack what came last;
+          free some room on this device.
+        </Problem>
+      )}
+      {takeRelease && (
+        <Problem role="note">
+          A newer release of these pages is here. What you wrote stays.{' '}
+          <Button variant="plain" onClick={takeRelease}>
+            Load it now
+          </Button>
+        </Problem>
+      )}
+    </div>
+  );
+}
