@@ -38,7 +38,7 @@ test('where no place will have it, that is thrown', async () => {
 
 test('room is made once for what cannot be had again', async () => {
   const one = place(0);
-  const store = firstThatKeeps([one.store, place().store], async () => void (one.state.most = 1));
+  const store = firstThatKeeps([one.store, place(0).store], async () => void (one.state.most = 1));
   await store.set('a', 1);
   expect(one.kept.get('a')).toBe(1);
 });
@@ -89,4 +89,17 @@ test('a store that is forbidden refuses as a full one does', async () => {
   const store = firstThatKeeps([forbidden, other.store]);
   await store.set('a', 1);
   expect(await store.all()).toEqual([['a', 1]]);
+});
+
+test('what is still on its way into the store when the page goes is put where it is at once', async () => {
+  const slow: SafeStore = { ...place().store, set: () => new Promise(() => undefined) };
+  const full = place(0);
+  const last = place();
+  const store = firstThatKeeps([slow, full.store, last.store]);
+  void store.set('a', 1);
+  void store.set('a', 2);
+  store.rescue?.();
+  await Promise.resolve().then(() => undefined);
+  await new Promise((then) => setTimeout(then));
+  expect([...last.kept]).toEqual([['a', 2]]);
 });

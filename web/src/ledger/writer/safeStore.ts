@@ -7,6 +7,8 @@ export interface SafeStore {
   set: (key: string, value: unknown) => Promise<void>;
   del: (key: string) => Promise<void>;
   all: () => Promise<[string, unknown][]>;
+  /** The page goes: what is still on its way into the store is put where it is at once. */
+  rescue?: () => void;
 }
 
 /** The browser's own database: larger than its other stores, and read by no other page. */
@@ -36,7 +38,7 @@ export function smallStore(name: string, storage: () => Storage): SafeStore {
 /**
  * Keeps a thing in the first of some places that will have it.
  *
- * @param makeRoom throws away what can be had again; the first place is asked once more then
+ * @param makeRoom throws away what can be had again, once no place will have it; the first is asked anew then
  */
 export function firstThatKeeps(
   places: readonly SafeStore[],
@@ -49,20 +51,27 @@ export function firstThatKeeps(
 
   async function placeThatKeeps(key: string, value: unknown): Promise<SafeStore> {
     let refused: unknown;
-    for (const place of [first, first, ...others])
+    for (const place of places)
       try {
         await place.set(key, value);
         return place;
       } catch (error) {
         refused = error;
-        if (place === first) await makeRoom().catch(() => undefined);
       }
-    throw refused;
+    await makeRoom().catch(() => undefined);
+    await first.set(key, value).catch(() => {
+      throw refused;
+    });
+    return first;
   }
 
+  const onTheWay = new Map<string, unknown>();
   return {
     async set(key, value) {
-      const kept = await placeThatKeeps(key, value);
+      onTheWay.set(key, value);
+      const kept = await placeThatKeeps(key, value).finally(() => {
+        if (onTheWay.get(key) === value) onTheWay.delete(key);
+      });
       await forget(
         key,
         places.filter((place) => place !== kept),
@@ -82,13 +91,21 @@ export function firstThatKeeps(
       if (own.status === 'rejected' && all.size === 0) throw own.reason;
       return [...all];
     },
+    rescue() {
+      // The small stores have it before the call returns; a database is not waited for any more.
+      for (const [key, value] of onTheWay)
+        void others.reduce(
+          (tried, place) => tried.catch(() => place.set(key, value)),
+          Promise.reject<void>(new Error('not kept yet')),
+        );
+    },
   };
 }
 
 /** Of this browser: its database; where that is full, its small stores. @param makeRoom see `firstThatKeeps` */
 export function browserStore(makeRoom?: () => Promise<void>): SafeStore {
   const name = ledgerIdentity.storeName;
-  return firstThatKeeps(
+  const store = firstThatKeeps(
     [
       ownDatabase(name),
       smallStore(`${name}.waiting`, () => localStorage),
@@ -96,4 +113,6 @@ export function browserStore(makeRoom?: () => Promise<void>): SafeStore {
     ],
     makeRoom,
   );
+  window.addEventListener('pagehide', () => store.rescue?.());
+  return store;
 }

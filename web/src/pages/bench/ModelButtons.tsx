@@ -38,7 +38,7 @@ export function ModelButtons({ now, hand, words }: ModelButtonsProps) {
                 disabled={!task.models.includes(model)}
                 aria-label={`Model ${model} is done`}
                 aria-pressed={!task.models.includes(model)}
-                onClick={() => hand.paint(now, [model])}
+                onClick={() => hand.tick(now, model)}
               >
                 {task.models.includes(model) ? model : `✓ ${model}`}
               </Button>

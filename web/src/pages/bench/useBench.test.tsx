@@ -78,11 +78,25 @@ test('two presses in a moment are one, and a press a second later is another', a
   expect(server.log).toHaveLength(2);
 });
 
+test('models ticked off as fast as anybody can all count, the last of them too', async () => {
+  const { result, server, pass } = await open();
+  const models = result.current.view!.now!.task.models;
+  expect(models.length).toBeGreaterThan(1);
+  for (const model of models) {
+    act(() => result.current.tick(result.current.view!.now!, model));
+    await pass(50);
+  }
+  await pass(1000);
+  expect((server.log as CoatEntry[]).map(({ where }) => where.models)).toEqual(
+    models.map((model) => [model]),
+  );
+});
+
 test('what is pressed counts at once, with the server gone too, and nothing is lost', async () => {
   const { result, server, pass, coats } = await open();
   server.interrupt = () => trouble(0, 'no-answer');
   const before = result.current.view!.state.coatsDone;
-  act(() => result.current.paint(result.current.view!.now!, [1]));
+  act(() => result.current.tick(result.current.view!.now!, 1));
   await pass(50);
   expect(result.current.view!.state.coatsDone).toBe(before + 1);
   expect(result.current.log).toMatchObject({ unsent: 1, isOffline: true });
@@ -110,7 +124,7 @@ test('a recipe that is edited in the same tab is painted as it is now', async ()
 test('taken back, the last press is struck out and its coat is to be painted again', async () => {
   const { result, server, pass } = await open();
   const before = result.current.view!.state.coatsDone;
-  act(() => result.current.paint(result.current.view!.now!, [1]));
+  act(() => result.current.tick(result.current.view!.now!, 1));
   await pass(1000);
   act(() => void result.current.takeBack());
   await pass(1000);

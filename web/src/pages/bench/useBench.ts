@@ -69,9 +69,13 @@ export function useBench(bench: Bench, army: Army) {
   const head = () => entryHead(store.getState());
 
   /** A coat of what stands in the middle, on some of the models it is for. */
-  const paint = (now: BenchNow, models: number[], more: Partial<CoatEntry> = {}) => {
-    const isTick = models.length < now.task.models.length;
-    if (models.length === 0 || !counts(isTick ? `model ${models.join()}` : 'done')) return;
+  const paint = (
+    now: BenchNow,
+    models: number[],
+    more: Partial<CoatEntry> = {},
+    pressed = 'done',
+  ) => {
+    if (models.length === 0 || !counts(pressed)) return;
     const at = pageClock.now();
     const coat = forModels(now.coat, models);
     const taken = since === null ? null : (at - since) / 60_000;
@@ -80,6 +84,9 @@ export function useBench(bench: Bench, army: Army) {
     write([{ ...coat, ...head(), minutes: isSteady ? taken : null, ...more }]);
     if (models.length === now.task.models.length) setTaskKey(null);
   };
+
+  /** The same, of one model that is ticked off by itself: the last of them is no “done”. */
+  const tick = (now: BenchNow, model: number) => paint(now, [model], {}, `model ${model}`);
 
   /** What stands in the well for a line now, where that is not what is written. */
   const mix = (now: BenchNow, brushed: Brushed, ml: number, differs: Deviation[]) => {
@@ -116,6 +123,7 @@ export function useBench(bench: Bench, army: Army) {
     write,
     takeBack: striking.undo,
     paint,
+    tick,
     mix,
     skip,
     take: setTaskKey,
