@@ -1,7 +1,7 @@
 import { useId, useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import Collapse from 'react-bootstrap/Collapse';
-import { BsChevronDown, BsChevronRight } from 'react-icons/bs';
+import { ChevronDown, ChevronRight } from 'react-bootstrap-icons';
 import './fold.scss';
 
 export interface FoldProps {
@@ -25,7 +25,7 @@ export function Fold({ title, isOpen = false, className = '', children }: FoldPr
         aria-controls={shows ? id : undefined}
         onClick={() => setPressed(!shows)}
       >
-        {shows ? <BsChevronDown aria-hidden /> : <BsChevronRight aria-hidden />}
+        {shows ? <ChevronDown aria-hidden /> : <ChevronRight aria-hidden />}
         <span>{title}</span>
       </Button>
       <Collapse in={shows} mountOnEnter>

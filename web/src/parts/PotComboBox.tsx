@@ -1,7 +1,7 @@
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
 import { useMemo, useRef, useState } from 'react';
 import Overlay from 'react-bootstrap/Overlay';
-import { BsChevronDown } from 'react-icons/bs';
+import { ChevronDown } from 'react-bootstrap-icons';
 import type { PotChoice, PotPickerProps } from './potChoice';
 import { Swatch } from './Swatch';
 
@@ -47,7 +47,7 @@ export default function PotComboBox({ label, choices, chosen, onChoose }: PotPic
           className="pot-picker-open"
           aria-label={`${label}: list`}
         >
-          <BsChevronDown aria-hidden />
+          <ChevronDown aria-hidden />
         </button>
       </div>
       <Overlay target={field} show={isOpen} placement="bottom-start" transition={false} flip>

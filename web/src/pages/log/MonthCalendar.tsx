@@ -13,7 +13,7 @@ import {
 } from 'date-fns';
 import Table from 'react-bootstrap/Table';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { BsChevronLeft, BsChevronRight } from 'react-icons/bs';
+import { ChevronLeft, ChevronRight } from 'react-bootstrap-icons';
 import { IconButton } from '../../parts/IconButton';
 
 export interface MonthCalendarProps {
@@ -63,13 +63,13 @@ export default function MonthCalendar({ days, newest, day, onDay }: MonthCalenda
       <div className="month-head">
         <IconButton
           label="The month before"
-          icon={<BsChevronLeft aria-hidden />}
+          icon={<ChevronLeft aria-hidden />}
           onClick={() => setAt(addMonths(at, -1))}
         />
         <b aria-live="polite">{format(at, 'MMMM yyyy')}</b>
         <IconButton
           label="The month after"
-          icon={<BsChevronRight aria-hidden />}
+          icon={<ChevronRight aria-hidden />}
           onClick={() => setAt(addMonths(at, 1))}
         />
       </div>

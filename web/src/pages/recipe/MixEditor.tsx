@@ -9,7 +9,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { BsX } from 'react-icons/bs';
+import { X } from 'react-bootstrap-icons';
 import { NumberField } from '../../parts/NumberField';
 import type { PotChoice } from '../../parts/potChoice';
 import { PotPicker } from '../../parts/PotPicker';
@@ -70,7 +70,7 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
                 aria-label={`Take part ${index + 1} out of the mix`}
                 onClick={() => parts.remove(index)}
               >
-                <BsX aria-hidden />
+                <X aria-hidden />
               </Button>
             )}
           </div>

@@ -10,7 +10,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from 'react-bootstrap/Button';
 import { Suspense } from 'react';
-import { BsGripVertical } from 'react-icons/bs';
+import { GripVertical } from 'react-bootstrap-icons';
 import { fetched } from '../../parts/fetched';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
@@ -67,7 +67,7 @@ export function RecipeLine(props: RecipeLineProps) {
             {...listeners}
             aria-label={`Move line ${number}`}
           >
-            <BsGripVertical aria-hidden />
+            <GripVertical aria-hidden />
           </Button>
           <Button
             variant="bare"

@@ -8,7 +8,7 @@ import {
 } from '@tanstack/react-table';
 import Button from 'react-bootstrap/Button';
 import { Fragment, useMemo, useState } from 'react';
-import { BsCaretDownFill, BsCaretUpFill } from 'react-icons/bs';
+import { CaretDownFill, CaretUpFill } from 'react-bootstrap-icons';
 import Table from 'react-bootstrap/Table';
 import { useStripes } from '../../workers/useStripes';
 import { PotEditor } from './PotEditor';
@@ -55,8 +55,8 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
                   {column.getCanSort() ? (
                     <Button variant="name" onClick={column.getToggleSortingHandler()}>
                       {flexRender(column.columnDef.header, getContext())}
-                      {sorted === 'asc' && <BsCaretUpFill aria-hidden />}
-                      {sorted === 'desc' && <BsCaretDownFill aria-hidden />}
+                      {sorted === 'asc' && <CaretUpFill aria-hidden />}
+                      {sorted === 'desc' && <CaretDownFill aria-hidden />}
                     </Button>
                   ) : (
                     flexRender(column.columnDef.header, getContext())

@@ -1,4 +1,4 @@
-import { BsHash } from 'react-icons/bs';
+import { Hash } from 'react-bootstrap-icons';
 import { IconButton } from '../IconButton';
 import { figuresSetting, useFigures } from './figuresSetting';
 
@@ -9,7 +9,7 @@ export function FiguresButton() {
     <IconButton
       label={areShown ? 'Words alone' : 'Show the figures'}
       tip={areShown ? 'Words alone, without figures' : 'Show the figures: L*, ΔE00, share of paint'}
-      icon={<BsHash aria-hidden />}
+      icon={<Hash aria-hidden />}
       aria-pressed={areShown}
       onClick={() => figuresSetting.show(!areShown)}
     />

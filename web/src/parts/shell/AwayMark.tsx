@@ -16,8 +16,9 @@ export function AwayMark() {
     <div className="page" style={{ paddingBottom: 0 }}>
       {since !== null && (
         <Problem role="status">
-          The server has not answered since {new Date(since).toLocaleTimeString([], { timeStyle: 'short' })}. What you see is what this
-          browser had last;{' '}
+          The server has not answered since{' '}
+          {new Date(since).toLocaleTimeString([], { timeStyle: 'short' })}. What you see is what
+          this browser had last;{' '}
           {isUnkept
             ? 'what you do is on this page alone: leave it open.'
             : 'what you do waits here, and goes to the ledger once it answers.'}

@@ -1,12 +1,12 @@
 import { Suspense, useEffect, useEffectEvent, useState } from 'react';
 import {
-  BsArrowClockwise,
-  BsArrowCounterclockwise,
-  BsKeyboard,
-  BsList,
-  BsMoon,
-  BsSun,
-} from 'react-icons/bs';
+  ArrowClockwise,
+  ArrowCounterclockwise,
+  Keyboard,
+  List,
+  Moon,
+  Sun,
+} from 'react-bootstrap-icons';
 import Nav from 'react-bootstrap/Nav';
 import Navbar from 'react-bootstrap/Navbar';
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
@@ -68,7 +68,7 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
     <Navbar as="header" role="banner" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
       <Navbar.Brand as="span">Yellow Ledger</Navbar.Brand>
       <Navbar.Toggle label={`${here?.name ?? 'Pages'}: all pages`} aria-expanded={isOpen}>
-        {here?.name ?? 'Pages'} <BsList aria-hidden />
+        {here?.name ?? 'Pages'} <List aria-hidden />
       </Navbar.Toggle>
       <Navbar.Collapse>
         <Nav as="nav" aria-label="Pages">
@@ -84,7 +84,7 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
           <IconButton
             label="Keyboard help"
             tip="Keyboard help (?)"
-            icon={<BsKeyboard aria-hidden />}
+            icon={<Keyboard aria-hidden />}
             onClick={onHelp}
           />
         </div>
@@ -92,14 +92,14 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
       <IconButton
         label={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo'}
         tip={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo (Ctrl+Z)'}
-        icon={<BsArrowCounterclockwise aria-hidden />}
+        icon={<ArrowCounterclockwise aria-hidden />}
         disabled={!undo.canUndo}
         onClick={undo.undo}
       />
       <IconButton
         label={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again'}
         tip={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again (Ctrl+Shift+Z)'}
-        icon={<BsArrowClockwise aria-hidden />}
+        icon={<ArrowClockwise aria-hidden />}
         disabled={!undo.canRedo}
         onClick={undo.redo}
       />
@@ -113,7 +113,7 @@ function ThemeButton() {
   return (
     <IconButton
       label={`Change to ${other}`}
-      icon={theme === 'light' ? <BsMoon aria-hidden /> : <BsSun aria-hidden />}
+      icon={theme === 'light' ? <Moon aria-hidden /> : <Sun aria-hidden />}
       onClick={() => {
         document.documentElement.dataset.bsTheme = other;
         localStorage.setItem('yellow-ledger.theme', other);
