@@ -1,11 +1,10 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { copyFileSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { seeded } from '../../core/src/testing/practice/shakingHand';
+import { gone, started } from './startedServer';
 
-const main = resolve(import.meta.dirname, '../../server/dist/main.js');
 /** So often the server is killed; `KILLS=1000 npm run bench -- kill` for the long run. */
 const kills = Number(process.env.KILLS ?? 100);
 const seed = Number(process.env.SEED ?? 21);
@@ -57,27 +56,7 @@ export async function benchKill(): Promise<void> {
   if (faults.lost + faults.doubled > 0 || integrity !== 'ok' || writes === 0) process.exitCode = 1;
 }
 
-async function started(dataFolder: string) {
-  const server = spawn(process.execPath, [main], {
-    env: { ...process.env, YELLOW_LEDGER_DATA: dataFolder, YELLOW_LEDGER_PORT: '0' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const url = await new Promise<string>((found, failed) => {
-    server.on('exit', () => failed(new Error('the server did not start again')));
-    server.stdout.on('data', (text: Buffer) => {
-      const address = /http:\/\/[\d.:]+/.exec(text.toString())?.[0];
-      if (address) found(address);
-    });
-  });
-  return { server, url };
-}
-
 const after = (ms: number) => new Promise((then) => setTimeout(then, ms));
-const gone = (server: ChildProcess) =>
-  new Promise((then) =>
-    (server.exitCode ?? server.signalCode) !== null ? then(null) : server.once('exit', then),
-  );
-
 const pot = (id: string, notes: string) => ({
   id,
   name: id,

@@ -124,7 +124,11 @@ async function revisionOf(url: string): Promise<number> {
   return answer.ok ? ((await answer.json()) as { revision: number }).revision : 0;
 }
 
-const potCalled = (id: string, nth: number) => ({ ...samplePots[0], id, notes: String(nth).padStart(8, '0') });
+const potCalled = (id: string, nth: number) => ({
+  ...samplePots[0],
+  id,
+  notes: String(nth).padStart(8, '0'),
+});
 
 async function save(url: string, path: string): Promise<void> {
   const answer = await fetch(url);

@@ -3,6 +3,7 @@ import { benchBuildUp } from './buildUpBench';
 import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
 import { benchJudgement } from './judgementBench';
+import { benchKillWork } from './killWorkBench';
 import { benchKill } from './killBench';
 import { benchLarge } from './largeBench';
 import { benchLog } from './logBench';
@@ -25,6 +26,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   plan: benchPlans,
   fuzz: benchFuzz,
   kill: benchKill,
+  killWork: benchKillWork,
   large: benchLarge,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,

@@ -12,13 +12,20 @@ import { RunningLedger } from './runningLedger';
 jest.setTimeout(20_000);
 
 const [pot, other] = samplePots;
+const leftBehind = [
+  'staging-5a6c6fd0-0000-4000-8000-000000000000',
+  'staging-5a6c6fd0-0000-4000-8000-000000000000-journal',
+  'taken-5a6c6fd0-0000-4000-8000-000000000000',
+  'ledger.sqlite.restoring-2026-11-26T13-59-22-600Z',
+  'ledger.sqlite.restoring-2026-11-26T13-59-22-600Z-wal',
+];
 let ledger: RunningLedger;
 let folder: string;
 let server: ReturnType<typeof createServer>;
 
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-running-'));
-  writeFileSync(join(folder, 'staging-5a6c6fd0-0000-4000-8000-000000000000'), 'left behind');
+  for (const name of leftBehind) writeFileSync(join(folder, name), 'left behind');
   ledger = new RunningLedger({
     databaseFile: join(folder, 'ledger.sqlite'),
     backupFolder: join(folder, 'backups'),
@@ -40,7 +47,7 @@ const put = (path: string, content: object, revision: number) =>
   local(request(server).put(path)).send({ content, revision });
 
 test('what a killed server left of a file it was taking in is gone', () => {
-  expect(readdirSync(folder).filter((name) => name.startsWith('staging'))).toEqual([]);
+  expect(readdirSync(folder).filter((name) => leftBehind.includes(name))).toEqual([]);
 });
 
 test('a backup takes the ledger’s place while it is served, and nothing old fits any more', async () => {
