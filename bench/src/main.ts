@@ -10,6 +10,7 @@ import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
 import { benchPages } from './pagesBench';
 import { benchPlans } from './planBench';
+import { benchPowerCut } from './powerCutBench';
 import { benchRecipeList } from './recipeListBench';
 import { benchShelfWork, benchTables } from './tableBench';
 
@@ -28,6 +29,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   kill: benchKill,
   killWork: benchKillWork,
   large: benchLarge,
+  powerCut: benchPowerCut,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,
 };
