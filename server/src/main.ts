@@ -46,8 +46,9 @@ async function open() {
       databaseFile,
       backupFolder,
       webFolder: resolve(here, '../../web/dist'),
-      workOf: (_ledger, gate, workFolder) =>
+      workOf: (opened, gate, workFolder) =>
         workInThreads({
+          ledger: opened,
           databaseFile,
           workFolder,
           gate,

@@ -58,7 +58,7 @@ export class LedgerFileReading {
   private errorCount = 0;
   private readonly parts = new Set<string>();
   private readonly sections: KeptSection[] = [];
-  private readonly notes: Map<string, ReturnType<typeof withoutNotes>['notes']> = new Map();
+  private readonly notes = new Map<string, ReturnType<typeof withoutNotes>['notes']>();
   private readonly ids = new Map<FileListName, Set<string>>(
     fileListNames.map((name) => [name, new Set()]),
   );

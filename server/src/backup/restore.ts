@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import {
   copyFileSync,
   existsSync,
@@ -8,15 +9,15 @@ import {
   renameSync,
   rmSync,
 } from 'node:fs';
-import { dirname } from 'node:path';
+import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { LedgerFileError, resourceNames, resources } from '@yellow-ledger/core';
 import { openDatabase } from '../db/openDatabase';
 import { openLedger, type Ledger } from '../db/ledger';
+import { takeFileIn } from '../files/takeFileIn';
 import { toDisk } from '../db/wholeCopy';
 import { goOnFrom } from './goOnFrom';
 import { StartProblem } from '../start/startProblem';
-import { workHere } from '../work/workHere';
 
 export interface Restored {
   /** records by the label of their kind */
@@ -127,7 +128,7 @@ function copyDatabase(from: string, trial: string): void {
 
 async function fillFrom(from: string, ledger: Ledger, workFolder: string): Promise<void> {
   try {
-    await workHere(ledger, workFolder).takeIn(from, { onProgress: () => undefined });
+    await takeFileIn(from, join(workFolder, `staging-${randomUUID()}`), () => ledger);
   } catch (error) {
     if (error instanceof LedgerFileError) throw new StartProblem(`${from}: ${error.message}`);
     throw error;

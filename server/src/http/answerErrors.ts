@@ -41,6 +41,12 @@ function problemOf(error: unknown): Problem {
       'damaged',
       `What is kept of ${error.id} cannot be read: ${error.reason} Write over it, delete it, or put a backup in its place.`,
     );
+  if (isDiskFull(error))
+    return new Problem(
+      507,
+      'disk-full',
+      'The disk the ledger is on is full, so this was not written. Make room there; what you do meanwhile waits in the browser.',
+    );
   const body = bodyErrorSchema.safeParse(error);
   const asked = askedErrorSchema.safeParse(error);
   if (body.success && body.data.status < 500) return bodyProblem(body.data);
@@ -50,6 +56,14 @@ function problemOf(error: unknown): Problem {
     'internal',
     'Something went wrong on this side; nothing was changed. The log in the data folder says what.',
   );
+}
+
+const codeSchema = z.object({ code: z.string() });
+
+/** What SQLite and the system say of a disk with no room left; across threads too. */
+function isDiskFull(error: unknown): boolean {
+  const read = codeSchema.safeParse(error);
+  return read.success && ['ENOSPC', 'SQLITE_FULL', 'SQLITE_IOERR_WRITE'].includes(read.data.code);
 }
 
 function bodyProblem({ type, status, limit, message }: z.infer<typeof bodyErrorSchema>): Problem {

@@ -1,10 +1,12 @@
 import { renameSync } from 'node:fs';
+import express from 'express';
 import request from 'supertest';
 import pino from 'pino';
 import { createApp } from '../app';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 import { testApp } from '../testApp';
+import { answerErrors } from './answerErrors';
 import { deepest, mostValues, NestingGuard } from './nesting';
 
 let server: Awaited<ReturnType<typeof testApp>>;
@@ -19,6 +21,17 @@ test('an address that cannot be read is the client’s mistake', async () => {
   const { body } = await server.get('/api/recipes/%').expect(400);
   expect(body.error).toMatchObject({ code: 'bad-request' });
   await server.get('/api/recipes/%E0%A4%A').expect(400);
+});
+
+test('a full disk is said, and is nobody’s mistake', async () => {
+  const full = Object.assign(new Error('database or disk is full'), { code: 'SQLITE_FULL' });
+  const app = express();
+  app.get('/', () => {
+    throw full;
+  });
+  app.use(answerErrors(pino({ level: 'silent' })));
+  const { body } = await request(app).get('/').expect(507);
+  expect(body.error).toMatchObject({ code: 'disk-full' });
 });
 
 test('says that it is open, and of which version', async () => {

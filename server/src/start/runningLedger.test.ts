@@ -18,6 +18,7 @@ const leftBehind = [
   'taken-5a6c6fd0-0000-4000-8000-000000000000',
   'ledger.sqlite.restoring-2026-11-26T13-59-22-600Z',
   'ledger.sqlite.restoring-2026-11-26T13-59-22-600Z-wal',
+  'ledger.sqlite.restoring-2026-11-26T13-59-22-600Z-journal',
 ];
 let ledger: RunningLedger;
 let folder: string;

@@ -106,7 +106,7 @@ export class RunningLedger {
   }
 }
 
-const leftBehind = /^(staging|taken)-[0-9a-f-]{36}(-journal)?$|\.restoring-[\dTZ-]+(-wal|-shm)?$/;
+const leftBehind = /^(staging|taken)-[0-9a-f-]{36}|\.restoring-[\dT-]+Z/;
 
 /** Where what is needed for a moment is put: on the disk of the ledger. What a killed server left there goes. */
 function workFolderOf(databaseFile: string): string {

@@ -4,11 +4,9 @@ import { LedgerFileError } from '@yellow-ledger/core';
 import { prepare } from '../backup/restore';
 import { connect } from '../db/openDatabase';
 import { openLedger } from '../db/ledger';
-import { stageFile } from '../files/stageFile';
-import { takeIn } from '../files/takeIn';
+import { takeFileIn } from '../files/takeFileIn';
 import { StartProblem } from '../start/startProblem';
 import type { FromThread, ThreadTask } from './threadMessages';
-import { shareOfReading } from './workHere';
 
 /** Progress is told no more often than anybody looks, ms. */
 const tellEvery = 100;
@@ -29,19 +27,17 @@ function tell(share: number): void {
   say({ says: 'progress', share });
 }
 
-async function takeFileIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<Said> {
-  const file = await stageFile(path, staging, (share) => tell(share * shareOfReading));
+async function takeIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<Said> {
   const db = connect(databaseFile);
-  try {
+  const mayWrite = async () => {
     say({ says: 'ready' });
     await word;
-    const imported = await takeIn(file, openLedger(db), (share) =>
-      tell(shareOfReading + (1 - shareOfReading) * share),
-    );
-    return { says: 'done', imported };
+    return openLedger(db);
+  };
+  try {
+    return { says: 'done', imported: await takeFileIn(path, staging, mayWrite, tell) };
   } finally {
     await db.destroy();
-    file.close();
   }
 }
 
@@ -56,7 +52,7 @@ async function copy({ databaseFile, to }: Told<'copy'>): Promise<Said> {
 }
 
 function done(task: ThreadTask): Promise<Said> {
-  if (task.does === 'takeIn') return takeFileIn(task);
+  if (task.does === 'takeIn') return takeIn(task);
   if (task.does === 'copy') return copy(task);
   return prepare(task.from, task.trial, task.replaced).then((counts) => ({ says: 'done', counts }));
 }

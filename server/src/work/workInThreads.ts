@@ -1,18 +1,24 @@
 import { randomUUID } from 'node:crypto';
-import { rmSync } from 'node:fs';
+import { rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import { LedgerFileError } from '@yellow-ledger/core';
+import type { Ledger } from '../db/ledger';
 import { connect } from '../db/openDatabase';
 import { StartProblem } from '../start/startProblem';
 import { Cancelled, type LedgerWork } from './ledgerWork';
+import { workHere } from './workHere';
 import type { FromThread, ThreadTask, ToThread } from './threadMessages';
 import type { WriteGate } from './writeGate';
 
 /** A thread is ended when it needs more, MB: the server goes on. */
 const mostMemoryMb = 1500;
 
+/** A file of so many bytes is taken in before a thread would have started. */
+const smallFile = 100_000;
+
 export interface Threads {
+  ledger: Ledger;
   databaseFile: string;
   /** where what is needed for the moment is put */
   workFolder: string;
@@ -22,7 +28,15 @@ export interface Threads {
 }
 
 /** All of it in threads of its own, with connections of their own: whoever asks the server is answered meanwhile. */
-export function workInThreads({ databaseFile, workFolder, gate, script }: Threads): LedgerWork {
+export function workInThreads({
+  ledger,
+  databaseFile,
+  workFolder,
+  gate,
+  script,
+}: Threads): LedgerWork {
+  const here = workHere(ledger, workFolder);
+
   /** Runs one. @param onSaid is told what it says, and may answer */
   async function run(
     task: ThreadTask,
@@ -62,6 +76,7 @@ export function workInThreads({ databaseFile, workFolder, gate, script }: Thread
 
   return {
     async takeIn(path, { onProgress, signal }) {
+      if (statSync(path).size <= smallFile) return here.takeIn(path, { onProgress });
       const staging = join(workFolder, `staging-${randomUUID()}`);
       let open: Promise<() => void> | null = null;
       try {
