@@ -1,6 +1,6 @@
 import { resolve } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import { later, layUnit, paint } from './support/bench';
+import { done, later, layUnit, paint } from './support/bench';
 import { chromiumOptions } from './support/browser';
 import { startServer } from './support/ledgerServer';
 
@@ -42,16 +42,6 @@ const shots: {
     name: 'card',
     path: '/recipes/reed-cloak/card',
     ready: (page) => page.getByRole('article', { name: 'Card on A6' }).waitFor(),
-  },
-  {
-    name: 'draft',
-    path: '/recipes/draft',
-    async ready(page) {
-      await page.getByRole('combobox', { name: 'Mid tone pot' }).fill('oilskin');
-      await page.getByRole('option', { name: /Oilskin Yellow/ }).click();
-      await page.getByRole('button', { name: 'Take this draft' }).first().waitFor();
-      await page.getByRole('heading', { name: 'Draft a recipe' }).click();
-    },
   },
   {
     name: 'match',
@@ -114,12 +104,6 @@ const shots: {
     path: '/armies/lanternfen-levy/together',
     ready: (page) => page.getByRole('img', { name: /^The model/ }).waitFor(),
   },
-  {
-    name: 'variants',
-    path: '/armies/lanternfen-levy/variants',
-    ready: (page) => page.getByText('No model is like the one before it').waitFor(),
-  },
-  // From here on they change what they picture.
   {
     name: 'palette',
     path: '/palette',
@@ -195,6 +179,11 @@ const shots: {
     },
   },
   {
+    name: 'backups',
+    path: '/shelf/files',
+    ready: (page) => page.getByRole('button', { name: /^Go back to/ }).waitFor(),
+  },
+  {
     name: 'readings',
     path: '/armies/lanternfen-levy/readings',
     async ready(page) {
@@ -211,9 +200,25 @@ const shots: {
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
+  // Last: from here on there is no server.
+  {
+    name: 'away-phone',
+    path: '/bench?recipe=copper-helm',
+    viewport: phone,
+    async ready(page) {
+      await page.getByLabel('Models', { exact: true }).fill('5');
+      await page.getByRole('button', { name: 'Put it on the bench' }).click();
+      await done(page).waitFor();
+      await server.kill();
+      await later(page);
+      await done(page).click();
+      await page.getByText(/The server has not answered/).waitFor();
+    },
+  },
 ];
 
 const server = await startServer({ demo: true });
+await fetch(`${server.url}/api/backups`, { method: 'POST' });
 const browser = await chromium.launch(chromiumOptions);
 for (const { name, path, viewport = desk, colorScheme, ready } of shots) {
   const page = await browser.newPage({ viewport, colorScheme, reducedMotion: 'reduce' });

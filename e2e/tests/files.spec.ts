@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, test } from '../support/test';
+import { expect, isSaved, test } from '../support/test';
 
 const take = (page: Page, name: string, content: string | Buffer) =>
   page.getByLabel('File to take in').setInputFiles({
@@ -108,7 +108,9 @@ test('what is no table, no palette and no ledger file is refused with the reason
   await take(page, 'no.gpl', 'name,hex\na,#fff\n');
   await expect(page.getByText(/no\.gpl: This is no palette file/)).toBeVisible();
   await take(page, 'cut.json', '{"format": "yellow-led');
-  await expect(page.getByText(/cut\.json was not taken in\. This file is no whole JSON/)).toBeVisible();
+  await expect(
+    page.getByText(/cut\.json was not taken in\. This file is no whole JSON/),
+  ).toBeVisible();
 });
 
 test('100,000 rows are looked at with progress, and are too many to take in', async ({
@@ -135,4 +137,36 @@ test('a backup is made, says what it holds, and can be taken along', async ({ pa
   const taken = await readFile(await (await download).path());
   const head = taken.subarray(0, 15).toString('latin1');
   expect(head).toBe('SQLite format 3');
+});
+
+test('a backup is made on the page and gone back to, and a tab that was open begins anew', async ({
+  page,
+  demo,
+}) => {
+  const helm = `${demo.url}/recipes/copper-helm`;
+  await page.goto(`${demo.url}/shelf/files`);
+  await page.getByRole('button', { name: 'Make one now' }).click();
+  await expect(page.getByRole('row', { name: /54 pots, 9 recipes, 1 army/ })).toBeVisible();
+  await page.goto(helm);
+  await page.getByLabel('Recipe', { exact: true }).fill('Helm, after the backup');
+  await isSaved(page);
+  const open = await page.context().newPage();
+  await open.goto(helm);
+  await expect(open.getByLabel('Recipe', { exact: true })).toHaveValue('Helm, after the backup');
+
+  await page.goto(`${demo.url}/shelf/files`);
+  await page.getByRole('button', { name: /^Go back to / }).click();
+  await page.getByRole('button', { name: /^Put in place of the ledger / }).click();
+  await expect(
+    page.getByText(/The ledger is what it was on .* What was there is kept as/),
+  ).toBeVisible();
+  const name = open.getByLabel('Recipe', { exact: true });
+  // Whatever it asks next, it learns that another ledger has taken the place, and shows that.
+  await open.getByRole('link', { name: 'Armies', exact: true }).click();
+  await open.goBack();
+  await expect(name).toHaveValue('Copper diving helm');
+  await name.fill('Helm, from the old tab');
+  await isSaved(open);
+  const kept = await (await page.request.get(`${demo.url}/api/recipes/copper-helm`)).json();
+  expect(kept.content.name).toBe('Helm, from the old tab');
 });

@@ -17,7 +17,11 @@ export const plannedRunSchema = z.strictObject({
   painterId: idSchema,
   sessionId: idSchema,
   mix,
-  models: z.array(wholeNumberWithin(1, 2000)).min(1).max(2000).describe('in the order they are painted'),
+  models: z
+    .array(wholeNumberWithin(1, 2000))
+    .min(1)
+    .max(2000)
+    .describe('in the order they are painted'),
   mixing: minutes.describe('minutes of mixing that begin it'),
   changing: minutes.describe('minutes of changing the paint that begin it'),
   from: moment.describe('getting ready'),

@@ -30,17 +30,17 @@ export function Backups() {
             , in <b>{list.folder}</b>
           </>
         )}
-        .{' '}
-        <Button variant="outline" disabled={isMaking} onClick={() => void make()}>
-          {isMaking ? 'Making one …' : 'Make one now'}
-        </Button>
+        .
       </p>
+      <Button variant="outline" disabled={isMaking} onClick={() => void make()}>
+        {isMaking ? 'Making one …' : 'Make one now'}
+      </Button>
       {problem && <Problem>{asProblem(problem).message}</Problem>}
       {list?.items.length === 0 && <p>There is none yet.</p>}
       {list && list.items.length > 0 && (
         <FigureTable
           label="Backups"
-          heads={['Made', 'Holds', 'Size', 'Take it with you', 'Go back to it']}
+          heads={['Made', 'Holds', 'Size', 'Take along', 'Go back']}
           rows={list.items.map((backup) => [
             madeWords(backup),
             holds(backup),
@@ -66,7 +66,7 @@ export function Backups() {
   );
 }
 
-const madeWords = ({ madeAt }: Backup) => format(parseISO(madeAt), 'd MMMM yyyy, HH:mm');
+const madeWords = ({ madeAt }: Backup) => format(parseISO(madeAt), 'd\u00a0MMM\u00a0yyyy, HH:mm');
 
 /** Puts a backup in the place of the ledger, once that was said twice; the page then opens anew. */
 function GoBack({ backup }: { backup: Backup }) {
@@ -88,11 +88,7 @@ function GoBack({ backup }: { backup: Backup }) {
         aria-label={`${isSure ? 'Put in place of the ledger' : 'Go back to'} ${madeWords(backup)}`}
         onClick={() => void go()}
       >
-        {isLoading
-          ? 'Reading it through …'
-          : isSure
-            ? 'Put it in place of the ledger'
-            : 'Go back …'}
+        {isLoading ? 'Reading it through …' : isSure ? 'Put it in place' : 'Go back …'}
       </Button>
       {error && <Problem>{asProblem(error).message}</Problem>}
     </>
@@ -114,4 +110,4 @@ const pluralOf = (label: string) =>
       : `${label}s`;
 
 const sizeWords = (bytes: number) =>
-  bytes < 1e6 ? `${Math.ceil(bytes / 1000)} KB` : `${(bytes / 1e6).toFixed(1)} MB`;
+  bytes < 1e6 ? `${Math.ceil(bytes / 1000)}\u00a0KB` : `${(bytes / 1e6).toFixed(1)}\u00a0MB`;

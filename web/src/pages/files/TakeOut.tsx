@@ -55,7 +55,7 @@ export function TakeOut() {
         </dd>
         <dt>Everything</dt>
         <dd>
-          Pots, recipes with their versions, palettes: the whole ledger, as a copy to keep.
+          The whole ledger with its log, whatever its size, as a copy to keep.
           <a className="btn btn-outline" href="/api/files/everything" download>
             Save everything
           </a>
