@@ -7,7 +7,7 @@ test.use({ serviceWorkers: 'allow' });
 
 const isAway = (page: Page) =>
   expect(
-    page.getByText(/The server has not answered since .* What you see is what this browser/),
+    page.getByText(/The server has not answered since .*: what you see is what this browser/),
   ).toBeVisible();
 
 /** Waits until the pages and what they show are kept in the browser. */

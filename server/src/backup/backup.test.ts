@@ -103,6 +103,16 @@ describe('a backup', () => {
     expect(await everythingOf(target)).toEqual(await everythingOf(server.file));
   });
 
+  test('two that are asked for together are made one after the other', async () => {
+    const where = folder();
+    const db = await openDatabase(server.file);
+    const work = workHere(openLedger(db));
+    const at = (second: number) => new Date(Date.UTC(2026, 10, 26, 12, 0, second));
+    const names = await Promise.all([0, 1, 2].map((nth) => makeBackup(work, where, at(nth))));
+    await db.destroy();
+    expect(readdirSync(where).sort()).toEqual(names);
+  });
+
   test('one that was cut off is thrown away by the next', async () => {
     const where = folder();
     writeFileSync(join(where, `${backupName(new Date(0))}.unfinished`), 'half');

@@ -37,6 +37,20 @@ export async function makeBackup(
   folder: string,
   at = new Date(),
 ): Promise<string> {
+  // One after the other: what is not whole yet belongs to nobody but the one that is being made.
+  const before = underWay.get(folder) ?? Promise.resolve();
+  const made = before.then(() => makeOne(work, folder, at));
+  underWay.set(
+    folder,
+    made.catch(() => undefined),
+  );
+  return made;
+}
+
+/** By folder, the backup that is being made there. */
+const underWay = new Map<string, Promise<unknown>>();
+
+async function makeOne(work: Pick<LedgerWork, 'copy'>, folder: string, at: Date): Promise<string> {
   mkdirSync(folder, { recursive: true });
   const name = backupName(at);
   // One that was cut off by the power is no use to anybody.

@@ -95,3 +95,33 @@ describe('a row that cannot be read hides no other', () => {
     expect(body.damaged).toBeUndefined();
   });
 });
+
+test('a version or an entry that cannot be read hides no other, is named, and can be deleted', async () => {
+  const server = await testApp();
+  const db = await openDatabase(server.file);
+  await server.post('/api/demo/sample', {}).expect(204);
+  for (const id of ['reed-cloak', 'copper-helm'])
+    await server.put(`/api/recipes/${id}/versions/1`, { note: '', revision: 1 }).expect(200);
+  const strike = { kind: 'strike', benchId: 'table', at: '2026-03-01T18:00:00.000Z', order: 0 };
+  const entries = ['one', 'two'].map((id) => ({ ...strike, id, of: 'nothing' }));
+  await server.post('/api/log', { entries }).expect(200);
+  await db('versions').where({ recipe_id: 'reed-cloak' }).update({ content: '{"half' });
+  await db('log_entries').where({ id: 'one' }).update({ content: '{"half' });
+
+  const versions = (await server.get('/api/versions').expect(200)).body;
+  expect(versions.items).toHaveLength(1);
+  expect(versions.damaged).toMatchObject([{ id: 'reed-cloak 1' }]);
+  const log = (await server.get('/api/log').expect(200)).body;
+  expect(log.items).toHaveLength(1);
+  expect(log.damaged).toMatchObject([{ id: 'one' }]);
+
+  // What can be read is kept, whoever asks.
+  await server.remove('/api/recipes/copper-helm/versions/1').expect(409);
+  await server.remove('/api/log/two').expect(409);
+  await server.remove('/api/recipes/reed-cloak/versions/1').expect(204);
+  await server.remove('/api/log/one').expect(204);
+  expect((await server.get('/api/versions')).body).toEqual({ items: versions.items });
+  expect((await server.get('/api/log')).body).toEqual({ items: log.items, damaged: [] });
+  await db.destroy();
+  await server.close();
+});

@@ -31,7 +31,18 @@ export function logRoutes(log: LogStore): Router {
     const items = rows.map(
       ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,
     );
-    response.type('application/json').send(`{"items":[${items.join(',')}]}`);
+    const damaged = JSON.stringify(await log.damaged());
+    response.type('application/json').send(`{"items":[${items.join(',')}],"damaged":${damaged}}`);
+  });
+
+  router.delete('/:id', async (request, response) => {
+    if (!(await log.removeDamaged(request.params.id)))
+      throw new Problem(
+        409,
+        'kept',
+        'Entries are struck out and never deleted, but those that nobody can read.',
+      );
+    response.status(204).end();
   });
 
   router.post('/', async (request, response) => {

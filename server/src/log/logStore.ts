@@ -3,7 +3,14 @@ import { notedCoatsOf, entrySchema, type Kept, type LogEntry, type Pot } from '@
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
-import { parsed, readableOnly, type RecordStore } from '../db/recordStore';
+import { parsed, readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
+import {
+  inOrderOfCoats,
+  notingTheSame,
+  recountedAtOnce,
+  touching,
+  type Touching,
+} from './coatsNoted';
 import type { UsedPaint } from './usedPaint';
 
 /** A row of the log; what is searched for stands beside the entry itself. */
@@ -29,6 +36,14 @@ export interface LogStore {
   /** Every entry after one, as JSON text with its sequence, for sending on unread. */
   textsAfter(sequence: number): Promise<{ sequence: number; content: string }[]>;
   all(): Promise<LogEntry[]>;
+  /** rows that are not even JSON, named so that they can be deleted */
+  damaged(): Promise<Damaged[]>;
+  /**
+   * Deletes an entry nobody can read; one that can be is struck out and never deleted.
+   *
+   * @returns whether there was such a one
+   */
+  removeDamaged(id: string): Promise<boolean>;
   /** every entry that can be read, in the order they came in, so many at once */
   pages(size: number, within: Knex.Transaction): AsyncIterable<LogEntry[]>;
   /**
@@ -128,6 +143,25 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
       return readableOf(await db<LogRow>('log_entries').orderBy('sequence'));
     },
 
+    async damaged() {
+      const ids = await db<LogRow>('log_entries')
+        .whereRaw('not json_valid(content)')
+        .orderBy('sequence')
+        .pluck<string[]>('id');
+      return ids.map((id) => ({ id, revision: 0, reason: 'It is no whole JSON.' }));
+    },
+
+    async removeDamaged(id) {
+      return db.transaction(async (transaction) => {
+        const row = await transaction<LogRow>('log_entries').where({ id }).first();
+        if (!row || readableOf([row]).length > 0) return false;
+        for (const table of ['noted_coats', 'used_paint'])
+          await transaction(table).where({ entry_id: id }).delete();
+        await transaction('log_entries').where({ id }).delete();
+        return true;
+      });
+    },
+
     async *pages(size, within) {
       for await (const rows of pagesOf<LogRow>('log_entries', 'sequence', size, within))
         yield readableOf(rows);
@@ -161,53 +195,6 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
       return left;
     },
   };
-}
-
-/** What of an entry tells whose paint is to be worked out anew. */
-interface Touching {
-  id: string;
-  isCoat: boolean;
-  /** the entry it strikes out */
-  strikes: string | null;
-}
-
-const touching = (entry: LogEntry): Touching => ({
-  id: entry.id,
-  isCoat: entry.kind === 'coat',
-  strikes: entry.kind === 'strike' ? entry.of : null,
-});
-
-/** So many are worked out anew together. */
-const recountedAtOnce = 2000;
-
-/** Entries by the coats they note, so that those that note the same are worked out together. */
-async function inOrderOfCoats(ids: readonly string[], within: Knex.Transaction): Promise<string[]> {
-  if (ids.length <= recountedAtOnce) return [...ids];
-  const firstCoat = new Map<string, string>();
-  for (const part of inParts(ids, valuesAtOnce)) {
-    const rows = (await within('noted_coats')
-      .whereIn('entry_id', part)
-      .groupBy('entry_id')
-      .select('entry_id as id')
-      .min({ coat: 'coat' })) as { id: string; coat: string }[];
-    rows.forEach(({ id, coat }) => firstCoat.set(id, coat));
-  }
-  const coatOf = (id: string) => firstCoat.get(id) ?? '';
-  return [...ids].sort((one, other) => (coatOf(one) < coatOf(other) ? -1 : 1));
-}
-
-/** Entries that note a coat one of these notes; those that note a coat are of them. */
-async function notingTheSame(ids: readonly string[], within: Knex.Transaction): Promise<string[]> {
-  const found = new Set<string>();
-  for (const part of inParts(ids, valuesAtOnce)) {
-    const same = await within('noted_coats as one')
-      .join('noted_coats as other', 'one.coat', 'other.coat')
-      .whereIn('one.entry_id', part)
-      .distinct()
-      .pluck<string[]>('other.entry_id');
-    same.forEach((id) => found.add(id));
-  }
-  return [...found];
 }
 
 async function rowsWhere(

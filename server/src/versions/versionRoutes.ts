@@ -20,11 +20,23 @@ export function versionRoutes(store: VersionStore): Router {
   const router = Router();
 
   router.get('/versions', async (_request, response) => {
-    response.json({ items: await store.all() });
+    const damaged = await store.damaged();
+    response.json({ items: await store.all(), ...(damaged.length > 0 && { damaged }) });
   });
 
   router.get('/recipes/:id/versions', async (request, response) => {
     response.json({ items: await store.list(request.params.id) });
+  });
+
+  router.delete('/recipes/:id/versions/:number', async (request, response) => {
+    const { id, number } = accept(addressSchema, request.params);
+    if (!(await store.removeDamaged(id, number)))
+      throw new Problem(
+        409,
+        'kept',
+        'Versions are kept: only one that nobody can read is deleted.',
+      );
+    response.status(204).end();
   });
 
   router.put('/recipes/:id/versions/:number', async (request, response) => {

@@ -11,7 +11,13 @@ import {
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
-import { DamagedRecord, StaleWrite, type RecordStore } from '../db/recordStore';
+import {
+  DamagedRecord,
+  parsed,
+  type Damaged,
+  StaleWrite,
+  type RecordStore,
+} from '../db/recordStore';
 
 interface VersionRow {
   recipe_id: string;
@@ -35,6 +41,14 @@ export interface VersionStore {
   list(recipeId: string, within?: Knex.Transaction): Promise<Version[]>;
   /** every version of every recipe, oldest first */
   all(): Promise<Version[]>;
+  /** versions that cannot be read, named so that they can be deleted */
+  damaged(): Promise<Damaged[]>;
+  /**
+   * Deletes a version nobody can read; one that can be is never deleted.
+   *
+   * @returns whether there was such a one
+   */
+  removeDamaged(recipeId: string, number: number): Promise<boolean>;
   /** every version that can be read, in the order they came in, so many at once */
   pages(size: number, within: Knex.Transaction): AsyncIterable<Version[]>;
   /**
@@ -75,6 +89,21 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
     async all() {
       const rows = await db<VersionRow>('versions').orderBy(['recipe_id', 'number']);
       return readableOf(rows);
+    },
+
+    async damaged() {
+      const rows = await db<VersionRow>('versions').orderBy(['recipe_id', 'number']);
+      return rows.flatMap((row) => whyDamaged(row) ?? []);
+    },
+
+    async removeDamaged(recipe_id, number) {
+      return db.transaction(async (transaction) => {
+        const row = await transaction<VersionRow>('versions').where({ recipe_id, number }).first();
+        if (!row || !whyDamaged(row)) return false;
+        for (const table of ['version_pots', 'versions'])
+          await transaction(table).where({ recipe_id, number }).delete();
+        return true;
+      });
     },
 
     async *pages(size, within) {
@@ -168,14 +197,24 @@ const readableOf = (rows: readonly VersionRow[]): Version[] =>
     }
   });
 
+function whyDamaged(row: VersionRow): Damaged | null {
+  try {
+    fromRow(row);
+    return null;
+  } catch (error) {
+    if (!(error instanceof DamagedRecord)) throw error;
+    return { id: error.id, revision: 0, reason: error.reason };
+  }
+}
+
 function fromRow(row: VersionRow): Version {
   const stored = {
     recipeId: row.recipe_id,
     number: row.number,
     note: row.note,
     frozenAt: row.frozen_at,
-    content: JSON.parse(row.content) as unknown,
-    ...(row.more === null ? {} : { more: JSON.parse(row.more) as unknown }),
+    content: parsed(row.content),
+    ...(row.more === null ? {} : { more: parsed(row.more) }),
   };
   const read = versionSchema.safeParse(stored);
   if (read.success) return read.data;

@@ -1,4 +1,4 @@
-import type { ResourceName } from '@yellow-ledger/core';
+import { resources, type ResourceName } from '@yellow-ledger/core';
 import { useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import { ask } from './ask';
@@ -8,7 +8,22 @@ const answerSchema = z.object({ damaged: z.array(rowSchema).default([]) });
 
 /** A record that is kept and that nobody can read. */
 export interface DamagedRow extends z.infer<typeof rowSchema> {
-  name: ResourceName;
+  name: DamagedKind;
+}
+
+export type DamagedKind = ResourceName | 'versions' | 'log';
+
+/** What one is called in a sentence. */
+export function labelOfDamaged(name: DamagedKind): string {
+  if (name === 'versions') return 'version';
+  return name === 'log' ? 'entry of the log' : resources[name].label;
+}
+
+function pathOf({ name, id, revision }: DamagedRow): string {
+  if (name === 'log') return `/api/log/${encodeURIComponent(id)}`;
+  if (name !== 'versions') return `/api/${name}/${encodeURIComponent(id)}?revision=${revision}`;
+  const [recipeId, number] = id.split(' ');
+  return `/api/recipes/${encodeURIComponent(recipeId)}/versions/${number}`;
 }
 
 let rows: readonly DamagedRow[] = [];
@@ -26,10 +41,13 @@ const isRow = (one: DamagedRow, other: DamagedRow) =>
 export const damagedRows = {
   now: () => rows,
 
-  /** @param answer of the server to the question for a list */
-  take(name: ResourceName, answer: unknown): void {
+  /**
+   * @param answer of the server to the question for a list
+   * @param more of it that this page could not read
+   */
+  take(name: DamagedKind, answer: unknown, more: readonly Omit<DamagedRow, 'name'>[] = []): void {
     const read = answerSchema.safeParse(answer);
-    const damaged = read.success ? read.data.damaged : [];
+    const damaged = [...(read.success ? read.data.damaged : []), ...more];
     const others = rows.filter((row) => row.name !== name);
     if (damaged.length === 0 && others.length === rows.length) return;
     keep([...others, ...damaged.map((row) => ({ ...row, name }))]);
@@ -37,9 +55,7 @@ export const damagedRows = {
 
   /** Deletes one for good. @returns why it could not be; null when it is gone */
   async remove(row: DamagedRow): Promise<string | null> {
-    const { name, id, revision } = row;
-    const path = `/api/${name}/${encodeURIComponent(id)}?revision=${revision}`;
-    const answer = await ask(path, { method: 'DELETE' });
+    const answer = await ask(pathOf(row), { method: 'DELETE' });
     if ('error' in answer) return answer.error.message;
     keep(rows.filter((each) => !isRow(each, row)));
     return null;

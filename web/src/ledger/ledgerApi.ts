@@ -1,9 +1,11 @@
 import {
   entrySchema,
+  fieldErrors,
   keptSchema,
   potSchema,
   recipeSchema,
   resources,
+  sentenceOf,
   versionSchema,
   type AnyRecord,
   type Freeze,
@@ -63,6 +65,20 @@ async function hadOf<Item>(part: HadPart, schema: z.ZodType<Item>): Promise<Item
 
 const logItemSchema = z.object({ sequence: z.number(), entry: entrySchema });
 
+/** What the server has of the log; what cannot be read of it is named. */
+async function readEntries(answer: unknown, tell = damagedRows.take.bind(null, 'log')) {
+  const wrong: { id: string; revision: number; reason: string }[] = [];
+  const items = await readList(itemsSchema.parse(answer).items, logItemSchema, (item, error) => {
+    const read = namedItemSchema.safeParse(item);
+    const reason = fieldErrors(error, item).map(sentenceOf).join(' ');
+    if (read.success) wrong.push({ id: read.data.entry.id, revision: 0, reason });
+  });
+  tell(answer, wrong);
+  return items;
+}
+
+const namedItemSchema = z.object({ entry: z.object({ id: z.string() }) });
+
 const importedSchema = z.object({
   recipes: z.array(z.object({ id: z.string(), name: z.string(), asCopy: z.boolean() })),
   potsAdded: z.number(),
@@ -116,7 +132,10 @@ export const ledgerApi = createApi({
     versions: build.query<Version[], void>({
       query: () => ({
         path: '/api/versions',
-        read: (answer) => itemsOf(answer, versionSchema),
+        read: (answer) => {
+          damagedRows.take('versions', answer);
+          return itemsOf(answer, versionSchema);
+        },
         had: () => hadOf('versions', versionSchema),
       }),
       providesTags: ['versions'],
@@ -125,7 +144,7 @@ export const ledgerApi = createApi({
       query: () => ({
         path: '/api/log',
         read: async (answer, asked) => {
-          const log = withItems(noLog, await itemsOf(answer, logItemSchema));
+          const log = withItems(noLog, await readEntries(answer));
           return withEntries(log, acknowledged.entriesSince(asked));
         },
         had: async () => {
@@ -210,7 +229,7 @@ export const withEntries = (log: GivenLog, entries: readonly LogEntry[]): GivenL
 export async function newerEntries(after: number) {
   const result = await ask(`/api/log?after=${after}`);
   if ('error' in result) throw result.error;
-  return itemsOf(result.data, logItemSchema);
+  return readEntries(result.data, () => undefined);
 }
 
 export const {

@@ -17,11 +17,11 @@ export function AwayMark() {
       {since !== null && (
         <Problem role="status">
           The server has not answered since{' '}
-          {new Date(since).toLocaleTimeString([], { timeStyle: 'short' })}. What you see is what
+          {new Date(since).toLocaleTimeString([], { timeStyle: 'short' })}: what you see is what
           this browser had last;{' '}
           {isUnkept
             ? 'what you do is on this page alone: leave it open.'
-            : 'what you do waits here, and goes to the ledger once it answers.'}
+            : 'what you do waits here and is sent later.'}
         </Problem>
       )}
       {room !== 'enough' && (

@@ -57,3 +57,21 @@ test('a list that has none again takes its own away and leaves those of others',
   act(() => damagedRows.take('recipes', {}));
   expect(damagedRows.now()).toEqual([]);
 });
+
+test.each([
+  [
+    'versions',
+    'reed-cloak 2',
+    'Delete this version for good',
+    '/api/recipes/reed-cloak/versions/2',
+  ],
+  ['log', 'one', 'Delete this entry of the log for good', '/api/log/one'],
+] as const)('of the %s one is deleted where it is kept', async (name, id, button, path) => {
+  act(() => damagedRows.take('pots', {}));
+  act(() => damagedRows.take(name, {}, [{ id, revision: 0, reason: 'It is no whole JSON.' }]));
+  render(<DamagedRows />);
+  await press('Delete it …');
+  await press(button);
+  expect(asked).toEqual([`DELETE ${path}`]);
+  expect(damagedRows.now()).toEqual([]);
+});

@@ -1,7 +1,11 @@
-import { resources } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { damagedRows, useDamagedRows, type DamagedRow } from '../../ledger/damagedRows';
+import {
+  damagedRows,
+  labelOfDamaged,
+  useDamagedRows,
+  type DamagedRow,
+} from '../../ledger/damagedRows';
 import { Problem } from '../Problem';
 
 /** Records that cannot be read: named, with what is wrong, and deleted by who says so. */
@@ -20,7 +24,7 @@ export function DamagedRows() {
 function DamagedOne({ row }: { row: DamagedRow }) {
   const [isSure, setIsSure] = useState(false);
   const [why, setWhy] = useState<string | null>(null);
-  const { label } = resources[row.name];
+  const label = labelOfDamaged(row.name);
   return (
     <Problem>
       The {label} <b>{row.id}</b> cannot be read, and everything else is as it was: {row.reason}{' '}
