@@ -55,6 +55,8 @@ const installed = VitePWA({
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/healthz$/],
     cleanupOutdatedCaches: true,
+    // From the first visit on: a part that is fetched later is there without the server.
+    clientsClaim: true,
   },
 });
 

@@ -128,7 +128,8 @@ function copyDatabase(from: string, trial: string): void {
 
 async function fillFrom(from: string, ledger: Ledger, workFolder: string): Promise<void> {
   try {
-    await takeFileIn(from, join(workFolder, `staging-${randomUUID()}`), () => ledger);
+    const staging = join(workFolder, `staging-${randomUUID()}`);
+    await takeFileIn({ path: from, staging, mayWrite: () => ledger });
   } catch (error) {
     if (error instanceof LedgerFileError) throw new StartProblem(`${from}: ${error.message}`);
     throw error;

@@ -1,24 +1,37 @@
+import { rmSync } from 'node:fs';
 import type { Ledger } from '../db/ledger';
+import { openLedger } from '../db/ledger';
+import { openDatabase } from '../db/openDatabase';
+import { copyOver } from './copyOver';
 import { stageFile } from './stageFile';
 import { takeIn, type Imported } from './takeIn';
+import type { TakenFile } from './takenFile';
 
-/** Of taking a file in, so much is reading it; the rest is writing. */
-const shareOfReading = 0.7;
+/** Of taking a file in, so much is reading it, and so much working out what it is in a ledger. */
+const shareOfReading = 0.5;
+const shareOfWorking = 0.45;
+
+export interface FileToTake {
+  path: string;
+  /** a new file, for what was read; it is gone afterwards */
+  staging: string;
+  /** asked for the ledger once everything is read and right: from then on others wait */
+  mayWrite: () => Promise<Ledger> | Ledger;
+  /** told the share that is done, 0–1 */
+  onProgress?: (share: number) => void;
+}
 
 /**
  * Reads a file and takes it into a ledger, all or nothing.
  *
- * @param staging a new file, for what was read; it is gone afterwards
- * @param mayWrite asked for the ledger once everything is read and right
- * @param onProgress told the share that is done, 0–1
  * @throws LedgerFileError
  */
-export async function takeFileIn(
-  path: string,
-  staging: string,
-  mayWrite: () => Promise<Ledger> | Ledger,
-  onProgress: (share: number) => void = () => undefined,
-): Promise<Imported> {
+export async function takeFileIn({
+  path,
+  staging,
+  mayWrite,
+  onProgress = () => undefined,
+}: FileToTake): Promise<Imported> {
   const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
   try {
     return await takeIn(file, await mayWrite(), (share) =>
@@ -26,5 +39,44 @@ export async function takeFileIn(
     );
   } finally {
     file.close();
+  }
+}
+
+/**
+ * The same, so that others wait a moment only: it is taken into a ledger of its own first, and that
+ * is copied over. Where both have something in common it is taken in a second time, by the rules.
+ */
+export async function takeLargeFileIn({
+  path,
+  staging,
+  mayWrite,
+  onProgress = () => undefined,
+}: FileToTake): Promise<Imported> {
+  const apart = `${staging}-apart`;
+  const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
+  try {
+    const imported = await takenApart(file, apart, (share) =>
+      onProgress(shareOfReading + shareOfWorking * share),
+    );
+    const ledger = await mayWrite();
+    return (await copyOver(apart, ledger.db)) ? imported : await takeIn(file, ledger);
+  } finally {
+    file.close();
+    for (const ending of ['', '-wal', '-shm']) rmSync(apart + ending, { force: true });
+  }
+}
+
+async function takenApart(
+  file: TakenFile,
+  apart: string,
+  onProgress: (share: number) => void,
+): Promise<Imported> {
+  const db = await openDatabase(apart);
+  try {
+    // Nothing in it is worth a wait for the disk.
+    await db.raw('pragma synchronous = off');
+    return await takeIn(file, openLedger(db), onProgress);
+  } finally {
+    await db.destroy();
   }
 }

@@ -1,4 +1,5 @@
 import { renameSync } from 'node:fs';
+import { armySchema, type Army } from '@yellow-ledger/core';
 import express from 'express';
 import request from 'supertest';
 import pino from 'pino';
@@ -21,6 +22,30 @@ test('an address that cannot be read is the client’s mistake', async () => {
   const { body } = await server.get('/api/recipes/%').expect(400);
   expect(body.error).toMatchObject({ code: 'bad-request' });
   await server.get('/api/recipes/%E0%A4%A').expect(400);
+});
+
+test('an army of two thousand models with six thousand recipes of single models is saved', async () => {
+  await server.post('/api/demo/sample', {}).expect(204);
+  const { content, revision } = (await server.get('/api/armies/lanternfen-levy')).body as {
+    content: Army;
+    revision: number;
+  };
+  const [unit, ...units] = content.units;
+  const surfaceIds = ['cloak-of-the-watch', 'helm-of-the-watch', 'face-of-the-watch'];
+  const own = Array.from({ length: 6000 }, (_, nth) => ({
+    model: 1 + (nth % 2000),
+    surfaceId: surfaceIds[Math.floor(nth / 2000)],
+    recipe: { recipeId: 'reed-cloak', version: null },
+  }));
+  const dealt = { ...content, units: [{ ...unit, models: 2000, own }, ...units] };
+  expect(armySchema.safeParse(dealt).success).toBe(true);
+  await server.put(`/api/armies/${content.id}`, { content: dealt, revision }).expect(200);
+  const more = { ...unit, models: 2000, own: own.slice(0, 5000) };
+  const tooMany = { ...content, units: [1, 2, 3, 4, 5].map((nth) => ({ ...more, id: `u${nth}` })) };
+  const { body } = await server
+    .put(`/api/armies/${content.id}`, { content: tooMany, revision: revision + 1 })
+    .expect(400);
+  expect(body.error.message).toMatch('at most 20,000 recipes of single models');
 });
 
 test('a full disk is said, and is nobody’s mistake', async () => {

@@ -4,7 +4,7 @@ import { LedgerFileError } from '@yellow-ledger/core';
 import { prepare } from '../backup/restore';
 import { connect } from '../db/openDatabase';
 import { openLedger } from '../db/ledger';
-import { takeFileIn } from '../files/takeFileIn';
+import { takeLargeFileIn } from '../files/takeFileIn';
 import { StartProblem } from '../start/startProblem';
 import type { FromThread, ThreadTask } from './threadMessages';
 
@@ -35,7 +35,8 @@ async function takeIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<
     return openLedger(db);
   };
   try {
-    return { says: 'done', imported: await takeFileIn(path, staging, mayWrite, tell) };
+    const imported = await takeLargeFileIn({ path, staging, mayWrite, onProgress: tell });
+    return { says: 'done', imported };
   } finally {
     await db.destroy();
   }

@@ -10,7 +10,12 @@ import type { LedgerWork } from './ledgerWork';
 export function workHere(ledger: Ledger, workFolder = tmpdir()): LedgerWork {
   return {
     takeIn: (path, { onProgress }) =>
-      takeFileIn(path, join(workFolder, `staging-${randomUUID()}`), () => ledger, onProgress),
+      takeFileIn({
+        path,
+        staging: join(workFolder, `staging-${randomUUID()}`),
+        mayWrite: () => ledger,
+        onProgress,
+      }),
 
     async copy(to) {
       await ledger.db.raw('vacuum into ?', [to]);

@@ -95,7 +95,8 @@ export function workInThreads({
         return said.imported;
       } finally {
         if (open) (await (open as Promise<() => void>))();
-        rmSync(staging, { force: true });
+        for (const ending of ['', '-apart', '-apart-wal', '-apart-shm'])
+          rmSync(staging + ending, { force: true });
       }
     },
 
