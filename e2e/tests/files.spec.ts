@@ -161,9 +161,11 @@ test('a backup is made on the page and gone back to, and a tab that was open beg
     page.getByText(/The ledger is what it was on .* What was there is kept as/),
   ).toBeVisible();
   const name = open.getByLabel('Recipe', { exact: true });
-  // Whatever it asks next, it learns that another ledger has taken the place, and shows that.
+  // Whatever it asks next, it learns that a backup has taken the place, and loads itself anew.
+  const anew = open.waitForEvent('load');
   await open.getByRole('link', { name: 'Armies', exact: true }).click();
-  await open.goBack();
+  await anew;
+  await open.goto(helm);
   await expect(name).toHaveValue('Copper diving helm');
   await name.fill('Helm, from the old tab');
   await isSaved(open);
