@@ -25,27 +25,11 @@ export async function benchLarge(): Promise<void> {
   const own = await benchServer();
   const other = await benchServer();
   try {
-    const takenIn = await whileWatched(own, async () => {
-      const answer = await fetch(`${own.url}/api/files`, {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: await openAsBlob(path),
-      });
-      if (!answer.ok) throw new Error(await answer.text());
-      return answer.json();
-    });
+    const takenIn = await whileWatched(own, () => sendFile(own.url, path));
     report('in', takenIn);
     const out = join(tmpdir(), `yellow-ledger-large-out-${process.pid}.json`);
     report('out', await whileWatched(own, () => save(`${own.url}/api/files/everything`, out)));
-    const again = await whileWatched(other, async () => {
-      const answer = await fetch(`${other.url}/api/files`, {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: await openAsBlob(out),
-      });
-      if (!answer.ok) throw new Error(await answer.text());
-      return answer.json();
-    });
+    const again = await whileWatched(other, () => sendFile(other.url, out));
     report('what went out, into another', again);
     const back = join(tmpdir(), `yellow-ledger-large-back-${process.pid}.json`);
     await save(`${other.url}/api/files/everything`, back);
@@ -60,6 +44,15 @@ export async function benchLarge(): Promise<void> {
     own.stop();
     other.stop();
   }
+}
+
+async function sendFile(url: string, path: string): Promise<void> {
+  const answer = await fetch(`${url}/api/files`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: await openAsBlob(path),
+  });
+  if (!answer.ok) throw new Error(await answer.text());
 }
 
 const sizeWords = () =>

@@ -41,8 +41,8 @@ export interface VersionStore {
   list(recipeId: string, within?: Knex.Transaction): Promise<Version[]>;
   /** every version of every recipe, oldest first */
   all(): Promise<Version[]>;
-  /** versions that cannot be read, named so that they can be deleted */
-  damaged(): Promise<Damaged[]>;
+  /** the same, and what cannot be read, named so that it can be deleted */
+  allWithDamaged(): Promise<{ items: Version[]; damaged: Damaged[] }>;
   /**
    * Deletes a version nobody can read; one that can be is never deleted.
    *
@@ -91,15 +91,14 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
       return readableOf(rows);
     },
 
-    async damaged() {
-      const rows = await db<VersionRow>('versions').orderBy(['recipe_id', 'number']);
-      return rows.flatMap((row) => whyDamaged(row) ?? []);
+    async allWithDamaged() {
+      return parted(await db<VersionRow>('versions').orderBy(['recipe_id', 'number']));
     },
 
     async removeDamaged(recipe_id, number) {
       return db.transaction(async (transaction) => {
         const row = await transaction<VersionRow>('versions').where({ recipe_id, number }).first();
-        if (!row || !whyDamaged(row)) return false;
+        if (!row || parted([row]).damaged.length === 0) return false;
         for (const table of ['version_pots', 'versions'])
           await transaction(table).where({ recipe_id, number }).delete();
         return true;
@@ -187,24 +186,19 @@ function toRow({ recipeId, number, frozenAt, note, content, more }: Version): Ve
 }
 
 /** Versions that can be read; one that cannot hides none of the others. */
-const readableOf = (rows: readonly VersionRow[]): Version[] =>
-  rows.flatMap((row) => {
-    try {
-      return [fromRow(row)];
-    } catch (error) {
-      if (error instanceof DamagedRecord) return [];
-      throw error;
-    }
-  });
+const readableOf = (rows: readonly VersionRow[]): Version[] => parted(rows).items;
 
-function whyDamaged(row: VersionRow): Damaged | null {
-  try {
-    fromRow(row);
-    return null;
-  } catch (error) {
-    if (!(error instanceof DamagedRecord)) throw error;
-    return { id: error.id, revision: 0, reason: error.reason };
-  }
+function parted(rows: readonly VersionRow[]): { items: Version[]; damaged: Damaged[] } {
+  const items: Version[] = [];
+  const damaged: Damaged[] = [];
+  for (const row of rows)
+    try {
+      items.push(fromRow(row));
+    } catch (error) {
+      if (!(error instanceof DamagedRecord)) throw error;
+      damaged.push({ id: error.id, revision: 0, reason: error.reason });
+    }
+  return { items, damaged };
 }
 
 function fromRow(row: VersionRow): Version {
