@@ -3,6 +3,7 @@ const corePath = [
   'record',
   'colour',
   'paint',
+  'place',
   'recipe',
   'form',
   'advice',

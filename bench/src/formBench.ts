@@ -21,14 +21,14 @@ export function benchForms(): void {
   console.log(`\nForm at ${size} × ${size}, lit from above with a second light`);
   for (const form of formNames) {
     const started = performance.now();
-    formField(form, size);
+    formField({ form }, size);
     const relief = performance.now() - started;
     const slowest = Math.max(
       ...views.map((view) =>
         medianMs(
           () =>
             void drawForm({
-              form,
+              shape: { form },
               view,
               size,
               ribbon,
@@ -40,7 +40,14 @@ export function benchForms(): void {
         ),
       ),
     );
-    const guide = medianMs(() => void drawGuide(form, recipe.steps[1], '#c08030', [0.3], size), 9);
+    const guide = medianMs(
+      () =>
+        void drawGuide(
+          { shape: { form }, step: recipe.steps[1], hex: '#c08030', nested: [0.3] },
+          size,
+        ),
+      9,
+    );
     console.log(
       `  ${form.padEnd(6)} redraw, slowest view ${ms(slowest)}   ${times(slowest / wantedMs)} of 50 ms; guide ${ms(guide)}; relief, once ${ms(relief)}`,
     );

@@ -100,14 +100,16 @@ export { LedgerFileError, LedgerFileReading, type FileHead } from './file/ledger
 export { readLedgerFile, type ReadFile } from './file/readLedgerFile';
 export { recipeMarkdown } from './file/recipeMarkdown';
 export { recipeStrip } from './file/recipeStrip';
-export { drawForm, lightNames, type LightDirection } from './form/drawForm';
+export { drawForm } from './form/drawForm';
+export { paintedForm, type PaintedRibbon } from './form/paintedForm';
+export { lightNames, type LightDirection } from './place/light';
 export { drawGuide } from './form/drawGuide';
-export { formField, shareBelow } from './form/formField';
+export { formField, shareBelow } from './place/formField';
 export { views } from './form/formView';
 export { gradientBands, type GradientBand } from './form/gradientBands';
 export { guideMarks, type GuideMark } from './form/guideMarks';
-export { areaPainted, areaShares, readsAs } from './form/readsAs';
-export { reliefs } from './form/relief';
+export { areaPainted, areaShares, readsAs, readsAsWhole } from './form/readsAs';
+export { forms } from './place/forms';
 export { armyProgress, tickedOn, type UnitProgress } from './log/armyProgress';
 export { asDone } from './log/asDone';
 export { asMixed, brushedOf, mixOfBrushed } from './log/asMixed';
@@ -249,7 +251,13 @@ export { readModels } from './readings/readModels';
 export { depositOf, filmOf, layOver } from './recipe/applyStep';
 export { borderBridge, type BorderBridge } from './recipe/borderBridge';
 export { bridgeInRungs, bridgeMixes, rungsByParts, type Bridge } from './recipe/bridgeMixes';
-export { type BuildUp, type StepBuildUp } from './recipe/buildUp';
+export {
+  everyAspect,
+  finishedSurface,
+  type AspectBuildUp,
+  type BuildUp,
+  type StepBuildUp,
+} from './recipe/buildUp';
 export { BuildUpPredictor } from './recipe/buildUpPredictor';
 export { coatsToCover, coveredWithin, mostCoatsTried } from './recipe/coatsToCover';
 export {
@@ -274,8 +282,8 @@ export { dropsFor, isAsThin, type Drops } from './recipe/dropsFor';
 export { changesAt, tints, type PlaceChange } from './recipe/filterEffect';
 export { finishTotals, type FinishTotals } from './plan/finishTotals';
 export { flattenMix, type PotShare } from './recipe/flattenMix';
-export { formNames, type FormName } from './recipe/formNames';
-export { formOf } from './recipe/formOf';
+export { formNames, type FormName } from './place/forms';
+export { formOf, shapeOf } from './recipe/shapeOf';
 export { coatsOf, includedSteps, reaches } from './recipe/includedSteps';
 export {
   differencesBetween,
@@ -305,9 +313,10 @@ export {
   type Shelf,
 } from './recipe/mixedPaint';
 export { moveStep } from './recipe/moveStep';
-export { placementSchema, pulls, type Placement } from './recipe/placement';
+export { placementSchema, pulls, type Placement } from './place/placement';
 export { playForward, preCompensate } from './recipe/preCompensate';
-export { coverageOf, depositAt, predictBuildUp } from './recipe/predictBuildUp';
+export { depositAt } from './recipe/depositAt';
+export { coverageOf, predictBuildUp } from './recipe/predictBuildUp';
 export { pushHighlight, pushedMix, type HighlightPush } from './recipe/pushHighlight';
 export {
   mostSteps,
@@ -338,7 +347,7 @@ export {
   type Technique,
   type TechniqueName,
 } from './recipe/techniques';
-export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './recipe/toneAxis';
+export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './place/toneAxis';
 export { valueStaircase, type Stair } from './recipe/valueStaircase';
 export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe/version';
 export { wetVolumeMl } from './recipe/wetVolume';

@@ -3,14 +3,14 @@ import type { Optics } from '../paint/optics';
 import type { Pot } from '../paint/pot';
 import type { BuildUp, StepBuildUp } from '../recipe/buildUp';
 import { flattenMix, type PotShare } from '../recipe/flattenMix';
-import type { FormName } from '../recipe/formNames';
-import { formOf } from '../recipe/formOf';
+import type { FormName } from '../place/forms';
+import { formOf } from '../recipe/shapeOf';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Meaning } from '../recipe/meaning';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
-import { placeOf, type ToneStopName } from '../recipe/toneAxis';
+import { placeOf, type ToneStopName } from '../place/toneAxis';
 import { meaningOf } from './meaningOf';
 
 /** A painted line with everything the rules ask about it. */

@@ -2,7 +2,7 @@ import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { surfaceFacts } from '../recipe/surfaceFacts';
-import { toneStops, type ToneStopName } from '../recipe/toneAxis';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
 import { adviceContext, type PaintedLine } from './adviceContext';
 import type { Fix } from './fix';
 import { halfMixFix } from './halfMix';

@@ -7,7 +7,7 @@ import {
   pageOfText,
   wholeNumberWithin,
 } from '../record/fields';
-import { formNames } from '../recipe/formNames';
+import { formNames } from '../place/forms';
 import { surfaces } from '../recipe/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';

@@ -3,6 +3,7 @@ import { flattenMix } from '../recipe/flattenMix';
 import { loadOf } from '../recipe/mix';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
+import { shapeOf } from '../recipe/shapeOf';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
 import type { RecipePin } from './recipePin';
@@ -94,7 +95,7 @@ export function paintNeeded(
     // From the last line up, so that what is carried of a carried mix is counted in as well.
     for (const [index, written] of [...recipe.steps.entries()].reverse()) {
       const step = painted.get(written.id);
-      const wetMl = step ? wetVolumeMl(step, area) * own.paint : 0;
+      const wetMl = step ? wetVolumeMl(step, area, shapeOf(recipe, surface.form)) * own.paint : 0;
       const ownMl = wetMl * loadOf(written.mix);
       const carriedMl = carried.get(written.id) ?? 0;
       const totalMl = ownMl + carriedMl;

@@ -9,7 +9,11 @@ import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { laidOver } from '../recipe/surfaceBelow';
 import { techniqueOf } from '../recipe/techniques';
-import { ribbonStops } from '../recipe/toneAxis';
+import type { Aspect } from '../place/aspects';
+import { aspectsTogether } from '../recipe/aspectsOfRecipe';
+import { aimKeyOf } from '../recipe/aimOf';
+import { shapeOf } from '../recipe/shapeOf';
+import { ribbonStops } from '../place/toneAxis';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { asDone } from '../log/asDone';
 import type { CoatEntry } from '../log/entry';
@@ -24,6 +28,8 @@ export interface BenchStep {
   drops: Drops;
   consistency: Consistency | null;
   mixColour: SurfaceColour;
+  /** where the line goes on: the surfaces below are of that aspect */
+  aspect: Aspect;
   /** the surface as it should be now, and after this coat, dry, at each of `ribbonStops` */
   now: SurfaceColour[];
   after: SurfaceColour[];
@@ -57,21 +63,24 @@ export function benchStep(
   const earlier = recipe.steps.slice(0, index);
   const shares = flattenMix(step.mix, earlier);
   const area = { areaCm2: unit.areaCm2 * surface.share, models };
-  const ml = wetVolumeMl({ ...step, coats: coatsLeft }, area) * own.paint;
+  const ml =
+    wetVolumeMl({ ...step, coats: coatsLeft }, area, shapeOf(recipe, surface.form)) * own.paint;
   const stiffness = stiffnessOf(shares, shelf);
   const { colour } = mixedColour(step.mix, earlier, shelf);
   const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);
+  const now = asDone(recipe, on, 'left out');
+  const after = asDone(recipe, { ...on, coats: withCoat }, 'left out');
+  const aspects = aspectsTogether(now, after, recipe);
+  const aspect = aspects.find(({ key }) => key === aimKeyOf(step)) ?? aspects[0];
   return {
     step,
     ml,
     drops: dropsFor(step.mix, earlier, shelf, Math.max(ml, leastMixMl)),
     consistency: stiffness === 0 ? null : consistencyOf(step.mix, stiffness),
     mixColour: colour,
-    now: finished(withFilm(asDone(recipe, on, 'left out'), own.film), shelf),
-    after: finished(
-      withFilm(asDone(recipe, { ...on, coats: withCoat }, 'left out'), own.film),
-      shelf,
-    ),
+    aspect,
+    now: finished(withFilm(now, own.film), shelf, aspect),
+    after: finished(withFilm(after, own.film), shelf, aspect),
     isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
     caution: techniqueOf(step.technique).caution ?? null,
   };
@@ -80,8 +89,8 @@ export function benchStep(
 /** Less nobody mixes, ml: one drop. */
 const leastMixMl = 0.05;
 
-function finished(recipe: Recipe, shelf: Shelf): SurfaceColour[] {
+function finished(recipe: Recipe, shelf: Shelf, aspect: Aspect): SurfaceColour[] {
   const ground = groundOf(potOn(shelf, recipe.groundPotId));
   const onto = ribbonStops.map(() => ground);
-  return laidOver(recipe, shelf, onto).map(surfaceColour);
+  return laidOver(recipe, shelf, onto, { aspect }).map(surfaceColour);
 }

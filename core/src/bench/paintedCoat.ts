@@ -3,7 +3,7 @@ import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { stepsFor } from '../army/stepsFor';
 import { dryMinutesOf, waitsOf } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { loadOf, type Mix } from '../recipe/mix';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
@@ -45,7 +45,11 @@ export function paintedCoat(
   const index = recipe.steps.findIndex(({ id }) => id === step.id);
   const brushed = brushedOf(step, recipe.steps.slice(0, Math.max(0, index)));
   const areaCm2 = unit.areaCm2 * surface.share;
-  const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: models.length });
+  const wetMl = wetVolumeMl(
+    { ...step, coats: 1 },
+    { areaCm2, models: models.length },
+    shapeOf(recipe, surface.form),
+  );
   return {
     kind: 'coat',
     ...head,
@@ -64,7 +68,7 @@ export function paintedCoat(
     brushed,
     differs,
     minutes,
-    reckoned: models.length * handsOnMinutes(step, areaCm2, surface.form ?? formOf(recipe)),
+    reckoned: models.length * handsOnMinutes(step, areaCm2, shapeOf(recipe, surface.form)),
     dryMinutes: waitAfter({ bench, surface, recipe }, step, coat) * own.drying,
     areaCm2,
     used: brushed.pots.map(({ potId, share }) => ({ potId, ml: wetMl * loadOf(step.mix) * share })),

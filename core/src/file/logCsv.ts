@@ -3,7 +3,7 @@ import { formula } from './formula';
 import type { LogEntry } from '../log/entry';
 import { standing } from '../log/standing';
 import { thinningWords } from '../recipe/mixWords';
-import { nearestStop } from '../recipe/toneAxis';
+import { nearestStop } from '../place/toneAxis';
 
 /** Names of what the log only knows by its identifiers; an identifier where a name is gone. */
 export interface LogNames {

@@ -5,7 +5,7 @@ import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { loadWords, mixWords, thinningWords } from '../recipe/mixWords';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueOf } from '../recipe/techniques';
-import { nearestStop } from '../recipe/toneAxis';
+import { nearestStop } from '../place/toneAxis';
 
 /**
  * A recipe as Markdown: what is painted at its finish level, line by line, for pasting elsewhere.

@@ -1,27 +1,12 @@
 import { convertLrgbToRgb, convertRgbToLrgb, parseHex } from 'culori/fn';
-import { formField, type FormField } from './formField';
+import { lightDirections, type LightDirection } from '../place/light';
+import { formField, type FormField } from '../place/formField';
 import { viewOf, type View } from './formView';
-import type { FormName } from '../recipe/formNames';
-
-/** Where a light comes from. Left and right are the figure's own, so left is the picture's right. */
-export const lightDirections = {
-  above: [0, 0.85, 0.53],
-  left: [0.8, 0.35, 0.48],
-  right: [-0.8, 0.35, 0.48],
-  below: [0, -0.85, 0.53],
-} as const;
-
-export type LightDirection = keyof typeof lightDirections;
-export const lightNames = Object.keys(lightDirections) as LightDirection[];
-
-/** A surface to be drawn on a form: its colour along the tone axis. */
-export interface PaintedRibbon {
-  stops: readonly number[];
-  hexes: readonly string[];
-}
+import type { Shape } from '../place/shape';
+import { lookOfPlaces, type PaintedRibbon } from './paintedForm';
 
 export interface FormPicture {
-  form: FormName;
+  shape: Shape;
   view: View;
   size: number;
   ribbon: PaintedRibbon;
@@ -49,10 +34,12 @@ const besideFrom = 0.56;
  */
 export function drawForm(picture: FormPicture): Uint8ClampedArray<ArrayBuffer> {
   const { size, greysOnly = false, alone = false, beside, second } = picture;
-  const field = formField(picture.form, size);
+  const field = formField(picture.shape, size);
   const cellOf = viewOf(field, picture.view);
-  const own = linearTones(picture.ribbon);
-  const other = beside ? linearTones(beside) : own;
+  const own = looksOf(picture.ribbon, field);
+  const other = beside ? looksOf(beside, field) : own;
+  const isBehind = picture.view === 'behind';
+  const behind = isBehind ? field.inside.length : 0;
   const [lightX, lightY, lightZ] = lightDirections[picture.light];
   const [secondX, secondY, secondZ] = lightDirections[second?.from ?? 'above'];
   const secondColour = second ? linearOf(second.hex) : [0, 0, 0];
@@ -60,11 +47,16 @@ export function drawForm(picture: FormPicture): Uint8ClampedArray<ArrayBuffer> {
   for (let pixel = 0; pixel < cellOf.length; pixel++) {
     const cell = cellOf[pixel];
     if (cell < 0) continue;
-    const { normalX: x, normalY: y, normalZ: z } = field;
-    const lit = Math.max(0, x[cell] * lightX + y[cell] * lightY + z[cell] * lightZ);
-    const glow = Math.max(0, x[cell] * secondX + y[cell] * secondY + z[cell] * secondZ);
+    const x = field.normalX[cell];
+    const y = field.normalY[cell];
+    // The room is lit where it is looked at from; what is painted on is the figure's own.
+    const z = field.normalZ[cell];
+    const turned = isBehind ? -x : x;
+    const lit = Math.max(0, turned * lightX + y * lightY + z * lightZ);
+    const glow = Math.max(0, turned * secondX + y * secondY + z * secondZ);
     const isBeside = beside !== undefined && isOnOtherSide(field, cell);
-    const from = isBeside ? other : own;
+    const { tables, lookOf } = isBeside ? other : own;
+    const from = tables[lookOf ? lookOf[cell + behind] : 0];
     const tone = Math.round(field.tone[cell] * (tones - 1)) * 3;
     const strength = ambient + mainLight * lit;
     let r = from[tone] * (strength + secondLight * glow * secondColour[0]);
@@ -83,6 +75,16 @@ export function drawForm(picture: FormPicture): Uint8ClampedArray<ArrayBuffer> {
   return pixels;
 }
 
+/** Linear light of every look of a surface, and which of them a place has. */
+function looksOf(ribbon: PaintedRibbon, field: FormField) {
+  const { stops, hexes, aimed } = ribbon;
+  if (!aimed) return { tables: [linearTones(stops, hexes)], lookOf: null };
+  return {
+    tables: aimed.looks.map((look) => linearTones(stops, look.hexes)),
+    lookOf: lookOfPlaces(field, aimed),
+  };
+}
+
 /** The border between the two surfaces: a seam that wanders a little on its way down. */
 function isOnOtherSide({ size }: FormField, cell: number): boolean {
   const u = (cell % size) / size;
@@ -91,7 +93,7 @@ function isOnOtherSide({ size }: FormField, cell: number): boolean {
 }
 
 /** Linear light of 256 tones from pit to point, three figures each. */
-function linearTones({ stops, hexes }: PaintedRibbon): Float32Array {
+function linearTones(stops: readonly number[], hexes: readonly string[]): Float32Array {
   const linear = hexes.map(linearOf);
   const table = new Float32Array(tones * 3);
   let next = 1;

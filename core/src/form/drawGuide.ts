@@ -1,30 +1,42 @@
 import { parseHex } from 'culori/fn';
-import type { FormName } from '../recipe/formNames';
-import { depositAt } from '../recipe/predictBuildUp';
+import type { Shape } from '../place/shape';
+import { depositAt } from '../recipe/depositAt';
 import type { Step } from '../recipe/step';
-import { formField, type FormField } from './formField';
+import { aimKey } from '../place/aim';
+import { aimWeights } from '../place/aimWeights';
+import { placementsOf } from '../place/shrinking';
+import { aimOf } from '../recipe/aimOf';
+import { viewOf } from './formView';
+import { formField, type FormField } from '../place/formField';
 
 const tones = 256;
 /** Ends softer than this are drawn broken. */
 const hardUpTo = 0.03;
+/** An aim ends where half of it goes on. */
+const aimedFrom = 0.5;
+
+export interface GuideAsked {
+  shape: Shape;
+  step: Step;
+  /** colour of the step's mix */
+  hex: string;
+  /** lower ends of the layers before, on the tone axis */
+  nested: readonly number[];
+  isBehind?: boolean;
+}
 
 /**
  * Where a step goes on: the bare form in greys, the step's colour on what it covers, its ends as
  * lines (broken where they are soft), and the ends of the layers before it as fainter lines inside
- * which it nests.
+ * which it nests. Coats that shrink have an end each.
  *
- * @param hex colour of the step's mix
- * @param nested lower ends of the layers before, on the tone axis
  * @returns RGBA, `size` × `size`, transparent where there is no surface
  */
 export function drawGuide(
-  form: FormName,
-  step: Step,
-  hex: string,
-  nested: readonly number[],
+  { shape, step, hex, nested, isBehind = false }: GuideAsked,
   size: number,
 ): Uint8ClampedArray<ArrayBuffer> {
-  const field = formField(form, size);
+  const field = formField(shape, size);
   const deposit = Float32Array.from({ length: tones }, (_, tone) =>
     Math.min(1, depositAt(step, tone / (tones - 1))),
   );
@@ -32,28 +44,50 @@ export function drawGuide(
   if (!rgb) throw new RangeError(`${hex} is no colour`);
   const colour = [rgb.r * 255, rgb.g * 255, rgb.b * 255];
   const pixels = new Uint8ClampedArray(size * size * 4);
-  const { from, to, softness } = step.placement;
-  const ends = [from, to].filter((end) => end > 0 && end < 1);
-  for (let cell = 0; cell < field.inside.length; cell++) {
-    if (!field.inside[cell]) continue;
+  const { softness } = step.placement;
+  const coats = step.placement.last ? placementsOf(step.placement, step.coats) : [step.placement];
+  const ends = coats.flatMap(({ from, to }) => [from, to]).filter((end) => end > 0 && end < 1);
+  const aim = aimOf(step);
+  const weights = aimKey(aim) === '' ? null : aimWeights(field, aim, shape.spots);
+  const behind = isBehind ? field.inside.length : 0;
+  const weightAt = (cell: number) => (weights ? weights[cell + behind] : 1);
+  const cellOf = viewOf(field, isBehind ? 'behind' : 'front');
+  for (let pixel = 0; pixel < cellOf.length; pixel++) {
+    const cell = cellOf[pixel];
+    if (cell < 0) continue;
     const grey = 70 + 110 * Math.max(0, 0.75 * field.normalY[cell] + 0.66 * field.normalZ[cell]);
-    const share = deposit[Math.round(field.tone[cell] * (tones - 1))];
+    const weight = weightAt(cell);
+    const share = deposit[Math.round(field.tone[cell] * (tones - 1))] * weight;
     const isNested = nested.some((end) => crosses(field, cell, end));
     const isDrawn = softness < hardUpTo || (cell % size) % 7 < 4;
-    const isEnd = isDrawn && ends.some((end) => crosses(field, cell, end));
+    const isEnd = isDrawn && weight >= aimedFrom && ends.some((end) => crosses(field, cell, end));
+    const isAimEnd = weights !== null && endsAt(field, cell, weightAt);
     for (let band = 0; band < 3; band++) {
       const bare = isNested ? grey * 0.55 : grey;
-      pixels[cell * 4 + band] = isEnd ? 20 : bare + (colour[band] - bare) * share;
+      pixels[pixel * 4 + band] = isEnd || isAimEnd ? 20 : bare + (colour[band] - bare) * share;
     }
-    pixels[cell * 4 + 3] = 255;
+    pixels[pixel * 4 + 3] = 255;
   }
   return pixels;
 }
 
+/** Whether what an aim takes ends between a cell and the one beside or below it. */
+function endsAt(field: FormField, cell: number, weightAt: (cell: number) => number): boolean {
+  const isIn = weightAt(cell) >= aimedFrom;
+  return neighboursOf(field, cell).some(
+    (next) => field.inside[next] && weightAt(next) >= aimedFrom !== isIn,
+  );
+}
+
 /** Whether a place on the tone axis lies between a cell and the one beside or below it. */
-function crosses({ inside, tone, size }: FormField, cell: number, end: number): boolean {
+function crosses(field: FormField, cell: number, end: number): boolean {
+  const { inside, tone } = field;
   const isAbove = tone[cell] >= end;
+  return neighboursOf(field, cell).some((next) => inside[next] && tone[next] >= end !== isAbove);
+}
+
+function neighboursOf({ inside, size }: FormField, cell: number): [beside: number, under: number] {
   const beside = cell % size < size - 1 ? cell + 1 : cell;
   const under = cell + size < inside.length ? cell + size : cell;
-  return [beside, under].some((next) => inside[next] && tone[next] >= end !== isAbove);
+  return [beside, under];
 }

@@ -1,19 +1,20 @@
 import fc from 'fast-check';
 import { colourOfHex } from '../colour/colourOfHex';
 import { colourDifference } from '../colour/colourDifference';
-import { formNames } from '../recipe/formNames';
-import { ribbonStops, toneStops } from '../recipe/toneAxis';
+import { formNames, forms } from '../place/forms';
+import { ribbonStops, toneStops } from '../place/toneAxis';
+import type { Step } from '../recipe/step';
 import { mixOf, recipeWith, stepWith } from '../testing/sampleRecipe';
 import { anyHex } from '../testing/arbitraries';
-import { drawForm, lightNames, type FormPicture } from './drawForm';
+import { lightNames } from '../place/light';
+import { drawForm, type FormPicture } from './drawForm';
 import { drawGuide } from './drawGuide';
-import { formField, shareBelow, toneAtShare } from './formField';
+import { formField, shareBelow, toneAtShare } from '../place/formField';
 import { viewOf, views } from './formView';
 import { gradientBands } from './gradientBands';
 import { guideMarks } from './guideMarks';
 import { identityLosses } from './identityLimit';
 import { areaPainted, areaShares, readsAs } from './readsAs';
-import { reliefs } from './relief';
 
 const size = 64;
 const plain = (hex: string) => ({ stops: [0, 1], hexes: [hex, hex] });
@@ -32,7 +33,7 @@ function brightnessOf(pixels: Uint8ClampedArray, isCounted: (pixel: number) => b
 
 const draw = (part: Partial<FormPicture>) =>
   drawForm({
-    form: 'limb',
+    shape: { form: 'limb' },
     view: 'front',
     size,
     ribbon: plain('#808080'),
@@ -42,7 +43,7 @@ const draw = (part: Partial<FormPicture>) =>
 
 describe.each(formNames)('%s', (form) => {
   test('the area of its places is the share its definition says', () => {
-    const { inside, tone } = formField(form, size);
+    const { inside, tone } = formField({ form }, size);
     const tones = [...tone].filter((_, cell) => inside[cell]).sort((one, other) => one - other);
     for (const { at } of toneStops.slice(1, -1)) {
       const below = tones.filter((each) => each < at).length / tones.length;
@@ -53,13 +54,13 @@ describe.each(formNames)('%s', (form) => {
   test('share of area and place on the axis are each other’s inverse', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.001, max: 0.999, noNaN: true }), (share) => {
-        expect(shareBelow(toneAtShare(share, reliefs[form].areaBelow), form)).toBeCloseTo(share, 6);
+        expect(shareBelow(toneAtShare(share, forms[form].areaBelow), form)).toBeCloseTo(share, 6);
       }),
     );
   });
 
   test('normals are of length one and face the eye', () => {
-    const { inside, normalX, normalY, normalZ } = formField(form, size);
+    const { inside, normalX, normalY, normalZ } = formField({ form }, size);
     for (let cell = 0; cell < inside.length; cell += 7) {
       if (!inside[cell]) continue;
       expect(Math.hypot(normalX[cell], normalY[cell], normalZ[cell])).toBeCloseTo(1, 5);
@@ -68,7 +69,7 @@ describe.each(formNames)('%s', (form) => {
   });
 
   test('every view shows some of it, and only cells that are there', () => {
-    const field = formField(form, size);
+    const field = formField({ form }, size);
     for (const view of views) {
       const seen = [...viewOf(field, view)].filter((cell) => cell >= 0);
       expect(seen.length).toBeGreaterThan(size);
@@ -158,7 +159,7 @@ test('a ribbon of one stop more or less is drawn, and a colour that is none is r
 
 test('the same guide is drawn each time', () => {
   const step = stepWith({ id: 'w', technique: 'lineWork' });
-  expect(guideMarks('folds', step)).toEqual(guideMarks('folds', step));
+  expect(guideMarks({ form: 'folds' }, step)).toEqual(guideMarks({ form: 'folds' }, step));
 });
 
 test('a placement too narrow for a stroke gets none', () => {
@@ -167,13 +168,13 @@ test('a placement too narrow for a stroke gets none', () => {
     technique: 'layer',
     placement: { from: 0.5, to: 0.5, softness: 0, pull: 'up' },
   });
-  expect(guideMarks('limb', narrow)).toEqual([]);
+  expect(guideMarks({ form: 'limb' }, narrow)).toEqual([]);
 });
 
 test('every light lights every form', () => {
   for (const form of formNames)
     for (const light of lightNames)
-      expect(brightnessOf(draw({ form, light }), () => true)).toBeGreaterThan(60);
+      expect(brightnessOf(draw({ shape: { form }, light }), () => true)).toBeGreaterThan(60);
 });
 
 const greys = (values: (at: number) => number) =>
@@ -225,14 +226,9 @@ describe('guides', () => {
   const layer = stepWith({ id: 'l', technique: 'layer', mix: mixOf({ bone: 1 }) });
 
   test('colour lies where the step goes on and nowhere else', () => {
-    const field = formField('limb', size);
-    const pixels = drawGuide(
-      'limb',
-      { ...layer, placement: { from: 0.8, to: 1, softness: 0, pull: 'even' } },
-      '#ff0000',
-      [],
-      size,
-    );
+    const field = formField({ form: 'limb' }, size);
+    const step: Step = { ...layer, placement: { from: 0.8, to: 1, softness: 0, pull: 'even' } };
+    const pixels = drawGuide({ shape: { form: 'limb' }, step, hex: '#ff0000', nested: [] }, size);
     for (let cell = 0; cell < size * size; cell++) {
       if (!field.inside[cell]) continue;
       const isRed = pixels[cell * 4] > 200 && pixels[cell * 4 + 1] < 40;
@@ -246,8 +242,8 @@ describe('guides', () => {
   test.each(formNames)(
     'strokes on %s finish further up than they began, or run along the grain',
     (form) => {
-      const field = formField(form, 96);
-      const marks = guideMarks(form, layer);
+      const field = formField({ form }, 96);
+      const marks = guideMarks({ form }, layer);
       if (form === 'hair') {
         expect(marks.every((mark) => mark.kind === 'stroke' && !mark.hasArrow)).toBe(true);
         return;
@@ -267,23 +263,23 @@ describe('guides', () => {
   test('hair is worked along its grain, leather is scratched at all angles, points are dots', () => {
     const lines = stepWith({ id: 'w', technique: 'lineWork' });
     const angles = (form: 'hair' | 'folds') =>
-      guideMarks(form, lines).flatMap((mark) => {
+      guideMarks({ form }, lines).flatMap((mark) => {
         if (mark.kind !== 'stroke' || mark.points.length < 2) return [];
         const [[x, y], [toX, toY]] = mark.points;
         return [Math.abs(Math.atan2(toY - y, toX - x))];
       });
     expect(angles('hair').every((angle) => Math.abs(angle - Math.PI / 2) < 0.5)).toBe(true);
     expect(angles('folds').some((angle) => Math.abs(angle - Math.PI / 2) > 0.8)).toBe(true);
-    const dots = guideMarks('gem', stepWith({ id: 'p', technique: 'point' }));
+    const dots = guideMarks({ form: 'gem' }, stepWith({ id: 'p', technique: 'point' }));
     expect(dots.every(({ kind }) => kind === 'dot')).toBe(true);
   });
 
   test('the sparkle of a gem lies opposite its crescent of light', () => {
-    const [dot] = guideMarks('gem', stepWith({ id: 'p', technique: 'point' }));
+    const [dot] = guideMarks({ form: 'gem' }, stepWith({ id: 'p', technique: 'point' }));
     if (dot.kind !== 'dot') throw new Error('a point is a dot');
     expect(dot.at[0]).toBeLessThan(0.5);
     expect(dot.at[1]).toBeLessThan(0.5);
-    const { tone, inside } = formField('gem', 96);
+    const { tone, inside } = formField({ form: 'gem' }, 96);
     const crescent = [...tone.keys()].filter(
       (cell) => inside[cell] && tone[cell] > 0.7 && tone[cell] < 0.9,
     );
@@ -306,7 +302,7 @@ describe('guides', () => {
         ...layers.find(({ id }) => id === stepId)!,
         placement: { from, to: 1, softness: 0, pull: 'even' as const },
       };
-      expect(areaPainted(step, 'blade')).toBeCloseTo(covers, 1);
+      expect(areaPainted(step, { form: 'blade' })).toBeCloseTo(covers, 1);
     }
   });
 

@@ -1,7 +1,10 @@
-import type { FormField } from './formField';
+import type { FormField } from '../place/formField';
 
-/** From the front, from straight above (the front of the figure lies at the bottom), from straight below. */
-export const views = ['front', 'above', 'below'] as const;
+/**
+ * From the front, from straight above (the front of the figure lies at the bottom), from straight
+ * below, and from behind, where the back is as the front.
+ */
+export const views = ['front', 'above', 'below', 'behind'] as const;
 
 export type View = (typeof views)[number];
 
@@ -26,6 +29,13 @@ function project(field: FormField, view: View): Int32Array {
   const cells = new Int32Array(size * size).fill(-1);
   if (view === 'front') {
     for (let cell = 0; cell < cells.length; cell++) if (inside[cell]) cells[cell] = cell;
+    return cells;
+  }
+  if (view === 'behind') {
+    for (let cell = 0; cell < cells.length; cell++) {
+      const across = cell - 2 * (cell % size) + size - 1;
+      if (inside[across]) cells[cell] = across;
+    }
     return cells;
   }
   const highest = height.reduce((most, z) => Math.max(most, z), 0);

@@ -1,9 +1,8 @@
-import type { FormName } from '../recipe/formNames';
+import { forms, type FormName } from '../place/forms';
 import type { Recipe } from '../recipe/recipe';
 import { includedSteps } from '../recipe/includedSteps';
 import { techniqueOf } from '../recipe/techniques';
-import { toneAtShare } from './formField';
-import { reliefs } from './relief';
+import { toneAtShare } from '../place/formField';
 
 /** A layer of a gradient: which share of the surface it covers, counted from the light end. */
 export interface GradientBand {
@@ -27,7 +26,7 @@ export function gradientBands(recipe: Recipe, form: FormName): GradientBand[] {
   if (layers.length < 2) return [];
   return layers.map(({ id }, index) => {
     const covers = (layers.length - index) / (layers.length + 1);
-    const from = toneAtShare(1 - covers, reliefs[form].areaBelow);
+    const from = toneAtShare(1 - covers, forms[form].areaBelow);
     return { stepId: id, covers, from: Math.round(from * 100) / 100 };
   });
 }

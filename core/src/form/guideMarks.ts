@@ -1,9 +1,12 @@
-import type { FormName } from '../recipe/formNames';
+import { forms } from '../place/forms';
+import type { Shape } from '../place/shape';
 import type { SurfaceName } from '../recipe/surfaceNames';
 import type { Step } from '../recipe/step';
+import { aimKey } from '../place/aim';
+import { aimWeights } from '../place/aimWeights';
+import { aimOf } from '../recipe/aimOf';
 import { techniqueOf } from '../recipe/techniques';
-import { formField, type FormField } from './formField';
-import { reliefs } from './relief';
+import { formField, type FormField } from '../place/formField';
 
 /** A place in the picture: from the left and from the top, 0–1. */
 export type PicturePoint = readonly [number, number];
@@ -25,12 +28,16 @@ const strokeLength = 22;
  * the grain of hair and wood and the fall of muscle and cloth, irregular scratches for wear, dots
  * for points. The same each time.
  */
-export function guideMarks(form: FormName, step: Step, surface?: SurfaceName): GuideMark[] {
-  const field = formField(form, fieldSize);
+export function guideMarks(shape: Shape, step: Step, surface?: SurfaceName): GuideMark[] {
+  const field = formField(shape, fieldSize);
   const { placement, technique } = step;
-  const cells = cellsWithin(field, placement.from, placement.to);
-  const random = seeded(form.length * 31 + Math.round(placement.from * 1000));
-  const { grain } = reliefs[form];
+  const aim = aimOf(step);
+  const weights = aimKey(aim) === '' ? null : aimWeights(field, aim, shape.spots);
+  const cells = cellsWithin(field, placement.from, placement.to).filter(
+    (cell) => !weights || weights[cell] >= 0.5,
+  );
+  const random = seeded(shape.form.length * 31 + Math.round(placement.from * 1000));
+  const { grain, grainIsFaint } = forms[shape.form];
   const { marks } = techniqueOf(technique);
   if (marks === 'dots') return dotsAt(field, cells);
   const isAlong = surface === 'skin' || surface === 'cloth';
@@ -39,7 +46,7 @@ export function guideMarks(form: FormName, step: Step, surface?: SurfaceName): G
       ? alongGrain(field, spread(cells, 46, random), grain, random)
       : scratches(field, spread(cells, 26, random), random);
   // Hair and wood are worked along their grain, whichever way the light runs.
-  if (grain) return alongGrain(field, spread(cells, 24, random), grain, random);
+  if (grain && !grainIsFaint) return alongGrain(field, spread(cells, 24, random), grain, random);
   if (placement.pull === 'even' && marks !== 'lines') return [];
   const uphill = placement.pull === 'up' ? 1 : -1;
   return spread(cells, 60, random)

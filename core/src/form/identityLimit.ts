@@ -2,7 +2,7 @@ import { readsAs } from './readsAs';
 import { areaShares } from './readsAs';
 import { hueApart } from '../colour/hueApart';
 import type { SurfaceColour } from '../colour/surfaceColour';
-import type { FormName } from '../recipe/formNames';
+import type { FormName } from '../place/forms';
 
 /** What a surface is meant to be and no longer is, at arm's length. */
 export type IdentityLoss =

@@ -1,10 +1,14 @@
 import { convertLab65ToXyz65 } from 'culori/fn';
 import { colourOfXyz, type SurfaceColour } from '../colour/surfaceColour';
-import type { FormName } from '../recipe/formNames';
+import type { FormName } from '../place/forms';
 import type { Step } from '../recipe/step';
-import { depositAt } from '../recipe/predictBuildUp';
+import { depositAt } from '../recipe/depositAt';
 import { placesOf } from '../recipe/placesOf';
-import { shareBelow } from './formField';
+import { shareOfTone, type Aspect } from '../place/aspects';
+import { aimedShareAt } from '../recipe/aimOf';
+import { everyAspect, finishedSurface, type BuildUp } from '../recipe/buildUp';
+import type { Shape } from '../place/shape';
+import { shareBelow } from '../place/formField';
 
 /**
  * Share of a form's area that each stop stands for: what lies nearer to it than to its neighbours.
@@ -32,25 +36,53 @@ export function readsAs(
   stops: readonly number[],
   form: FormName,
 ): SurfaceColour {
+  return colourOfAreas(areaShares(form, stops).map((share, i) => ({ colour: surface[i], share })));
+}
+
+/** The colour a whole surface has at arm's length: all its aspects, each by its share of every tone. */
+export const readsAsWhole = (build: BuildUp, form: FormName): SurfaceColour =>
+  readsAsParts(
+    everyAspect(build).map((each) => ({ aspect: each.aspect, surface: finishedSurface(each) })),
+    build.stops,
+    form,
+  );
+
+/** The colour the aspects of a surface have together at arm's length. */
+export function readsAsParts(
+  parts: readonly { aspect: Aspect; surface: readonly SurfaceColour[] }[],
+  stops: readonly number[],
+  form: FormName,
+): SurfaceColour {
+  const [only] = parts;
+  if (parts.length === 1) return readsAs(only.surface, stops, form);
+  const shares = areaShares(form, stops);
+  return colourOfAreas(
+    parts.flatMap(({ aspect, surface }) =>
+      surface.map((colour, i) => ({ colour, share: shares[i] * shareOfTone(aspect, stops[i]) })),
+    ),
+  );
+}
+
+function colourOfAreas(areas: readonly { colour: SurfaceColour; share: number }[]): SurfaceColour {
   const sum = { x: 0, y: 0, z: 0 };
-  areaShares(form, stops).forEach((share, i) => {
-    const { value, a, b } = surface[i];
-    const xyz = convertLab65ToXyz65({ l: value, a, b });
+  for (const { colour, share } of areas) {
+    const xyz = convertLab65ToXyz65({ l: colour.value, a: colour.a, b: colour.b });
     sum.x += share * xyz.x;
     sum.y += share * xyz.y;
     sum.z += share * xyz.z;
-  });
+  }
   return colourOfXyz(sum);
 }
 
 /** Share of a form's area a step goes on, 0–1: places that get less than a full coat count less. */
 export function areaPainted(
   step: Pick<Step, 'technique' | 'placement' | 'mix'>,
-  form: FormName,
+  shape: Shape,
 ): number {
   const places = placesOf(step);
-  return areaShares(form, places).reduce(
-    (sum, share, i) => sum + share * Math.min(1, depositAt(step, places[i])),
+  const aimed = aimedShareAt(step, shape);
+  return areaShares(shape.form, places).reduce(
+    (sum, share, i) => sum + share * Math.min(1, depositAt(step, places[i])) * aimed(places[i]),
     0,
   );
 }

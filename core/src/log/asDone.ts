@@ -1,4 +1,6 @@
 import { coatsOf, reaches } from '../recipe/includedSteps';
+import type { Placement } from '../place/placement';
+import { placementsOf } from '../place/shrinking';
 import { mostCoats, type Step } from '../recipe/step';
 import { mostSteps, type Recipe } from '../recipe/recipe';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
@@ -50,17 +52,38 @@ function asPainted(
   const countOf = (index: number) => runs[index].length + (index === runs.length - 1 ? toCome : 0);
   return runs.map((run, index) => ({
     ...withCoats(step, Math.min(mostCoats, countOf(index)), level),
+    placement: firstCoats(step.placement, coatsOf(step, level), countOf(index)),
     id: index === 0 ? step.id : run[0].id,
     mix: isSameBrushed(run[0].brushed, asWritten) ? step.mix : mixOfBrushed(run[0].brushed),
   }));
 }
 
+/** Of coats that each go on less than the one before, the first so many. */
+function firstCoats(placement: Placement, planned: number, coats: number): Placement {
+  if (!placement.last || coats >= planned) return placement;
+  const of = placementsOf(placement, planned)[coats - 1];
+  const { within, along, height } = placement.last;
+  return {
+    ...placement,
+    last: {
+      from: of.from,
+      to: of.to,
+      ...(within !== undefined && { within: of.aim?.facing?.within }),
+      ...(along && of.aim?.along && { along: endsOf(of.aim.along) }),
+      ...(height && of.aim?.height && { height: endsOf(of.aim.height) }),
+    },
+  };
+}
+
+const endsOf = ({ from, to }: { from: number; to: number }) => ({ from, to });
+
 /** A line with so many coats at a level; untouched where that is what it says already. */
 function withCoats(step: Step, coats: number, level: Recipe['finishLevel']): Step {
-  const { isOut: _wasOut, coatsAt, ...rest } = step;
+  const { isOut: _wasOut, coatsAt, coatsUpTo, ...rest } = step;
   // A coat that went on went on, whatever level it was written for.
   const kept = reaches(step, level) ? rest : { ...rest, level };
-  if (coats === coatsOf(step, level)) return { ...kept, ...(coatsAt && { coatsAt }) };
+  const isRange = coatsUpTo !== undefined && coatsAt?.[level] === undefined;
+  if (coats === coatsOf(step, level) && !isRange) return { ...kept, ...(coatsAt && { coatsAt }) };
   if (!coatsAt?.[level]) return { ...kept, coats, ...(coatsAt && { coatsAt }) };
   return { ...kept, coatsAt: { ...coatsAt, [level]: coats } };
 }

@@ -8,7 +8,7 @@ import {
 } from '../record/fields';
 import { savedAtSchema } from '../record/revision';
 import { mostThinner } from '../recipe/mix';
-import { placementSchema } from '../recipe/placement';
+import { placementSchema } from '../place/placement';
 import { stages } from '../recipe/step';
 import { techniqueNames, wrongPaint } from '../recipe/techniques';
 import { mishapKinds } from '../rescue/mishapKinds';

@@ -3,6 +3,7 @@ import type { RecipeOf } from '../army/paintNeeded';
 import type { RecipePin } from '../army/recipePin';
 import { isAtHand } from '../paint/stock';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
+import { shapeOf } from '../recipe/shapeOf';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
@@ -101,7 +102,7 @@ function linesOf(done: Recipe, on: OnSurface, shelf: Shelf, areaCm2: number): Re
     const step = painted.get(written.id);
     if (!step) return [];
     const coats = coatsOf(on, step.id);
-    const ml = wetVolumeMl(step, { areaCm2, models: 1 });
+    const ml = wetVolumeMl(step, { areaCm2, models: 1 }, shapeOf(done));
     return [
       {
         step,

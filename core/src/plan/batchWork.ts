@@ -5,7 +5,7 @@ import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { isHeldBack, stepsFor } from '../army/stepsFor';
 import { staysUsableMinutes } from '../palette/staysUsable';
 import { flattenMix, type PotShare } from '../recipe/flattenMix';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { loadOf } from '../recipe/mix';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
@@ -177,15 +177,15 @@ export function batchWork(
 
   function coatsOf(unit: Unit, surface: UnitSurface, recipe: Recipe) {
     const areaCm2 = unit.areaCm2 * surface.share;
-    const form = surface.form ?? formOf(recipe);
+    const shape = shapeOf(recipe, surface.form);
     let heldBack = false;
     const painted = stepsFor(surface, recipe);
     const waits = waitsOf(painted, batch);
     return painted.flatMap((step, index) => {
       heldBack ||= isHeldBack(surface, step);
       const mix = mixOf(step, recipe);
-      const handsOn = handsOnMinutes(step, areaCm2, form) * (own.handsOn[step.technique] ?? 1);
-      const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 }) * own.paint;
+      const handsOn = handsOnMinutes(step, areaCm2, shape) * (own.handsOn[step.technique] ?? 1);
+      const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 }, shape) * own.paint;
       return Array.from({ length: step.coats }, (_, i) => {
         const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };
         const run = runOf({ ...name, recipeId: recipe.id, wetMl });

@@ -1,5 +1,5 @@
 import { usualHand, type OwnFigures } from '../army/ownFigures';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Recipe } from '../recipe/recipe';
 import type { FinishLevel } from '../recipe/step';
@@ -30,7 +30,7 @@ export function finishTotals(
   own: OwnFigures = usualHand,
 ): FinishTotals {
   const painted = includedSteps({ ...recipe, finishLevel });
-  const form = formOf(recipe);
+  const shape = shapeOf(recipe);
   const place = { room: 'usual', hairDryer: recipe.hairDryer === true } as const;
   const pots = new Set(
     painted.flatMap(({ mix }) =>
@@ -41,7 +41,7 @@ export function finishTotals(
     (step) =>
       step.coats *
       recipe.models *
-      handsOnMinutes(step, recipe.areaCm2, form) *
+      handsOnMinutes(step, recipe.areaCm2, shape) *
       (own.handsOn[step.technique] ?? 1),
   );
   return {

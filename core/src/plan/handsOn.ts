@@ -1,5 +1,5 @@
 import { areaPainted } from '../form/readsAs';
-import type { FormName } from '../recipe/formNames';
+import type { Shape } from '../place/shape';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
 
@@ -16,9 +16,9 @@ export const pickUpMinutes = 0.15;
 export function handsOnMinutes(
   step: Pick<Step, 'technique' | 'placement' | 'mix'>,
   areaCm2: number,
-  form: FormName,
+  shape: Shape,
 ): number {
   return (
-    pickUpMinutes + techniqueOf(step.technique).minutesPerCm2 * areaCm2 * areaPainted(step, form)
+    pickUpMinutes + techniqueOf(step.technique).minutesPerCm2 * areaCm2 * areaPainted(step, shape)
   );
 }

@@ -242,9 +242,9 @@ describe('minutes', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.1, max: 200, noNaN: true }), (areaCm2) => {
         const step = stepWith({ id: 'a', technique: 'layer' });
-        const minutes = handsOnMinutes(step, areaCm2, 'folds');
+        const minutes = handsOnMinutes(step, areaCm2, { form: 'folds' });
         expect(minutes).toBeGreaterThan(pickUpMinutes);
-        expect(handsOnMinutes(step, 2 * areaCm2, 'folds')).toBeGreaterThan(minutes);
+        expect(handsOnMinutes(step, 2 * areaCm2, { form: 'folds' })).toBeGreaterThan(minutes);
       }),
     );
   });

@@ -1,7 +1,7 @@
 import { modelsByPin, type Army, type Unit } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { handsOnMinutes } from './handsOn';
 import { orderOfWork } from './orderOfWork';
 import type { OrderedSurface } from './spillRisk';
@@ -13,10 +13,10 @@ export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): Ord
     const recipe = pin && recipeOf(pin);
     if (!recipe) return [];
     const areaCm2 = unit.areaCm2 * surface.share;
-    const form = surface.form ?? formOf(recipe);
+    const shape = shapeOf(recipe, surface.form);
     const steps = stepsFor(surface, recipe).map((step) => ({
       step,
-      minutes: step.coats * handsOnMinutes(step, areaCm2, form),
+      minutes: step.coats * handsOnMinutes(step, areaCm2, shape),
     }));
     return [{ surface, steps }];
   });

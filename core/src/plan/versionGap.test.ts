@@ -26,7 +26,7 @@ describe('drift', () => {
     const newer = recipeWith([base, { ...light, mix: mixOf({ white: 1 }) }]);
     const drift = versionGap(first, newer, shelf, on);
     expect(drift.cost.stepIds).toEqual(['light']);
-    expect(drift.cost.minutes).toBeCloseTo(4 * handsOnMinutes(light, 10, 'folds'), 9);
+    expect(drift.cost.minutes).toBeCloseTo(4 * handsOnMinutes(light, 10, { form: 'folds' }), 9);
     expect(drift.worst.difference).toBeGreaterThan(1);
     expect(['raised', 'crown', 'edge', 'point']).toContain(drift.worst.place);
     expect(drift.reads).toBeLessThan(drift.worst.difference);

@@ -3,16 +3,19 @@ import { stepsFor } from '../army/stepsFor';
 import type { UnitSurface } from '../army/army';
 import { colourDifference } from '../colour/colourDifference';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { readsAs } from '../form/readsAs';
+import { readsAsParts } from '../form/readsAs';
 import { coatsToCover } from '../recipe/coatsToCover';
 import { flattenMix } from '../recipe/flattenMix';
-import { formOf } from '../recipe/formOf';
+import { formOf, shapeOf } from '../recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { laidOver, surfaceBelow } from '../recipe/surfaceBelow';
 import { techniqueOf } from '../recipe/techniques';
-import { ribbonStops, toneStops, type ToneStopName } from '../recipe/toneAxis';
+import type { Aspect } from '../place/aspects';
+import type { FormName } from '../place/forms';
+import { aspectsTogether } from '../recipe/aspectsOfRecipe';
+import { ribbonStops, toneStops, type ToneStopName } from '../place/toneAxis';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { isSameContent } from '../record/sameContent';
 import { handsOnMinutes } from './handsOn';
@@ -65,7 +68,14 @@ export function versionGap(
   const fewer = before.length > after.length ? 0 : after.length;
   const from = painted.groundPotId === newer.groundPotId ? (same < 0 ? fewer : same) : 0;
   return {
-    ...differenceOf(finished(painted, shelf), finished(newer, shelf), formOf(newer)),
+    ...differenceOf(
+      aspectsTogether(painted, newer).map((aspect) => ({
+        aspect,
+        from: finished(painted, shelf, aspect),
+        to: finished(newer, shelf, aspect),
+      })),
+      formOf(newer),
+    ),
     cost: costOf(after.slice(from), newer, on),
   };
 }
@@ -91,25 +101,39 @@ export function repaintOver(
   shelf: Shelf,
   on: RepaintedOn,
 ): Repaint {
-  const standing = surfaceBelow(painted, shelf, '');
-  const over = laidOver(other, shelf, standing).map(surfaceColour);
-  const meant = finished(other, shelf);
+  const aspects = aspectsTogether(painted, other).map((aspect) => {
+    const standing = surfaceBelow(painted, shelf, '', { aspect });
+    const over = laidOver(other, shelf, standing, { aspect }).map(surfaceColour);
+    return { aspect, standing, over, meant: finished(other, shelf, aspect) };
+  });
   const steps = stepsFor(on.surface, other);
   const covering = steps.find(
     ({ technique, placement }) =>
       techniqueOf(technique).covers && placement.from <= 0.1 && placement.to >= 0.9,
   );
-  const needed = covering ? coatsOver(covering, other, standing, shelf) : null;
+  const grounds = aspects.map(({ standing }) => standing);
+  const needed = covering ? coatsOver(covering, other, grounds, shelf) : null;
   const more = needed === null ? 0 : Math.max(0, needed - (covering?.coats ?? 0));
   const painting = steps.map((step) =>
     step.id === covering?.id ? { ...step, coats: step.coats + more } : step,
   );
   return {
-    ...differenceOf(standing.map(surfaceColour), meant, formOf(other)),
+    ...differenceOf(
+      aspects.map(({ aspect, standing, meant }) => ({
+        aspect,
+        from: standing.map(surfaceColour),
+        to: meant,
+      })),
+      formOf(other),
+    ),
     cost: costOf(painting, other, on),
     coatsToCover: needed,
     coveringStepId: covering?.id ?? null,
-    showsThrough: Math.max(...over.map((surface, i) => colourDifference(surface, meant[i]))),
+    showsThrough: Math.max(
+      ...aspects.flatMap(({ over, meant }) =>
+        over.map((surface, i) => colourDifference(surface, meant[i])),
+      ),
+    ),
   };
 }
 
@@ -117,7 +141,7 @@ export function repaintOver(
 function coatsOver(
   step: Step,
   recipe: Recipe,
-  standing: ReturnType<typeof surfaceBelow>,
+  standing: readonly ReturnType<typeof surfaceBelow>[],
   shelf: Shelf,
 ): number | null {
   const earlier = recipe.steps.slice(
@@ -127,38 +151,58 @@ function coatsOver(
   const paint = mixedPaint(flattenMix(step.mix, earlier), shelf);
   if (paint.scattering.every((each) => each === 0)) return null;
   const film = filmOf(step);
-  const named = toneStops.map(({ at }) => standing[ribbonStops.indexOf(at)]);
+  const named = standing.flatMap((ofAspect) =>
+    toneStops.map(({ at }) => ofAspect[ribbonStops.indexOf(at)]),
+  );
   const coats = named.map((ground) => coatsToCover(paint, ground, film).coats);
   return coats.every((each) => each !== null) ? Math.max(...coats) : null;
 }
 
-const finished = (recipe: Recipe, shelf: Shelf) =>
-  surfaceBelow(recipe, shelf, '').map(surfaceColour);
+const finished = (recipe: Recipe, shelf: Shelf, aspect: Aspect) =>
+  surfaceBelow(recipe, shelf, '', { aspect }).map(surfaceColour);
 
-function differenceOf(
-  from: SurfaceColour[],
-  to: SurfaceColour[],
-  form: ReturnType<typeof formOf>,
-): Omit<VersionGap, 'cost'> {
-  const places = toneStops.map(({ name, at }) => {
-    const index = ribbonStops.indexOf(at);
-    return { place: name, difference: colourDifference(from[index], to[index]) };
-  });
-  const worst = places.reduce((most, each) => (each.difference > most.difference ? each : most));
-  const reads = colourDifference(readsAs(from, ribbonStops, form), readsAs(to, ribbonStops, form));
-  return { from, to, stops: ribbonStops, worst, reads };
+interface TwoSurfaces {
+  aspect: Aspect;
+  from: SurfaceColour[];
+  to: SurfaceColour[];
+}
+
+/** How two surfaces differ: shown where they differ most. */
+function differenceOf(aspects: readonly TwoSurfaces[], form: FormName): Omit<VersionGap, 'cost'> {
+  const places = aspects.flatMap((two) =>
+    toneStops.map(({ name, at }) => {
+      const index = ribbonStops.indexOf(at);
+      return { two, place: name, difference: colourDifference(two.from[index], two.to[index]) };
+    }),
+  );
+  const seen = places.filter(({ two }) => two.aspect.share > 0);
+  const worst = seen.reduce((most, each) => (each.difference > most.difference ? each : most));
+  const readsOf = (side: 'from' | 'to') =>
+    readsAsParts(
+      aspects.map((two) => ({ aspect: two.aspect, surface: two[side] })),
+      ribbonStops,
+      form,
+    );
+  const { two, place, difference } = worst;
+  return {
+    from: two.from,
+    to: two.to,
+    stops: ribbonStops,
+    worst: { place, difference },
+    reads: colourDifference(readsOf('from'), readsOf('to')),
+  };
 }
 
 function costOf(steps: readonly Step[], recipe: Recipe, on: RepaintedOn): RepaintCost {
-  const form = on.surface.form ?? formOf(recipe);
+  const shape = shapeOf(recipe, on.surface.form);
   return {
     stepIds: steps.map(({ id }) => id),
     coats: steps.reduce((sum, { coats }) => sum + coats, 0),
     minutes: steps.reduce(
-      (sum, step) => sum + step.coats * on.models * handsOnMinutes(step, on.areaCm2, form),
+      (sum, step) => sum + step.coats * on.models * handsOnMinutes(step, on.areaCm2, shape),
       0,
     ),
-    ml: steps.reduce((sum, step) => sum + wetVolumeMl(step, on), 0),
+    ml: steps.reduce((sum, step) => sum + wetVolumeMl(step, on, shape), 0),
   };
 }
 

@@ -3,7 +3,7 @@ import { BuildUpPredictor } from '../recipe/buildUpPredictor';
 import { flattenMix } from '../recipe/flattenMix';
 import { type MixPart, type Thinning } from '../recipe/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Placement } from '../recipe/placement';
+import type { Placement } from '../place/placement';
 import type { Recipe } from '../recipe/recipe';
 import { mostCoats, type FinishLevel, type Stage, type Step } from '../recipe/step';
 import type { TechniqueName } from '../recipe/techniques';

@@ -4,7 +4,7 @@ import { flattenMix } from '../recipe/flattenMix';
 import { shelfOf } from '../recipe/mixedPaint';
 import { recipeSchema } from '../recipe/recipe';
 import { opticsOfPot } from '../paint/opticsOfPot';
-import { placeOf } from '../recipe/toneAxis';
+import { placeOf } from '../place/toneAxis';
 import { pots, potWith, recipeWith } from '../testing/sampleRecipe';
 import { anyHex } from '../testing/arbitraries';
 import { buildProgression, NothingToPaintWith } from './buildProgression';

@@ -2,7 +2,7 @@ import { colourDifference } from '../colour/colourDifference';
 import { colourOfLab } from '../colour/colourOfLab';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { toneStops, type ToneStopName } from '../recipe/toneAxis';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
 import type { Lab } from './controlChart';
 import { labsOf } from './explainDrift';
 

@@ -2,15 +2,16 @@ import { bandCount } from '../colour/cieObserver';
 import type { Spectrum } from '../colour/spectrum';
 import { filmTransfer, throughFilm } from '../paint/filmOver';
 import type { Optics } from '../paint/optics';
-import { loadOf, waterShareOf } from './mix';
+import { depositAt, depositsAt } from './depositAt';
+import { loadOf } from './mix';
+import type { PaintedStep } from './paintedSteps';
 import type { Step } from './step';
 import { techniqueOf } from './techniques';
 
 /** What a step lays on one place, ready to go over any ground. Null where it lays nothing. */
 export interface Deposit {
   /** share of the area it touches at each application, above 0 and up to 1 */
-  share: number;
-  applications: number;
+  shares: readonly number[];
   transfer: Spectrum;
 }
 
@@ -30,29 +31,40 @@ const leastThickness = 1e-6;
  * @param at place on the tone axis, 0–1
  * @param lifted share of the last coat that was taken off again while it was wet, 0–1
  */
-export function depositOf(step: Step, paint: Optics, at: number, lifted = 0): Deposit | null {
-  const technique = techniqueOf(step.technique);
-  const deposit = technique.deposit(at, step.placement, waterShareOf(step.mix));
+export function depositOf(
+  step: PaintedStep,
+  paint: Optics,
+  at: number,
+  lifted = 0,
+): Deposit | null {
   const film = filmOf(step);
-  if (technique.spreads === 'area') {
-    if (deposit < leastThickness) return null;
-    return {
-      share: Math.min(1, deposit),
-      applications: step.coats,
-      transfer: filmTransfer(paint, film),
-    };
+  if (techniqueOf(step.technique).spreads === 'area') {
+    const shares = depositsAt(step, at).flatMap((deposit, coat) => {
+      // Of half a coat, half the area it would touch.
+      const share = Math.min(1, deposit) * Math.min(1, step.coats - coat);
+      return share < leastThickness ? [] : [share];
+    });
+    return shares.length === 0 ? null : { shares, transfer: filmTransfer(paint, film) };
   }
-  const thickness = film * (step.coats - Math.min(1, step.coats) * lifted) * deposit;
+  const { coats, placement } = step;
+  const deposit = depositAt(step, at);
+  const last = placement.last ? (depositsAt(step, at).at(-1) ?? 0) : deposit;
+  const thickness =
+    last === deposit
+      ? film * (coats - Math.min(1, coats) * lifted) * deposit
+      : film * (coats * deposit - Math.min(1, coats) * lifted * last);
   if (thickness < leastThickness) return null;
-  return { share: 1, applications: 1, transfer: filmTransfer(paint, thickness) };
+  return { shares: once, transfer: filmTransfer(paint, thickness) };
 }
+
+const once: readonly number[] = [1];
 
 /** The surface after a deposit on a ground. @param ground reflectance, 38 bands */
 export function layOver(ground: Spectrum, paint: Optics, deposit: Deposit | null): Spectrum {
   if (!deposit) return ground;
-  const { share, applications, transfer } = deposit;
+  const { shares, transfer } = deposit;
   let surface = ground;
-  for (let application = 0; application < applications; application++) {
+  for (const share of shares) {
     const painted = throughFilm(surface, paint, transfer);
     if (share < 1)
       for (let band = 0; band < bandCount; band++)

@@ -1,5 +1,7 @@
 import { colourDifference } from '../colour/colourDifference';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import type { Aspect } from '../place/aspects';
+import { aspectOfLine } from './aspectsOfRecipe';
 import { includedSteps } from './includedSteps';
 import type { MixPart } from './mix';
 import type { Shelf } from './mixedPaint';
@@ -59,10 +61,12 @@ export function borderBridge(
   const pair = includedSteps(recipe).filter(({ id }) => lines.includes(id));
   if (pair.length !== 2) return null;
   const [earlier, later] = pair;
-  const at = borderOf(recipe, shelf, pair);
+  const aspect = aspectOfLine(recipe, later.id);
+  const at = borderOf(recipe, shelf, pair, aspect);
   if (at === null) return null;
   const stops = placesAround(at);
-  const seen = (of: Recipe) => surfaceBelow(of, shelf, theEnd, stops).map(surfaceColour);
+  const seen = (of: Recipe) =>
+    surfaceBelow(of, shelf, theEnd, { stops, aspect }).map(surfaceColour);
   const without = seen(recipe);
   let best: Pick<BorderBridge, 'step' | 'with' | 'stepWith'> | null = null;
   for (const parts of mixesTried(earlier, later, potId))
@@ -108,7 +112,13 @@ function borderLine(
     technique: 'placedGlaze',
     mix: { ...later.mix, parts },
     coats,
-    placement: { from: round(at - width), to: round(at + width), softness, pull: 'even' },
+    placement: {
+      ...(later.placement.aim && { aim: later.placement.aim }),
+      from: round(at - width),
+      to: round(at + width),
+      softness,
+      pull: 'even',
+    },
     dryMinutes: later.dryMinutes,
     level: later.level,
     note: '',
@@ -121,7 +131,12 @@ function putAfter(recipe: Recipe, stepId: string, step: Step): Recipe {
 }
 
 /** The end of a line, inside the surface, across which the finished colour changes most. */
-function borderOf(recipe: Recipe, shelf: Shelf, lines: readonly Step[]): number | null {
+function borderOf(
+  recipe: Recipe,
+  shelf: Shelf,
+  lines: readonly Step[],
+  aspect: Aspect,
+): number | null {
   const ends = lines
     .filter(({ technique }) => !techniqueOf(technique).lifts)
     .flatMap(({ placement: { from, to } }) => [from, to])
@@ -130,7 +145,9 @@ function borderOf(recipe: Recipe, shelf: Shelf, lines: readonly Step[]): number 
   let border: number | null = null;
   for (const end of ends) {
     const stops = placesAround(end);
-    const step = largestStep(surfaceBelow(recipe, shelf, theEnd, stops).map(surfaceColour));
+    const step = largestStep(
+      surfaceBelow(recipe, shelf, theEnd, { stops, aspect }).map(surfaceColour),
+    );
     if (step > most) [most, border] = [step, end];
   }
   return border;

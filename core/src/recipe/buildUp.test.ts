@@ -4,7 +4,7 @@ import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecip
 import { BuildUpPredictor } from './buildUpPredictor';
 import { predictBuildUp } from './predictBuildUp';
 import { recipeSchema, type Recipe } from './recipe';
-import { ribbonStops, toneStops } from './toneAxis';
+import { ribbonStops, toneStops } from '../place/toneAxis';
 
 const eachFigure = (recipe: Recipe) =>
   predictBuildUp(recipe, shelf).steps.flatMap(({ surface }) => surface);

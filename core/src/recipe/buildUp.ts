@@ -1,4 +1,5 @@
 import type { SurfaceColour } from '../colour/surfaceColour';
+import type { Aspect } from '../place/aspects';
 import type { Coverage } from './coatsToCover';
 import type { MixedColour } from './mixedPaint';
 
@@ -18,11 +19,28 @@ export interface StepBuildUp {
   coverage: Coverage | null;
 }
 
-/** The predicted colour at every stop of the tone axis after every step, dry, in daylight. */
-export interface BuildUp {
+/** The predicted colour at every stop of one aspect of a surface after every step. */
+export interface AspectBuildUp {
+  aspect: Aspect;
   /** places on the tone axis, 0–1, rising */
   stops: readonly number[];
   ground: SurfaceColour[];
   groundIsEstimate: boolean;
   steps: StepBuildUp[];
 }
+
+/**
+ * The predicted colour at every stop of the tone axis after every step, dry, in daylight: as the
+ * surface looks where no line is aimed, and beside it as it looks in each aspect.
+ */
+export interface BuildUp extends AspectBuildUp {
+  /** one for each different aim of the recipe that its form fulfils; none where nothing is aimed */
+  aspects: AspectBuildUp[];
+}
+
+/** Every way the surface looks, the plain one first. */
+export const everyAspect = (build: BuildUp): AspectBuildUp[] => [build, ...build.aspects];
+
+/** The finished colours of an aspect, or its ground where nothing is painted. */
+export const finishedSurface = ({ steps, ground }: AspectBuildUp): SurfaceColour[] =>
+  steps.at(-1)?.surface ?? ground;

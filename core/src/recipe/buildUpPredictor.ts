@@ -1,20 +1,23 @@
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import type { Aspect } from '../place/aspects';
 import type { Optics } from '../paint/optics';
 import { clearKinds } from '../paint/pot';
 import { depositOf, layOver, type Deposit } from './applyStep';
-import type { BuildUp, StepBuildUp } from './buildUp';
+import { aspectsOfRecipe } from './aspectsOfRecipe';
+import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
 import type { Coverage } from './coatsToCover';
 import { flattenMix, type PotShare } from './flattenMix';
 import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { MixedColour } from './mixedPaint';
-import { coverageOf, depositAt } from './predictBuildUp';
+import { depositAt } from './depositAt';
+import { coverageOf } from './predictBuildUp';
 import type { Recipe } from './recipe';
-import { includedSteps } from './includedSteps';
+import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
 import type { Step } from './step';
 import { lifts } from './techniques';
-import { ribbonStops } from './toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 
 /** One place of the surface: what it reflects, and what that looks like. */
 interface Place {
@@ -39,19 +42,40 @@ interface KeptStep {
   coverage: Coverage | null;
 }
 
+type KeptSteps = ReadonlyMap<string, KeptStep>;
+
 /**
  * `predictBuildUp` for a recipe under edit: what an edit leaves unchanged is not computed again.
  * A step's paint is kept as long as its line and pots stay as they are; a place is kept as long as
- * its paint and what lies below it do. Where a coat hides the change, nothing above it changes.
+ * its paint and what lies below it do. Where a coat hides the change, nothing above it changes. An
+ * aspect takes from the plain one what looks the same in both.
  */
 export class BuildUpPredictor {
-  private kept = new Map<string, KeptStep>();
+  private kept = new Map<string, KeptSteps>();
   private ground: { key: string; places: Place[] } | null = null;
 
   constructor(private readonly stops: readonly number[] = ribbonStops) {}
 
   /** @throws CarryError, UnknownPotError */
   predict(recipe: Recipe, shelf: Shelf): BuildUp {
+    const kept = new Map<string, KeptSteps>();
+    const [plain, ...aspects] = aspectsOfRecipe(recipe).map((aspect) => {
+      const known = [this.kept.get(aspect.key), kept.get('')].filter((each) => each !== undefined);
+      const predicted = this.predictAspect(recipe, shelf, aspect, known);
+      kept.set(aspect.key, predicted.kept);
+      return predicted.build;
+    });
+    this.kept = kept;
+    return { ...plain, aspects };
+  }
+
+  /** @param known steps to take over from, the likeliest first */
+  private predictAspect(
+    recipe: Recipe,
+    shelf: Shelf,
+    aspect: Aspect,
+    known: readonly KeptSteps[],
+  ): { build: AspectBuildUp; kept: KeptSteps } {
     const primer = potOn(shelf, recipe.groundPotId);
     const groundIsEstimate = primer.finish === 'metallic';
     const ground = this.groundPlaces(primer.swatch, () => groundOf(primer));
@@ -59,13 +83,13 @@ export class BuildUpPredictor {
     let surface = ground;
     let estimated = groundIsEstimate;
     let wet: WetLine | null = null;
-    const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+    const painted = new Map(paintedSteps(recipe, aspect).map((step) => [step.id, step]));
     const steps = recipe.steps.map((written, index): StepBuildUp => {
       const included = painted.has(written.id);
-      const step = painted.get(written.id) ?? written;
+      const step = painted.get(written.id) ?? inAspect(written, aspect);
       const earlier = recipe.steps.slice(0, index);
-      const before = this.kept.get(step.id);
-      const laid = this.laidPaint(step, earlier, shelf, before?.laid);
+      const before = known.flatMap((steps) => steps.get(step.id) ?? []);
+      const laid = this.laidPaint(step, earlier, shelf, before);
       const isLift = lifts(step.technique);
       if (included)
         wet = isLift ? wet && liftedBy(step, wet, this.stops) : wetOn(step, laid, surface);
@@ -89,13 +113,14 @@ export class BuildUpPredictor {
         coverage: now.coverage,
       };
     });
-    this.kept = kept;
-    return {
+    const build = {
+      aspect,
       stops: this.stops,
       ground: ground.map(({ colour }) => colour),
       groundIsEstimate,
       steps,
     };
+    return { build, kept };
   }
 
   private groundPlaces(key: string, reflectanceOf: () => Spectrum): Place[] {
@@ -107,10 +132,16 @@ export class BuildUpPredictor {
     return this.ground.places;
   }
 
-  private laidPaint(step: Step, earlier: Step[], shelf: Shelf, before?: LaidPaint): LaidPaint {
+  private laidPaint(
+    step: PaintedStep,
+    earlier: Step[],
+    shelf: Shelf,
+    before: readonly KeptStep[],
+  ): LaidPaint {
     const shares = flattenMix(step.mix, earlier);
     const key = paintKey(step, shares, shelf);
-    if (before?.key === key) return before;
+    const known = before.find(({ laid }) => laid.key === key);
+    if (known) return known.laid;
     const paint = mixedPaint(shares, shelf);
     return {
       key,
@@ -123,37 +154,42 @@ export class BuildUpPredictor {
   }
 
   /** What a lifting line leaves; nothing is changed where nothing was wet. */
-  private left(wet: WetLine | null, surface: Place[], before?: KeptStep): Place[] {
+  private left(wet: WetLine | null, surface: Place[], before: readonly KeptStep[]): Place[] {
     if (!wet) return surface;
     return asLeft(wet, this.stops).map((reflectance, i) => {
-      const known = [surface[i], before?.above[i]].find(
+      const known = [surface[i], ...before.map(({ above }) => above[i])].find(
         (place) => place && isSame(reflectance, place.reflectance),
       );
       return known ?? { reflectance, colour: surfaceColour(reflectance) };
     });
   }
 
-  private lay(step: Step, laid: LaidPaint, below: Place[], before?: KeptStep): KeptStep {
-    const sameLaid = before?.laid === laid ? before : undefined;
-    let changed = false;
+  private lay(
+    step: PaintedStep,
+    laid: LaidPaint,
+    below: Place[],
+    before: readonly KeptStep[],
+  ): KeptStep {
+    const alike = before.filter((each) => each.laid === laid);
+    const whole = alike.find((each) => each.below.every((place, i) => place === below[i]));
+    if (whole && whole.below.length > 0) return whole;
     const above = below.map((place, i) => {
-      if (sameLaid?.below[i] === place) return sameLaid.above[i];
+      const same = alike.find((each) => each.below[i] === place);
+      if (same) return same.above[i];
       const reflectance = layOver(place.reflectance, laid.paint, laid.deposits[i]);
       if (reflectance === place.reflectance) return place;
-      const was = before?.above[i];
-      if (was && isSame(reflectance, was.reflectance)) return was;
-      changed = true;
-      return { reflectance, colour: surfaceColour(reflectance) };
+      const was = before.find(
+        (each) => each.above[i] && isSame(reflectance, each.above[i].reflectance),
+      );
+      return was?.above[i] ?? { reflectance, colour: surfaceColour(reflectance) };
     });
-    const sameBelow = sameLaid?.below.every((place, i) => place === below[i]);
-    if (sameLaid && sameBelow && !changed) return sameLaid;
     const reflectances = below.map(({ reflectance }) => reflectance);
     const coverage = coverageOf(step, laid.paint, reflectances, this.stops);
     return { laid, below, above, coverage };
   }
 }
 
-const wetOn = (step: Step, { paint }: LaidPaint, surface: readonly Place[]) =>
+const wetOn = (step: PaintedStep, { paint }: LaidPaint, surface: readonly Place[]) =>
   wetLine(
     step,
     paint,
@@ -161,8 +197,8 @@ const wetOn = (step: Step, { paint }: LaidPaint, surface: readonly Place[]) =>
   );
 
 /** Everything `laidPaint` depends on, as text: a message from another thread keeps no identity. */
-function paintKey(step: Step, shares: readonly PotShare[], shelf: Shelf): string {
-  const { technique, coats, placement, mix } = step;
+function paintKey(step: PaintedStep, shares: readonly PotShare[], shelf: Shelf): string {
+  const { technique, coats, placement, mix, weight, density, tool } = step;
   const pots = shares.map(({ potId, share }) => {
     const pot = potOn(shelf, potId);
     const optics = clearKinds.includes(pot.kind)
@@ -170,7 +206,7 @@ function paintKey(step: Step, shares: readonly PotShare[], shelf: Shelf): string
       : `${pot.swatch} ${pot.hiding} ${pot.swatchShows ?? ''}`;
     return `${potId} ${share} ${optics} ${isEstimate(pot)}`;
   });
-  const { from, to, softness, pull } = placement;
+  const { from, to, softness, pull, last } = placement;
   return [
     technique,
     coats,
@@ -180,6 +216,11 @@ function paintKey(step: Step, shares: readonly PotShare[], shelf: Shelf): string
     to,
     softness,
     pull,
+    last?.from,
+    last?.to,
+    weight,
+    density,
+    tool?.feathers,
     ...pots,
   ].join();
 }

@@ -3,7 +3,7 @@ import { isSameContent } from '../record/sameContent';
 import type { BuildUp } from './buildUp';
 import type { Recipe } from './recipe';
 import type { Step } from './step';
-import { toneStops, type ToneStopName } from './toneAxis';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
 
 /** Two lines that stand for each other, or one that has no counterpart. */
 export interface LinePair {

@@ -5,10 +5,11 @@ import { filmOver } from '../paint/filmOver';
 import { masstoneOf } from '../paint/masstone';
 import type { Optics } from '../paint/optics';
 import { coatsToCover, coveredWithinOf, groundShowing } from './coatsToCover';
-import { depositAt, meantToCover } from './predictBuildUp';
+import { depositAt } from './depositAt';
+import { meantToCover } from './predictBuildUp';
 import { mostCoats, type Step } from './step';
 import { techniqueOf } from './techniques';
-import { toneStops, type ToneStopName } from './toneAxis';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
 
 /** How a covering step fares at one named place. */
 export interface PlaceCoverage {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { catching, drawnOut, evenly, falling, pooling } from './depositProfiles';
-import type { Placement } from './placement';
-import { nearestStop, toneStops } from './toneAxis';
+import type { Placement } from '../place/placement';
+import { nearestStop, toneStops } from '../place/toneAxis';
 
 const everywhere: Placement = { from: 0, to: 1, softness: 0, pull: 'even' };
 const anyPlace = fc.double({ min: 0, max: 1, noNaN: true });

@@ -1,4 +1,9 @@
-import { alongPlacement, insidePlacement, pulledShare, type Placement } from './placement';
+import {
+  alongPlacement,
+  insidePlacement,
+  pulledShare,
+  type TonePlacement,
+} from '../place/placement';
 
 /**
  * How much of a coat a place gets, as a multiple of the technique's film (or, for techniques that
@@ -8,7 +13,7 @@ import { alongPlacement, insidePlacement, pulledShare, type Placement } from './
  * @param waterShare of the thinner, 0 (all medium, or neat) to 1 (all water)
  * @returns 0 or more
  */
-export type DepositProfile = (at: number, placement: Placement, waterShare: number) => number;
+export type DepositProfile = (at: number, placement: TonePlacement, waterShare: number) => number;
 
 /** The same everywhere inside the placement, a little more where the strokes finish. */
 export const evenly =

@@ -55,10 +55,12 @@ test('no volume, or a volume of nothing, is refused', () => {
 test('six times the models take six times the paint, and an edge takes less than a base', () => {
   const base = stepWith({ id: 'base' });
   const edge = stepWith({ id: 'edge', technique: 'edgeLine' });
-  const one = wetVolumeMl(base, { areaCm2: 8, models: 1 });
-  expect(wetVolumeMl(base, { areaCm2: 8, models: 6 })).toBeCloseTo(6 * one, 12);
+  const one = wetVolumeMl(base, { areaCm2: 8, models: 1 }, { form: 'folds' });
+  expect(wetVolumeMl(base, { areaCm2: 8, models: 6 }, { form: 'folds' })).toBeCloseTo(6 * one, 12);
   expect(one).toBeCloseTo(8 * 0.004 * 1.5, 6);
-  expect(wetVolumeMl(edge, recipeWith([]))).toBeLessThan(wetVolumeMl(base, recipeWith([])) / 5);
+  expect(wetVolumeMl(edge, recipeWith([]), { form: 'folds' })).toBeLessThan(
+    wetVolumeMl(base, recipeWith([]), { form: 'folds' }) / 5,
+  );
 });
 
 describe('coats to cover', () => {

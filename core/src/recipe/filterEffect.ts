@@ -1,7 +1,7 @@
 import { colourDifference } from '../colour/colourDifference';
 import type { SurfaceColour } from '../colour/surfaceColour';
 import type { BuildUp } from './buildUp';
-import { toneStops, type ToneStopName } from './toneAxis';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
 import { techniqueOf } from './techniques';
 import type { Step } from './step';
 

@@ -6,10 +6,29 @@ export function reaches(step: Pick<Step, 'level'>, finishLevel: FinishLevel): bo
   return finishLevels.indexOf(step.level) <= finishLevels.indexOf(finishLevel);
 }
 
-/** Coats of a line at a finish level: its own figure for that level, or its usual one. */
-export function coatsOf(step: Pick<Step, 'coats' | 'coatsAt'>, finishLevel: FinishLevel): number {
-  return step.coatsAt?.[finishLevel] ?? step.coats;
+type Coats = Pick<Step, 'coats' | 'coatsAt' | 'coatsUpTo'>;
+
+/** The fewest and the most coats of a line at a finish level: the same where it says one figure. */
+export function rangeOfCoats(
+  { coats, coatsAt, coatsUpTo }: Coats,
+  finishLevel: FinishLevel,
+): readonly [least: number, most: number] {
+  const own = coatsAt?.[finishLevel];
+  if (own !== undefined) return [own, own];
+  return [coats, Math.max(coats, coatsUpTo ?? coats)];
 }
+
+/** The middle of a line's range of coats, which may be a half. */
+export function middleCoats(step: Coats, finishLevel: FinishLevel): number {
+  const [least, most] = rangeOfCoats(step, finishLevel);
+  return (least + most) / 2;
+}
+
+/** Coats of a line at a finish level that are reckoned with: of a range its middle, a half as one. */
+export const coatsOf = (step: Coats, finishLevel: FinishLevel): number => {
+  const [least, most] = rangeOfCoats(step, finishLevel);
+  return least === most ? least : Math.ceil((least + most) / 2);
+};
 
 /**
  * The lines that are painted at a recipe's finish level, in order, each with its coats at that

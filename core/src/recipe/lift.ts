@@ -1,13 +1,13 @@
 import type { Spectrum } from '../colour/spectrum';
 import type { Optics } from '../paint/optics';
 import { depositOf, layOver } from './applyStep';
-import { waterShareOf } from './mix';
-import type { Step } from './step';
+import { depositAt } from './depositAt';
+import type { PaintedStep } from './paintedSteps';
 import { lifts, techniqueOf } from './techniques';
 
 /** A line as long as its last coat is wet: what it is, what it lies on, what was taken off. */
 export interface WetLine {
-  step: Step;
+  step: PaintedStep;
   paint: Optics;
   /** reflectance before it, one a stop */
   below: readonly Spectrum[];
@@ -30,7 +30,7 @@ export interface Laid {
  */
 export function putOn(
   { surface, wet }: Laid,
-  step: Step,
+  step: PaintedStep,
   paint: Optics,
   stops: readonly number[],
 ): Laid {
@@ -45,17 +45,21 @@ export function putOn(
 }
 
 /** A line just painted; null where what it leaves is dry before a brush is rinsed. */
-export function wetLine(step: Step, paint: Optics, below: readonly Spectrum[]): WetLine | null {
+export function wetLine(
+  step: PaintedStep,
+  paint: Optics,
+  below: readonly Spectrum[],
+): WetLine | null {
   const { driesAtOnce, spreads } = techniqueOf(step.technique);
   if (driesAtOnce || spreads !== 'film') return null;
   return { step, paint, below, lifted: below.map(() => 0) };
 }
 
 /** A wet line after a lifting one: each stroke takes its share of what is left of the coat. */
-export function liftedBy(step: Step, wet: WetLine, stops: readonly number[]): WetLine {
-  const { deposit, lifts: most = 0 } = techniqueOf(step.technique);
+export function liftedBy(step: PaintedStep, wet: WetLine, stops: readonly number[]): WetLine {
+  const { lifts: most = 0 } = techniqueOf(step.technique);
   const lifted = wet.lifted.map((so, i) => {
-    const stroke = Math.min(1, most * deposit(stops[i], step.placement, waterShareOf(step.mix)));
+    const stroke = Math.min(1, most * depositAt(step, stops[i]));
     return 1 - (1 - so) * (1 - stroke) ** step.coats;
   });
   return { ...wet, lifted };

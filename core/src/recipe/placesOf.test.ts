@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { recipeWith, stepWith } from '../testing/sampleRecipe';
 import { isNarrow, placesOf } from './placesOf';
-import { ribbonStops } from './toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 import { wetVolumeMl } from './wetVolume';
 
 const placed = (from: number, to: number) =>
@@ -12,8 +12,8 @@ test('a line between two stops is looked at between them, and takes paint by its
   const step = placed(0.95, 0.96);
   expect(isNarrow(step)).toBe(true);
   expect(placesOf(step).some((at) => at > 0.95 && at < 0.96)).toBe(true);
-  const narrow = wetVolumeMl(step, recipeWith([step]));
-  const whole = wetVolumeMl(placed(0, 1), recipeWith([step]));
+  const narrow = wetVolumeMl(step, recipeWith([step]), { form: 'folds' });
+  const whole = wetVolumeMl(placed(0, 1), recipeWith([step]), { form: 'folds' });
   expect(narrow / whole).toBeCloseTo(0.01, 3);
 });
 
@@ -25,7 +25,7 @@ test('places rise from 0 to 1, hold every stop, and no line that is any width ta
       expect([...places].sort((a, b) => a - b)).toEqual(places);
       expect(places).toEqual(expect.arrayContaining([...ribbonStops]));
       if (Math.abs(one - other) > 1e-4)
-        expect(wetVolumeMl(step, recipeWith([step]))).toBeGreaterThan(0);
+        expect(wetVolumeMl(step, recipeWith([step]), { form: 'folds' })).toBeGreaterThan(0);
     }),
   );
 });

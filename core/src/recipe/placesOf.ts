@@ -1,5 +1,5 @@
 import type { Step } from './step';
-import { ribbonStops } from './toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 
 /** A line on fewer stops than this is narrower than the ribbon shows. */
 const fewStops = 2;

@@ -3,18 +3,19 @@ import { colourDifference } from '../colour/colourDifference';
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
+import type { Aspect } from '../place/aspects';
 import type { Optics } from '../paint/optics';
-import type { BuildUp, StepBuildUp } from './buildUp';
+import { aspectsOfRecipe } from './aspectsOfRecipe';
+import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
 import { coatsToCover, type Coverage } from './coatsToCover';
+import { depositAt } from './depositAt';
 import { flattenMix } from './flattenMix';
 import { putOn, type Laid } from './lift';
-import { waterShareOf } from './mix';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Recipe } from './recipe';
-import { includedSteps } from './includedSteps';
-import type { Step } from './step';
+import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
 import { techniqueOf } from './techniques';
-import { ribbonStops, toneStops } from './toneAxis';
+import { ribbonStops, toneStops } from '../place/toneAxis';
 
 /**
  * The colour of the surface at every stop after every step, worked out plainly from the ground up.
@@ -28,16 +29,33 @@ export function predictBuildUp(
   shelf: Shelf,
   stops: readonly number[] = ribbonStops,
 ): BuildUp {
+  const [plain, ...aspects] = aspectsOfRecipe(recipe).map((aspect) =>
+    predictAspect(recipe, shelf, aspect, stops),
+  );
+  return { ...plain, aspects };
+}
+
+/**
+ * One aspect of a surface, as `predictBuildUp`.
+ *
+ * @throws CarryError, UnknownPotError
+ */
+export function predictAspect(
+  recipe: Recipe,
+  shelf: Shelf,
+  aspect: Aspect,
+  stops: readonly number[] = ribbonStops,
+): AspectBuildUp {
   const primer = potOn(shelf, recipe.groundPotId);
   const bare = groundOf(primer);
   let laid: Laid = { surface: stops.map(() => bare), wet: null };
   let estimated = primer.finish === 'metallic';
   const groundIsEstimate = estimated;
   const ground = laid.surface.map(surfaceColour);
-  const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+  const painted = new Map(paintedSteps(recipe, aspect).map((step) => [step.id, step]));
   const steps = recipe.steps.map((written, index): StepBuildUp => {
     const included = painted.has(written.id);
-    const step = painted.get(written.id) ?? written;
+    const step = painted.get(written.id) ?? inAspect(written, aspect);
     const earlier = recipe.steps.slice(0, index);
     const shares = flattenMix(step.mix, earlier);
     const paint = mixedPaint(shares, shelf);
@@ -56,12 +74,7 @@ export function predictBuildUp(
       coverage,
     };
   });
-  return { stops, ground, groundIsEstimate, steps };
-}
-
-/** How much a step lays on a place: a multiple of its film, or a share of the area. */
-export function depositAt(step: Pick<Step, 'technique' | 'placement' | 'mix'>, at: number): number {
-  return techniqueOf(step.technique).deposit(at, step.placement, waterShareOf(step.mix));
+  return { aspect, stops, ground, groundIsEstimate, steps };
 }
 
 /**
@@ -71,7 +84,7 @@ export function depositAt(step: Pick<Step, 'technique' | 'placement' | 'mix'>, a
  * @param below reflectance at each stop before the step
  */
 export function coverageOf(
-  step: Step,
+  step: PaintedStep,
   paint: Optics,
   below: readonly Spectrum[],
   stops: readonly number[],

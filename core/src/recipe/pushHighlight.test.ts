@@ -6,7 +6,7 @@ import { flattenMix } from './flattenMix';
 import { mixedPaint } from './mixedPaint';
 import { filtersAt, playForward } from './preCompensate';
 import { pushedMix, pushHighlight } from './pushHighlight';
-import { placeOf } from './toneAxis';
+import { placeOf } from '../place/toneAxis';
 
 const base = stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2 });
 const light = stepWith({

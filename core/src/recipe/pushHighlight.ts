@@ -13,7 +13,7 @@ import type { Recipe } from './recipe';
 import { fittingParts, sameTogether } from './simplestParts';
 import type { Step } from './step';
 import { techniqueOf } from './techniques';
-import { placeOf } from './toneAxis';
+import { placeOf } from '../place/toneAxis';
 
 /** The highlight below a filter, and how it is pushed so that it lands where it is now. */
 export interface HighlightPush {

@@ -6,7 +6,7 @@ import { flattenMix } from './flattenMix';
 import type { Mix } from './mix';
 import { loadWords, mixWords, partsWords, thinningWords } from './mixWords';
 import { moveStep } from './moveStep';
-import { insidePlacement, pulledShare } from './placement';
+import { insidePlacement, pulledShare } from '../place/placement';
 import { recipeSchema, type Recipe } from './recipe';
 import { techniqueOf } from './techniques';
 import { techniqueNames } from './techniques';

@@ -9,7 +9,7 @@ import {
   wholeNumberWithin,
 } from '../record/fields';
 import { finishLevelSchema, stepSchema } from './step';
-import { formNames } from './formNames';
+import { formSchema, lightSchema, mostSpots, sectionsSchema, spotSchema } from '../place/shape';
 import { surfaces } from './surfaceNames';
 import { setAsideSchema } from './setAside';
 
@@ -50,10 +50,20 @@ export const recipeSchema = z
       .max(mostSteps, `at most ${mostSteps} lines`),
     ...recipeNotesSchema.shape,
     archived: z.boolean({ error: 'true or false' }),
-    form: z
-      .enum(formNames, { error: `one of ${formNames.join(', ')}` })
+    form: formSchema
       .optional()
       .describe('the form it is looked at on; the usual one of its surface where not said'),
+    light: lightSchema
+      .optional()
+      .describe('where the light it is painted for comes from; above where not said'),
+    sections: sectionsSchema
+      .optional()
+      .describe('its gradient is gone through several times along the form'),
+    spots: z
+      .array(spotSchema, { error: 'a list of spots' })
+      .max(mostSpots, `at most ${mostSpots} spots`)
+      .optional()
+      .describe('named small areas its lines can be aimed at'),
     parent: recipeParentSchema
       .optional()
       .describe('what a variant was forked from and has taken over since'),

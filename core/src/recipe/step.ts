@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { idSchema, numberWithin, pageOfText, wholeNumberWithin } from '../record/fields';
 import { meanings } from './meaning';
 import { mixSchema } from './mix';
-import { placementSchema } from './placement';
+import { placementSchema } from '../place/placement';
 import { setAsideSchema } from './setAside';
 import { techniqueNames, wrongPaint } from './techniques';
+import { toolSchema } from './tool';
 
 export const stages = [
   'prime',
@@ -37,6 +38,9 @@ export const stepSchema = z
     technique: z.enum(techniqueNames, { error: `one of ${techniqueNames.join(', ')}` }),
     mix: mixSchema,
     coats: wholeNumberWithin(1, mostCoats).describe('applications, each dried'),
+    coatsUpTo: wholeNumberWithin(1, mostCoats)
+      .optional()
+      .describe('the most of them, where it is painted until it is even; more than `coats`'),
     placement: placementSchema,
     dryMinutes: numberWithin(0, 2880).describe('wait after each coat, minutes'),
     level: finishLevelSchema.describe('the quickest finish level that includes this line'),
@@ -59,12 +63,24 @@ export const stepSchema = z
       .enum(meanings, { error: `one of ${meanings.join(', ')}` })
       .optional()
       .describe('what the line is for; follows from how it is painted where not said'),
+    density: numberWithin(0.1, 3)
+      .optional()
+      .describe(
+        'of what touches a share of the area: how much of the usual share, 1 where not said',
+      ),
+    tool: toolSchema.optional(),
     setAside: setAsideSchema,
     note: pageOfText,
   })
-  .superRefine(({ technique, mix }, context) => {
+  .superRefine(({ technique, mix, coats, coatsUpTo }, context) => {
     const message = wrongPaint(technique, mix.parts.length);
     if (message) context.addIssue({ code: 'custom', path: ['mix', 'parts'], message });
+    if (coatsUpTo !== undefined && coatsUpTo <= coats)
+      context.addIssue({
+        code: 'custom',
+        path: ['coatsUpTo'],
+        message: `more than the ${coats} it takes at the least, up to ${mostCoats}`,
+      });
   });
 
 export type Step = z.infer<typeof stepSchema>;

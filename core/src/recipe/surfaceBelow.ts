@@ -1,13 +1,16 @@
 import type { Spectrum } from '../colour/spectrum';
 import { flattenMix } from './flattenMix';
-import { includedSteps } from './includedSteps';
+import type { Aspect } from '../place/aspects';
+import { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';
+import { paintedSteps } from './paintedSteps';
 import { putOn, type Laid } from './lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { Recipe } from './recipe';
-import { ribbonStops } from './toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 
 /**
- * What a line goes onto: the reflectance at each stop after the lines painted before it.
+ * What a line goes onto: the reflectance at each stop after the lines painted before it, where the
+ * line goes on unless another aspect is asked for.
  *
  * @returns 38 bands a stop; the whole build-up where the line is not in the recipe
  * @throws CarryError, UnknownPotError
@@ -16,20 +19,25 @@ export function surfaceBelow(
   recipe: Recipe,
   shelf: Shelf,
   stepId: string,
-  stops: readonly number[] = ribbonStops,
+  {
+    stops = ribbonStops,
+    aspect = aspectOfLine(recipe, stepId),
+  }: Pick<PartOfRecipe, 'stops' | 'aspect'> = {},
 ): Spectrum[] {
   const ground = groundOf(potOn(shelf, recipe.groundPotId));
   return laidOver(
     recipe,
     shelf,
     stops.map(() => ground),
-    { stops, upTo: stepId },
+    { stops, upTo: stepId, aspect },
   );
 }
 
-/** Which lines of a recipe are laid, and at which places of the tone axis. */
+/** Which lines of a recipe are laid, and at which places of which aspect. */
 export interface PartOfRecipe {
   stops?: readonly number[];
+  /** the plain one where not said */
+  aspect?: Aspect | undefined;
   after?: string;
   upTo?: string | undefined;
 }
@@ -45,11 +53,11 @@ export function laidOver(
   recipe: Recipe,
   shelf: Shelf,
   onto: readonly Spectrum[],
-  { stops = ribbonStops, after, upTo }: PartOfRecipe = {},
+  { stops = ribbonStops, aspect = aspectsOfRecipe(recipe)[0], after, upTo }: PartOfRecipe = {},
 ): Spectrum[] {
   let laid: Laid = { surface: onto, wet: null };
   let isBegun = after === undefined;
-  const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+  const painted = new Map(paintedSteps(recipe, aspect).map((step) => [step.id, step]));
   for (const [index, { id }] of recipe.steps.entries()) {
     if (id === upTo) break;
     const step = painted.get(id);

@@ -1,5 +1,5 @@
 import type { BuildUp } from './buildUp';
-import { placeOf } from './toneAxis';
+import { placeOf } from '../place/toneAxis';
 
 /** The places a staircase is read at. */
 export const staircasePlaces = ['mid', 'crown', 'edge'] as const;

@@ -11,6 +11,7 @@ export function withFilm(recipe: Recipe, factor: number): Recipe {
             ...step,
             // Coats of a film add up to one thicker film, so a thicker film is so many more coats.
             coats: step.coats * factor,
+            ...(step.coatsUpTo !== undefined && { coatsUpTo: step.coatsUpTo * factor }),
             ...(step.coatsAt && { coatsAt: scaled(step.coatsAt, factor) }),
           }
         : step,

@@ -1,5 +1,5 @@
 import type { Mix } from './mix';
-import type { Placement } from './placement';
+import type { Placement } from '../place/placement';
 import type { Recipe } from './recipe';
 import type { Step } from './step';
 import { techniqueOf, type TechniqueName } from './techniques';

@@ -2,7 +2,7 @@ import { filmOver } from '../paint/filmOver';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { flattenMix } from '../recipe/flattenMix';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import { techniqueOf } from '../recipe/techniques';
 import type { Attempt, Mishap } from './mishap';
@@ -26,7 +26,7 @@ export function filters(mishap: Mishap, shelf: Shelf): Attempt[] {
         kind: 'filter',
         isOverAll: true,
         sentence: `A filter of the mix of line ${index + 1}, 1 paint : ${waterParts} water, over the whole surface.`,
-        minutes: handsOnMinutes(filter, areaCm2, formOf(recipe)) + reckonedDryMinutes(filter),
+        minutes: handsOnMinutes(filter, areaCm2, shapeOf(recipe)) + reckonedDryMinutes(filter),
         isWet: wetMixes.has(step.id),
         surface: now.map((ground) => filmOver(ground, paint, thickness)),
       };

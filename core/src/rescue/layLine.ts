@@ -3,7 +3,7 @@ import { depositOf, layOver } from '../recipe/applyStep';
 import { flattenMix } from '../recipe/flattenMix';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { ribbonStops } from '../recipe/toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 
 /**
  * So many coats of one line of a recipe over a surface.

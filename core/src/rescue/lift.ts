@@ -1,7 +1,7 @@
 import type { Spectrum } from '../colour/spectrum';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import type { Shelf } from '../recipe/mixedPaint';
 import { layLine } from './layLine';
 import { between } from './mishaps/between';
@@ -29,7 +29,7 @@ export function lift(mishap: Mishap, shelf: Shelf): Attempt[] {
   const line = recipe.steps.findIndex(({ id }) => id === stepId);
   const step = recipe.steps[line];
   const coats = step.coats;
-  const again = handsOnMinutes(step, areaCm2, formOf(recipe)) + reckonedDryMinutes(step);
+  const again = handsOnMinutes(step, areaCm2, shapeOf(recipe)) + reckonedDryMinutes(step);
   return [
     {
       kind: 'lift',

@@ -4,7 +4,7 @@ import { flattenMix } from '../recipe/flattenMix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { surfaceBelow } from '../recipe/surfaceBelow';
-import { ribbonStops } from '../recipe/toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 import type { Mishap } from './mishap';
 import { mishapOf, type MishapKind } from './mishapKinds';
 import { plannedAfter } from './rescue';

@@ -3,7 +3,7 @@ import type { Optics } from '../paint/optics';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { flattenMix } from '../recipe/flattenMix';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
@@ -62,7 +62,7 @@ function passOf(
   } as const;
   const thickness = (techniqueOf(technique).film / (1 + waterParts)) * count;
   const minutes =
-    count * handsOnMinutes(pass, areaCm2, formOf(recipe)) + (count - 1) * reckonedDryMinutes(pass);
+    count * handsOnMinutes(pass, areaCm2, shapeOf(recipe)) + (count - 1) * reckonedDryMinutes(pass);
   return {
     kind: 'pass',
     sentence: `${count === 1 ? 'One pass' : `${count} passes`} of the mix of line ${number}, 1 paint : ${waterParts} water, over the place.`,

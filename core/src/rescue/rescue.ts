@@ -2,8 +2,9 @@ import { colourDifference } from '../colour/colourDifference';
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import type { Shelf } from '../recipe/mixedPaint';
+import { aspectOfLine } from '../recipe/aspectsOfRecipe';
 import { surfaceBelow } from '../recipe/surfaceBelow';
-import { ribbonStops } from '../recipe/toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 import { filters } from './filters';
 import { layLine } from './layLine';
 import { lift } from './lift';
@@ -72,7 +73,8 @@ export function plannedAfter(
   shelf: Shelf,
 ): Spectrum[] {
   const index = recipe.steps.findIndex(({ id }) => id === stepId);
-  return surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '');
+  const aspect = aspectOfLine(recipe, stepId);
+  return surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '', { aspect });
 }
 
 /** Lays the coats of the line that are still to come. */

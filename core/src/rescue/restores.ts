@@ -3,15 +3,16 @@ import { filmOver } from '../paint/filmOver';
 import type { Optics } from '../paint/optics';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
+import { aspectOfLine } from '../recipe/aspectsOfRecipe';
 import { coatsToCover } from '../recipe/coatsToCover';
 import { flattenMix } from '../recipe/flattenMix';
-import { formOf } from '../recipe/formOf';
+import { shapeOf } from '../recipe/shapeOf';
 import { includedSteps } from '../recipe/includedSteps';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';
 import { laidOver } from '../recipe/surfaceBelow';
 import { techniqueOf } from '../recipe/techniques';
-import { ribbonStops } from '../recipe/toneAxis';
+import { ribbonStops } from '../place/toneAxis';
 import type { Attempt, Mishap } from './mishap';
 
 /** A place is covered by a line that lays at least so much of a coat on it. */
@@ -63,7 +64,11 @@ function restoreFrom(
   });
   // The lines after it, up to the one that was being painted.
   const upTo = recipe.steps.at(last + 1)?.id;
-  const goneOn = laidOver(recipe, shelf, flat, { after: step.id, upTo });
+  const goneOn = laidOver(recipe, shelf, flat, {
+    after: step.id,
+    upTo,
+    aspect: aspectOfLine(recipe, stepId),
+  });
   const surface = goneOn.map((spectrum, stop) => (stops.includes(stop) ? spectrum : now[stop]));
   return {
     kind: 'restore',
@@ -78,10 +83,10 @@ function restoreFrom(
 }
 
 function minutesOf(steps: readonly Step[], { areaCm2, recipe, place }: Mishap): number {
-  const form = formOf(recipe);
+  const shape = shapeOf(recipe);
   return steps.reduce((sum, step) => {
     const there = { ...step, placement: { ...step.placement, ...place } };
     const dry = step.dryMinutes > 0 ? step.dryMinutes : reckonedDryMinutes(step);
-    return sum + step.coats * (handsOnMinutes(there, areaCm2, form) + dry);
+    return sum + step.coats * (handsOnMinutes(there, areaCm2, shape) + dry);
   }, 0);
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { MixPart } from '../recipe/mix';
-import { pulls } from '../recipe/placement';
+import { pulls } from '../place/placement';
 import type { Recipe } from '../recipe/recipe';
 import { finishLevels, stages, type Step } from '../recipe/step';
 import { lifts, techniqueNames } from '../recipe/techniques';

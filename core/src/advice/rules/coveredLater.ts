@@ -2,7 +2,7 @@ import { filmOf } from '../../recipe/applyStep';
 import { colourDifference } from '../../colour/colourDifference';
 import { hidingOf } from '../../paint/opticsOfPot';
 import { techniqueOf } from '../../recipe/techniques';
-import { toneStops } from '../../recipe/toneAxis';
+import { toneStops } from '../../place/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { finishedWith } from '../finishedWith';

@@ -8,7 +8,7 @@ import { suggestUnderColour } from '../../recipe/compareGrounds';
 import { potOn } from '../../recipe/mixedPaint';
 import { meantToCover } from '../../recipe/predictBuildUp';
 import { mostCoats } from '../../recipe/step';
-import { toneStops } from '../../recipe/toneAxis';
+import { toneStops } from '../../place/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { finishedWith } from '../finishedWith';

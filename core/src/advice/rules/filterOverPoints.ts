@@ -1,5 +1,5 @@
 import { tints } from '../../recipe/filterEffect';
-import { depositAt } from '../../recipe/predictBuildUp';
+import { depositAt } from '../../recipe/depositAt';
 import { techniqueOf } from '../../recipe/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

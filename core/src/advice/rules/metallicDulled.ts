@@ -5,8 +5,8 @@ import { tints } from '../../recipe/filterEffect';
 import type { Fix } from '../fix';
 import { recessFix } from '../recessFix';
 import type { Finding } from '../finding';
-import { depositAt } from '../../recipe/predictBuildUp';
-import { placeOf } from '../../recipe/toneAxis';
+import { depositAt } from '../../recipe/depositAt';
+import { placeOf } from '../../place/toneAxis';
 import { rule } from '../rule';
 
 /** So much matt paint on the lights takes their shine, films; what a wash leaves there does not. */

@@ -9,7 +9,7 @@ import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
 import { clearKinds, transparentKinds, type Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
 import { techniqueOf } from '../../recipe/techniques';
-import { toneStops, type ToneStopName } from '../../recipe/toneAxis';
+import { toneStops, type ToneStopName } from '../../place/toneAxis';
 import { potsOf, type AdviceContext, type PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import type { Fix } from '../fix';

@@ -5,6 +5,7 @@ import { usualDropMl } from '../../paint/stock';
 import { flattenMix } from '../../recipe/flattenMix';
 import type { Mix } from '../../recipe/mix';
 import { mixedPaint } from '../../recipe/mixedPaint';
+import { shapeOf } from '../../recipe/shapeOf';
 import { wetVolumeMl } from '../../recipe/wetVolume';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Fix } from '../fix';
@@ -31,7 +32,8 @@ export const unmeasurable = rule(
       if (step.mix.parts.length < 2) return [];
       const counted = wholeParts(step.mix).reduce((sum, parts) => sum + parts, 0);
       const { waterParts, mediumParts } = step.mix;
-      const needed = wetVolumeMl(step, recipe) / (1 + waterParts + mediumParts) / usualDropMl;
+      const needed =
+        wetVolumeMl(step, recipe, shapeOf(recipe)) / (1 + waterParts + mediumParts) / usualDropMl;
       const atMost = Math.max(alwaysMixed, Math.floor(needed * spareUpTo));
       if (counted <= atMost) return [];
       const simpler = simplerRatio(line, recipe.steps.slice(0, number - 1), atMost);

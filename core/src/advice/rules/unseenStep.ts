@@ -1,5 +1,6 @@
 import { colourDifference } from '../../colour/colourDifference';
 import { surfaceColour } from '../../colour/surfaceColour';
+import type { Aspect } from '../../place/aspects';
 import type { Shelf } from '../../recipe/mixedPaint';
 import { isNarrow } from '../../recipe/placesOf';
 import type { Recipe } from '../../recipe/recipe';
@@ -15,14 +16,14 @@ const seenFrom = 1;
 const nothingBelow = 0.5;
 
 /** A line that changes nothing anybody would see. */
-export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
+export const unseenStep = rule(16, ({ recipe, lines, shelf, build: { aspect } }) => {
   return lines.flatMap(({ step, written, build, below, shares, meaning }, index): Finding[] => {
     // A varnish or a medium is there for something else than its colour.
     if (build.mix.isClear || step.stage === 'finish') return [];
     if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
     const most = Math.max(
       ...build.surface.map((colour, i) => colourDifference(colour, below[i])),
-      isNarrow(step) ? changeInside(recipe, shelf, step) : 0,
+      isNarrow(step) ? changeInside(recipe, shelf, step, aspect) : 0,
     );
     if (most >= seenFrom) return [];
     return [
@@ -52,8 +53,13 @@ export const unseenStep = rule(16, ({ recipe, lines, shelf }) => {
 });
 
 /** ΔE00 a line changes in its own middle, where no stop of the ribbon lies. */
-function changeInside(recipe: Recipe, shelf: Shelf, { id, placement }: Step): number {
-  const middle = [(placement.from + placement.to) / 2];
+function changeInside(
+  recipe: Recipe,
+  shelf: Shelf,
+  { id, placement }: Step,
+  aspect: Aspect,
+): number {
+  const middle = { stops: [(placement.from + placement.to) / 2], aspect };
   const index = recipe.steps.findIndex((step) => step.id === id);
   const [before] = surfaceBelow(recipe, shelf, id, middle);
   const [after] = surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '', middle);

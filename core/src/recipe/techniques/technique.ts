@@ -1,8 +1,8 @@
 import type { DepositProfile } from '../depositProfiles';
-import type { FormName } from '../formNames';
+import type { FormName } from '../../place/forms';
 import type { SurfaceName } from '../surfaceNames';
 import type { Meaning } from '../meaning';
-import type { Placement } from '../placement';
+import type { Placement } from '../../place/placement';
 
 /** All there is to say of a way of putting paint on. What is left out does not hold of it. */
 export interface Technique {
@@ -56,6 +56,10 @@ export interface Technique {
   isFine?: true;
   /** it stays in the recesses, whatever it goes over */
   sparesPoints?: true;
+  /** it goes round the outline of the part alone */
+  rim?: true;
+  /** its ends are never harder than this, on the tone axis */
+  leastSoftness?: number;
   /** it dirties the mid tone, which is to be brought back */
   wantsRestoring?: true;
   /** often put on when a line turned out to be not enough */

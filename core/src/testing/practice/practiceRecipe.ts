@@ -1,4 +1,4 @@
-import type { Placement } from '../../recipe/placement';
+import type { Placement } from '../../place/placement';
 import type { Recipe } from '../../recipe/recipe';
 import { writtenRecipe, type WrittenLine } from '../../recipe/writtenRecipe';
 

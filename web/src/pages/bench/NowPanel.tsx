@@ -4,7 +4,7 @@ import {
   surfaceOf,
   mixOfBrushed,
   loadWords,
-  reliefs,
+  forms,
   ribbonStops,
   techniqueOf,
   thinningWords,
@@ -49,7 +49,7 @@ export function NowPanel(props: NowPanelProps) {
   const { answer: guide } = useAnswer(
     ofShelf,
     [recipe, step.step, form, step.mixColour.hex],
-    (worker) => worker.guide(recipe, step.step, form, step.mixColour.hex, guideSize),
+    (worker) => worker.guide(recipe, step.step, { form, hex: step.mixColour.hex, size: guideSize }),
   );
   const toggle = (wanted: BenchPanel) => onPanel(panel === wanted ? null : wanted);
   const isReady = task.models.length > 0;
@@ -87,7 +87,7 @@ export function NowPanel(props: NowPanelProps) {
         <GuidePicture
           guide={guide}
           size={guideSize}
-          label={`Where it goes, on ${reliefs[form].label}`}
+          label={`Where it goes, on ${forms[form].label}`}
         />
       </Laid>
       {isReady ? (

@@ -120,6 +120,7 @@ function volumeFor(models: number): number {
       note: '',
     },
     { areaCm2, models },
+    { form: 'folds' },
   );
 }
 

@@ -1,8 +1,9 @@
-import { counted, formOf, type EstimateCause, type Recipe } from '@yellow-ledger/core';
+import { counted, shapeOf, type EstimateCause, type Recipe } from '@yellow-ledger/core';
 import { FormCanvas } from '../../parts/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import type { RecipeWords } from '../../parts/words/recipeWords';
+import { usePaintedForm } from '../../workers/usePaintedForm';
 import { useTotals } from '../../workers/useTotals';
 import type { Prediction } from '../../workers/work/predictWork';
 
@@ -21,8 +22,7 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
   const build = prediction?.buildUp;
   const last = build?.steps.at(-1);
   const surface = last?.surface ?? build?.ground;
-  const ribbon = build &&
-    surface && { stops: [...build.stops], hexes: surface.map(({ hex }) => hex) };
+  const ribbon = usePaintedForm(recipe, build);
   return (
     <div className="recipe-result">
       {build && surface && (
@@ -39,7 +39,13 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           (['above', 'front', 'below'] as const).map((view) => (
             <FormCanvas
               key={view}
-              picture={{ form: formOf(recipe), view, size: smallSize, ribbon, light: 'above' }}
+              picture={{
+                shape: shapeOf(recipe),
+                view,
+                size: smallSize,
+                ribbon,
+                light: recipe.light ?? 'above',
+              }}
               label={`The form seen from ${view === 'front' ? 'the front' : `straight ${view}`}`}
             />
           ))}

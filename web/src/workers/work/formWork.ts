@@ -7,18 +7,22 @@ import {
   gradientBands,
   guideMarks,
   includedSteps,
+  paintedForm,
   readsAs,
+  shapeOf,
   techniqueOf,
   toneStops,
   type FormName,
   type GradientBand,
   type GuideMark,
+  type PaintedRibbon,
   type Recipe,
   type Step,
   type SurfaceColour,
   type ToneStopName,
 } from '@yellow-ledger/core';
 import * as Comlink from 'comlink';
+import { shelfInHand } from './ledgerInHand';
 
 export type FormPictureAsked = Parameters<typeof drawForm>[0];
 
@@ -31,6 +35,15 @@ export interface Guide {
   bands: GradientBand[];
   /** share of the form each line of the lights goes on, in order, 0–1 */
   lights: number[];
+}
+
+export interface GuideWanted {
+  form: FormName;
+  /** colour of the line’s mix */
+  hex: string;
+  /** pixels along each side */
+  size: number;
+  isBehind?: boolean;
 }
 
 export interface ToneArea {
@@ -46,8 +59,14 @@ export const formWork = {
     return Comlink.transfer(pixels, [pixels.buffer]);
   },
 
+  /** The finished surface as it is drawn on its form, every way its places look. */
+  paintedForm(recipe: Recipe): PaintedRibbon {
+    return paintedForm(recipe, shelfInHand());
+  },
+
   /** Where a line goes on a form, how its strokes run, and how much of it that is. */
-  guide(recipe: Recipe, step: Step, form: FormName, hex: string, size: number): Guide {
+  guide(recipe: Recipe, step: Step, { form, hex, size, isBehind }: GuideWanted): Guide {
+    const shape = { ...shapeOf(recipe), form };
     const before = includedSteps(recipe);
     const nested = before
       .slice(
@@ -59,16 +78,16 @@ export const formWork = {
       )
       .filter(({ technique, placement }) => techniqueOf(technique).isBand && placement.from > 0)
       .map(({ placement }) => placement.from);
-    const pixels = drawGuide(form, step, hex, nested, size);
+    const pixels = drawGuide({ shape, step, hex, nested, isBehind }, size);
     const guide: Guide = {
       size,
       pixels,
-      marks: guideMarks(form, step, recipe.surface),
-      painted: areaPainted(step, form),
+      marks: isBehind ? [] : guideMarks(shape, step, recipe.surface),
+      painted: areaPainted(step, shape),
       bands: gradientBands(recipe, form),
       lights: before
         .filter(({ placement }) => placement.from > 0 && placement.to >= 0.9)
-        .map((each) => areaPainted(each, form)),
+        .map((each) => areaPainted(each, shape)),
     };
     return Comlink.transfer(guide, [pixels.buffer]);
   },

@@ -8,7 +8,8 @@ import {
   formOf,
   includedSteps,
   lineMeanings,
-  readsAs,
+  readsAsWhole,
+  shapeOf,
   stiffnessOf,
   stoppingPoints,
   wetVolumeMl,
@@ -52,7 +53,6 @@ export const predictWork = {
     const shelf = shelfInHand();
     const buildUp = predictor.predict(recipe, shelf);
     const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
-    const finished = buildUp.steps.at(-1)?.surface ?? buildUp.ground;
     return {
       buildUp,
       drops: recipe.steps.map(({ id }, index) => {
@@ -64,7 +64,7 @@ export const predictWork = {
         return consistencyWord(mix, stiffnessOf(shares, shelf));
       }),
       remarks: adviseRecipe(recipe, buildUp, shelf),
-      readsAs: readsAs(finished, buildUp.stops, formOf(recipe)),
+      readsAs: readsAsWhole(buildUp, formOf(recipe)),
       stoppingPoints: stoppingPoints(recipe, buildUp, shelf),
       meanings: lineMeanings(recipe, buildUp, shelf),
       estimates: estimatesOf(recipe, shelf),
@@ -74,7 +74,7 @@ export const predictWork = {
 
 function dropsOf(recipe: Recipe, step: Step, index: number): Drops | null {
   const earlier = recipe.steps.slice(0, index);
-  const volumeMl = wetVolumeMl(step, recipe);
+  const volumeMl = wetVolumeMl(step, recipe, shapeOf(recipe));
   if (!(volumeMl > 0)) return null;
   const shares = flattenMix(step.mix, earlier);
   const key = JSON.stringify([shares, step.mix.waterParts, step.mix.mediumParts, volumeMl]);

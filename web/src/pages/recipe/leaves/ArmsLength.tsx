@@ -1,7 +1,7 @@
 import {
   formNames,
   placeOf,
-  reliefs,
+  forms,
   type BuildUp,
   type FormName,
   type Pot,
@@ -37,7 +37,7 @@ export function ArmsLength({ form, build, surface }: ArmsLengthProps) {
               <li key={name} className={name === form ? 'reads-here' : undefined}>
                 <Swatch hex={reads[name].hex} />
                 <span>
-                  <b>{reliefs[name].label}</b> <Figures>{figuresOf(reads[name])}</Figures>
+                  <b>{forms[name].label}</b> <Figures>{figuresOf(reads[name])}</Figures>
                 </span>
               </li>
             ))}

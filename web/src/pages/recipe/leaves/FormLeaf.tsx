@@ -1,8 +1,9 @@
 import {
   formNames,
   formOf,
+  forms,
+  shapeOf,
   lightNames,
-  reliefs,
   views,
   type LightDirection,
   type Recipe,
@@ -14,6 +15,7 @@ import { FormCanvas } from '../../../parts/form/FormCanvas';
 import { Switch } from '../../../parts/Switch';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
+import { usePaintedForm } from '../../../workers/usePaintedForm';
 import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
@@ -26,6 +28,7 @@ const viewWords = {
   front: 'from the front',
   above: 'from straight above',
   below: 'from straight below',
+  behind: 'from behind',
 };
 
 /** The finished surface on its form, lit and turned, beside another, in greys, and at arm's length. */
@@ -49,14 +52,11 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
     isBesideThere,
   );
   const build = prediction?.buildUp;
-  if (!build) return <p className="page-wait">Painting the form …</p>;
+  const ribbon = usePaintedForm(recipe, build);
+  const besidePainted = usePaintedForm(beside?.content, besideBuild);
+  if (!build || !ribbon) return <p className="page-wait">Painting the form …</p>;
   const surface = build.steps.at(-1)?.surface ?? build.ground;
-  const ribbon = { stops: [...build.stops], hexes: surface.map(({ hex }) => hex) };
-  const otherSurface = besideBuild?.steps.at(-1)?.surface ?? besideBuild?.ground;
-  const besideRibbon =
-    isBesideThere && besideBuild && otherSurface
-      ? { stops: [...besideBuild.stops], hexes: otherSurface.map(({ hex }) => hex) }
-      : undefined;
+  const besideRibbon = isBesideThere ? besidePainted : undefined;
   const losses = prediction.remarks.filter(
     ({ rule, isSetAside }) => rule === 'identity' && !isSetAside,
   );
@@ -67,7 +67,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
           label="Form"
           value={form}
           onChoose={(name) => edit({ ...recipe, form: name }, 'form')}
-          options={formNames.map((id) => ({ id, name: reliefs[id].label }))}
+          options={formNames.map((id) => ({ id, name: forms[id].label }))}
         />
         <MeantAs
           meantAs={recipe.meantAs}
@@ -112,9 +112,9 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
         {views.map((view) => (
           <figure key={view}>
             <FormCanvas
-              label={`${reliefs[form].label}, ${viewWords[view]}`}
+              label={`${forms[form].label}, ${viewWords[view]}`}
               picture={{
-                form,
+                shape: shapeOf(recipe),
                 view,
                 size,
                 ribbon,
@@ -130,8 +130,8 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
         ))}
       </div>
       <p className="form-note">
-        {capital(reliefs[form].tells)}. Left and right are the figure’s own: its left is on the
-        right of the picture. Seen from straight above, its front is at the bottom.
+        {capital(forms[form].tells)}. Left and right are the figure’s own: its left is on the right
+        of the picture. Seen from straight above, its front is at the bottom.
       </p>
       {losses.map((remark) => (
         <p key={remark.sentence}>{remark.sentence}</p>

@@ -1,4 +1,4 @@
-import { formOf, reliefs, techniqueOf, type FormName, type Recipe } from '@yellow-ledger/core';
+import { formOf, forms, techniqueOf, type FormName, type Recipe } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { GuidePicture } from '../../../parts/form/GuidePicture';
 import { ofShelf } from '../../../workers/parts';
@@ -13,7 +13,7 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
   const form = formOf(recipe);
   const hex = words.stepHex(step.id);
   const { answer, problem } = useAnswer(ofShelf, [recipe, step, form, hex], (worker) =>
-    worker.guide(recipe, step, form, hex, size),
+    worker.guide(recipe, step, { form, hex, size }),
   );
   const { softness, pull, from } = step.placement;
   const bands = answer?.bands ?? [];
@@ -30,11 +30,11 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
       <GuidePicture
         guide={answer}
         size={size}
-        label={`Line ${number} on ${reliefs[form].label}: ${answer ? Math.round(answer.painted * 100) : 0} % of it`}
+        label={`Line ${number} on ${forms[form].label}: ${answer ? Math.round(answer.painted * 100) : 0} % of it`}
       />
       <div className="guide-words">
         <p>
-          On {reliefs[form].label}, the figure’s own left is on the right. It goes on about{' '}
+          On {forms[form].label}, the figure’s own left is on the right. It goes on about{' '}
           <b>{answer ? Math.round(answer.painted * 100) : '…'} %</b> of the surface,{' '}
           {softness < 0.03 ? 'with hard ends' : 'with soft ends, drawn broken'}
           {from > 0 && ', inside the layers before it, drawn as faint lines'}.

@@ -1,10 +1,12 @@
-import type { FormName } from '../recipe/formNames';
-import { toneStops } from '../recipe/toneAxis';
-import { reliefs } from './relief';
+import { forms, type FormName } from './forms';
+import { litBy, usualLight, type LightDirection } from './light';
+import type { Sections, Shape } from './shape';
+import { toneStops } from './toneAxis';
 
 /** A form sampled on a square grid, row by row from the top. */
 export interface FormField {
   form: FormName;
+  light: LightDirection;
   size: number;
   /** 1 where there is surface */
   inside: Uint8Array;
@@ -19,27 +21,42 @@ export interface FormField {
 }
 
 const fieldsKept = new Map<string, FormField>();
+/** Fields of a picture's size take some megabytes. */
+const mostKept = 24;
 
 /**
- * Samples a form. Which places are darker than which comes from its relief; how much of the area
- * lies between two named stops is the form's own figure, so that its share of light is met exactly.
+ * Samples a form. Which places are darker than which comes from its relief and the light it is
+ * painted for; how much of the area lies between two named stops is the form's own figure, so that
+ * its share of light is met exactly.
  *
  * @param size cells along each side, 8 or more
  */
-export function formField(form: FormName, size: number): FormField {
-  const key = `${form} ${size}`;
+export function formField({ form, light = usualLight, sections }: Shape, size: number): FormField {
+  const key = `${form} ${size} ${light} ${sections?.count} ${sections?.way}`;
   const known = fieldsKept.get(key);
-  if (known) return known;
-  const field = sample(form, size);
+  fieldsKept.delete(key);
+  const field = known ?? sample(form, size, light, sections);
   fieldsKept.set(key, field);
+  if (fieldsKept.size > mostKept) fieldsKept.delete(fieldsKept.keys().next().value ?? '');
   return field;
 }
 
-function sample(form: FormName, size: number): FormField {
-  const { height: heightAt, rank, areaBelow } = reliefs[form];
+/** Position of a cell's middle from the left, 0–1. */
+export const acrossOf = (cell: number, size: number) => ((cell % size) + 0.5) / size;
+/** Position of a cell's middle from the bottom, 0–1. */
+export const upwardsOf = (cell: number, size: number) => 1 - (Math.floor(cell / size) + 0.5) / size;
+
+function sample(
+  form: FormName,
+  size: number,
+  light: LightDirection,
+  sections: Sections | undefined,
+): FormField {
+  const { height: heightAt, rank, areaBelow, along, runsAlong } = forms[form];
   const cells = size * size;
   const field: FormField = {
     form,
+    light,
     size,
     inside: new Uint8Array(cells),
     tone: new Float32Array(cells),
@@ -48,11 +65,9 @@ function sample(form: FormName, size: number): FormField {
     normalY: new Float32Array(cells),
     normalZ: new Float32Array(cells),
   };
-  const across = (cell: number) => ((cell % size) + 0.5) / size;
-  const upwards = (cell: number) => 1 - (Math.floor(cell / size) + 0.5) / size;
   const places: number[] = [];
   for (let cell = 0; cell < cells; cell++) {
-    const z = heightAt(across(cell), upwards(cell));
+    const z = heightAt(acrossOf(cell, size), upwardsOf(cell, size));
     if (z === null) continue;
     field.inside[cell] = 1;
     field.height[cell] = z;
@@ -72,13 +87,31 @@ function sample(form: FormName, size: number): FormField {
     field.normalX[cell] = -slopeX / length;
     field.normalY[cell] = -slopeY / length;
     field.normalZ[cell] = 1 / length;
-    ranks[place] = rank(across(cell), upwards(cell), field.normalY[cell]);
+    const u = acrossOf(cell, size);
+    const v = upwardsOf(cell, size);
+    const lit = litBy(light, u, v, [field.normalX[cell], field.normalY[cell], 1 / length]);
+    const run = runOf(along?.(u, v) ?? 0, u, sections);
+    const own = rank({ u, v, ...lit, run });
+    // A form that has no gradient along it gets one by its sections, over its own light and dark.
+    ranks[place] = sections && along && !runsAlong ? own + sectionsOver * run : own;
   });
   const order = orderOf(ranks);
   order.forEach((place, index) => {
     field.tone[places[place]] = toneAtShare((index + 0.5) / places.length, areaBelow);
   });
   return field;
+}
+
+const sectionsOver = 3;
+
+/** Where the gradient along a form stands, 0 dark to 1 light: turned about on the other facet. */
+function runOf(along: number, u: number, sections: Sections | undefined): number {
+  const isOther = u >= 0.5;
+  if (!sections) return isOther ? 1 - along : along;
+  const inSections = along * sections.count;
+  const within = inSections - Math.min(sections.count - 1, Math.floor(inSections));
+  if (sections.way === 'mirrored') return 1 - Math.abs(2 * within - 1);
+  return sections.way === 'alternating' && isOther ? 1 - within : within;
 }
 
 const shelves = 65536;
@@ -119,7 +152,7 @@ export function toneAtShare(share: number, areaBelow: readonly number[]): number
 
 /** Share of a form's area darker than a place on the tone axis, 0–1: `toneAtShare` turned about. */
 export function shareBelow(tone: number, form: FormName): number {
-  const { areaBelow } = reliefs[form];
+  const { areaBelow } = forms[form];
   const next = Math.max(
     1,
     toneStops.findIndex(({ at }) => at >= tone),

@@ -1,0 +1,11 @@
+export { blade } from './blade';
+export { face } from './face';
+export { folds } from './folds';
+export { gem } from './gem';
+export { hair } from './hair';
+export { hand } from './hand';
+export { limb } from './limb';
+export { orb } from './orb';
+export { plate } from './plate';
+export { tail } from './tail';
+export { wing } from './wing';

@@ -1,0 +1,78 @@
+import { acrossOf, upwardsOf, type FormField } from './formField';
+import { forms, type FormName } from './forms';
+import type { ReadySpot } from './forms/form';
+import type { Spot } from './shape';
+
+/** A disc on a form: its middle, and how far it reaches, in widths and heights of the picture. */
+type Disc = ReadySpot['discs'][number] & { isBehind?: boolean | undefined };
+
+/** The ready spot of a form a spot is named after. @example readySpotOf('face', 'Lips')?.name // → 'lips' */
+export function readySpotOf(form: FormName, name: string): ReadySpot | undefined {
+  const asked = name.trim().toLowerCase();
+  return forms[form].spots?.find((ready) => ready.name === asked);
+}
+
+/**
+ * Cells of a form a spot takes: the nearest to its places until its share of the surface is met.
+ *
+ * @returns 1 where it is, in front (one figure a cell) and behind (another as many)
+ */
+export function spotCells(field: FormField, spot: Spot): Uint8Array {
+  const cells = field.inside.length;
+  const taken = new Uint8Array(cells * 2);
+  const { hasBack } = forms[field.form];
+  const sides = hasBack ? 2 : 1;
+  const area = field.inside.reduce((sum, each) => sum + each, 0) * sides;
+  const wanted = spot.share > 0 ? Math.max(1, Math.round(spot.share * area)) : 0;
+  const discs = discsOf(field, spot);
+  const reached: { place: number; far: number }[] = [];
+  for (let place = 0; place < cells * sides; place++) {
+    const cell = place % cells;
+    if (!field.inside[cell]) continue;
+    const u = acrossOf(cell, field.size);
+    const v = upwardsOf(cell, field.size);
+    const isBehind = place >= cells;
+    const far = discs.reduce((least, disc) => {
+      const reach = Math.hypot((u - disc.u) / disc.wide, (v - disc.v) / disc.high);
+      // Round the rim to the other side only when its own is full.
+      return Math.min(least, reach + (isBehind === (disc.isBehind ?? false) ? 0 : 1e6));
+    }, Infinity);
+    reached.push({ place, far });
+  }
+  reached.sort((one, other) => one.far - other.far);
+  for (const { place } of reached.slice(0, wanted)) taken[place] = 1;
+  return taken;
+}
+
+function discsOf(field: FormField, { name, at }: Spot): readonly Disc[] {
+  if (at && at.length > 0) return at.map((mark) => ({ ...mark, wide: 1, high: 1 }));
+  const ready = readySpotOf(field.form, name);
+  if (ready) return ready.discs;
+  const foremost = field.height.reduce(
+    (best, height, cell) => (field.inside[cell] && height > field.height[best] ? cell : best),
+    field.inside.indexOf(1),
+  );
+  return [
+    {
+      u: acrossOf(foremost, field.size),
+      v: upwardsOf(foremost, field.size),
+      wide: 1,
+      high: 1,
+    },
+  ];
+}
+
+/** Share of a form a ready spot usually takes, 0–1: the area its discs cover. */
+export function usualShare(field: FormField, { discs }: ReadySpot): number {
+  const area =
+    field.inside.reduce((sum, each) => sum + each, 0) * (forms[field.form].hasBack ? 2 : 1);
+  let covered = 0;
+  for (let cell = 0; cell < field.inside.length; cell++) {
+    if (!field.inside[cell]) continue;
+    const u = acrossOf(cell, field.size);
+    const v = upwardsOf(cell, field.size);
+    if (discs.some((disc) => Math.hypot((u - disc.u) / disc.wide, (v - disc.v) / disc.high) <= 1))
+      covered++;
+  }
+  return covered / area;
+}
