@@ -1,3 +1,4 @@
+import type { Step } from '../recipe/step';
 import fc from 'fast-check';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { recipeSchema, type Recipe } from '../recipe/recipe';
@@ -72,6 +73,11 @@ const damp = stepWith({
 });
 const again = { ...damp, id: 'again' };
 const gloss = stepWith({ id: 'gloss', stage: 'finish', mix: mixOf({ gloss: 1 }) });
+const middle = { from: 0.4, to: 0.6, softness: 0.1 };
+const aimed = ({ placement }: Step, aim: Step['placement']['aim']): Step['placement'] => ({
+  ...placement,
+  ...(aim && { aim }),
+});
 const withCopper = (brownParts: number) =>
   stepWith({ id: 'mixed', mix: mixOf({ copper: 1, brown: brownParts }), coats: 2 });
 
@@ -402,6 +408,50 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     true,
   ],
   ['coveredLater', 'brown that shows in the folds', recipeWith([brown, light]), false],
+  [
+    'coveredLater',
+    'brown that shows where the later brown is not aimed',
+    recipeWith(
+      [
+        yellow,
+        { ...brown, coats: 4, placement: aimed(brown, { facing: { side: 'up', within: 90 } }) },
+      ],
+      overWhite,
+    ),
+    false,
+  ],
+  [
+    'unseenStep',
+    'a second brown over a brown that has a white underside',
+    recipeWith([
+      { ...brown, coats: 6 },
+      {
+        ...light,
+        mix: mixOf({ white: 1 }),
+        placement: aimed(brown, { facing: { side: 'down', within: 80 } }),
+      },
+      { ...brown, id: 'again', technique: 'layer', stage: 'layer' },
+    ]),
+    false,
+  ],
+  [
+    'aimedNowhere',
+    'a light from root to tip on a gem',
+    recipeWith([brown, { ...light, placement: aimed(light, { along: middle }) }], { form: 'gem' }),
+    true,
+  ],
+  [
+    'aimedNowhere',
+    'a light for a spot that is gone',
+    recipeWith([brown, { ...light, placement: aimed(light, { spot: 'scar' }) }]),
+    true,
+  ],
+  [
+    'aimedNowhere',
+    'a light down the middle of a cloak',
+    recipeWith([brown, { ...light, placement: aimed(light, { along: middle }) }]),
+    false,
+  ],
 ];
 
 test.each(examples)('%s: %s', (rule, _what, recipe, isSaid) => {

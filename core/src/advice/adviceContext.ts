@@ -1,13 +1,15 @@
 import type { SurfaceColour } from '../colour/surfaceColour';
 import type { Optics } from '../paint/optics';
 import type { Pot } from '../paint/pot';
-import type { BuildUp, StepBuildUp } from '../recipe/buildUp';
+import { aimKeyOf } from '../recipe/aimOf';
+import { everyAspect, type AspectBuildUp, type BuildUp, type StepBuildUp } from '../recipe/buildUp';
 import { flattenMix, type PotShare } from '../recipe/flattenMix';
 import type { FormName } from '../place/forms';
 import { formOf } from '../recipe/shapeOf';
-import { includedSteps } from '../recipe/includedSteps';
+import { includedSteps, rangeOfCoats } from '../recipe/includedSteps';
 import type { Meaning } from '../recipe/meaning';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { paintedSteps, type PaintedStep } from '../recipe/paintedSteps';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { placeOf, type ToneStopName } from '../place/toneAxis';
@@ -15,13 +17,15 @@ import { meaningOf } from './meaningOf';
 
 /** A painted line with everything the rules ask about it. */
 export interface PaintedLine {
-  /** with the coats of the finish level */
-  step: Step;
+  /** with the coats of the finish level, the middle of a range, and as far as it is aimed here */
+  step: PaintedStep;
   /** as written in the recipe: what a mend has to change */
   written: Step;
   /** from 1 */
   number: number;
   build: StepBuildUp;
+  /** the fewest and the most coats of it: the same where it says one figure */
+  range: readonly [least: number, most: number];
   /** the surface before it, one colour a stop */
   below: readonly SurfaceColour[];
   shares: readonly PotShare[];
@@ -30,13 +34,15 @@ export interface PaintedLine {
   meaning: Meaning | null;
 }
 
-/** What the rules read. */
+/** What the rules read: a surface as it looks in one aspect. */
 export interface AdviceContext {
   recipe: Recipe;
   shelf: Shelf;
-  build: BuildUp;
+  build: AspectBuildUp;
   form: FormName;
-  /** the lines painted at this finish level, in order */
+  /** every aspect of the surface, the plain one first */
+  aspects: readonly AspectBuildUp[];
+  /** the lines painted here at this finish level, in order */
   lines: readonly PaintedLine[];
   /** the finished surface, or the ground where nothing is painted */
   finished: readonly SurfaceColour[];
@@ -45,28 +51,67 @@ export interface AdviceContext {
 }
 
 /** A prediction is asked for its remarks, meanings, steps and stops: the context is made once for all. */
-const made = new WeakMap<BuildUp, AdviceContext>();
+const made = new WeakMap<BuildUp, AdviceContexts>();
 
-export function adviceContext(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext {
-  const known = made.get(build);
-  if (known?.recipe === recipe && known.shelf === shelf) return known;
-  const context = contextOf(recipe, build, shelf);
-  made.set(build, context);
-  return context;
+/** The contexts of a surface: the one its lines are mostly looked at in, and one for each aim. */
+export interface AdviceContexts {
+  recipe: Recipe;
+  shelf: Shelf;
+  /** of the plain aspect, or of the largest where next to nothing is plain */
+  main: AdviceContext;
+  all: readonly AdviceContext[];
+  /** keys of what the painted lines are aimed at, by their identifiers */
+  aimKeys: ReadonlyMap<string, string>;
 }
 
-function contextOf(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext {
-  const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
+/** A plain aspect on less of the form than this is not what the surface looks like. */
+const hardlyPlain = 0.05;
+
+export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContexts {
+  const known = made.get(build);
+  if (known?.recipe === recipe && known.shelf === shelf) return known;
+  const aspects = everyAspect(build);
+  const all = aspects.map((each) => contextOf(recipe, each, aspects, shelf));
+  const [plain] = all;
+  const largest = all.reduce((most, each) =>
+    each.build.aspect.share > most.build.aspect.share ? each : most,
+  );
+  const main = plain.build.aspect.share >= hardlyPlain ? plain : largest;
+  const aimKeys = new Map(includedSteps(recipe).map((step) => [step.id, aimKeyOf(step)]));
+  const contexts = { recipe, shelf, main, all, aimKeys };
+  made.set(build, contexts);
+  return contexts;
+}
+
+/** What the surface looks like where its lines are not aimed. */
+export const adviceContext = (recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext =>
+  adviceContexts(recipe, build, shelf).main;
+
+/** The context a line is judged in: where it is aimed, or the main one. */
+export function contextOfLine({ main, all, aimKeys }: AdviceContexts, stepId: string) {
+  const key = aimKeys.get(stepId) ?? '';
+  return (key !== '' && all.find(({ build }) => build.aspect.key === key)) || main;
+}
+
+function contextOf(
+  recipe: Recipe,
+  build: AspectBuildUp,
+  aspects: readonly AspectBuildUp[],
+  shelf: Shelf,
+): AdviceContext {
+  const painted = new Map(paintedSteps(recipe, build.aspect).map((step) => [step.id, step]));
   let below: readonly SurfaceColour[] = build.ground;
   const lines = recipe.steps.flatMap((written, index): PaintedLine[] => {
     const step = painted.get(written.id);
-    if (!step) return [];
+    // A line aimed at something else does nothing here.
+    if (!step || step.weight === 0) return [];
     const shares = flattenMix(step.mix, recipe.steps.slice(0, index));
     const line: PaintedLine = {
       step,
       written,
       number: index + 1,
       build: build.steps[index],
+      range: rangeOfCoats(written, recipe.finishLevel),
       below,
       shares,
       paint: mixedPaint(shares, shelf),
@@ -79,6 +124,7 @@ function contextOf(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext 
     recipe,
     shelf,
     build,
+    aspects,
     form: formOf(recipe),
     lines,
     finished: below,

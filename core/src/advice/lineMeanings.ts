@@ -2,7 +2,7 @@ import type { BuildUp } from '../recipe/buildUp';
 import type { Meaning } from '../recipe/meaning';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { adviceContext } from './adviceContext';
+import { adviceContexts, contextOfLine } from './adviceContext';
 
 /**
  * What each line is for, by its identifier; nothing of lines that are left out or hold no paint.
@@ -15,8 +15,14 @@ export function lineMeanings(
   build: BuildUp,
   shelf: Shelf,
 ): Record<string, Meaning> {
-  const { lines } = adviceContext(recipe, build, shelf);
+  const contexts = adviceContexts(recipe, build, shelf);
   return Object.fromEntries(
-    lines.flatMap(({ step, meaning }) => (meaning ? [[step.id, meaning] as const] : [])),
+    contexts.all.flatMap((context) =>
+      context.lines.flatMap(({ step, meaning }) =>
+        meaning && contextOfLine(contexts, step.id) === context
+          ? [[step.id, meaning] as const]
+          : [],
+      ),
+    ),
   );
 }

@@ -43,7 +43,8 @@ export function meaningOf(
   if (film * load <= littleFilm && step.coats >= manyCoats) return 'buildUp';
   const { coverage } = build;
   if (!coverage) return 'mark';
-  const missing = coverage.missingAfter[Math.min(step.coats, coverage.missingAfter.length) - 1];
+  const missing =
+    coverage.missingAfter[Math.min(Math.ceil(step.coats), coverage.missingAfter.length) - 1];
   return missing <= Math.max(coveredWithin, leftOpen * coverage.missingAtFirst)
     ? 'cover'
     : 'showThrough';

@@ -10,11 +10,16 @@ export interface Rule {
   listedAt: number;
   /** how it usually speaks */
   kind: RemarkKind;
+  /** it is true of a line only where it is in every aspect the line goes on in */
+  isOfEverywhere?: boolean;
   find: (context: AdviceContext) => Finding[];
 }
 
 export const rule = (
   listedAt: number,
   find: Rule['find'],
-  kind: RemarkKind = 'objection',
-): Rule => ({ listedAt, kind, find });
+  {
+    kind = 'objection',
+    isOfEverywhere = false,
+  }: Partial<Pick<Rule, 'kind' | 'isOfEverywhere'>> = {},
+): Rule => ({ listedAt, kind, isOfEverywhere, find });

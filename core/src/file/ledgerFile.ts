@@ -9,7 +9,7 @@ export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
 export const fileVersion = 3;
 /** Grows by one with every field an older reader of this version may pass over and keep. */
-export const fileMinor = 4;
+export const fileMinor = 5;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { colourOfHex } from '../colour/colourOfHex';
 import { colourDifference } from '../colour/colourDifference';
-import { formNames, forms } from '../place/forms';
+import type { SurfaceColour } from '../colour/surfaceColour';
+import { plainAspect } from '../place/aspects';
+import { formNames, forms, type FormName } from '../place/forms';
 import { ribbonStops, toneStops } from '../place/toneAxis';
 import type { Step } from '../recipe/step';
 import { mixOf, recipeWith, stepWith } from '../testing/sampleRecipe';
@@ -180,33 +182,36 @@ test('every light lights every form', () => {
 const greys = (values: (at: number) => number) =>
   ribbonStops.map((at) => ({ hex: '#000000', value: values(at), a: 0, b: 0, chroma: 0, hue: 0 }));
 
+const lossesOf = (
+  surface: SurfaceColour[],
+  stops: readonly number[],
+  form: FormName,
+  meantAs?: SurfaceColour,
+) => identityLosses([{ aspect: plainAspect, surface }], stops, form, meantAs);
+
 describe('what a surface is meant to be', () => {
   test('a black with lights over half of it reads grey, and with fine lights does not', () => {
     const broad = greys((at) => (at > 0.52 ? 60 : 12));
     const fine = greys((at) => (at > 0.92 ? 60 : 12));
-    expect(identityLosses(broad, ribbonStops, 'folds')).toMatchObject([
-      { kind: 'black reads grey' },
-    ]);
-    expect(identityLosses(fine, ribbonStops, 'folds')).toEqual([]);
+    expect(lossesOf(broad, ribbonStops, 'folds')).toMatchObject([{ kind: 'black reads grey' }]);
+    expect(lossesOf(fine, ribbonStops, 'folds')).toEqual([]);
   });
 
   test('what is said to be black reads grey however its mid ends, and what is said to be grey does not', () => {
     const grey = greys((at) => (at > 0.3 ? 50 : 12));
-    expect(identityLosses(grey, ribbonStops, 'folds')).toEqual([]);
-    expect(identityLosses(grey, ribbonStops, 'folds', greys(() => 12)[0])).toMatchObject([
+    expect(lossesOf(grey, ribbonStops, 'folds')).toEqual([]);
+    expect(lossesOf(grey, ribbonStops, 'folds', greys(() => 12)[0])).toMatchObject([
       { kind: 'black reads grey' },
     ]);
     const broad = greys((at) => (at > 0.52 ? 60 : 12));
-    expect(identityLosses(broad, ribbonStops, 'folds', greys(() => 50)[0])).toEqual([]);
+    expect(lossesOf(broad, ribbonStops, 'folds', greys(() => 50)[0])).toEqual([]);
   });
 
   test('a white without darks reads flat, and with darks does not', () => {
     const flat = greys((at) => 90 + 3 * at);
     const shaded = greys((at) => 70 + 25 * at);
-    expect(identityLosses(flat, ribbonStops, 'folds')).toMatchObject([
-      { kind: 'white reads flat' },
-    ]);
-    expect(identityLosses(shaded, ribbonStops, 'folds')).toEqual([]);
+    expect(lossesOf(flat, ribbonStops, 'folds')).toMatchObject([{ kind: 'white reads flat' }]);
+    expect(lossesOf(shaded, ribbonStops, 'folds')).toEqual([]);
   });
 
   test('a tint on the lights of it reads as a second light; on its darks it is a shade, on most of it the colour', () => {
@@ -214,11 +219,11 @@ describe('what a surface is meant to be', () => {
     const tint = colourOfHex('#3060a0');
     const tinted = (from: number, to: number) =>
       ribbonStops.map((at) => (at >= from && at <= to ? tint : meant));
-    expect(identityLosses(tinted(0.6, 1), ribbonStops, 'folds')).toMatchObject([
+    expect(lossesOf(tinted(0.6, 1), ribbonStops, 'folds')).toMatchObject([
       { kind: 'tint reads as a second light' },
     ]);
-    expect(identityLosses(tinted(0, 0.4), ribbonStops, 'folds')).toEqual([]);
-    expect(identityLosses(tinted(0.2, 1), ribbonStops, 'folds')).toEqual([]);
+    expect(lossesOf(tinted(0, 0.4), ribbonStops, 'folds')).toEqual([]);
+    expect(lossesOf(tinted(0.2, 1), ribbonStops, 'folds')).toEqual([]);
   });
 });
 
@@ -304,6 +309,24 @@ describe('guides', () => {
       };
       expect(areaPainted(step, { form: 'blade' })).toBeCloseTo(covers, 1);
     }
+  });
+
+  test('crescents of a gem are each half of the one before, measured on the form', () => {
+    const layers = [0.3, 0.5, 0.7].map((from, i) =>
+      stepWith({
+        id: `l${i}`,
+        technique: 'layer',
+        placement: { from, to: 1, softness: 0, pull: 'up' },
+      }),
+    );
+    const bands = gradientBands(recipeWith([stepWith({ id: 'base' }), ...layers]), 'gem');
+    expect(bands.map(({ covers }) => covers)).toEqual([0.5, 0.25, 0.125]);
+    const { tone, inside } = formField({ form: 'gem' }, 160);
+    const surface = [...tone.keys()].filter((cell) => inside[cell]);
+    const shares = bands.map(
+      ({ from }) => surface.filter((cell) => tone[cell] >= from).length / surface.length,
+    );
+    shares.forEach((share, i) => expect(share).toBeCloseTo(0.5 ** (i + 1), 2));
   });
 
   test('one layer is no gradient', () => {

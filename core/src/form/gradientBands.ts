@@ -15,7 +15,8 @@ export interface GradientBand {
 
 /**
  * Bands that add up to a gradient: the layers of a recipe, each on less of the surface than the
- * one before, the shares falling evenly. Four layers cover 80, 60, 40 and 20 %.
+ * one before, the shares falling evenly: four layers cover 80, 60, 40 and 20 %. On a gem each
+ * crescent is half of the one before: 50, 25, 12.5 %.
  *
  * @returns none where fewer than two layers are painted
  */
@@ -23,10 +24,11 @@ export function gradientBands(recipe: Recipe, form: FormName): GradientBand[] {
   const layers = includedSteps(recipe).filter(
     ({ technique, placement }) => techniqueOf(technique).isBand && placement.from > 0,
   );
+  const { areaBelow, halves } = forms[form];
   if (layers.length < 2) return [];
   return layers.map(({ id }, index) => {
-    const covers = (layers.length - index) / (layers.length + 1);
-    const from = toneAtShare(1 - covers, forms[form].areaBelow);
-    return { stepId: id, covers, from: Math.round(from * 100) / 100 };
+    const covers = halves ? 0.5 ** (index + 1) : (layers.length - index) / (layers.length + 1);
+    const from = toneAtShare(1 - covers, areaBelow);
+    return { stepId: id, covers, from: Math.round(from * 1000) / 1000 };
   });
 }

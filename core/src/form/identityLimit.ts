@@ -1,5 +1,4 @@
-import { readsAs } from './readsAs';
-import { areaShares } from './readsAs';
+import { areasOf, colourOfAreas, type SurfaceArea, type SurfacePart } from './readsAs';
 import { hueApart } from '../colour/hueApart';
 import type { SurfaceColour } from '../colour/surfaceColour';
 import type { FormName } from '../place/forms';
@@ -39,33 +38,35 @@ const lightsFrom = 0.5;
 
 /**
  * Where highlights and tints have carried a surface past what it is meant to be. What it is meant
- * to be is what it ends as, at its mid place: a dark first coat is no failed black.
+ * to be is what it ends as, at its mid place where no line is aimed: a dark first coat is no failed
+ * black. A tint that is aimed at a side is meant as another light; one that is not is looked at.
  *
- * @param surface the finished colours at each stop
+ * @param parts the finished colours of every aspect at each stop, the plain one first
  * @param meantAs what its painter says it is meant to read as
  */
 export function identityLosses(
-  surface: readonly SurfaceColour[],
+  parts: readonly SurfacePart[],
   stops: readonly number[],
   form: FormName,
   meantAs?: SurfaceColour,
 ): IdentityLoss[] {
   const losses: IdentityLoss[] = [];
-  const shares = areaShares(form, stops);
-  const meant = meantAs ?? surface[stops.findIndex((at) => at >= lightsFrom)];
+  const areas = areasOf(parts, stops, form);
+  const plain = areas.filter(({ aspect }) => aspect === parts[0].aspect);
+  const meant = meantAs ?? parts[0].surface[stops.findIndex((at) => at >= lightsFrom)];
   if (meant.value <= black.value && meant.chroma <= black.chroma) {
-    const { value, chroma } = readsAs(surface, stops, form);
+    const { value, chroma } = colourOfAreas(areas);
     if (value > blackReadsUpTo && chroma <= greyUpTo)
       losses.push({ kind: 'black reads grey', readsValue: value, limit: blackReadsUpTo });
   }
   if (meant.value >= white.value && meant.chroma <= white.chroma) {
-    const spread = spreadOf(surface, shares);
+    const spread = spreadOf(areas);
     if (spread < whiteSpread) losses.push({ kind: 'white reads flat', spread, limit: whiteSpread });
   }
   if (meant.chroma >= tintedFrom) {
-    const share = surface.reduce((sum, { hue, chroma }, i) => {
+    const share = plain.reduce((sum, { colour: { hue, chroma }, at, share }) => {
       const isOther = chroma >= tintedFrom && Math.abs(hueApart(meant.hue, hue)) > otherHue;
-      return sum + (isOther && stops[i] >= lightsFrom ? shares[i] : 0);
+      return sum + (isOther && at >= lightsFrom ? share : 0);
     }, 0);
     if (share > tintShare && share <= mostOfIt)
       losses.push({ kind: 'tint reads as a second light', share, limit: tintShare });
@@ -74,9 +75,9 @@ export function identityLosses(
 }
 
 /** L* between the darkest and the lightest tenth of the area. */
-function spreadOf(surface: readonly SurfaceColour[], shares: readonly number[]): number {
-  const byValue = surface
-    .map(({ value }, i) => ({ value, share: shares[i] }))
+function spreadOf(areas: readonly SurfaceArea[]): number {
+  const byValue = areas
+    .map(({ colour, share }) => ({ value: colour.value, share }))
     .sort((one, other) => one.value - other.value);
   const meanOf = (places: typeof byValue) => {
     let left = 0.1;

@@ -47,23 +47,50 @@ export const readsAsWhole = (build: BuildUp, form: FormName): SurfaceColour =>
     form,
   );
 
-/** The colour the aspects of a surface have together at arm's length. */
-export function readsAsParts(
-  parts: readonly { aspect: Aspect; surface: readonly SurfaceColour[] }[],
+/** The finished colours of one aspect, one a stop. */
+export interface SurfacePart {
+  aspect: Aspect;
+  surface: readonly SurfaceColour[];
+}
+
+/** A place of a surface, as much of it as looks the same. */
+export interface SurfaceArea {
+  aspect: Aspect;
+  /** on the tone axis, 0–1 */
+  at: number;
+  colour: SurfaceColour;
+  /** of the form's area, 0–1 */
+  share: number;
+}
+
+/** A surface taken apart into its aspects and places, together the whole of it. */
+export function areasOf(
+  parts: readonly SurfacePart[],
   stops: readonly number[],
   form: FormName,
-): SurfaceColour {
-  const [only] = parts;
-  if (parts.length === 1) return readsAs(only.surface, stops, form);
+): SurfaceArea[] {
   const shares = areaShares(form, stops);
-  return colourOfAreas(
-    parts.flatMap(({ aspect, surface }) =>
-      surface.map((colour, i) => ({ colour, share: shares[i] * shareOfTone(aspect, stops[i]) })),
-    ),
+  return parts.flatMap(({ aspect, surface }) =>
+    surface.map((colour, i) => ({
+      aspect,
+      at: stops[i],
+      colour,
+      share: parts.length === 1 ? shares[i] : shares[i] * shareOfTone(aspect, stops[i]),
+    })),
   );
 }
 
-function colourOfAreas(areas: readonly { colour: SurfaceColour; share: number }[]): SurfaceColour {
+/** The colour the aspects of a surface have together at arm's length. */
+export const readsAsParts = (
+  parts: readonly SurfacePart[],
+  stops: readonly number[],
+  form: FormName,
+): SurfaceColour => colourOfAreas(areasOf(parts, stops, form));
+
+/** The light of several areas together. @source tristimulus values add (Grassmann) */
+export function colourOfAreas(
+  areas: readonly Pick<SurfaceArea, 'colour' | 'share'>[],
+): SurfaceColour {
   const sum = { x: 0, y: 0, z: 0 };
   for (const { colour, share } of areas) {
     const xyz = convertLab65ToXyz65({ l: colour.value, a: colour.a, b: colour.b });

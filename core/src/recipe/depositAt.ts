@@ -31,8 +31,8 @@ export function depositsAt(step: Laid, at: number): number[] {
 }
 
 function depositOfCoat(step: Laid, placement: TonePlacement, at: number): number {
-  const { deposit, spreads, leastSoftness = 0 } = techniqueOf(step.technique);
-  const least = Math.max(leastSoftness, step.tool?.feathers ? featheredTo : 0);
+  const { deposit, spreads } = techniqueOf(step.technique);
+  const least = step.tool?.feathers ? featheredTo : 0;
   const place = placement.softness < least ? { ...placement, softness: least } : placement;
   const laid = deposit(at, place, waterShareOf(step.mix));
   const touched = spreads === 'area' ? Math.min(1, laid * (step.density ?? 1)) : laid;

@@ -1,3 +1,4 @@
+export { aimedNowhere } from './aimedNowhere';
 export { caution } from './caution';
 export { chalkyDryBrush } from './chalkyDryBrush';
 export { coatsWasted } from './coatsWasted';

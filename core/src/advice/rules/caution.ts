@@ -13,8 +13,8 @@ export const caution = rule(
               stepId: step.id,
               sentence: 'Caution, mist: mask, fresh air, no flames; read the maker’s sheet.',
               figure: {
-                value: step.coats,
-                unit: step.coats === 1 ? 'coat sprayed' : 'coats sprayed',
+                value: Math.ceil(step.coats),
+                unit: step.coats <= 1 ? 'coat sprayed' : 'coats sprayed',
               },
               fixes: [],
             },
@@ -22,5 +22,5 @@ export const caution = rule(
         : [],
     );
   },
-  'caution',
+  { kind: 'caution' },
 );

@@ -9,7 +9,7 @@ const sparedFrom = 4;
 export const coatsWasted = rule(18, (context) => {
   return context.lines.flatMap((line): Finding[] => {
     const needed = line.build.coverage?.coats;
-    const written = line.step.coats;
+    const [written] = line.range;
     if (line.meaning !== 'cover' || !needed || written - needed < sparedFrom) return [];
     return [
       {

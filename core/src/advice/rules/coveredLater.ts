@@ -16,41 +16,45 @@ const didFrom = 3;
 const hidesFrom = 0.9;
 
 /** A line is wholly painted out by what comes after: nothing of it is left to see. */
-export const coveredLater = rule(16, (context) => {
-  const { lines, finished, stop, recipe } = context;
-  const carried = new Set(
-    recipe.steps.flatMap(({ mix }) =>
-      mix.parts.flatMap((part) => (part.from === 'step' ? [part.stepId] : [])),
-    ),
-  );
-  return lines.flatMap((line): Finding[] => {
-    if (line.meaning === null || carried.has(line.step.id)) return [];
-    const by = lines.slice(lines.indexOf(line) + 1).find((later) => hides(later, line, context));
-    // Metal is laid over a colour for its sake.
-    if (!by || by.build.mix.isEstimate) return [];
-    const did = Math.max(
-      ...line.build.surface.map((colour, i) => colourDifference(colour, line.below[i])),
+export const coveredLater = rule(
+  16,
+  (context) => {
+    const { lines, finished, stop, recipe } = context;
+    const carried = new Set(
+      recipe.steps.flatMap(({ mix }) =>
+        mix.parts.flatMap((part) => (part.from === 'step' ? [part.stepId] : [])),
+      ),
     );
-    const without = finishedWith(context, line, 0, stop);
-    const left = Math.max(
-      ...toneStops.map(({ name }) => colourDifference(finished[stop(name)], without[name])),
-    );
-    if (did < didFrom || left > goneUnder) return [];
-    return [
-      {
-        stepId: line.step.id,
-        sentence: `Line ${by.number} paints all of it out: nothing of it is left to see.`,
-        figure: { value: left, unit: 'ΔE00 left of it' },
-        fixes: [
-          {
-            label: 'Switch it out',
-            changes: [{ do: 'replace', step: { ...line.written, isOut: true } }],
-          },
-        ],
-      },
-    ];
-  });
-});
+    return lines.flatMap((line): Finding[] => {
+      if (line.meaning === null || carried.has(line.step.id)) return [];
+      const by = lines.slice(lines.indexOf(line) + 1).find((later) => hides(later, line, context));
+      // Metal is laid over a colour for its sake.
+      if (!by || by.build.mix.isEstimate) return [];
+      const did = Math.max(
+        ...line.build.surface.map((colour, i) => colourDifference(colour, line.below[i])),
+      );
+      const without = finishedWith(context, line, 0, stop);
+      const left = Math.max(
+        ...toneStops.map(({ name }) => colourDifference(finished[stop(name)], without[name])),
+      );
+      if (did < didFrom || left > goneUnder) return [];
+      return [
+        {
+          stepId: line.step.id,
+          sentence: `Line ${by.number} paints all of it out: nothing of it is left to see.`,
+          figure: { value: left, unit: 'ΔE00 left of it' },
+          fixes: [
+            {
+              label: 'Switch it out',
+              changes: [{ do: 'replace', step: { ...line.written, isOut: true } }],
+            },
+          ],
+        },
+      ];
+    });
+  },
+  { isOfEverywhere: true },
+);
 
 /** Whether a later line covers every place an earlier one goes on. */
 function hides(later: PaintedLine, line: PaintedLine, { build }: AdviceContext): boolean {

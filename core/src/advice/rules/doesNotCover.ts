@@ -31,7 +31,7 @@ const mattersOn = 0.15;
 export const doesNotCover = rule(3, (context) => {
   return context.lines.flatMap((line): Finding[] => {
     const { coverage, isEstimate } = line.build;
-    const written = line.step.coats;
+    const [least, written] = line.range;
     if (line.meaning !== 'cover' || !coverage) return [];
     const isSaid = line.step.meaning === 'cover';
     const isBase = line.step.stage === 'base' || line.step.stage === 'prime';
@@ -61,7 +61,7 @@ export const doesNotCover = rule(3, (context) => {
         sentence:
           needed === null
             ? `Does not cover, even in ${mostCoatsTried} coats.`
-            : `Covers in ${about}${needed} coats; ${written} written.`,
+            : `Covers in ${about}${needed} coats; ${least < written ? `${least} to ${written}` : written} written.`,
         figure: { value: missing, unit: 'ΔE00 still missing' },
         fixes,
       },
@@ -100,7 +100,7 @@ function underColour(line: PaintedLine, { shelf }: AdviceContext): Fix | null {
     reflectanceFromHex(worst.hex),
     new Map(likely.map(({ pot }) => [pot.id, pot])),
     filmOf(line.step),
-    line.step.coats,
+    line.range[1],
   );
   return found && underColourFix(line.written, found, potOn(shelf, found.potId).name);
 }

@@ -31,7 +31,7 @@ export const glows = rule(
         },
       ];
     }),
-  'note',
+  { kind: 'note' },
 );
 
 /** A pot that is nearly black or grey gives no light back, whatever its label says. */

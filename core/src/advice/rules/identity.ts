@@ -1,17 +1,22 @@
 import { colourOfHex } from '../../colour/colourOfHex';
 import { identityLosses } from '../../form/identityLimit';
+import { finishedSurface } from '../../recipe/buildUp';
 import { surfaceFacts } from '../../recipe/surfaceFacts';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
 /** A black that reads grey, a white that reads flat, a tint that reads as a second light. */
-export const identity = rule(15, ({ recipe, lines, finished, build, form }) => {
+export const identity = rule(15, ({ recipe, lines, aspects, build, form }) => {
   const { gleams, isRough } = surfaceFacts[recipe.surface];
   // Stone, wood and fur that begin in black are meant to be lit broadly, unless they are said to be black.
   const isUnsaid = isRough && recipe.meantAs === undefined;
   if (lines.length < 2 || gleams || isUnsaid) return [];
+  const parts = [build, ...aspects.filter((each) => each !== build)].map((each) => ({
+    aspect: each.aspect,
+    surface: finishedSurface(each),
+  }));
   const meant = recipe.meantAs === undefined ? undefined : colourOfHex(recipe.meantAs);
-  return identityLosses(finished, build.stops, form, meant).map((loss): Finding => {
+  return identityLosses(parts, build.stops, form, meant).map((loss): Finding => {
     const common = { stepId: null, fixes: [] };
     if (loss.kind === 'black reads grey')
       return {

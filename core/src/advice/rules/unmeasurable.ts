@@ -79,7 +79,7 @@ export const unmeasurable = rule(
       );
     }
   },
-  'note',
+  { kind: 'note' },
 );
 
 /** The parts as the smallest whole numbers; as they are where halves and quarters do not fit. */

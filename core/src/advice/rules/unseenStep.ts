@@ -16,41 +16,46 @@ const seenFrom = 1;
 const nothingBelow = 0.5;
 
 /** A line that changes nothing anybody would see. */
-export const unseenStep = rule(16, ({ recipe, lines, shelf, build: { aspect } }) => {
-  return lines.flatMap(({ step, written, build, below, shares, meaning }, index): Finding[] => {
-    // A varnish or a medium is there for something else than its colour.
-    if (build.mix.isClear || step.stage === 'finish') return [];
-    if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
-    const most = Math.max(
-      ...build.surface.map((colour, i) => colourDifference(colour, below[i])),
-      isNarrow(step) ? changeInside(recipe, shelf, step, aspect) : 0,
-    );
-    if (most >= seenFrom) return [];
-    return [
-      {
-        stepId: step.id,
-        kind: most >= nothingBelow || isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
-        sentence: 'Nobody will see this line: it changes next to nothing.',
-        figure: { value: most, unit: 'ΔE00 at most' },
-        fixes: [
-          {
-            label: 'Switch it out',
-            changes: [{ do: 'replace', step: { ...written, isOut: true } }],
-          },
-        ],
-      },
-    ];
-  });
+export const unseenStep = rule(
+  16,
+  ({ recipe, lines, shelf, build: { aspect } }) => {
+    return lines.flatMap(({ step, written, build, below, shares, meaning }, index): Finding[] => {
+      // A varnish or a medium is there for something else than its colour.
+      if (build.mix.isClear || step.stage === 'finish') return [];
+      if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
+      const most = Math.max(
+        ...build.surface.map((colour, i) => colourDifference(colour, below[i])),
+        isNarrow(step) ? changeInside(recipe, shelf, step, aspect) : 0,
+      );
+      if (most >= seenFrom) return [];
+      return [
+        {
+          stepId: step.id,
+          kind:
+            most >= nothingBelow || isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
+          sentence: 'Nobody will see this line: it changes next to nothing.',
+          figure: { value: most, unit: 'ΔE00 at most' },
+          fixes: [
+            {
+              label: 'Switch it out',
+              changes: [{ do: 'replace', step: { ...written, isOut: true } }],
+            },
+          ],
+        },
+      ];
+    });
 
-  /** A first coat in the colour of the primer evens it; after a wash the mid is brought back. */
-  function isMeant(index: number): boolean {
-    const before = lines.slice(0, index);
-    return (
-      lines[index].step.stage === 'base' ||
-      before.some(({ step }) => techniqueOf(step.technique).wantsRestoring)
-    );
-  }
-});
+    /** A first coat in the colour of the primer evens it; after a wash the mid is brought back. */
+    function isMeant(index: number): boolean {
+      const before = lines.slice(0, index);
+      return (
+        lines[index].step.stage === 'base' ||
+        before.some(({ step }) => techniqueOf(step.technique).wantsRestoring)
+      );
+    }
+  },
+  { isOfEverywhere: true },
+);
 
 /** ΔE00 a line changes in its own middle, where no stop of the ribbon lies. */
 function changeInside(

@@ -1,5 +1,6 @@
 import type { SurfaceColour } from '../../colour/surfaceColour';
 import { areaShares } from '../../form/readsAs';
+import { shareOfTone } from '../../place/aspects';
 import { surfaceFacts } from '../../recipe/surfaceFacts';
 import { rule } from '../rule';
 
@@ -23,7 +24,9 @@ export const washedOut = rule(13, ({ recipe, lines, finished, stop, build, form 
   const crown = finished[stop('crown')];
   if (surfaceFacts[recipe.surface].gleams || mid.chroma < colourfulFrom) return [];
   const kept = crown.chroma / crown.value / (mid.chroma / Math.max(1, mid.value));
-  const shares = areaShares(form, build.stops);
+  const shares = areaShares(form, build.stops).map(
+    (share, i) => share * shareOfTone(build.aspect, build.stops[i]),
+  );
   // A pale ground that was left to shine is no chalk: white paint that was put on top is.
   const lastTint = lines.findLastIndex(
     ({ meaning, build }) => meaning === 'tint' && build.deposit[stop('crown')] > tintedFrom,

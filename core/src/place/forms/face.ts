@@ -6,7 +6,8 @@ const features = (u: number, v: number): number => {
     by * swelling(u, v, at, wide, high);
   const both = (at: readonly [number, number], wide: number, high: number, by: number) =>
     out(at, wide, high, by) + out([1 - at[0], at[1]], wide, high, by);
-  const mouthLine = Math.abs(u - 0.5) < 0.11 ? -0.02 * Math.exp(-(((v - 0.295) / 0.008) ** 2)) : 0;
+  const mouthLine =
+    -0.02 * Math.exp(-(((v - 0.295) / 0.008) ** 2)) * Math.exp(-(((u - 0.5) / 0.085) ** 4));
   return (
     both([0.37, 0.655], 0.17, 0.06, 0.05) +
     both([0.37, 0.575], 0.11, 0.055, -0.06) +
@@ -25,7 +26,7 @@ export const face = form({
   label: 'face',
   tells: 'brow, cheeks, nose, lips and chin, with sockets between them',
   height: (u, v) => {
-    const jaw = v < 0.45 ? 0.36 - 0.3 * (0.45 - v) : 0.36;
+    const jaw = 0.36 - 0.65 * Math.max(0, 0.45 - v) ** 2;
     const skull = dome(u, v, jaw, 0.47, 2.2);
     if (skull === null) return null;
     return 0.36 * skull + features(u, v) * Math.min(1, 1.6 * skull);

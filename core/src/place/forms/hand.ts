@@ -32,8 +32,12 @@ function palmAt(u: number, v: number): number | null {
   return 0.17 * Math.sqrt(1 - x * x) * Math.sqrt(end);
 }
 
-const tendons = (u: number, v: number) =>
-  v > 0.2 && v < 0.55 ? 0.3 * Math.cos(((u - 0.455) / 0.108) * 2 * Math.PI) : 0;
+/** Four of them fan out over the back of the hand, faint at the wrist. */
+const tendons = (u: number, v: number) => {
+  const spread = 0.075 + 0.035 * Math.min(1, Math.max(0, v / 0.55));
+  const fades = Math.min(1, Math.max(0, (v - 0.15) / 0.3));
+  return 0.25 * fades * Math.cos(((u - 0.4) / spread) * 2 * Math.PI);
+};
 
 export const hand = form({
   listedAt: 8,
@@ -44,14 +48,14 @@ export const hand = form({
     for (const finger of fingers) {
       const on = onFinger(finger, u, v);
       if (!on) continue;
-      const round = Math.sqrt(1 - on.round ** 2) * (0.1 + 0.025 * knuckleAt(on.up)) + 0.06;
+      const round = Math.sqrt(1 - on.round ** 2) * (0.1 + 0.012 * knuckleAt(on.up)) + 0.06;
       out = Math.max(out ?? 0, round);
     }
     return out;
   },
   rank: ({ u, v, facing, nearer }) => {
     const on = fingers.map((finger) => onFinger(finger, u, v)).find((each) => each !== null);
-    const relief = on ? 0.7 * (1 - on.round) + 0.5 * knuckleAt(on.up) : tendons(u, v);
+    const relief = on ? 0.7 * (1 - on.round) + 0.3 * knuckleAt(on.up) : tendons(u, v);
     return relief + 0.7 * facing + 0.2 * nearer;
   },
   areaBelow: [0, 0.09, 0.26, 0.5, 0.72, 0.88, 0.97, 1],

@@ -1,3 +1,4 @@
+export { airbrush } from './airbrush';
 export { allOverWash } from './allOverWash';
 export { brushCoat } from './brushCoat';
 export { dampBrush } from './dampBrush';
@@ -6,6 +7,8 @@ export { edgeLine } from './edgeLine';
 export { filter } from './filter';
 export { layer } from './layer';
 export { lineWork } from './lineWork';
+export { lining } from './lining';
+export { mist } from './mist';
 export { oneCoat } from './oneCoat';
 export { placedGlaze } from './placedGlaze';
 export { point } from './point';

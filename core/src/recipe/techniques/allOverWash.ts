@@ -3,7 +3,7 @@ import { everywhere } from './everywhere';
 import { technique } from './technique';
 
 export const allOverWash = technique({
-  listedAt: 5,
+  listedAt: 7,
   label: 'all-over wash',
   film: 1,
   deposit: pooling(2.2, 0.15, 0),

@@ -3,7 +3,7 @@ import { everywhere } from './everywhere';
 import { technique } from './technique';
 
 export const brushCoat = technique({
-  listedAt: 3,
+  listedAt: 5,
   label: 'brush coat',
   film: 1,
   deposit: evenly(0.15),

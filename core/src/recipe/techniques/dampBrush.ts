@@ -2,7 +2,7 @@ import { evenly } from '../depositProfiles';
 import { technique } from './technique';
 
 export const dampBrush = technique({
-  listedAt: 16,
+  listedAt: 19,
   label: 'damp brush',
   film: 0,
   deposit: evenly(0.3),

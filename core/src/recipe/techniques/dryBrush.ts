@@ -2,7 +2,7 @@ import { catching } from '../depositProfiles';
 import { technique } from './technique';
 
 export const dryBrush = technique({
-  listedAt: 9,
+  listedAt: 11,
   label: 'dry brush',
   film: 0.7,
   deposit: catching(0.04, 0.75, 1.7),

@@ -2,7 +2,7 @@ import { evenly } from '../depositProfiles';
 import { technique } from './technique';
 
 export const edgeLine = technique({
-  listedAt: 12,
+  listedAt: 14,
   label: 'edge line',
   film: 0.9,
   deposit: evenly(0),

@@ -3,7 +3,7 @@ import { everywhere } from './everywhere';
 import { technique } from './technique';
 
 export const filter = technique({
-  listedAt: 8,
+  listedAt: 10,
   label: 'filter',
   film: 0.45,
   deposit: evenly(0),

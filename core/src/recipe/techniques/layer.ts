@@ -2,7 +2,7 @@ import { evenly } from '../depositProfiles';
 import { technique } from './technique';
 
 export const layer = technique({
-  listedAt: 4,
+  listedAt: 6,
   label: 'layer',
   film: 1,
   deposit: evenly(0.3),

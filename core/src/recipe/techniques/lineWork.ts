@@ -2,7 +2,7 @@ import { catching } from '../depositProfiles';
 import { technique } from './technique';
 
 export const lineWork = technique({
-  listedAt: 11,
+  listedAt: 13,
   label: 'line work',
   film: 0.9,
   deposit: catching(0.25, 0.5, 1),

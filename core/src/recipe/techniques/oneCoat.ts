@@ -3,7 +3,7 @@ import { everywhere } from './everywhere';
 import { technique } from './technique';
 
 export const oneCoat = technique({
-  listedAt: 14,
+  listedAt: 17,
   label: 'one-coat',
   film: 1,
   deposit: pooling(1.6, 0.5, 0),

@@ -2,7 +2,7 @@ import { evenly } from '../depositProfiles';
 import { technique } from './technique';
 
 export const placedGlaze = technique({
-  listedAt: 7,
+  listedAt: 9,
   label: 'placed glaze',
   film: 0.45,
   deposit: evenly(0.8),

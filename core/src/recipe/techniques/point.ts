@@ -2,7 +2,7 @@ import { evenly } from '../depositProfiles';
 import { technique } from './technique';
 
 export const point = technique({
-  listedAt: 13,
+  listedAt: 16,
   label: 'point',
   film: 1,
   deposit: evenly(0),

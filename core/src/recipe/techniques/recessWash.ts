@@ -2,7 +2,7 @@ import { pooling } from '../depositProfiles';
 import { technique } from './technique';
 
 export const recessWash = technique({
-  listedAt: 6,
+  listedAt: 8,
   label: 'recess wash',
   film: 1,
   deposit: pooling(2.2, 0.15, 0.02),

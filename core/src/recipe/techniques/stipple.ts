@@ -2,7 +2,7 @@ import { catching } from '../depositProfiles';
 import { technique } from './technique';
 
 export const stipple = technique({
-  listedAt: 10,
+  listedAt: 12,
   label: 'stipple',
   film: 0.9,
   deposit: catching(0.25, 0.65, 1),

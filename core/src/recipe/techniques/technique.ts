@@ -58,8 +58,6 @@ export interface Technique {
   sparesPoints?: true;
   /** it goes round the outline of the part alone */
   rim?: true;
-  /** its ends are never harder than this, on the tone axis */
-  leastSoftness?: number;
   /** it dirties the mid tone, which is to be brought back */
   wantsRestoring?: true;
   /** often put on when a line turned out to be not enough */

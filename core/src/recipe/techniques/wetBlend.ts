@@ -2,7 +2,7 @@ import { drawnOut } from '../depositProfiles';
 import { technique } from './technique';
 
 export const wetBlend = technique({
-  listedAt: 15,
+  listedAt: 18,
   label: 'wet blend',
   film: 1,
   deposit: drawnOut(0.35),

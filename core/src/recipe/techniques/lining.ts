@@ -1,0 +1,21 @@
+import { evenly } from '../depositProfiles';
+import { everywhere } from './everywhere';
+import { technique } from './technique';
+
+export const lining = technique({
+  listedAt: 15,
+  label: 'lining',
+  film: 0.9,
+  deposit: evenly(0),
+  spreads: 'film',
+  counts: 'coat',
+  means: 'mark',
+  usualPlacement: everywhere,
+  rim: true,
+  leaves: 'a thin line round the part, where it meets the next',
+  minutesPerCm2: 1.2,
+  slips: 0.12,
+  driesAtOnce: true,
+  strokes: () =>
+    'One line round the part, thin as the brush makes it, in the gap to the next part.',
+});
