@@ -1,4 +1,5 @@
 import { benchAdvice } from './adviceBench';
+import { benchAspects } from './aspectBench';
 import { benchBuildUp } from './buildUpBench';
 import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
@@ -20,6 +21,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   advice: benchAdvice,
   judgement: benchJudgement,
   forms: benchForms,
+  aspects: benchAspects,
   tables: benchTables,
   shelf: benchShelfWork,
   recipeList: benchRecipeList,

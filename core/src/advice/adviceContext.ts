@@ -44,6 +44,8 @@ export interface AdviceContext {
   aspects: readonly AspectBuildUp[];
   /** the lines painted here at this finish level, in order */
   lines: readonly PaintedLine[];
+  /** those of them that are judged here, and not where they are aimed */
+  judged: readonly PaintedLine[];
   /** the finished surface, or the ground where nothing is painted */
   finished: readonly SurfaceColour[];
   /** index of a named stop in every surface */
@@ -60,8 +62,6 @@ export interface AdviceContexts {
   /** of the plain aspect, or of the largest where next to nothing is plain */
   main: AdviceContext;
   all: readonly AdviceContext[];
-  /** keys of what the painted lines are aimed at, by their identifiers */
-  aimKeys: ReadonlyMap<string, string>;
 }
 
 /** A plain aspect on less of the form than this is not what the surface looks like. */
@@ -71,14 +71,24 @@ export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): Ad
   const known = made.get(build);
   if (known?.recipe === recipe && known.shelf === shelf) return known;
   const aspects = everyAspect(build);
-  const all = aspects.map((each) => contextOf(recipe, each, aspects, shelf));
-  const [plain] = all;
-  const largest = all.reduce((most, each) =>
-    each.build.aspect.share > most.build.aspect.share ? each : most,
-  );
-  const main = plain.build.aspect.share >= hardlyPlain ? plain : largest;
   const aimKeys = new Map(includedSteps(recipe).map((step) => [step.id, aimKeyOf(step)]));
-  const contexts = { recipe, shelf, main, all, aimKeys };
+  const { aspect: plain } = aspects[0];
+  const largest = aspects.reduce((most, each) =>
+    each.aspect.share > most.aspect.share ? each : most,
+  );
+  const home = plain.share >= hardlyPlain ? plain : largest.aspect;
+  const paints = paintsOf(recipe, aimKeys, shelf);
+  const keyAt = new Set(aspects.slice(1).map(({ aspect }) => aspect.key));
+  const all = aspects.map((each) => {
+    const context = contextOf({ recipe, shelf, aspects, paints }, each);
+    const judged = context.lines.filter(({ step }) => {
+      const key = aimKeys.get(step.id) ?? '';
+      return keyAt.has(key) ? key === each.aspect.key : each.aspect === home;
+    });
+    return { ...context, judged };
+  });
+  const main = all.find((context) => context.build.aspect === home) ?? all[0];
+  const contexts = { recipe, shelf, main, all };
   made.set(build, contexts);
   return contexts;
 }
@@ -87,25 +97,35 @@ export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): Ad
 export const adviceContext = (recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext =>
   adviceContexts(recipe, build, shelf).main;
 
-/** The context a line is judged in: where it is aimed, or the main one. */
-export function contextOfLine({ main, all, aimKeys }: AdviceContexts, stepId: string) {
-  const key = aimKeys.get(stepId) ?? '';
-  return (key !== '' && all.find(({ build }) => build.aspect.key === key)) || main;
+/** Pots and paint of the painted lines, by their identifiers: the same in every aspect. */
+function paintsOf(recipe: Recipe, painted: ReadonlyMap<string, unknown>, shelf: Shelf) {
+  return new Map(
+    recipe.steps.flatMap(({ id, mix }, index) => {
+      if (!painted.has(id)) return [];
+      const shares = flattenMix(mix, recipe.steps.slice(0, index));
+      return [[id, { shares, paint: mixedPaint(shares, shelf) }] as const];
+    }),
+  );
+}
+
+interface WholeSurface {
+  recipe: Recipe;
+  shelf: Shelf;
+  aspects: readonly AspectBuildUp[];
+  paints: ReturnType<typeof paintsOf>;
 }
 
 function contextOf(
-  recipe: Recipe,
+  { recipe, shelf, aspects, paints }: WholeSurface,
   build: AspectBuildUp,
-  aspects: readonly AspectBuildUp[],
-  shelf: Shelf,
-): AdviceContext {
+): Omit<AdviceContext, 'judged'> {
   const painted = new Map(paintedSteps(recipe, build.aspect).map((step) => [step.id, step]));
   let below: readonly SurfaceColour[] = build.ground;
   const lines = recipe.steps.flatMap((written, index): PaintedLine[] => {
     const step = painted.get(written.id);
     // A line aimed at something else does nothing here.
-    if (!step || step.weight === 0) return [];
-    const shares = flattenMix(step.mix, recipe.steps.slice(0, index));
+    const laid = paints.get(written.id);
+    if (!step || !laid || step.weight === 0) return [];
     const line: PaintedLine = {
       step,
       written,
@@ -113,8 +133,7 @@ function contextOf(
       build: build.steps[index],
       range: rangeOfCoats(written, recipe.finishLevel),
       below,
-      shares,
-      paint: mixedPaint(shares, shelf),
+      ...laid,
       meaning: meaningOf(step, build.steps[index], below),
     };
     below = build.steps[index].surface;

@@ -1,7 +1,12 @@
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { adviceContexts, contextOfLine, type AdviceContexts } from './adviceContext';
+import {
+  adviceContexts,
+  type AdviceContext,
+  type AdviceContexts,
+  type PaintedLine,
+} from './adviceContext';
 import type { Finding } from './finding';
 import type { Rule } from './rule';
 import { gathered } from './gathered';
@@ -33,24 +38,34 @@ export function adviseRecipe(recipe: Recipe, build: BuildUp, shelf: Shelf): Rema
 const seenFrom = 0.01;
 
 /**
- * What a rule finds: of each line where it is aimed, of the whole where it is not. A rule that has
+ * What a rule finds: of each line where it is aimed, of the whole where nothing is. A rule that has
  * to hold everywhere says nothing of a line that does something in some aspect.
  */
-function findingsOf({ find, isOfEverywhere }: Rule, contexts: AdviceContexts): Finding[] {
-  const { main, all } = contexts;
-  const found = new Map(all.map((context) => [context, find(context)]));
-  const isEverywhere = ({ stepId }: Finding) =>
-    all.every(
-      (context) =>
-        context.build.aspect.share < seenFrom ||
-        !context.lines.some(({ step }) => step.id === stepId) ||
-        found.get(context)?.some((other) => other.stepId === stepId),
-    );
-  return all.flatMap((context) =>
-    (found.get(context) ?? []).filter((finding) => {
-      const own = finding.stepId === null ? main : contextOfLine(contexts, finding.stepId);
-      const isOwn = own === context;
-      return isOwn && (!isOfEverywhere || isEverywhere(finding));
+function findingsOf(rule: Rule, { main, all }: AdviceContexts): Finding[] {
+  const ofLines = all
+    .filter((context) => context === main || context.judged.length > 0)
+    .flatMap((context) => {
+      const own = new Set(context.judged.map(({ step }) => step.id));
+      const found = rule.find(context);
+      // What is said of no line that is judged anywhere is said of the whole.
+      return context === main
+        ? found.filter(({ stepId }) => stepId === null || own.has(stepId) || !isJudged(stepId))
+        : found.filter(({ stepId }) => stepId !== null && own.has(stepId));
+    });
+  if (!rule.isOfEverywhere) return ofLines;
+  return ofLines.filter(({ stepId }) =>
+    all.every((context) => {
+      const line = context.lines.find(({ step }) => step.id === stepId);
+      const isSeen = line && context.build.aspect.share >= seenFrom;
+      return !isSeen || context.judged.includes(line) || isFoundOf(line, context);
     }),
   );
+
+  function isJudged(stepId: string): boolean {
+    return all.some(({ judged }) => judged.some(({ step }) => step.id === stepId));
+  }
+
+  function isFoundOf(line: PaintedLine, context: AdviceContext): boolean {
+    return rule.find({ ...context, judged: [line] }).length > 0;
+  }
 }

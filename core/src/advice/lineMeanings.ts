@@ -2,7 +2,7 @@ import type { BuildUp } from '../recipe/buildUp';
 import type { Meaning } from '../recipe/meaning';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
-import { adviceContexts, contextOfLine } from './adviceContext';
+import { adviceContexts } from './adviceContext';
 
 /**
  * What each line is for, by its identifier; nothing of lines that are left out or hold no paint.
@@ -15,14 +15,10 @@ export function lineMeanings(
   build: BuildUp,
   shelf: Shelf,
 ): Record<string, Meaning> {
-  const contexts = adviceContexts(recipe, build, shelf);
+  const { all } = adviceContexts(recipe, build, shelf);
   return Object.fromEntries(
-    contexts.all.flatMap((context) =>
-      context.lines.flatMap(({ step, meaning }) =>
-        meaning && contextOfLine(contexts, step.id) === context
-          ? [[step.id, meaning] as const]
-          : [],
-      ),
+    all.flatMap(({ judged }) =>
+      judged.flatMap(({ step, meaning }) => (meaning ? [[step.id, meaning] as const] : [])),
     ),
   );
 }

@@ -7,9 +7,10 @@ import type { Shape, Spot } from '../place/shape';
 import { ribbonStops } from '../place/toneAxis';
 import { aimKeyOf, aimOf } from '../recipe/aimOf';
 import { flattenMix } from '../recipe/flattenMix';
-import { putOn, type Laid } from '../recipe/lift';
+import type { Deposit } from '../recipe/applyStep';
+import { depositsOf, putOn, type Laid } from '../recipe/lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
-import { paintedSteps } from '../recipe/paintedSteps';
+import { paintedSteps, type PaintedStep } from '../recipe/paintedSteps';
 import type { Recipe } from '../recipe/recipe';
 import { shapeOf } from '../recipe/shapeOf';
 
@@ -29,7 +30,9 @@ export interface AimedLooks {
 }
 
 /** Distinct combinations of aims that are worked out; what is rarer looks like the nearest of them. */
-const mostLooks = 48;
+const mostLooks = 40;
+/** Together they are on so much of the form. */
+const lookedAtFrom = 0.97;
 const countedAt = 96;
 
 /**
@@ -48,8 +51,7 @@ export function paintedForm(
   const aims = new Map(steps.map((step) => [aimKeyOf(step), aimOf(step)]));
   aims.delete('');
   const keys = [...aims.keys()];
-  const combinations =
-    keys.length === 0 ? [[]] : combinationsOn(shape, [...aims.values()]).slice(0, mostLooks);
+  const combinations = keys.length === 0 ? [everywhere] : combinationsOn(shape, [...aims.values()]);
   const ground = groundOf(potOn(shelf, recipe.groundPotId));
   let groups: Group[] = [
     { laid: { surface: ribbonStops.map(() => ground), wet: null }, of: combinations },
@@ -58,16 +60,29 @@ export function paintedForm(
     const index = recipe.steps.findIndex(({ id }) => id === step.id);
     const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
     const aim = keys.indexOf(aimKeyOf(step));
+    const lines = new Map<number, { line: PaintedStep; deposits: (Deposit | null)[] }>();
+    const lineAt = (quarters: number) => {
+      const known = lines.get(quarters);
+      if (known) return known;
+      const line = { ...step, weight: quarters / 4 };
+      const made = { line, deposits: depositsOf(line, paint, ribbonStops) };
+      lines.set(quarters, made);
+      return made;
+    };
     groups = groups.flatMap((group) =>
-      splitBy(group, aim).map(({ quarters, ...part }) => ({
-        ...part,
-        laid: putOn(part.laid, { ...step, weight: quarters / 4 }, paint, ribbonStops),
-      })),
+      splitBy(group, aim).map(({ quarters, laid, of }) => {
+        const { line, deposits } = lineAt(quarters);
+        // What no place of these combinations looks up need not be laid.
+        const wanted = deposits.map((deposit, stop) =>
+          of.some(({ stops }) => stops.has(stop)) ? deposit : null,
+        );
+        return { of, laid: putOn(laid, line, paint, ribbonStops, wanted) };
+      }),
     );
   }
   const looks = groups.flatMap(({ laid, of }) => {
     const hexes = hexesOf(laid.surface);
-    return of.map((quarters) => ({ quarters, hexes }));
+    return of.map(({ quarters }) => ({ quarters, hexes }));
   });
   const plain = looks.reduce((least, look) => (sumOf(look) < sumOf(least) ? look : least));
   const ribbon = { stops: ribbonStops, hexes: plain.hexes };
@@ -75,10 +90,17 @@ export function paintedForm(
   return { ...ribbon, aimed: { aims: [...aims.values()], spots: shape.spots ?? [], looks } };
 }
 
+/** How far places fulfil each aim, in quarters, and between which stops their tones lie. */
+interface Combination {
+  quarters: readonly number[];
+  stops: ReadonlySet<number>;
+}
+
+const everywhere: Combination = { quarters: [], stops: new Set(ribbonStops.keys()) };
+
 interface Group {
   laid: Laid;
-  /** quarters of each aim */
-  of: readonly (readonly number[])[];
+  of: readonly Combination[];
 }
 
 const sumOf = ({ quarters }: { quarters: readonly number[] }) =>
@@ -90,35 +112,59 @@ const hexesOf = (surface: readonly Spectrum[]) =>
 /** Combinations that a line treats differently go on apart from each other. */
 function splitBy({ laid, of }: Group, aim: number): (Group & { quarters: number })[] {
   if (aim < 0) return [{ laid, of, quarters: 4 }];
-  const parts = new Map<number, (readonly number[])[]>();
-  for (const quarters of of)
-    parts.set(quarters[aim], [...(parts.get(quarters[aim]) ?? []), quarters]);
+  const parts = new Map<number, Combination[]>();
+  for (const each of of)
+    parts.set(each.quarters[aim], [...(parts.get(each.quarters[aim]) ?? []), each]);
   return [...parts].map(([quarters, those]) => ({ laid, of: those, quarters }));
 }
 
-/** How far each place of a form fulfils the aims, in quarters; the commonest combination first. */
-function combinationsOn(shape: Shape, aims: readonly Aim[]): number[][] {
+/** What combinations of aims a form has, the commonest first; rare ones are left out. */
+function combinationsOn(shape: Shape, aims: readonly Aim[]): Combination[] {
   const field = formField(shape, countedAt);
-  const codes = codesOf(field, aims, shape.spots ?? []);
-  const counts = new Map<number, number>();
-  codes.forEach((code, place) => {
-    if (field.inside[place % field.inside.length]) counts.set(code, (counts.get(code) ?? 0) + 1);
+  const cells = field.inside.length;
+  const { ids, quarters } = combinationsIn(field, aims, shape.spots ?? []);
+  const counted = quarters.map((each) => ({ quarters: each, count: 0, stops: new Set<number>() }));
+  let all = 0;
+  ids.forEach((id, place) => {
+    if (!field.inside[place % cells]) return;
+    all++;
+    counted[id].count++;
+    const above = ribbonStops.findIndex((stop) => stop >= field.tone[place % cells]);
+    // A picture has more places than are counted here: a stop to spare at each end.
+    for (let stop = above - 2; stop <= above + 1; stop++) counted[id].stops.add(stop);
   });
-  return [...counts]
-    .sort(([, one], [, other]) => other - one)
-    .map(([code]) => aims.map((_, i) => Math.floor(code / 5 ** i) % 5));
+  let before = 0;
+  return counted
+    .sort((one, other) => other.count - one.count)
+    .slice(0, mostLooks)
+    .filter(({ count }) => {
+      const isRare = before >= lookedAtFrom * all;
+      before += count;
+      return !isRare;
+    });
 }
 
-/** The combination of aims at each place, as a figure in base 5: in front, then behind. */
-function codesOf(field: FormField, aims: readonly Aim[], spots: readonly Spot[]): Float64Array {
-  const codes = new Float64Array(field.inside.length * 2);
-  aims.forEach((aim, i) => {
+/**
+ * The combination of aims at each place.
+ *
+ * @returns `ids` one a place, in front, then behind; `quarters` of each aim by that
+ */
+function combinationsIn(field: FormField, aims: readonly Aim[], spots: readonly Spot[]) {
+  const ids = new Uint32Array(field.inside.length * 2);
+  let quarters: number[][] = [[]];
+  for (const aim of aims) {
     const weights = aimWeights(field, aim, spots);
-    const unit = 5 ** i;
-    for (let place = 0; place < codes.length; place++)
-      codes[place] += unit * Math.round(weights[place] * 4);
-  });
-  return codes;
+    const split = new Int32Array(quarters.length * 5).fill(-1);
+    const next: number[][] = [];
+    for (let place = 0; place < ids.length; place++) {
+      const quarter = Math.round(weights[place] * 4);
+      const into = ids[place] * 5 + quarter;
+      if (split[into] < 0) split[into] = next.push([...quarters[ids[place]], quarter]) - 1;
+      ids[place] = split[into];
+    }
+    quarters = next;
+  }
+  return { ids, quarters };
 }
 
 const looksKept = new WeakMap<FormField, { key: string; of: Uint8Array }>();
@@ -128,25 +174,18 @@ export function lookOfPlaces(field: FormField, { aims, spots, looks }: AimedLook
   const key = `${aims.map(aimKey).join()} ${JSON.stringify(spots)} ${looks.map(({ quarters }) => quarters.join('')).join()}`;
   const known = looksKept.get(field);
   if (known?.key === key) return known.of;
-  const codes = codesOf(field, aims, spots);
-  const lookOf = new Map<number, number>();
-  const of = Uint8Array.from(codes, (code) => {
-    const found = lookOf.get(code) ?? nearestLook(code, looks);
-    lookOf.set(code, found);
-    return found;
-  });
+  const { ids, quarters } = combinationsIn(field, aims, spots);
+  const lookOf = quarters.map((each) => nearestLook(each, looks));
+  const of = Uint8Array.from(ids, (id) => lookOf[id]);
   looksKept.set(field, { key, of });
   return of;
 }
 
-function nearestLook(code: number, looks: AimedLooks['looks']): number {
+function nearestLook(here: readonly number[], looks: AimedLooks['looks']): number {
   let best = 0;
   let least = Infinity;
   looks.forEach(({ quarters }, look) => {
-    const apart = quarters.reduce(
-      (sum, each, i) => sum + Math.abs(each - (Math.floor(code / 5 ** i) % 5)),
-      0,
-    );
+    const apart = quarters.reduce((sum, each, i) => sum + Math.abs(each - here[i]), 0);
     if (apart >= least) return;
     least = apart;
     best = look;

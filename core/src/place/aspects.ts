@@ -139,6 +139,19 @@ export function atTone(counted: readonly number[], tone: number): number {
  * that get less of it by how much they get.
  */
 export function aimedShares(shape: Shape, aim: Aim): readonly number[] {
+  const key = `${shapeKey(shape)} ${aimKey(aim)}`;
+  const known = sharesKept.get(key);
+  if (known) return known;
+  if (sharesKept.size >= mostSharesKept) sharesKept.clear();
+  const shares = countShares(shape, aim);
+  sharesKept.set(key, shares);
+  return shares;
+}
+
+const sharesKept = new Map<string, readonly number[]>();
+const mostSharesKept = 400;
+
+function countShares(shape: Shape, aim: Aim): readonly number[] {
   const field = formField(shape, countedAt);
   const weights = aimWeights(field, aim, shape.spots);
   const cells = field.inside.length;

@@ -2,12 +2,11 @@ import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import type { Aspect } from '../place/aspects';
 import type { Optics } from '../paint/optics';
-import { clearKinds } from '../paint/pot';
 import { depositOf, layOver, type Deposit } from './applyStep';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
 import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
 import type { Coverage } from './coatsToCover';
-import { flattenMix, type PotShare } from './flattenMix';
+import { brushOf, strokeKey, type Brush } from './brush';
 import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { MixedColour } from './mixedPaint';
@@ -52,6 +51,8 @@ type KeptSteps = ReadonlyMap<string, KeptStep>;
  */
 export class BuildUpPredictor {
   private kept = new Map<string, KeptSteps>();
+  /** paint worked out in this prediction: another aspect lays the same */
+  private readonly laidNow = new Map<string, LaidPaint>();
   private ground: { key: string; places: Place[] } | null = null;
 
   constructor(private readonly stops: readonly number[] = ribbonStops) {}
@@ -59,9 +60,13 @@ export class BuildUpPredictor {
   /** @throws CarryError, UnknownPotError */
   predict(recipe: Recipe, shelf: Shelf): BuildUp {
     const kept = new Map<string, KeptSteps>();
+    this.laidNow.clear();
+    const brushes = recipe.steps.map(({ mix }, index) =>
+      brushOf(mix, recipe.steps.slice(0, index), shelf),
+    );
     const [plain, ...aspects] = aspectsOfRecipe(recipe).map((aspect) => {
       const known = [this.kept.get(aspect.key), kept.get('')].filter((each) => each !== undefined);
-      const predicted = this.predictAspect(recipe, shelf, aspect, known);
+      const predicted = this.predictAspect(recipe, shelf, { aspect, known, brushes });
       kept.set(aspect.key, predicted.kept);
       return predicted.build;
     });
@@ -69,12 +74,10 @@ export class BuildUpPredictor {
     return { ...plain, aspects };
   }
 
-  /** @param known steps to take over from, the likeliest first */
   private predictAspect(
     recipe: Recipe,
     shelf: Shelf,
-    aspect: Aspect,
-    known: readonly KeptSteps[],
+    { aspect, known, brushes }: AspectAsked,
   ): { build: AspectBuildUp; kept: KeptSteps } {
     const primer = potOn(shelf, recipe.groundPotId);
     const groundIsEstimate = primer.finish === 'metallic';
@@ -87,9 +90,8 @@ export class BuildUpPredictor {
     const steps = recipe.steps.map((written, index): StepBuildUp => {
       const included = painted.has(written.id);
       const step = painted.get(written.id) ?? inAspect(written, aspect);
-      const earlier = recipe.steps.slice(0, index);
       const before = known.flatMap((steps) => steps.get(step.id) ?? []);
-      const laid = this.laidPaint(step, earlier, shelf, before);
+      const laid = this.laidPaint(step, brushes[index], shelf, before);
       const isLift = lifts(step.technique);
       if (included)
         wet = isLift ? wet && liftedBy(step, wet, this.stops) : wetOn(step, laid, surface);
@@ -134,16 +136,15 @@ export class BuildUpPredictor {
 
   private laidPaint(
     step: PaintedStep,
-    earlier: Step[],
+    { shares, earlier, key: pots }: Brush,
     shelf: Shelf,
     before: readonly KeptStep[],
   ): LaidPaint {
-    const shares = flattenMix(step.mix, earlier);
-    const key = paintKey(step, shares, shelf);
-    const known = before.find(({ laid }) => laid.key === key);
-    if (known) return known.laid;
+    const key = `${strokeKey(step)} ${pots}`;
+    const known = before.find(({ laid }) => laid.key === key)?.laid ?? this.laidNow.get(key);
+    if (known) return known;
     const paint = mixedPaint(shares, shelf);
-    return {
+    const laid: LaidPaint = {
       key,
       paint,
       deposits: this.stops.map((at) => depositOf(step, paint, at)),
@@ -151,6 +152,8 @@ export class BuildUpPredictor {
       mix: mixedColour(step.mix, earlier, shelf),
       isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
     };
+    this.laidNow.set(key, laid);
+    return laid;
   }
 
   /** What a lifting line leaves; nothing is changed where nothing was wet. */
@@ -196,33 +199,12 @@ const wetOn = (step: PaintedStep, { paint }: LaidPaint, surface: readonly Place[
     surface.map(({ reflectance }) => reflectance),
   );
 
-/** Everything `laidPaint` depends on, as text: a message from another thread keeps no identity. */
-function paintKey(step: PaintedStep, shares: readonly PotShare[], shelf: Shelf): string {
-  const { technique, coats, placement, mix, weight, density, tool } = step;
-  const pots = shares.map(({ potId, share }) => {
-    const pot = potOn(shelf, potId);
-    const optics = clearKinds.includes(pot.kind)
-      ? 'clear'
-      : `${pot.swatch} ${pot.hiding} ${pot.swatchShows ?? ''}`;
-    return `${potId} ${share} ${optics} ${isEstimate(pot)}`;
-  });
-  const { from, to, softness, pull, last } = placement;
-  return [
-    technique,
-    coats,
-    mix.waterParts,
-    mix.mediumParts,
-    from,
-    to,
-    softness,
-    pull,
-    last?.from,
-    last?.to,
-    weight,
-    density,
-    tool?.feathers,
-    ...pots,
-  ].join();
+interface AspectAsked {
+  aspect: Aspect;
+  /** steps to take over from, the likeliest first */
+  known: readonly KeptSteps[];
+  /** one a line */
+  brushes: readonly Brush[];
 }
 
 function isSame(one: Spectrum, other: Spectrum): boolean {

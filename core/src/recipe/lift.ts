@@ -1,6 +1,6 @@
 import type { Spectrum } from '../colour/spectrum';
 import type { Optics } from '../paint/optics';
-import { depositOf, layOver } from './applyStep';
+import { depositOf, layOver, type Deposit } from './applyStep';
 import { depositAt } from './depositAt';
 import type { PaintedStep } from './paintedSteps';
 import { lifts, techniqueOf } from './techniques';
@@ -27,22 +27,32 @@ export interface Laid {
  *
  * @param paint optics of its mix, unthinned
  * @param stops places on the tone axis, 0–1, one for each spectrum
+ * @param deposits what it lays on each of them, where that is known
  */
 export function putOn(
   { surface, wet }: Laid,
   step: PaintedStep,
   paint: Optics,
   stops: readonly number[],
+  deposits: readonly (Deposit | null)[] = depositsOf(step, paint, stops),
 ): Laid {
   if (!lifts(step.technique))
     return {
-      surface: surface.map((below, i) => layOver(below, paint, depositOf(step, paint, stops[i]))),
+      surface: surface.map((below, i) => layOver(below, paint, deposits[i])),
       wet: wetLine(step, paint, surface),
     };
   if (!wet) return { surface, wet };
   const left = liftedBy(step, wet, stops);
   return { surface: asLeft(left, stops), wet: left };
 }
+
+/** What a line lays on each of some places; nothing where its technique lifts. */
+export const depositsOf = (
+  step: PaintedStep,
+  paint: Optics,
+  stops: readonly number[],
+): (Deposit | null)[] =>
+  lifts(step.technique) ? [] : stops.map((at) => depositOf(step, paint, at));
 
 /** A line just painted; null where what it leaves is dry before a brush is rinsed. */
 export function wetLine(

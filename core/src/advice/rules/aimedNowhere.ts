@@ -1,3 +1,4 @@
+import { aimKeyOf } from '../../recipe/aimOf';
 import { aimProblem } from '../../recipe/aimProblem';
 import { includedSteps } from '../../recipe/includedSteps';
 import { shapeOf } from '../../recipe/shapeOf';
@@ -5,10 +6,12 @@ import type { Finding } from '../finding';
 import { rule } from '../rule';
 
 /** A line is aimed at something its form has not: nothing of it is laid. */
-export const aimedNowhere = rule(2, ({ recipe }) => {
+export const aimedNowhere = rule(2, ({ recipe, aspects }) => {
   const shape = shapeOf(recipe);
   return includedSteps(recipe).flatMap((step): Finding[] => {
-    const problem = aimProblem(step, shape);
+    const key = aimKeyOf(step);
+    const isSomewhere = aspects.some(({ aspect }) => (aspect.weights.get(key) ?? 0) > 0);
+    const problem = key === '' || isSomewhere ? null : aimProblem(step, shape);
     if (!problem) return [];
     const written = recipe.steps.find(({ id }) => id === step.id) ?? step;
     const { aim: _aim, last: _last, ...placement } = written.placement;

@@ -19,13 +19,13 @@ const hidesFrom = 0.9;
 export const coveredLater = rule(
   16,
   (context) => {
-    const { lines, finished, stop, recipe } = context;
+    const { lines, judged, finished, stop, recipe } = context;
     const carried = new Set(
       recipe.steps.flatMap(({ mix }) =>
         mix.parts.flatMap((part) => (part.from === 'step' ? [part.stepId] : [])),
       ),
     );
-    return lines.flatMap((line): Finding[] => {
+    return judged.flatMap((line): Finding[] => {
       if (line.meaning === null || carried.has(line.step.id)) return [];
       const by = lines.slice(lines.indexOf(line) + 1).find((later) => hides(later, line, context));
       // Metal is laid over a colour for its sake.

@@ -29,7 +29,7 @@ const mattersOn = 0.15;
 
 /** A line that means to cover leaves what is below showing, and it shows in the finished surface. */
 export const doesNotCover = rule(3, (context) => {
-  return context.lines.flatMap((line): Finding[] => {
+  return context.judged.flatMap((line): Finding[] => {
     const { coverage, isEstimate } = line.build;
     const [least, written] = line.range;
     if (line.meaning !== 'cover' || !coverage) return [];

@@ -7,8 +7,8 @@ const seenFrom = 0.08;
 const carriesFrom = 0.5;
 
 /** Metal stirred into more matt paint than metal: the flakes are buried, and it reads as a dirty paint. */
-export const metalInMatt = rule(11, ({ lines, shelf }) => {
-  return lines.flatMap((line): Finding[] => {
+export const metalInMatt = rule(11, ({ judged, shelf }) => {
+  return judged.flatMap((line): Finding[] => {
     const pots = potsOf(line, shelf);
     const shareOf = (isMeant: (pot: (typeof pots)[number]['pot']) => boolean) =>
       pots.reduce((sum, { pot, share }) => sum + (isMeant(pot) ? share : 0), 0);

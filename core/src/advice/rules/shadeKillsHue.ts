@@ -37,7 +37,7 @@ const leftFrom = 0.72;
 export const shadeKillsHue = rule(10, (context) => {
   // Skin has violet and blue-grey in its shade and is no yellow, however sallow.
   if (context.recipe.surface === 'skin') return [];
-  return context.lines.flatMap((line): Finding[] => {
+  return context.judged.flatMap((line): Finding[] => {
     const { stage } = line.step;
     if (line.meaning === null || stage === 'base' || stage === 'prime') return [];
     const own = shownColour(line, context);

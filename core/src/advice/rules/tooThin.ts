@@ -14,8 +14,8 @@ const worthAWord = 2;
  * rings and bare spots. Glazes and filters are thin on purpose; of them it is a note at most.
  */
 export const tooThin = rule(5, (context) => {
-  const { lines, shelf } = context;
-  return lines.flatMap((line): Finding[] => {
+  const { judged, shelf } = context;
+  return judged.flatMap((line): Finding[] => {
     const { mix } = line.step;
     if (line.meaning === null) return [];
     const waterHeld = waterHeldBy(line.shares, shelf);

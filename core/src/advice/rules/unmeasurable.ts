@@ -26,8 +26,8 @@ const simplerWithin = 2;
  */
 export const unmeasurable = rule(
   17,
-  ({ recipe, lines, shelf }) => {
-    return lines.flatMap((line): Finding[] => {
+  ({ recipe, judged, shelf }) => {
+    return judged.flatMap((line): Finding[] => {
       const { step, number } = line;
       if (step.mix.parts.length < 2) return [];
       const counted = wholeParts(step.mix).reduce((sum, parts) => sum + parts, 0);

@@ -7,6 +7,7 @@ import type { Recipe } from '../../recipe/recipe';
 import type { Step } from '../../recipe/step';
 import { surfaceBelow } from '../../recipe/surfaceBelow';
 import { techniqueOf } from '../../recipe/techniques';
+import type { PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
@@ -18,8 +19,9 @@ const nothingBelow = 0.5;
 /** A line that changes nothing anybody would see. */
 export const unseenStep = rule(
   16,
-  ({ recipe, lines, shelf, build: { aspect } }) => {
-    return lines.flatMap(({ step, written, build, below, shares, meaning }, index): Finding[] => {
+  ({ recipe, lines, judged, shelf, build: { aspect } }) => {
+    return judged.flatMap((line): Finding[] => {
+      const { step, written, build, below, shares, meaning } = line;
       // A varnish or a medium is there for something else than its colour.
       if (build.mix.isClear || step.stage === 'finish') return [];
       if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
@@ -31,8 +33,7 @@ export const unseenStep = rule(
       return [
         {
           stepId: step.id,
-          kind:
-            most >= nothingBelow || isMeant(index) || meaning !== 'cover' ? 'note' : 'objection',
+          kind: most >= nothingBelow || isMeant(line) || meaning !== 'cover' ? 'note' : 'objection',
           sentence: 'Nobody will see this line: it changes next to nothing.',
           figure: { value: most, unit: 'ΔE00 at most' },
           fixes: [
@@ -46,10 +47,10 @@ export const unseenStep = rule(
     });
 
     /** A first coat in the colour of the primer evens it; after a wash the mid is brought back. */
-    function isMeant(index: number): boolean {
-      const before = lines.slice(0, index);
+    function isMeant(line: PaintedLine): boolean {
+      const before = lines.slice(0, lines.indexOf(line));
       return (
-        lines[index].step.stage === 'base' ||
+        line.step.stage === 'base' ||
         before.some(({ step }) => techniqueOf(step.technique).wantsRestoring)
       );
     }
