@@ -110,6 +110,40 @@ export { gradientBands, type GradientBand } from './form/gradientBands';
 export { guideMarks, type GuideMark } from './form/guideMarks';
 export { areaPainted, areaShares, readsAs, readsAsWhole } from './form/readsAs';
 export { forms } from './place/forms';
+export {
+  sideNames,
+  sideWords,
+  type Aim,
+  type AimSide,
+  type Stretch,
+  type WrittenAim,
+} from './place/aim';
+export { aimWords, aspectName } from './place/aimWords';
+export { plainAspect, type Aspect } from './place/aspects';
+export { placementsOf } from './place/shrinking';
+export {
+  mostSpots,
+  sectionWay,
+  sectionWayNames,
+  spotSchema,
+  type Sections,
+  type Shape,
+  type Spot,
+  type SpotMark,
+} from './place/shape';
+export { readySpotOf, usualShare } from './place/spotCells';
+export { aimOf } from './recipe/aimOf';
+export { aimProblem } from './recipe/aimProblem';
+export { aspectOfLine, aspectsOfRecipe } from './recipe/aspectsOfRecipe';
+export {
+  brushFacts,
+  brushNames,
+  brushSizes,
+  strokeFacts,
+  strokeNames,
+  toolWords,
+  type Tool,
+} from './recipe/tool';
 export { armyProgress, tickedOn, type UnitProgress } from './log/armyProgress';
 export { asDone } from './log/asDone';
 export { asMixed, brushedOf, mixOfBrushed } from './log/asMixed';
@@ -284,7 +318,7 @@ export { finishTotals, type FinishTotals } from './plan/finishTotals';
 export { flattenMix, type PotShare } from './recipe/flattenMix';
 export { formNames, type FormName } from './place/forms';
 export { formOf, shapeOf } from './recipe/shapeOf';
-export { coatsOf, includedSteps, reaches } from './recipe/includedSteps';
+export { coatsOf, includedSteps, rangeOfCoats, reaches } from './recipe/includedSteps';
 export {
   differencesBetween,
   mergeRecipes,
@@ -350,6 +384,7 @@ export {
 export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './place/toneAxis';
 export { valueStaircase, type Stair } from './recipe/valueStaircase';
 export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe/version';
+export { coatsInWords, densityWords, howWords, placeWords, whereWords } from './recipe/lineWords';
 export { wetVolumeMl } from './recipe/wetVolume';
 export { withFilm } from './recipe/withFilm';
 export { carriersOf, withoutStep, withStep } from './recipe/withoutStep';

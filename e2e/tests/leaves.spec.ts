@@ -48,7 +48,7 @@ test('the form is lit from another side, shown in greys, and chosen with the rec
   await expect(page.getByRole('img', { name: front })).toBeVisible();
   await isDrawn(page, front);
   const above = await pixelsOf(page, front);
-  await page.getByLabel('Light from').first().selectOption('below');
+  await page.getByLabel('Seen in light from').selectOption('below');
   await expect.poll(() => pixelsOf(page, front)).not.toBe(above);
   await isDrawn(page, front);
   expect((await tonesOf(page, front)).chroma).toBeGreaterThan(40);

@@ -5,7 +5,8 @@ import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { loadWords, mixWords, thinningWords } from '../recipe/mixWords';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueOf } from '../recipe/techniques';
-import { nearestStop } from '../place/toneAxis';
+import { coatsInWords, howWords, whereWords } from '../recipe/lineWords';
+import { shapeOf } from '../recipe/shapeOf';
 
 /**
  * A recipe as Markdown: what is painted at its finish level, line by line, for pasting elsewhere.
@@ -17,18 +18,18 @@ export function recipeMarkdown(recipe: Recipe, shelf: Shelf): string {
   const numberOf = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
   const potName = (potId: string) => potOn(shelf, potId).name;
   const rows = painted.map((step) => {
-    const { counts, label } = techniqueOf(step.technique);
+    const { label } = techniqueOf(step.technique);
+    const written = recipe.steps[numberOf(step.id) - 1];
     const earlier = recipe.steps.slice(0, numberOf(step.id) - 1);
     const stiffness = stiffnessOf(flattenMix(step.mix, earlier), shelf);
     const amount = [loadWords(step.mix), consistencyWord(step.mix, stiffness)].filter(Boolean);
-    const { from, to } = step.placement;
     return [
       numberOf(step.id),
       `${step.stage}, ${label}`,
       mixWords(step.mix, potName, numberOf),
       `${thinningWords(step.mix)} (${amount.join(', ')})`,
-      `${step.coats} ${counts}${step.coats === 1 ? '' : counts === 'pass' ? 'es' : 's'}`,
-      `${nearestStop(from).name} to ${nearestStop(to).name}`,
+      coatsInWords(written, recipe.finishLevel),
+      [whereWords(step, shapeOf(recipe)), howWords(step)].filter(Boolean).join('; '),
       `${step.dryMinutes} min`,
       step.note,
     ];

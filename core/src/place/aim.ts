@@ -17,14 +17,14 @@ const sides = {
   dark: { label: 'away from the light', name: 'dark side', direction: null },
 } as const satisfies Record<string, { label: string; name: string; direction: Direction | null }>;
 
-export type Side = keyof typeof sides;
-export const sideNames = Object.keys(sides) as [Side, ...Side[]];
+export type AimSide = keyof typeof sides;
+export const sideNames = Object.keys(sides) as [AimSide, ...AimSide[]];
 
 /** @example sideWords('down').name // → 'underside' */
-export const sideWords = (side: Side): { label: string; name: string } => sides[side];
+export const sideWords = (side: AimSide): { label: string; name: string } => sides[side];
 
 /** The unit direction of a side under a light. */
-export function directionOf(side: Side, light: LightDirection): Direction {
+export function directionOf(side: AimSide, light: LightDirection): Direction {
   const own = sides[side].direction;
   if (own) return own;
   const [x, y, z] = lightDirections[light];

@@ -14,7 +14,6 @@ import { depositAt } from './depositAt';
 import { coverageOf } from './predictBuildUp';
 import type { Recipe } from './recipe';
 import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
-import type { Step } from './step';
 import { lifts } from './techniques';
 import { ribbonStops } from '../place/toneAxis';
 

@@ -1,6 +1,8 @@
 import {
   counted,
-  formOf,
+  howWords,
+  shapeOf,
+  whereWords,
   surfaceOf,
   mixOfBrushed,
   loadWords,
@@ -27,7 +29,7 @@ import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
-import { leftWords, placeWords } from './benchWords';
+import { leftWords } from './benchWords';
 import { ModelButtons } from './ModelButtons';
 import { usePedal } from './usePedal';
 import { Figures } from '../../parts/figures/Figures';
@@ -45,7 +47,9 @@ export function NowPanel(props: NowPanelProps) {
   const { bench, army, hand, words, view, now, panel, onPanel } = props;
   const { task, step, recipe, coat } = now;
   const technique = techniqueOf(step.step.technique);
-  const form = surfaceOf(army, task)?.surface.form ?? formOf(recipe);
+  const shape = shapeOf(recipe, surfaceOf(army, task)?.surface.form);
+  const { form } = shape;
+  const how = howWords(step.step);
   const { answer: guide } = useAnswer(
     ofShelf,
     [recipe, step.step, form, step.mixColour.hex],
@@ -72,11 +76,12 @@ export function NowPanel(props: NowPanelProps) {
       </p>
       <h2>
         {technique.label[0].toUpperCase() + technique.label.slice(1)},{' '}
-        {placeWords(step.step.placement)}
+        {whereWords(step.step, shape)}
         <small>
           {counts} {task.coat} of {task.coats}
         </small>
       </h2>
+      {how && <p>{how}</p>}
       {step.step.note && <p dir="auto">{step.step.note}</p>}
       {step.caution && <Problem role="note">{step.caution}</Problem>}
       <Laid columns="minmax(0, 1fr) 200px">
@@ -195,7 +200,7 @@ function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
         surface={step.now}
         height={30}
       />
-      <PlacementMark {...step.step.placement} />
+      <PlacementMark {...step.step.placement} coats={task.coats} />
       <p>
         After this {counts}, dry{isLast ? '' : ' (more to come)'}{' '}
         <small className="quiet">wet, it looks starker</small>

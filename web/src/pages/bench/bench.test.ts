@@ -1,7 +1,7 @@
 import { benchSchema, type Army, type Batch } from '@yellow-ledger/core';
 import { coat, levy } from '../../testing/levy';
 import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
-import { benchWordsOf, leftWords, namedPlaces, placeWords } from './benchWords';
+import { benchWordsOf, leftWords, namedPlaces } from './benchWords';
 import { modelsWords } from '../../parts/words/modelsWords';
 
 const [unit] = levy.units;
@@ -67,15 +67,6 @@ describe('words at the bench', () => {
       '0:00',
       '1 h 0 min',
     ]);
-  });
-
-  test('a place is told by its ends', () => {
-    const told = (from: number, to: number) => placeWords({ from, to });
-    expect(told(0, 1)).toBe('everywhere');
-    expect(told(0.5, 1)).toBe('from mid up');
-    expect(told(0, 0.32)).toBe('from shadow down');
-    expect(told(0.32, 0.8)).toBe('from shadow to crown');
-    expect(told(0.79, 0.81)).toBe('the crown only');
   });
 
   test('the named places meet and cover the whole axis', () => {

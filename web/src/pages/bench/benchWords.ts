@@ -1,4 +1,4 @@
-import { nearestStop, toneStops, type Army, type Placement } from '@yellow-ledger/core';
+import { toneStops, type Army } from '@yellow-ledger/core';
 import { surfaceName, unitName } from '../../parts/words/surfaceWords';
 
 /** Names of what is on the bench. */
@@ -12,17 +12,6 @@ export function benchWordsOf(army: Army): BenchWords {
     unit: (unitId) => unitName(army, unitId),
     surface: (unitId, surfaceId) => surfaceName(army, { unitId, surfaceId }),
   };
-}
-
-/** @example placeWords({ from: 0.5, to: 1, … }) // → 'from mid up' */
-export function placeWords({ from, to }: Pick<Placement, 'from' | 'to'>): string {
-  const low = nearestStop(from).name;
-  const high = nearestStop(to).name;
-  if (from <= 0 && to >= 1) return 'everywhere';
-  if (low === high) return `the ${low} only`;
-  if (to >= 1) return `from ${low} up`;
-  if (from <= 0) return `from ${high} down`;
-  return `from ${low} to ${high}`;
 }
 
 /** Time left, for looking at in passing. @example leftWords(754_000) // → '12:34' */

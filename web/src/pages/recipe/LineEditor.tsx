@@ -20,6 +20,7 @@ import { FormProvider } from 'react-hook-form';
 import { Deeds } from '../../parts/Deeds';
 import { NoteField } from '../../parts/NoteField';
 import { OptionalChoice } from '../../parts/OptionalChoice';
+import { asFigure, OptionalField } from '../../parts/OptionalField';
 import { NumberField } from '../../parts/NumberField';
 import { Problem } from '../../parts/Problem';
 import { SelectField } from '../../parts/SelectField';
@@ -30,6 +31,7 @@ import { PlaceFigures } from './PlaceFigures';
 import { PlacementEditor } from './PlacementEditor';
 import type { RecipeLineProps } from './recipeLineProps';
 import { LineStudies } from './studies/LineStudies';
+import { ToolEditor } from './ToolEditor';
 import { useLeaveUnfinished } from './useDraft';
 
 const meaningOptions = meanings.map((id) => ({
@@ -92,6 +94,13 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             }}
           />
           <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
+          <OptionalField
+            name="coatsUpTo"
+            label="up to, until even"
+            inputMode="numeric"
+            placeholder="no more"
+            read={asFigure}
+          />
           <NumberField name="dryMinutes" label={dryLabel(step)} unit="min" />
           <SelectField name="level" label="From level" options={finishLevels} />
         </div>
@@ -138,10 +147,11 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
               <small> · {dropsErrorWords(drops)}</small>
             </p>
           )}
+          <ToolEditor />
+          <NoteField name="note" label="Note" rows={1} />
         </div>
         <div className="stacked line-editor-right">
-          <PlacementEditor />
-          <NoteField name="note" label="Note" rows={1} />
+          <PlacementEditor {...props} />
         </div>
         {build && buildUp && <PlaceFigures stops={build.stops} surface={buildUp.surface} />}
         <Deeds>

@@ -113,7 +113,7 @@ function mixChoices(
         ],
   );
   const onShelf = pots
-    .filter(({ id, retired, kind }) => used.has(id) || (!retired && kind !== 'primer'))
+    .filter(({ id, retired }) => used.has(id) || !retired)
     .map(({ id, name, swatch, kind, retired }) => ({
       id,
       name,

@@ -1,55 +1,63 @@
-import { nearestStop, pulls, toneStops, type Step } from '@yellow-ledger/core';
+import {
+  aimWords,
+  nearestStop,
+  pulls,
+  shapeOf,
+  toneStops,
+  type Placement,
+  type Step,
+} from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { Field } from '../../parts/Field';
+import { Fold } from '../../parts/Fold';
+import { FigureField } from '../../parts/FigureField';
+import { StretchField } from '../../parts/StretchField';
 import { PlacesPicture } from '../../parts/words/WordPicture';
+import { AimEditor } from './aim/AimEditor';
+import { LastCoat } from './aim/LastCoat';
+import type { RecipeLineProps } from './recipeLineProps';
 
 const pullWords = { down: 'towards the pit', even: 'evenly', up: 'towards the point' } as const;
 
-/** Where on the tone axis a line goes on, how soft its ends are and where its strokes finish. */
-export function PlacementEditor() {
+/** Where a line goes: on the tone axis, how soft its ends are, where its strokes finish, its aim. */
+export function PlacementEditor(props: RecipeLineProps) {
   const { control, register, setValue } = useFormContext<Step>();
   const placement = useWatch({ control, name: 'placement' });
   const { from, to, softness } = placement;
-  const moveTo = (low: number, high: number) =>
-    setValue('placement', { ...placement, from: low, to: high }, { shouldValidate: true });
+  const put = (next: Placement) => setValue('placement', next, { shouldValidate: true });
   const endWords = (at: number) => `${nearestStop(at).name} (${at.toFixed(2)})`;
   return (
     <fieldset className="stacked">
       <legend>
         Where: {endWords(from)} to {endWords(to)}
       </legend>
-      <div className="placement-axis">
-        <div className="axis-track">
-          <span
-            className="axis-span"
-            style={{ left: `${from * 100}%`, width: `${(to - from) * 100}%` }}
-          />
-          <AxisEnd label="Starts at" at={from} onMove={(at) => moveTo(Math.min(at, to), to)} />
-          <AxisEnd label="Ends at" at={to} onMove={(at) => moveTo(from, Math.max(at, from))} />
-        </div>
-        <span className="axis-stops" aria-hidden="true">
-          <PlacesPicture />
-          {toneStops.map(({ name, at }) => (
-            <span key={name} style={{ left: `${at * 100}%` }}>
-              {name}
-            </span>
-          ))}
-        </span>
-      </div>
-      <div className="flow placement-row">
-        <Field name="placement.softness" label={`Softness of the ends: ${softnessWords(softness)}`}>
-          {(attributes) => (
-            <Form.Range
-              min={0}
-              max={0.5}
-              step={0.01}
-              {...attributes}
-              {...register('placement.softness', { valueAsNumber: true })}
-            />
-          )}
-        </Field>
-        <div role="radiogroup" aria-label="Strokes finish" className="flow pull-choice">
+      <StretchField
+        label="Tone"
+        from={from}
+        to={to}
+        onMove={(low, high) => put(within({ ...placement, from: low, to: high }))}
+        marks={toneStops}
+      >
+        <PlacesPicture />
+      </StretchField>
+      <div className="flow">
+        <Form.Range
+          className="short-range"
+          aria-label="Softness of the ends"
+          min={0}
+          max={0.5}
+          step={0.01}
+          value={softness}
+          onChange={({ target }) => put({ ...placement, softness: Number(target.value) })}
+        />
+        <FigureField
+          label={`Ends: ${softnessWords(softness)}`}
+          value={softness}
+          isRight={(each) => each >= 0 && each <= 0.5}
+          expected="a number from 0 to 0.5"
+          onFigure={(each) => put({ ...placement, softness: each })}
+        />
+        <div role="radiogroup" aria-label="Strokes finish" className="flow">
           <span>Strokes finish</span>
           {pulls.map((pull) => (
             <Form.Check
@@ -63,28 +71,24 @@ export function PlacementEditor() {
           ))}
         </div>
       </div>
+      <Fold
+        title={`Aimed: ${placement.aim ? aimWords(placement.aim, shapeOf(props.draft.recipe)) : 'anywhere on it'}`}
+        isOpen={placement.aim !== undefined}
+      >
+        <AimEditor {...props} placement={placement} onPlace={put} />
+      </Fold>
+      <LastCoat {...props} placement={placement} onPlace={put} />
     </fieldset>
   );
 }
 
-interface AxisEndProps {
-  label: string;
-  at: number;
-  onMove: (at: number) => void;
+/** The last coat stays within the first when that is moved. */
+function within(placement: Placement): Placement {
+  const { from, to, last } = placement;
+  if (!last) return placement;
+  const clamped = (at: number) => Math.min(to, Math.max(from, at));
+  return { ...placement, last: { ...last, from: clamped(last.from), to: clamped(last.to) } };
 }
-
-/** One end of the placement; both lie on one track, and a pointer takes hold of the grips alone. */
-const AxisEnd = ({ label, at, onMove }: AxisEndProps) => (
-  <Form.Range
-    className="axis-end"
-    aria-label={label}
-    min={0}
-    max={1}
-    step={0.01}
-    value={at}
-    onChange={({ target }) => onMove(Number(target.value))}
-  />
-);
 
 /** @example softnessWords(0.1) // → 'soft' */
 function softnessWords(softness: number): string {

@@ -1,10 +1,16 @@
 import {
-  coatsOf,
+  aimOf,
+  aimWords,
+  howWords,
   loadWords,
   meaningTells,
   meaningWord,
+  rangeOfCoats,
+  shapeOf,
   techniqueOf,
   thinningWords,
+  type Recipe,
+  type Step,
 } from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
@@ -12,6 +18,7 @@ import Button from 'react-bootstrap/Button';
 import { Suspense } from 'react';
 import { GripVertical } from 'react-bootstrap-icons';
 import { fetched } from '../../parts/fetched';
+import { AspectStrips } from '../../parts/AspectStrips';
 import { MixBar } from '../../parts/MixBar';
 import { PlacementMark } from '../../parts/PlacementMark';
 import { Ribbon } from '../../parts/Ribbon';
@@ -27,7 +34,7 @@ const LineEditor = fetched(() => import('./LineEditor'));
 export function RecipeLine(props: RecipeLineProps) {
   const { step, number, words, meaning, build, buildUp, drops, isOpen, deeds, onKey, onToggle } =
     props;
-  const coats = coatsOf(step, props.draft.recipe.finishLevel);
+  const [least, most] = rangeOfCoats(step, props.draft.recipe.finishLevel);
   const { label, counts } = techniqueOf(step.technique);
   const {
     setNodeRef,
@@ -38,6 +45,7 @@ export function RecipeLine(props: RecipeLineProps) {
     transition,
     isDragging,
   } = useSortable({ id: step.id });
+  const where = [aimedWords(step, props.draft.recipe), howWords(step)].filter(Boolean).join('; ');
   const isSkipped = buildUp?.isIncluded === false;
   const className = [
     'line',
@@ -107,6 +115,7 @@ export function RecipeLine(props: RecipeLineProps) {
               <Figures> · {loadWords(step.mix)}</Figures>
             </small>
           </p>
+          {where && <p className="line-note">{where}</p>}
           {step.note && (
             <p className="line-note" dir="auto">
               {step.note}
@@ -114,7 +123,8 @@ export function RecipeLine(props: RecipeLineProps) {
           )}
         </div>
         <div className="line-column-coats">
-          <b>{coats}</b> <span>{coats === 1 ? counts : pluralOf(counts)}</span>
+          <b>{least < most ? `${least}–${most}` : least}</b>{' '}
+          <span>{most === 1 ? counts : pluralOf(counts)}</span>
           {meaning && (
             <small className="below" title={meaningTells(meaning)}>
               {meaningWord(meaning)}{' '}
@@ -129,7 +139,15 @@ export function RecipeLine(props: RecipeLineProps) {
             isEstimate={buildUp?.isEstimate}
             label={`The surface after line ${number}, from pit to point`}
           />
-          {!isSkipped && <PlacementMark {...step.placement} />}
+          {build && !isSkipped && (
+            <AspectStrips
+              build={build}
+              stepId={step.id}
+              shape={shapeOf(props.draft.recipe)}
+              label={`After line ${number}`}
+            />
+          )}
+          {!isSkipped && <PlacementMark {...step.placement} coats={step.coats} />}
         </div>
         <LineRemarks
           step={step}
@@ -148,6 +166,12 @@ export function RecipeLine(props: RecipeLineProps) {
       )}
     </li>
   );
+}
+
+/** What a line is aimed at beside its tone; the bracket under its ribbon shows that. */
+function aimedWords(step: Step, recipe: Recipe): string {
+  const { ofCoats: _each, ...aim } = aimOf(step);
+  return aimWords(aim, shapeOf(recipe));
 }
 
 const pluralOf = (counts: 'coat' | 'pass') => (counts === 'coat' ? 'coats' : 'passes');

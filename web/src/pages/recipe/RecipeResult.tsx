@@ -1,4 +1,5 @@
 import { counted, shapeOf, type EstimateCause, type Recipe } from '@yellow-ledger/core';
+import { AspectStrips } from '../../parts/AspectStrips';
 import { FormCanvas } from '../../parts/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../parts/Ribbon';
 import { minutesInWords } from '../../parts/words/minutesInWords';
@@ -32,6 +33,14 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           surface={surface}
           label={`The finished surface over ${words.potName(recipe.groundPotId)}, from pit to point`}
           isEstimate={last?.isEstimate}
+        />
+      )}
+      {build && (
+        <AspectStrips
+          build={build}
+          shape={shapeOf(recipe)}
+          label="The finished surface"
+          hasShares
         />
       )}
       <div className="result-row">

@@ -8,6 +8,7 @@ import {
   type Fix,
   type Pot,
   type Recipe,
+  type Spot,
   type Step,
 } from '@yellow-ledger/core';
 import { useNotice } from '../../parts/shell/notices';
@@ -79,6 +80,11 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
           : `Line ${moved.carrier} repairs what line ${moved.carried} dulls, so it stays below it.`,
       );
       return false;
+    },
+    /** The spots lines can be aimed at, and with them a line that is aimed at one: one deed. */
+    putSpots(spots: Spot[], aimed?: Step) {
+      const { spots: _before, ...rest } = aimed ? withStep(recipe, aimed) : recipe;
+      edited(spots.length > 0 ? { ...rest, spots } : rest, 'spots');
     },
     numberOf,
     /** Puts a fix in: one press, undone by one. */

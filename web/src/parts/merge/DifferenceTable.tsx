@@ -1,4 +1,5 @@
 import {
+  howWords,
   techniqueOf,
   thinningWords,
   type Difference,
@@ -82,13 +83,16 @@ function valueOf(difference: Difference, side: Side, words: RecipeWords): string
 
 export function lineOf(step: Step | undefined, words: RecipeWords): string {
   if (!step) return 'not there';
-  const { from, to } = step.placement;
+  const { from, to, aim, last } = step.placement;
   return [
     `${step.stage}, ${techniqueOf(step.technique).label}`,
     words.mix(step.mix),
     thinningWords(step.mix),
     `${step.coats}×`,
     `${from.toFixed(2)}–${to.toFixed(2)}`,
+    aim && `aimed: ${Object.keys(aim).join(', ')}`,
+    last && `the last ${last.from.toFixed(2)}–${last.to.toFixed(2)}`,
+    howWords(step),
     step.note,
   ]
     .filter(Boolean)

@@ -3,15 +3,19 @@ import {
   areaShares,
   drawForm,
   drawGuide,
+  formField,
   formNames,
+  forms,
   gradientBands,
   guideMarks,
   includedSteps,
   paintedForm,
+  placementsOf,
   readsAs,
   shapeOf,
   techniqueOf,
   toneStops,
+  usualShare,
   type FormName,
   type GradientBand,
   type GuideMark,
@@ -52,6 +56,9 @@ export interface ToneArea {
   share: number;
 }
 
+/** Cells along each side at which spots are measured. */
+const countedAt = 96;
+
 export const formWork = {
   /** RGBA of a form, painted and lit. */
   drawForm(asked: FormPictureAsked): Uint8ClampedArray<ArrayBuffer> {
@@ -62,6 +69,23 @@ export const formWork = {
   /** The finished surface as it is drawn on its form, every way its places look. */
   paintedForm(recipe: Recipe): PaintedRibbon {
     return paintedForm(recipe, shelfInHand());
+  },
+
+  /** Spots a form has of itself, each with its share of it. */
+  readySpots(form: FormName): { name: string; share: number }[] {
+    const field = formField({ form }, countedAt);
+    return (forms[form].spots ?? []).map((spot) => ({
+      name: spot.name,
+      share: Math.round(usualShare(field, spot) * 1000) / 1000,
+    }));
+  },
+
+  /** Share of the form each coat of a line goes on, the first one first. */
+  coatShares(recipe: Recipe, step: Step): number[] {
+    const shape = shapeOf(recipe);
+    return placementsOf(step.placement, step.coats).map((placement) =>
+      areaPainted({ ...step, placement }, shape),
+    );
   },
 
   /** Where a line goes on a form, how its strokes run, and how much of it that is. */

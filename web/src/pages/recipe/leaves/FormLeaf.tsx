@@ -20,6 +20,7 @@ import { useRecipeRows } from '../../../workers/useRecipeRows';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
 import { ArmsLength } from './ArmsLength';
+import { PaintedFor } from './PaintedFor';
 import { MeantAs } from './MeantAs';
 import './formLeaf.scss';
 
@@ -35,7 +36,8 @@ const viewWords = {
 export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
   const recipe = draft.recipe;
   const form = formOf(recipe);
-  const [light, setLight] = useState<LightDirection>('above');
+  const [chosenLight, setLight] = useState<LightDirection | null>(null);
+  const light = chosenLight ?? recipe.light ?? 'above';
   const [second, setSecond] = useState<LightDirection | ''>('');
   const [secondHex, setSecondHex] = useState('#3f78d8');
   const [greysOnly, setGreysOnly] = useState(false);
@@ -57,6 +59,8 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
   if (!build || !ribbon) return <p className="page-wait">Painting the form …</p>;
   const surface = build.steps.at(-1)?.surface ?? build.ground;
   const besideRibbon = isBesideThere ? besidePainted : undefined;
+  // A form whose back nobody paints is not looked at from behind.
+  const seen = views.filter((view) => view !== 'behind' || forms[form].hasBack);
   const losses = prediction.remarks.filter(
     ({ rule, isSetAside }) => rule === 'identity' && !isSetAside,
   );
@@ -74,7 +78,8 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
           pots={pots}
           onMean={(meantAs) => edit(meaning(recipe, meantAs), 'meantAs')}
         />
-        <Choice label="Light from" value={light} onChoose={setLight} options={lightNames} />
+        <PaintedFor recipe={recipe} onEdit={edit} />
+        <Choice label="Seen in light from" value={light} onChoose={setLight} options={lightNames} />
         <Choice
           label="Second light from"
           value={second}
@@ -109,7 +114,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
         />
       </div>
       <div className="form-views">
-        {views.map((view) => (
+        {seen.map((view) => (
           <figure key={view}>
             <FormCanvas
               label={`${forms[form].label}, ${viewWords[view]}`}

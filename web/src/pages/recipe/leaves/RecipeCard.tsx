@@ -2,16 +2,19 @@ import {
   hairDryerCaution,
   counted,
   includedSteps,
-  nearestStop,
+  coatsInWords,
+  howWords,
+  shapeOf,
   staysWetUntil,
   techniqueOf,
   thinningWords,
+  whereWords,
   type Recipe,
 } from '@yellow-ledger/core';
+import { AspectStrips } from '../../../parts/AspectStrips';
 import { MixBar } from '../../../parts/MixBar';
 import { PlacementMark } from '../../../parts/PlacementMark';
 import { Ribbon } from '../../../parts/Ribbon';
-import { coatsWords } from '../../../parts/words/coatsWords';
 import { dropsWords } from '../../../parts/words/dropsWords';
 import { minutesInWords } from '../../../parts/words/minutesInWords';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
@@ -60,8 +63,9 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
       <ol className="rows card-lines">
         {painted.map((step) => {
           const number = words.lineNumber(step.id);
-          const { counts, label } = techniqueOf(step.technique);
-          const { from, to } = step.placement;
+          const { label } = techniqueOf(step.technique);
+          const how = howWords(step);
+          const written = recipe.steps[number - 1];
           const wet = staysWet.find(({ stepId }) => stepId === step.id);
           const needed = drops[number - 1];
           // The prediction may still be of the draft before.
@@ -77,7 +81,13 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
                   stops={buildUp.stops}
                   label={`On the card, after line ${number}`}
                 />
-                <PlacementMark {...step.placement} />
+                <AspectStrips
+                  build={buildUp}
+                  stepId={step.id}
+                  shape={shapeOf(recipe)}
+                  label={`On the card, after line ${number}`}
+                />
+                <PlacementMark {...step.placement} coats={step.coats} />
               </div>
               <div className="card-words">
                 {isLarge && (
@@ -91,8 +101,9 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
                 <b dir="auto">{words.mix(step.mix)}</b> {thinningWords(step.mix)}
                 {consistency[number - 1] && ` (${consistency[number - 1]})`}
                 <br />
-                {label}, {coatsWords(step.coats, counts)}, {nearestStop(from).name} to{' '}
-                {nearestStop(to).name}
+                {label}, {coatsInWords(written, recipe.finishLevel)},{' '}
+                {whereWords(step, shapeOf(recipe))}
+                {how && `, ${how}`}
                 {step.dryMinutes > 0 && `, dry ${minutesInWords(step.dryMinutes)} each`}
                 {isLarge && (
                   <>

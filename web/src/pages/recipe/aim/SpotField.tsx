@@ -1,0 +1,71 @@
+import { formOf, forms, mostSpots, type Spot, type WrittenAim } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { ofShelf } from '../../../workers/parts';
+import { useAnswer } from '../../../workers/useAnswer';
+import { Choice } from '../../../parts/Choice';
+import type { PlacementPartProps } from './AimEditor';
+import { SpotSheet } from './SpotSheet';
+
+export interface SpotFieldProps extends PlacementPartProps {
+  aim: WrittenAim;
+  onAim: (aim: WrittenAim) => void;
+}
+
+const readyMark = 'ready ';
+const ownMark = 'own ';
+
+/** The spot a line is on: one of the recipe, one the form has of itself, or one of the painter's. */
+export function SpotField(props: SpotFieldProps) {
+  const { draft, step, placement, deeds, aim, onAim } = props;
+  const { recipe } = draft;
+  const [isOpen, setIsOpen] = useState(false);
+  const spots = recipe.spots ?? [];
+  const known = spots.find(({ id }) => id === aim.spot);
+  const isFull = spots.length >= mostSpots;
+  const form = formOf(recipe);
+  const { answer: ofForm } = useAnswer(ofShelf, [form], (worker) => worker.readySpots(form));
+  const taken = new Set(spots.map(({ name }) => name.trim().toLowerCase()));
+  const ready = isFull ? [] : (ofForm ?? []).filter(({ name }) => !taken.has(name));
+  const begin = (spot: Spot) => {
+    const aimed = { ...step, placement: { ...placement, aim: { ...aim, spot: spot.id } } };
+    deeds.putSpots([...spots, spot], aimed);
+    setIsOpen(true);
+  };
+  const choose = (chosen: string) => {
+    const own = ready.find(({ name }) => readyMark + name === chosen);
+    if (own) begin(newSpot(capital(own.name), own.share));
+    else if (chosen === ownMark) begin(newSpot(`Spot ${spots.length + 1}`, 0.05));
+    else onAim({ ...aim, spot: chosen === '' ? undefined : chosen });
+  };
+  const isGone = aim.spot !== undefined && !known;
+  return (
+    <>
+      <Choice label="On a spot" value={aim.spot ?? ''} onChoose={choose}>
+        <option value="">none</option>
+        {isGone && <option value={aim.spot}>one that is gone</option>}
+        {spots.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+        {ready.map(({ name }) => (
+          <option key={name} value={readyMark + name}>
+            {name}, as {forms[form].label} has it
+          </option>
+        ))}
+        {!isFull && <option value={ownMark}>a new spot …</option>}
+      </Choice>
+      {known && (
+        <Button variant="plain" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
+          {isOpen ? 'Close the spot' : 'Change the spot'}
+        </Button>
+      )}
+      {known && isOpen && <SpotSheet key={known.id} {...props} spot={known} />}
+    </>
+  );
+}
+
+const newSpot = (name: string, share: number): Spot => ({ id: crypto.randomUUID(), name, share });
+
+const capital = (text: string) => text[0].toUpperCase() + text.slice(1);

@@ -1,0 +1,52 @@
+import {
+  aspectName,
+  finishedSurface,
+  type AspectBuildUp,
+  type BuildUp,
+  type Shape,
+} from '@yellow-ledger/core';
+import { Ribbon } from './Ribbon';
+import './aspectStrips.scss';
+
+export interface AspectStripsProps {
+  build: BuildUp;
+  /** after which line; the finished surface where not said */
+  stepId?: string;
+  shape: Shape;
+  /** what it shows, for who cannot see it */
+  label: string;
+  /** how much of the form each is stands with its name */
+  hasShares?: boolean;
+}
+
+/** Under a ribbon a thin strip for every aspect that looks otherwise, by its name. */
+export function AspectStrips({ build, stepId, shape, label, hasShares }: AspectStripsProps) {
+  const surfaceOf = (of: AspectBuildUp) =>
+    stepId === undefined
+      ? finishedSurface(of)
+      : (of.steps.find((step) => step.stepId === stepId)?.surface ?? of.ground);
+  const plain = surfaceOf(build);
+  const others = build.aspects.flatMap((each) => {
+    const surface = surfaceOf(each);
+    const isOther = surface.some(({ hex }, i) => hex !== plain[i].hex);
+    return isOther && each.aspect.share > 0 ? [{ aspect: each.aspect, surface }] : [];
+  });
+  return others.map(({ aspect, surface }) => {
+    const name = aspectName(aspect.aim, shape);
+    const share = aspect.share < 0.01 ? '< 1 %' : `${Math.round(aspect.share * 100)} %`;
+    return (
+      <div key={aspect.key} className="aspect-strip">
+        <small dir="auto" title={`${name}, ${share} of the form`}>
+          {name}
+          {hasShares && ` ${share}`}
+        </small>
+        <Ribbon
+          stops={build.stops}
+          surface={surface}
+          label={`${label}, ${name}, ${share} of the form`}
+          height={8}
+        />
+      </div>
+    );
+  });
+}
