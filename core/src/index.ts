@@ -132,7 +132,7 @@ export {
   type SpotMark,
 } from './place/shape';
 export { readySpotOf, usualShare } from './place/spotCells';
-export { aimOf } from './recipe/aimOf';
+export { aimKeyOf, aimOf } from './recipe/aimOf';
 export { aimProblem } from './recipe/aimProblem';
 export { aspectOfLine, aspectsOfRecipe } from './recipe/aspectsOfRecipe';
 export {

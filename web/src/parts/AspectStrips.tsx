@@ -5,6 +5,7 @@ import {
   type BuildUp,
   type Shape,
 } from '@yellow-ledger/core';
+import { shareInWords } from './words/shareInWords';
 import { Ribbon } from './Ribbon';
 import './aspectStrips.scss';
 
@@ -17,25 +18,31 @@ export interface AspectStripsProps {
   label: string;
   /** how much of the form each is stands with its name */
   hasShares?: boolean;
+  /** only of what is aimed at the same */
+  only?: string;
+  /** there is no room beside it: names stand over the strips */
+  isNarrow?: boolean;
 }
 
 /** Under a ribbon a thin strip for every aspect that looks otherwise, by its name. */
-export function AspectStrips({ build, stepId, shape, label, hasShares }: AspectStripsProps) {
+export function AspectStrips(props: AspectStripsProps) {
+  const { build, stepId, shape, label, hasShares, only, isNarrow } = props;
   const surfaceOf = (of: AspectBuildUp) =>
     stepId === undefined
       ? finishedSurface(of)
       : (of.steps.find((step) => step.stepId === stepId)?.surface ?? of.ground);
   const plain = surfaceOf(build);
   const others = build.aspects.flatMap((each) => {
+    if (only !== undefined && each.aspect.key !== only) return [];
     const surface = surfaceOf(each);
     const isOther = surface.some(({ hex }, i) => hex !== plain[i].hex);
     return isOther && each.aspect.share > 0 ? [{ aspect: each.aspect, surface }] : [];
   });
   return others.map(({ aspect, surface }) => {
     const name = aspectName(aspect.aim, shape);
-    const share = aspect.share < 0.01 ? '< 1 %' : `${Math.round(aspect.share * 100)} %`;
+    const share = shareInWords(aspect.share);
     return (
-      <div key={aspect.key} className="aspect-strip">
+      <div key={aspect.key} className={isNarrow ? 'aspect-strip aspect-narrow' : 'aspect-strip'}>
         <small dir="auto" title={`${name}, ${share} of the form`}>
           {name}
           {hasShares && ` ${share}`}

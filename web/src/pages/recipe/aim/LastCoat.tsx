@@ -2,6 +2,7 @@ import { formOf, forms, toneStops } from '@yellow-ledger/core';
 import { FigureField } from '../../../parts/FigureField';
 import { StretchField } from '../../../parts/StretchField';
 import { Switch } from '../../../parts/Switch';
+import { shareInWords } from '../../../parts/words/shareInWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { PlacementPartProps } from './AimEditor';
@@ -65,7 +66,7 @@ export function LastCoat({ draft, step, placement, onPlace }: PlacementPartProps
           <p>
             {step.coats < 2
               ? 'With one coat there is no last one to be smaller.'
-              : `The coats go on ${(shares ?? []).map((share) => Math.round(share * 100)).join(', ')} % of ${forms[formOf(recipe)].label}.`}
+              : `The coats go on ${(shares ?? []).map(shareInWords).join(', ')} of ${forms[formOf(recipe)].label}.`}
           </p>
         </>
       )}

@@ -2,6 +2,7 @@ import {
   hairDryerCaution,
   counted,
   includedSteps,
+  aimKeyOf,
   coatsInWords,
   howWords,
   shapeOf,
@@ -60,6 +61,13 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
         stops={buildUp.stops}
         label="The finished surface on the card"
       />
+      <AspectStrips
+        build={buildUp}
+        shape={shapeOf(recipe)}
+        hasShares
+        isNarrow
+        label="The finished surface on the card"
+      />
       <ol className="rows card-lines">
         {painted.map((step) => {
           const number = words.lineNumber(step.id);
@@ -85,6 +93,8 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
                   build={buildUp}
                   stepId={step.id}
                   shape={shapeOf(recipe)}
+                  only={aimKeyOf(step)}
+                  isNarrow
                   label={`On the card, after line ${number}`}
                 />
                 <PlacementMark {...step.placement} coats={step.coats} />

@@ -1,6 +1,7 @@
 import { formOf, forms, techniqueOf, type FormName, type Recipe } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { GuidePicture } from '../../../parts/form/GuidePicture';
+import { shareInWords } from '../../../parts/words/shareInWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeLineProps } from '../recipeLineProps';
@@ -30,20 +31,19 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
       <GuidePicture
         guide={answer}
         size={size}
-        label={`Line ${number} on ${forms[form].label}: ${answer ? Math.round(answer.painted * 100) : 0} % of it`}
+        label={`Line ${number} on ${forms[form].label}: ${answer ? shareInWords(answer.painted) : '…'} of it`}
       />
       <div className="guide-words">
         <p>
           On {forms[form].label}, the figure’s own left is on the right. It goes on about{' '}
-          <b>{answer ? Math.round(answer.painted * 100) : '…'} %</b> of the surface,{' '}
+          <b>{answer ? shareInWords(answer.painted) : '…'}</b> of the surface,{' '}
           {softness < 0.03 ? 'with hard ends' : 'with soft ends, drawn broken'}
           {from > 0 && ', inside the layers before it, drawn as faint lines'}.
         </p>
         <p>{strokeWords(step.technique, pull, form, recipe.surface)}</p>
         {answer && answer.lights.length > 1 && (
           <p>
-            The lights of this recipe go on{' '}
-            {answer.lights.map((share) => `${Math.round(share * 100)} %`).join(', ')} of it, one
+            The lights of this recipe go on {answer.lights.map(shareInWords).join(', ')} of it, one
             after the other.
           </p>
         )}
