@@ -384,6 +384,7 @@ export {
 export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './place/toneAxis';
 export { valueStaircase, type Stair } from './recipe/valueStaircase';
 export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe/version';
+export { lineKey } from './army/ownFigures';
 export { coatsInWords, densityWords, howWords, placeWords, whereWords } from './recipe/lineWords';
 export { wetVolumeMl } from './recipe/wetVolume';
 export { withFilm } from './recipe/withFilm';

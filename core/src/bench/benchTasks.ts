@@ -25,6 +25,8 @@ export interface BenchTask {
   coat: number;
   /** coats of it these models get in all */
   coats: number;
+  /** the most that are written, where the coats may not be enough */
+  upTo: number;
   /** models that can be painted now */
   models: number[];
   /** models it is next on once something is dry, with the milliseconds that takes */
@@ -151,7 +153,7 @@ export function benchTasks(
     surface: UnitSurface,
     recipe: Recipe,
     version: number | null,
-    { step, index, coat, coats }: OpenCoat,
+    { step, index, coat, coats, upTo }: OpenCoat,
     rank: number[],
     heldBack: boolean,
   ) {
@@ -168,6 +170,7 @@ export function benchTasks(
       line: index + 1,
       coat,
       coats,
+      upTo,
       models: [],
       waiting: [],
       later: 0,

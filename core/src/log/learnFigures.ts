@@ -3,6 +3,7 @@ import { loadOf } from '../recipe/mix';
 import type { TechniqueName } from '../recipe/techniques';
 import type { LogEntry } from './entry';
 import { standing } from './standing';
+import { usualCoats } from './usualCoats';
 
 /** How a painter's figures compare with what was reckoned. */
 export interface Learned {
@@ -68,6 +69,7 @@ export function learnFigures(entries: readonly LogEntry[]): LearnedFigures {
       // A thicker film takes more paint; what was really mixed knows that already.
       paint: used(paint, film),
       film,
+      coats: Object.fromEntries([...usualCoats(entries)].map(([key, { coats }]) => [key, coats])),
     },
     handsOn,
     drying,

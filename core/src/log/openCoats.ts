@@ -1,5 +1,6 @@
 import type { UnitSurface } from '../army/army';
 import { stepsFor } from '../army/stepsFor';
+import { rangeOfCoats } from '../recipe/includedSteps';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import type { OnSurface } from './onFigure';
@@ -11,6 +12,8 @@ export interface OpenCoat {
   index: number;
   coat: number;
   coats: number;
+  /** the most its painter wrote, where the least may not be enough */
+  upTo: number;
 }
 
 /** Coats that are left to do on a surface, in their order, and how many are done. */
@@ -28,14 +31,19 @@ export function openCoats(
   const open = stepsFor(surface, recipe).flatMap((step): OpenCoat[] => {
     const index = recipe.steps.findIndex(({ id }) => id === step.id);
     const painted = on.coats.get(step.id) ?? [];
-    const coats = Math.max(step.coats, ...painted.map(({ wanted }) => wanted ?? 0));
+    // Of a range the least are to come; whether they are enough is asked at the last of them.
+    const [least, upTo] = rangeOfCoats(recipe.steps[index], recipe.finishLevel);
+    const coats = Math.max(
+      least < upTo ? least : step.coats,
+      ...painted.map(({ wanted }) => wanted ?? 0),
+    );
     done += Math.min(coats, painted.length);
     if (index <= foundTo || on.skipped.has(step.id)) return [];
     const laid = new Set(painted.map(({ coat }) => coat));
     return Array.from({ length: coats + painted.length }, (_, i) => i + 1)
       .filter((coat) => !laid.has(coat))
       .slice(0, Math.max(0, coats - painted.length))
-      .map((coat) => ({ step, index, coat, coats }));
+      .map((coat) => ({ step, index, coat, coats, upTo }));
   });
   return { open, done };
 }

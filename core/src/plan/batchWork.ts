@@ -1,7 +1,7 @@
 import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/army';
 import { spanOf, type Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
-import { usualHand, type OwnFigures } from '../army/ownFigures';
+import { asUsuallyPainted, usualHand, type OwnFigures } from '../army/ownFigures';
 import { isHeldBack, stepsFor } from '../army/stepsFor';
 import { staysUsableMinutes } from '../palette/staysUsable';
 import { flattenMix, type PotShare } from '../recipe/flattenMix';
@@ -179,7 +179,7 @@ export function batchWork(
     const areaCm2 = unit.areaCm2 * surface.share;
     const shape = shapeOf(recipe, surface.form);
     let heldBack = false;
-    const painted = stepsFor(surface, recipe);
+    const painted = asUsuallyPainted(stepsFor(surface, recipe), recipe, own);
     const waits = waitsOf(painted, batch);
     return painted.flatMap((step, index) => {
       heldBack ||= isHeldBack(surface, step);

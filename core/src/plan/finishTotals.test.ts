@@ -44,6 +44,7 @@ test('go by the painter’s own minutes where they were learned', () => {
     drying: 0.5,
     paint: 1,
     film: 1,
+    coats: {},
   });
   expect(own.handsOnMinutes).toBeCloseTo(2 * usual.handsOnMinutes, 9);
   expect(own.dryMinutes).toBeCloseTo(usual.dryMinutes / 2, 9);
@@ -51,7 +52,7 @@ test('go by the painter’s own minutes where they were learned', () => {
 });
 
 test('own minutes of a technique that is not used are not called own', () => {
-  const own = { handsOn: { spray: 3 }, drying: 1, paint: 1, film: 1 };
+  const own = { handsOn: { spray: 3 }, drying: 1, paint: 1, film: 1, coats: {} };
   expect(finishTotals(recipeWith([base]), 'table', own).isOwn).toBe(false);
 });
 

@@ -1,4 +1,4 @@
-import { usualHand, type OwnFigures } from '../army/ownFigures';
+import { asUsuallyPainted, usualHand, type OwnFigures } from '../army/ownFigures';
 import { shapeOf } from '../recipe/shapeOf';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Recipe } from '../recipe/recipe';
@@ -29,7 +29,8 @@ export function finishTotals(
   finishLevel: FinishLevel = recipe.finishLevel,
   own: OwnFigures = usualHand,
 ): FinishTotals {
-  const painted = includedSteps({ ...recipe, finishLevel });
+  const atLevel = { ...recipe, finishLevel };
+  const painted = asUsuallyPainted(includedSteps(atLevel), atLevel, own);
   const shape = shapeOf(recipe);
   const place = { room: 'usual', hairDryer: recipe.hairDryer === true } as const;
   const pots = new Set(

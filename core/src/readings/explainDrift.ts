@@ -143,7 +143,7 @@ function withStep(recipe: Recipe, stepId: string, as: Step | null): Recipe {
   const steps = recipe.steps.map((step) => {
     if (step.id !== stepId) return step;
     if (!as) return { ...step, isOut: true };
-    const { coatsAt: _atLevels, ...changed } = as;
+    const { coatsAt: _atLevels, coatsUpTo: _most, ...changed } = as;
     return changed;
   });
   return { ...recipe, steps };

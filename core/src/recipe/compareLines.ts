@@ -1,6 +1,6 @@
 import { colourDifference } from '../colour/colourDifference';
 import { isSameContent } from '../record/sameContent';
-import type { BuildUp } from './buildUp';
+import { everyAspect, finishedSurface, type BuildUp } from './buildUp';
 import type { Recipe } from './recipe';
 import type { Step } from './step';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
@@ -60,16 +60,26 @@ export function pairLines(left: Recipe, right: Recipe): LinePair[] {
   return pairs;
 }
 
-/** Where the finished surfaces of two recipes differ most to the eye. */
+/** Where the finished surfaces of two recipes differ most to the eye, in whichever aspect. */
 export function worstPlace(left: BuildUp, right: BuildUp): WorstPlace {
-  const finished = ({ steps, ground }: BuildUp) => steps.at(-1)?.surface ?? ground;
-  return toneStops
-    .map(({ name, at }) => ({
-      place: name,
-      difference: colourDifference(
-        finished(left)[left.stops.indexOf(at)],
-        finished(right)[right.stops.indexOf(at)],
-      ),
-    }))
+  const keys = new Set(
+    [...everyAspect(left), ...everyAspect(right)].flatMap(({ aspect }) =>
+      aspect.share > 0 ? [aspect.key] : [],
+    ),
+  );
+  // What only one of them is aimed at looks plain in the other.
+  const at = (build: BuildUp, key: string) =>
+    everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
+  return [...keys]
+    .flatMap((key) => {
+      const [one, other] = [at(left, key), at(right, key)];
+      return toneStops.map(({ name, at: tone }) => ({
+        place: name,
+        difference: colourDifference(
+          finishedSurface(one)[one.stops.indexOf(tone)],
+          finishedSurface(other)[other.stops.indexOf(tone)],
+        ),
+      }));
+    })
     .reduce((worst, each) => (each.difference > worst.difference ? each : worst));
 }

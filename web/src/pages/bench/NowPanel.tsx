@@ -79,6 +79,7 @@ export function NowPanel(props: NowPanelProps) {
         {whereWords(step.step, shape)}
         <small>
           {counts} {task.coat} of {task.coats}
+          {task.upTo > task.coats && ` to ${task.upTo}`}
         </small>
       </h2>
       {how && <p>{how}</p>}
@@ -103,6 +104,12 @@ export function NowPanel(props: NowPanelProps) {
           {modelsWords(task.waiting.map(({ model }) => model))}{' '}
           {task.waiting.length === 1 ? 'dries' : 'dry'} for another{' '}
           {leftWords(soonest - (hand.now - view.seenAt))}.
+        </p>
+      )}
+      {task.coat >= task.coats && task.upTo > task.coats && (
+        <p>
+          Look when it is dry: is it even? Then it is enough; if not, do it once more, up to{' '}
+          {task.upTo} {counts === 'pass' ? 'passes' : 'coats'}.
         </p>
       )}
       <div className="now-done">

@@ -31,6 +31,7 @@ import { PlaceFigures } from './PlaceFigures';
 import { PlacementEditor } from './PlacementEditor';
 import type { RecipeLineProps } from './recipeLineProps';
 import { LineStudies } from './studies/LineStudies';
+import { RangeEnds } from './RangeEnds';
 import { ToolEditor } from './ToolEditor';
 import { useLeaveUnfinished } from './useDraft';
 
@@ -147,6 +148,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
               <small> · {dropsErrorWords(drops)}</small>
             </p>
           )}
+          <RangeEnds {...props} />
           <ToolEditor />
           <NoteField name="note" label="Note" rows={1} />
         </div>

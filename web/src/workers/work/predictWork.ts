@@ -1,6 +1,12 @@
 import {
   adviseRecipe,
+  aspectOfLine,
   BuildUpPredictor,
+  everyAspect,
+  finishedSurface,
+  predictBuildUp,
+  rangeOfCoats,
+  ribbonStops,
   consistencyWord,
   dropsFor,
   estimatesOf,
@@ -48,7 +54,33 @@ const dropsKnown = new Map<string, Drops>();
 const dropsKept = 2000;
 whenChanged(['pots'], () => dropsKnown.clear());
 
+/** The surface after a line at the fewest and at the most coats its painter wrote. */
+export interface RangeEnds {
+  coats: readonly [least: number, most: number];
+  stops: number[];
+  surfaces: readonly [least: SurfaceColour[], most: SurfaceColour[]];
+}
+
 export const predictWork = {
+  /** Both ends of a line's range of coats; null where it says one figure. */
+  endsOfRange(recipe: Recipe, stepId: string): RangeEnds | null {
+    const index = recipe.steps.findIndex(({ id }) => id === stepId);
+    const coats = rangeOfCoats(recipe.steps[index], recipe.finishLevel);
+    if (coats[0] >= coats[1]) return null;
+    const { key } = aspectOfLine(recipe, stepId);
+    const after = (count: number) => {
+      const { coatsUpTo: _most, ...step } = { ...recipe.steps[index], coats: count };
+      const build = predictBuildUp(
+        { ...recipe, steps: recipe.steps.with(index, step).slice(0, index + 1) },
+        shelfInHand(),
+      );
+      const here = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
+      return finishedSurface(here);
+    };
+    const surfaces = [after(coats[0]), after(coats[1])] as const;
+    return { coats, stops: [...ribbonStops], surfaces };
+  },
+
   predict(recipe: Recipe): Prediction {
     const shelf = shelfInHand();
     const buildUp = predictor.predict(recipe, shelf);

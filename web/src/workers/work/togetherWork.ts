@@ -7,7 +7,7 @@ import {
   pinOf,
   potIdsOf,
   predictBuildUp,
-  readsAs,
+  readsAsWhole,
   unitOf,
   variedSurfaces,
   type Army,
@@ -121,11 +121,12 @@ function judgedOf(
   if (known) return known;
   const recipe = recipeOf(pin);
   if (!recipe) return null;
-  const { stops, ground, steps } = predictBuildUp(recipe, shelfInHand());
+  const build = predictBuildUp(recipe, shelfInHand());
+  const { stops, ground, steps } = build;
   const surface = steps.findLast(({ isIncluded }) => isIncluded)?.surface ?? ground;
   const at = (place: number) => surface[stops.findIndex((stop) => stop >= place)];
   const judged = {
-    reads: readsAs(surface, stops, formOf(recipe)),
+    reads: readsAsWhole(build, formOf(recipe)),
     light: at(0.8),
     mid: at(0.5),
     shadow: at(0.15),
