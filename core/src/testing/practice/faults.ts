@@ -1,3 +1,4 @@
+import { faultsAimed } from './faultsAimed';
 import { faultsByOthers } from './faultsByOthers';
 import { faultsOfColour } from './faultsOfColour';
 import { faultsOfOddities } from './faultsOfOddities';
@@ -12,4 +13,5 @@ export const practiceFaults: readonly PracticeFault[] = [
   ...faultsOfColour,
   ...faultsOfOddities,
   ...faultsByOthers,
+  ...faultsAimed,
 ];

@@ -1,3 +1,4 @@
+import { goodAimed } from './goodAimed';
 import { goodByMoreHands } from './goodByMoreHands';
 import { goodByOthers } from './goodByOthers';
 import { goodByOthersHard } from './goodByOthersHard';
@@ -20,6 +21,7 @@ export const goodOnScrap: readonly PracticeRecipe[] = [
   ...goodByOthers,
   ...goodByOthersHard,
   ...goodByMoreHands,
+  ...goodAimed,
 ];
 
 /** Recipes as good painters paint them: there is nothing to object to. */
