@@ -118,7 +118,7 @@ export {
   type Stretch,
   type WrittenAim,
 } from './place/aim';
-export { aimWords, aspectName } from './place/aimWords';
+export { aimWords, aspectName, aspectNames } from './place/aimWords';
 export { plainAspect, type Aspect } from './place/aspects';
 export { placementsOf } from './place/shrinking';
 export {
@@ -131,7 +131,7 @@ export {
   type Spot,
   type SpotMark,
 } from './place/shape';
-export { readySpotOf, usualShare } from './place/spotCells';
+export { readySpotOf, usualShare } from './place/spotWeights';
 export { aimKeyOf, aimOf } from './recipe/aimOf';
 export { aimProblem } from './recipe/aimProblem';
 export { aspectOfLine, aspectsOfRecipe } from './recipe/aspectsOfRecipe';

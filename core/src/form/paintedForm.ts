@@ -29,10 +29,15 @@ export interface AimedLooks {
   looks: readonly { quarters: readonly number[]; hexes: readonly string[] }[];
 }
 
-/** Distinct combinations of aims that are worked out; what is rarer looks like the nearest of them. */
-const mostLooks = 40;
+/**
+ * Lines times combinations of aims that are worked out, so that long recipes are drawn as soon as
+ * short ones; what is rarer looks like the nearest of them.
+ */
+const mostWork = 1600;
+const mostLooks = 120;
+const looksFor = (lines: number) => Math.min(mostLooks, Math.ceil(mostWork / Math.max(1, lines)));
 /** Together they are on so much of the form. */
-const lookedAtFrom = 0.97;
+const lookedAtFrom = 0.995;
 const countedAt = 96;
 
 /**
@@ -51,7 +56,10 @@ export function paintedForm(
   const aims = new Map(steps.map((step) => [aimKeyOf(step), aimOf(step)]));
   aims.delete('');
   const keys = [...aims.keys()];
-  const combinations = keys.length === 0 ? [everywhere] : combinationsOn(shape, [...aims.values()]);
+  const combinations =
+    keys.length === 0
+      ? [everywhere]
+      : combinationsOn(shape, [...aims.values()], looksFor(steps.length));
   const ground = groundOf(potOn(shelf, recipe.groundPotId));
   let groups: Group[] = [
     { laid: { surface: ribbonStops.map(() => ground), wet: null }, of: combinations },
@@ -119,7 +127,7 @@ function splitBy({ laid, of }: Group, aim: number): (Group & { quarters: number 
 }
 
 /** What combinations of aims a form has, the commonest first; rare ones are left out. */
-function combinationsOn(shape: Shape, aims: readonly Aim[]): Combination[] {
+function combinationsOn(shape: Shape, aims: readonly Aim[], most: number): Combination[] {
   const field = formField(shape, countedAt);
   const cells = field.inside.length;
   const { ids, quarters } = combinationsIn(field, aims, shape.spots ?? []);
@@ -136,7 +144,7 @@ function combinationsOn(shape: Shape, aims: readonly Aim[]): Combination[] {
   let before = 0;
   return counted
     .sort((one, other) => other.count - one.count)
-    .slice(0, mostLooks)
+    .slice(0, most)
     .filter(({ count }) => {
       const isRare = before >= lookedAtFrom * all;
       before += count;

@@ -3,12 +3,12 @@ import { acrossOf, upwardsOf, type FormField } from './formField';
 import { forms } from './forms';
 import { fade, insideStretch } from './placement';
 import type { Spot } from './shape';
-import { spotCells } from './spotCells';
+import { spotWeights } from './spotWeights';
 
 /** Degrees over which what faces a side turns away from it: half inside the angle, half outside. */
 const turnsWithin = 30;
 /** How broad a line round a part is, in widths of the picture. */
-const rimWide = 0.016;
+const rimWide = 0.01;
 
 const weightsKept = new WeakMap<FormField, Map<string, Float32Array>>();
 const mostKept = 40;
@@ -49,13 +49,13 @@ function workOut(field: FormField, aim: Aim, spot: Spot | undefined): Float32Arr
   const cells = inside.length;
   const weights = new Float32Array(cells * 2);
   if (aim.spot !== undefined && !spot) return weights;
-  const inSpot = spot && spotCells(field, spot);
+  const inSpot = spot && spotWeights(field, spot);
   const [lowest, highest] = extentOf(field);
   const direction = aim.facing && directionOf(aim.facing.side, field.light);
   for (let place = 0; place < cells * (hasBack ? 2 : 1); place++) {
     const cell = place % cells;
     if (!inside[cell] || (inSpot && !inSpot[place])) continue;
-    let weight = 1;
+    let weight = inSpot ? inSpot[place] : 1;
     if (direction && aim.facing) {
       const towards = place < cells ? normalZ[cell] : -normalZ[cell];
       const [x, y, z] = direction;

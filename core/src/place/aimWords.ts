@@ -20,6 +20,30 @@ export function aspectName(aim: Aim | null, shape: Shape): string {
   return names.join(', ');
 }
 
+/**
+ * Names of several aims, each told from the others: what would be called the same says how near or
+ * how far along as well.
+ * @example aspectNames([left within 85, left within 50], shape) // → ['its left, 85°', 'its left, 50°']
+ */
+export function aspectNames(aims: readonly (Aim | null)[], shape: Shape): string[] {
+  const names = aims.map((aim) => aspectName(aim, shape));
+  return names.map((name, i) => {
+    const isAlone = names.every((other, k) => k === i || other !== name);
+    const more = isAlone ? [] : figuresOf(aims[i]);
+    return [name, ...more].join(', ');
+  });
+}
+
+function figuresOf(aim: Aim | null): string[] {
+  if (!aim) return [];
+  const stretch = ({ from, to }: Stretch) => `${Math.round(from * 100)} to ${percent(to)}`;
+  return [
+    aim.facing && `${Math.round(aim.facing.within)}°`,
+    aim.along && stretch(aim.along),
+    aim.height && stretch(aim.height),
+  ].filter((each) => typeof each === 'string');
+}
+
 /** @example stretchName({ from: 0.6, to: 1, softness: 0 }, ['collar', 'hem'], 'middle') // → 'hem' */
 function stretchName(
   { from, to }: Stretch,

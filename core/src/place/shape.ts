@@ -38,6 +38,9 @@ export const spotSchema = z.strictObject({
   id: idSchema,
   name: lineOfText,
   share: numberWithin(0, 1).describe('of the area of the surface'),
+  softness: numberWithin(0, 1)
+    .optional()
+    .describe('how broad the fade at its edge is, as a share of its size; crisp where not said'),
   at: z
     .array(markSchema, { error: 'a list of places' })
     .max(12, 'at most 12 places')

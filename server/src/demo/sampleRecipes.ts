@@ -1,12 +1,19 @@
+import { bearerCloak } from './recipes/bearerCloak';
 import { copperHelm } from './recipes/copperHelm';
+import { ferrymanFace } from './recipes/ferrymanFace';
 import { lanternGlass } from './recipes/lanternGlass';
+import { mudskipTail } from './recipes/mudskipTail';
 import { oilskinFromShadow } from './recipes/oilskinFromShadow';
 import { oilskinRestored } from './recipes/oilskinRestored';
+import { reedBlade } from './recipes/reedBlade';
 import { reedCloak } from './recipes/reedCloak';
 import { reedCloakVariants } from './recipes/reedCloakVariants';
 import { weatheredSkin } from './recipes/weatheredSkin';
 
-/** Six recipes of the Lanternfen Levy, each painted after another school, and three more cloaks. */
+/**
+ * Six recipes of the Lanternfen Levy, each painted after another school, four that say where on the
+ * body, and three more cloaks.
+ */
 export const sampleRecipes = [
   oilskinFromShadow,
   oilskinRestored,
@@ -14,5 +21,9 @@ export const sampleRecipes = [
   weatheredSkin,
   copperHelm,
   lanternGlass,
+  ferrymanFace,
+  bearerCloak,
+  mudskipTail,
+  reedBlade,
   ...reedCloakVariants,
 ];

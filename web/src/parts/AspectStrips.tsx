@@ -1,5 +1,5 @@
 import {
-  aspectName,
+  aspectNames,
   finishedSurface,
   type AspectBuildUp,
   type BuildUp,
@@ -38,11 +38,18 @@ export function AspectStrips(props: AspectStripsProps) {
     const isOther = surface.some(({ hex }, i) => hex !== plain[i].hex);
     return isOther && each.aspect.share > 0 ? [{ aspect: each.aspect, surface }] : [];
   });
+  const names = aspectNames(
+    build.aspects.map(({ aspect }) => aspect.aim),
+    shape,
+  );
   return others.map(({ aspect, surface }) => {
-    const name = aspectName(aspect.aim, shape);
+    const name = names[build.aspects.findIndex((each) => each.aspect.key === aspect.key)];
     const share = shareInWords(aspect.share);
     return (
-      <div key={aspect.key} className={isNarrow ? 'aspect-strip aspect-narrow' : 'aspect-strip'}>
+      <div
+        key={aspect.key}
+        className={`aspect-strip ${isNarrow ? 'aspect-narrow' : hasShares ? 'aspect-beside' : ''}`}
+      >
         <small dir="auto" title={`${name}, ${share} of the form`}>
           {name}
           {hasShares && ` ${share}`}

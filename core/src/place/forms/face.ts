@@ -37,6 +37,7 @@ export const face = form({
   spots: [
     {
       name: 'brow',
+      softness: 0.7,
       discs: [
         { u: 0.37, v: 0.665, wide: 0.12, high: 0.035 },
         { u: 0.63, v: 0.665, wide: 0.12, high: 0.035 },
@@ -44,16 +45,18 @@ export const face = form({
     },
     {
       name: 'cheeks',
+      softness: 0.7,
       discs: [
         { u: 0.29, v: 0.44, wide: 0.085, high: 0.075 },
         { u: 0.71, v: 0.44, wide: 0.085, high: 0.075 },
       ],
     },
-    { name: 'nose', discs: [{ u: 0.5, v: 0.44, wide: 0.075, high: 0.06 }] },
-    { name: 'lips', discs: [{ u: 0.5, v: 0.295, wide: 0.115, high: 0.042 }] },
-    { name: 'chin', discs: [{ u: 0.5, v: 0.16, wide: 0.1, high: 0.06 }] },
+    { name: 'nose', softness: 0.7, discs: [{ u: 0.5, v: 0.44, wide: 0.075, high: 0.06 }] },
+    { name: 'lips', softness: 0.15, discs: [{ u: 0.5, v: 0.295, wide: 0.115, high: 0.042 }] },
+    { name: 'chin', softness: 0.7, discs: [{ u: 0.5, v: 0.16, wide: 0.1, high: 0.06 }] },
     {
       name: 'sockets',
+      softness: 0.7,
       discs: [
         { u: 0.37, v: 0.58, wide: 0.09, high: 0.05 },
         { u: 0.63, v: 0.58, wide: 0.09, high: 0.05 },
@@ -61,6 +64,7 @@ export const face = form({
     },
     {
       name: 'jaw and upper lip',
+      softness: 0.7,
       discs: [
         { u: 0.5, v: 0.36, wide: 0.1, high: 0.022 },
         { u: 0.37, v: 0.22, wide: 0.075, high: 0.1 },

@@ -72,11 +72,12 @@ export const formWork = {
   },
 
   /** Spots a form has of itself, each with its share of it. */
-  readySpots(form: FormName): { name: string; share: number }[] {
+  readySpots(form: FormName): { name: string; share: number; softness?: number }[] {
     const field = formField({ form }, countedAt);
     return (forms[form].spots ?? []).map((spot) => ({
       name: spot.name,
       share: Math.round(usualShare(field, spot) * 1000) / 1000,
+      ...(spot.softness !== undefined && { softness: spot.softness }),
     }));
   },
 

@@ -34,8 +34,9 @@ export function SpotField(props: SpotFieldProps) {
   };
   const choose = (chosen: string) => {
     const own = ready.find(({ name }) => readyMark + name === chosen);
-    if (own) begin(newSpot(capital(own.name), own.share));
-    else if (chosen === ownMark) begin(newSpot(`Spot ${spots.length + 1}`, 0.05));
+    if (own) begin({ id: crypto.randomUUID(), ...own, name: capital(own.name) });
+    else if (chosen === ownMark)
+      begin({ id: crypto.randomUUID(), name: `Spot ${spots.length + 1}`, share: 0.05 });
     else onAim({ ...aim, spot: chosen === '' ? undefined : chosen });
   };
   const isGone = aim.spot !== undefined && !known;
@@ -65,7 +66,5 @@ export function SpotField(props: SpotFieldProps) {
     </>
   );
 }
-
-const newSpot = (name: string, share: number): Spot => ({ id: crypto.randomUUID(), name, share });
 
 const capital = (text: string) => text[0].toUpperCase() + text.slice(1);

@@ -80,6 +80,13 @@ export function SpotSheet({ draft, step, deeds, words, spot }: SpotFieldProps & 
           expected="a number from 0 to 100"
           onFigure={(share) => put({ ...spot, share: share / 100 })}
         />
+        <FigureField
+          label="soft at its edge, %"
+          value={percentOf(spot.softness ?? 0)}
+          isRight={(each) => each >= 0 && each <= 100}
+          expected="a number from 0 for a crisp edge to 100"
+          onFigure={(each) => put({ ...spot, softness: each / 100 })}
+        />
         <p>
           Press on the form where it is, with Shift for one place more. Counted out there it is{' '}
           {guide ? percentOf(guide.painted) : '…'} % of {forms[form].label}.

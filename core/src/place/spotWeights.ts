@@ -1,6 +1,7 @@
 import { acrossOf, upwardsOf, type FormField } from './formField';
 import { forms, type FormName } from './forms';
 import type { ReadySpot } from './forms/form';
+import { fade } from './placement';
 import type { Spot } from './shape';
 
 /** A disc on a form: its middle, and how far it reaches, in widths and heights of the picture. */
@@ -13,13 +14,14 @@ export function readySpotOf(form: FormName, name: string): ReadySpot | undefined
 }
 
 /**
- * Cells of a form a spot takes: the nearest to its places until its share of the surface is met.
+ * Where on a form a spot is: the places nearest to where it was put, until its share of the surface
+ * is met; half of its fade lies inside that and half outside.
  *
- * @returns 1 where it is, in front (one figure a cell) and behind (another as many)
+ * @returns 1 inside to 0 outside, in front (one figure a cell) and behind (another as many)
  */
-export function spotCells(field: FormField, spot: Spot): Uint8Array {
+export function spotWeights(field: FormField, spot: Spot): Float32Array {
   const cells = field.inside.length;
-  const taken = new Uint8Array(cells * 2);
+  const weights = new Float32Array(cells * 2);
   const { hasBack } = forms[field.form];
   const sides = hasBack ? 2 : 1;
   const area = field.inside.reduce((sum, each) => sum + each, 0) * sides;
@@ -39,9 +41,12 @@ export function spotCells(field: FormField, spot: Spot): Uint8Array {
     }, Infinity);
     reached.push({ place, far });
   }
-  reached.sort((one, other) => one.far - other.far);
-  for (const { place } of reached.slice(0, wanted)) taken[place] = 1;
-  return taken;
+  if (wanted === 0) return weights;
+  const fars = Float64Array.from(reached, ({ far }) => far).sort();
+  const edge = fars[Math.min(wanted, fars.length) - 1];
+  for (const { place, far } of reached)
+    weights[place] = spot.softness ? fade(edge - far, spot.softness * edge) : Number(far <= edge);
+  return weights;
 }
 
 function discsOf(field: FormField, { name, at }: Spot): readonly Disc[] {
