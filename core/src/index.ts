@@ -264,6 +264,7 @@ export {
 export { lightPot, shadePot } from './progression/choosePots';
 export { draftRecipe } from './progression/draftRecipe';
 export {
+  mostInChain,
   progressionOptionsSchema,
   type ProgressionOptions,
 } from './progression/progressionOptions';

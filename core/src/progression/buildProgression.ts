@@ -8,6 +8,8 @@ import type { MixPart, Thinning } from '../recipe/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';
 import { lightPot, nearestMix, paintsAtHand, shadePot, type ChosenPot } from './choosePots';
+import type { Spot } from '../place/shape';
+import { addSpots } from './addSpots';
 import { DraftLines } from './draftLines';
 import type { ProgressionOptions } from './progressionOptions';
 import { lightenChoices, schools, shadeChoices, type SchoolName } from './schools';
@@ -19,6 +21,8 @@ export interface Progression {
   school: SchoolName;
   steps: Step[];
   groundPotId: string;
+  /** what its lines are aimed at */
+  spots: Spot[];
   notes: string[];
 }
 
@@ -52,8 +56,8 @@ export function buildProgression(options: ProgressionOptions, shelf: Shelf): Pro
     shelf,
   );
   const midColour = surfaceColour(masstoneOf(mid));
-  const dark = options.darks > 0 ? shadePot(midColour, options.shadeWith, shelf) : null;
-  const light = options.lights > 0 ? lightPot(midColour, options.lightenWith, shelf) : null;
+  const dark = options.darks > 0 ? darkOf(options, midColour, shelf) : null;
+  const light = options.lights > 0 ? lightOf(options, midColour, shelf) : null;
   tellWhatIsMissing(options, dark, light, notes);
   const tones: Tones = {
     midParts,
@@ -61,6 +65,7 @@ export function buildProgression(options: ProgressionOptions, shelf: Shelf): Pro
     darkPot: dark?.pot ?? null,
     isWash: dark?.pot.kind === 'wash',
     lightPot: light?.pot ?? null,
+    chain: chainOf(options, { dark, light, midParts }, shelf),
     darks: rungsTo(dark, mid, midColour, options.darks, darkestBy),
     lights: rungsTo(light, mid, midColour, options.lights, lightestBy),
     ...thinnings(options),
@@ -72,12 +77,40 @@ export function buildProgression(options: ProgressionOptions, shelf: Shelf): Pro
       `Primed with ${potOn(shelf, lines.groundPotId).name}: this way needs a pale ground.`,
     );
   way.write(tones, lines);
+  const spots = options.form ? addSpots(tones, lines, options.form, shelf) : [];
   return {
     school: options.school,
     steps: lines.steps,
     groundPotId: lines.groundPotId,
+    spots,
     notes: [...notes, ...lines.notes],
   };
+}
+
+/** The pot asked for, or the one the shelf has for it. @throws UnknownPotError */
+const darkOf = (options: ProgressionOptions, mid: SurfaceColour, shelf: Shelf) =>
+  options.darkPotId === undefined
+    ? shadePot(mid, options.shadeWith, shelf)
+    : { pot: potOn(shelf, options.darkPotId), isAsAsked: true };
+
+const lightOf = (options: ProgressionOptions, mid: SurfaceColour, shelf: Shelf) =>
+  options.lightPotId === undefined
+    ? lightPot(mid, options.lightenWith, shelf)
+    : { pot: potOn(shelf, options.lightPotId), isAsAsked: true };
+
+/** The pots to go through, darkest first: those named, or dark, mid and light. */
+function chainOf(
+  { chain }: ProgressionOptions,
+  ends: { dark: ChosenPot | null; light: ChosenPot | null; midParts: MixPart[] },
+  shelf: Shelf,
+): MixPart[][] {
+  const alone = (potId: string): MixPart[] => [{ from: 'pot', potId, parts: 1 }];
+  if (chain && chain.length > 1) return chain.map((potId) => alone(potOn(shelf, potId).id));
+  return [
+    ...(ends.dark && ends.dark.pot.kind !== 'wash' ? [alone(ends.dark.pot.id)] : []),
+    ends.midParts,
+    ...(ends.light ? [alone(ends.light.pot.id)] : []),
+  ];
 }
 
 function midOf({ mid }: ProgressionOptions, shelf: Shelf, notes: string[]): MixPart[] {

@@ -2,7 +2,11 @@ import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 
 /** Drafted lines as a recipe to be predicted, before it has a name and a size of its own. */
-export function draftRecipe(steps: Step[], groundPotId: string): Recipe {
+export function draftRecipe(
+  steps: Step[],
+  groundPotId: string,
+  on: Pick<Recipe, 'form' | 'spots'> = {},
+): Recipe {
   return {
     id: 'draft',
     name: 'Draft',
@@ -14,5 +18,7 @@ export function draftRecipe(steps: Step[], groundPotId: string): Recipe {
     steps,
     notes: '',
     archived: false,
+    ...(on.form && { form: on.form }),
+    ...(on.spots && on.spots.length > 0 && { spots: on.spots }),
   };
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { hexSchema } from '../colour/hex';
+import { formSchema } from '../place/shape';
 import { idSchema, wholeNumberWithin } from '../record/fields';
 import { finishLevelSchema } from '../recipe/step';
 import { lightenChoices, schools, shadeChoices, thinChoices } from './schools';
@@ -8,6 +9,8 @@ const oneOf = <Choices extends object>(choices: Choices) => {
   const names = Object.keys(choices) as [keyof Choices & string];
   return z.enum(names, { error: `one of ${names.join(', ')}` });
 };
+
+export const mostInChain = 6;
 
 /** What a draft is made from. */
 export const progressionOptionsSchema = z.strictObject({
@@ -27,6 +30,14 @@ export const progressionOptionsSchema = z.strictObject({
   thinWith: oneOf(thinChoices),
   finishLevel: finishLevelSchema,
   groundPotId: idSchema,
+  darkPotId: idSchema.optional().describe('shaded with this pot, whatever else is asked'),
+  lightPotId: idSchema.optional().describe('lightened with this pot, whatever else is asked'),
+  chain: z
+    .array(idSchema, { error: 'a list of pots' })
+    .max(mostInChain, `at most ${mostInChain} pots`)
+    .optional()
+    .describe('pots to go through one after the other, the darkest first'),
+  form: formSchema.optional().describe('the form it is drafted for; its spots get their lines'),
 });
 
 export type ProgressionOptions = z.infer<typeof progressionOptionsSchema>;

@@ -11,6 +11,8 @@ export interface Tones {
   /** shade with a wash rather than a mix */
   isWash: boolean;
   lightPot: Pot | null;
+  /** pots to go through, the darkest first; dark, mid and light where none were named */
+  chain: MixPart[][];
   /** away from the mid tone */
   darks: LadderRung[];
   lights: LadderRung[];

@@ -45,17 +45,29 @@ export const face = form({
     },
     {
       name: 'cheeks',
+      asks: 'warm',
       softness: 0.7,
       discs: [
         { u: 0.29, v: 0.44, wide: 0.085, high: 0.075 },
         { u: 0.71, v: 0.44, wide: 0.085, high: 0.075 },
       ],
     },
-    { name: 'nose', softness: 0.7, discs: [{ u: 0.5, v: 0.44, wide: 0.075, high: 0.06 }] },
-    { name: 'lips', softness: 0.15, discs: [{ u: 0.5, v: 0.295, wide: 0.115, high: 0.042 }] },
+    {
+      name: 'nose',
+      asks: 'warm',
+      softness: 0.7,
+      discs: [{ u: 0.5, v: 0.44, wide: 0.075, high: 0.06 }],
+    },
+    {
+      name: 'lips',
+      asks: 'warm',
+      softness: 0.15,
+      discs: [{ u: 0.5, v: 0.295, wide: 0.115, high: 0.042 }],
+    },
     { name: 'chin', softness: 0.7, discs: [{ u: 0.5, v: 0.16, wide: 0.1, high: 0.06 }] },
     {
       name: 'sockets',
+      asks: 'dark',
       softness: 0.7,
       discs: [
         { u: 0.37, v: 0.58, wide: 0.09, high: 0.05 },

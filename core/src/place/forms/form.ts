@@ -1,6 +1,8 @@
 /** A named small area a form has of itself: discs, in widths and heights of the picture. */
 export interface ReadySpot {
   name: string;
+  /** what painters mostly do to it: redden it, darken it, put a light in it */
+  asks?: 'warm' | 'dark' | 'light';
   /** how broad the fade at its edge usually is, as a share of its size */
   softness?: number;
   discs: readonly { u: number; v: number; wide: number; high: number }[];

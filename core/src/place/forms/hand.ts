@@ -65,6 +65,7 @@ export const hand = form({
   spots: [
     {
       name: 'knuckles',
+      asks: 'warm',
       softness: 0.7,
       discs: fingers.map(({ u, v }) => ({ u, v: v + 0.01, wide: 0.045, high: 0.035 })),
     },

@@ -20,8 +20,8 @@ export const orb = form({
   areaBelow: [0, 0.09, 0.27, 0.52, 0.74, 0.89, 0.975, 1],
   spots: [
     { name: 'iris', discs: [{ u: 0.5, v: 0.6, wide: 0.13, high: 0.13 }] },
-    { name: 'pupil', discs: [{ u: 0.5, v: 0.6, wide: 0.055, high: 0.055 }] },
-    { name: 'glint', discs: [{ u: 0.43, v: 0.69, wide: 0.035, high: 0.035 }] },
+    { name: 'pupil', asks: 'dark', discs: [{ u: 0.5, v: 0.6, wide: 0.055, high: 0.055 }] },
+    { name: 'glint', asks: 'light', discs: [{ u: 0.43, v: 0.69, wide: 0.035, high: 0.035 }] },
     { name: 'stalk', discs: [{ u: 0.5, v: 0.16, wide: 0.09, high: 0.14 }] },
   ],
 });

@@ -1,3 +1,6 @@
+export { chain } from './chain';
+export { drawnOut } from './drawnOut';
+export { edgeAndGlaze } from './edgeAndGlaze';
 export { lightDown } from './lightDown';
 export { oneCoat } from './oneCoat';
 export { restore } from './restore';

@@ -25,6 +25,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import { DraftColumn } from './DraftColumn';
 import { draftFormSchema, firstDraftForm, optionsOf, type DraftForm } from './draftForm';
+import { PotsChoice } from './PotsChoice';
 import { MidChoice } from './MidChoice';
 import './draft.scss';
 
@@ -81,6 +82,7 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
           onTicked={setChosen}
         />
         <MidChoice pots={pots} />
+        <PotsChoice pots={pots} hasChain={chosen.includes('chain')} />
         <div className="draft-fields">
           <SelectField name="groundPotId" label="Ground" options={grounds} />
           <NumberField name="darks" label="Darks" step={1} />

@@ -27,6 +27,7 @@ const pots = [primer, pot({})];
 const progression: Progression = {
   school: 'shadowUp',
   steps: [],
+  spots: [],
   groundPotId: 'primer',
   notes: ['Fen Umber stands in.', 'Primed pale.'],
 };

@@ -9,8 +9,8 @@ import {
 
 /** A drafted progression as a recipe of its own, named after its mid tone and its way. */
 export function recipeFromDraft(
-  { steps, groundPotId, school, notes }: Progression,
-  { mid, finishLevel }: ProgressionOptions,
+  { steps, groundPotId, school, spots, notes }: Progression,
+  { mid, finishLevel, form }: ProgressionOptions,
   pots: readonly Pot[],
 ): Recipe {
   const midName =
@@ -26,5 +26,7 @@ export function recipeFromDraft(
     steps,
     notes: notes.join('\n'),
     archived: false,
+    ...(form && { form }),
+    ...(spots.length > 0 && { spots }),
   };
 }

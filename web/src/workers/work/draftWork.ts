@@ -45,7 +45,10 @@ export const draftWork = {
     return asked.map((options) => {
       try {
         const progression = buildProgression(options, shelf);
-        const recipe = draftRecipe(progression.steps, progression.groundPotId);
+        const recipe = draftRecipe(progression.steps, progression.groundPotId, {
+          ...(options.form && { form: options.form }),
+          spots: progression.spots,
+        });
         return { asked: options, progression, build: predictBuildUp(recipe, shelf) };
       } catch (error) {
         if (error instanceof NothingToPaintWith || error instanceof UnknownPotError)
