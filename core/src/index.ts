@@ -170,6 +170,13 @@ export { type MatchPot } from './match/matchPot';
 export { mixMeter, type Looked } from './match/mixMeter';
 export { paintableWith, type Paintable } from './match/paintableWith';
 export { pairReasons, pairsWith, type Pair } from './match/pairsWith';
+export {
+  recolouring,
+  type Recoloured,
+  type RecolourAsked,
+  type RecolouredLine,
+} from './match/recolour';
+export { midOfRecipe } from './match/recolourTargets';
 export { ReplaceError, replacePot, usesPot } from './match/replacePot';
 export { replacementVerdict, standings, type Standing } from './match/replacementVerdict';
 export { shoppingList, type ShoppingLine } from './match/shoppingList';

@@ -65,8 +65,19 @@ export class DraftLines {
     return step.id;
   }
 
-  private cover(step: Step): void {
-    const needed = this.coatsFor(step);
+  /**
+   * A line as it is written already.
+   *
+   * @param mayNeedMore it is there to cover, and gets the coats it needs, if that is more
+   */
+  take(step: Step, { mayNeedMore = false } = {}): void {
+    if (mayNeedMore) this.cover(step, step.coats);
+    else this.steps.push(step);
+  }
+
+  private cover(step: Step, least = 1): void {
+    const covering = this.coatsFor(step);
+    const needed = covering === null ? null : Math.max(least, covering);
     if (needed !== null && needed <= patientCoats) {
       this.steps.push({ ...step, coats: needed });
       return;
