@@ -204,12 +204,12 @@ describe('files', () => {
     expect(pots.length).toBeGreaterThanOrEqual(40);
     const kinds = new Set(pots.map((kept: { content: Pot }) => kept.content.kind));
     expect([...kinds].sort()).toEqual(['ink', 'medium', 'paint', 'primer', 'varnish', 'wash']);
-    expect((await get('/api/recipes')).body.items).toHaveLength(9);
+    expect((await get('/api/recipes')).body.items).toHaveLength(sampleRecipes.length);
   });
 
   test('putting the sample in twice doubles nothing', async () => {
     await request(app).post('/api/demo/sample').set('Host', 'localhost').expect(204);
-    expect((await get('/api/recipes')).body.items).toHaveLength(9);
+    expect((await get('/api/recipes')).body.items).toHaveLength(sampleRecipes.length);
   });
 
   test('a recipe goes out with its pots and comes into an empty ledger as it was', async () => {
@@ -245,7 +245,7 @@ describe('files', () => {
   ])('%s is refused with a reason, and nothing is taken in', async (text, reason) => {
     const refused = await send(text).expect(400);
     expect(refused.body.error.message).toContain(reason);
-    expect((await get('/api/recipes')).body.items).toHaveLength(9);
+    expect((await get('/api/recipes')).body.items).toHaveLength(sampleRecipes.length);
   });
 
   test('one word of 70 MB is refused without being read to its end', async () => {

@@ -13,6 +13,7 @@ import { potWork } from './work/potWork';
 import { predictWork } from './work/predictWork';
 import { readingWork } from './work/readingWork';
 import { rescueWork } from './work/rescueWork';
+import { recolourWork } from './work/recolourWork';
 import { replaceWork } from './work/replaceWork';
 import { takeInHand } from './work/ledgerInHand';
 import { stockWork } from './work/stockWork';
@@ -37,6 +38,7 @@ const ledgerWorker = {
   ...matchWork,
   ...logWork,
   ...paletteWork,
+  ...recolourWork,
   ...replaceWork,
   ...readingWork,
   ...rescueWork,

@@ -8,6 +8,7 @@ export const leaves = [
   { path: 'form', label: 'On a form' },
   { path: 'values', label: 'Light steps' },
   { path: 'levels', label: 'Finish levels' },
+  { path: 'recolour', label: 'Recolour' },
   { path: 'versions', label: 'Versions' },
   { path: 'card', label: 'Card' },
 ] as const;

@@ -25,6 +25,7 @@ const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   form: fetched(() => import('./leaves/FormLeaf')),
   values: fetched(() => import('./leaves/ValuesLeaf')),
   levels: fetched(() => import('./leaves/LevelsLeaf')),
+  recolour: fetched(() => import('./leaves/RecolourLeaf')),
   versions: fetched(() => import('./leaves/VersionsLeaf')),
   card: fetched(() => import('./leaves/CardLeaf')),
 };
