@@ -48,7 +48,7 @@ async function layDikeWatch(page: Page): Promise<void> {
 const studies = ['Thinning', 'Where the mix comes from', 'Coverage', 'What it does'];
 
 const screens: Screen[] = [
-  ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(9)],
+  ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(13)],
   [
     'recipe',
     '/recipes/oilskin-shadow',
@@ -60,6 +60,25 @@ const screens: Screen[] = [
     async (page) => {
       await page.getByRole('button', { name: /^Line 4 / }).click();
       await expect(page.getByRole('slider', { name: 'Starts at' })).toBeVisible();
+    },
+  ],
+  [
+    'recipe with a line that is aimed open',
+    '/recipes/ferryman-face',
+    async (page) => {
+      await page.getByRole('button', { name: /^Line 5 / }).click();
+      await page.getByRole('button', { name: 'Change the spot' }).click();
+      await page.getByLabel('each coat smaller').check();
+      await page.getByRole('button', { name: /^With what/ }).click();
+      await expect(page.getByRole('slider', { name: 'Last coat starts at' })).toBeVisible();
+    },
+  ],
+  [
+    'recolouring',
+    '/recipes/reed-cloak/recolour',
+    async (page) => {
+      await page.getByRole('button', { name: 'Look for the mixes' }).click();
+      await expect(page.getByRole('heading', { name: 'After' })).toBeVisible();
     },
   ],
   ...leavesOf('/recipes/reed-cloak'),

@@ -1,4 +1,12 @@
-import { finishTotals, schools, techniqueOf, thinningWords, type Pot } from '@yellow-ledger/core';
+import {
+  aimWords,
+  finishTotals,
+  schools,
+  shapeOf,
+  techniqueOf,
+  thinningWords,
+  type Pot,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
@@ -72,6 +80,7 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
             <span>
               <b>{index + 1}</b> {techniqueOf(step.technique).label} ·{' '}
               <b dir="auto">{words.mix(step.mix)}</b> · {thinningWords(step.mix)} · {step.coats}×
+              {step.placement.aim && ` · ${aimWords(step.placement.aim, shapeOf(recipe))}`}
               {step.level !== 'field' && ` · from ${step.level}`}
             </span>
           </li>
