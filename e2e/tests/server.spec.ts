@@ -50,7 +50,7 @@ test('the demo is put back without touching the user’s own ledger', async ({ r
   await demo.stop();
 
   const again = await startServer({ demo: true, reset: true, dataFolder });
-  expect((await (await request.get(`${again.url}/api/recipes`)).json()).items).toHaveLength(13);
+  expect((await (await request.get(`${again.url}/api/recipes`)).json()).items).toHaveLength(14);
   await again.stop();
 
   const back = await startServer({ dataFolder });

@@ -4,6 +4,7 @@ import { ferrymanFace } from './recipes/ferrymanFace';
 import { lanternGlass } from './recipes/lanternGlass';
 import { mudskipTail } from './recipes/mudskipTail';
 import { oilskinFromShadow } from './recipes/oilskinFromShadow';
+import { oilskinSloe } from './recipes/oilskinSloe';
 import { oilskinRestored } from './recipes/oilskinRestored';
 import { reedBlade } from './recipes/reedBlade';
 import { reedCloak } from './recipes/reedCloak';
@@ -11,7 +12,7 @@ import { reedCloakVariants } from './recipes/reedCloakVariants';
 import { weatheredSkin } from './recipes/weatheredSkin';
 
 /**
- * Six recipes of the Lanternfen Levy, each painted after another school, four that say where on the
+ * Six recipes of the Lanternfen Levy, each painted after another school, one of them in another colour, four that say where on the
  * body, and three more cloaks.
  */
 export const sampleRecipes = [
@@ -25,5 +26,6 @@ export const sampleRecipes = [
   bearerCloak,
   mudskipTail,
   reedBlade,
+  oilskinSloe,
   ...reedCloakVariants,
 ];

@@ -1,10 +1,35 @@
-import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
+import {
+  aspectNames,
+  everyAspect,
+  finishedSurface,
+  shapeOf,
+  toneStops,
+  type BuildUp,
+  type Recipe,
+  type SurfaceColour,
+} from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useRecord } from '../../ledger/useParts';
 import { Choice } from '../../parts/Choice';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useRecipeRows } from '../../workers/useRecipeRows';
+
+/** The named places of every aspect of a finished surface. */
+function placesOf(build: BuildUp, recipe: Recipe) {
+  const every = everyAspect(build).filter(({ aspect }) => aspect.share > 0 || !aspect.aim);
+  const names = aspectNames(
+    every.map(({ aspect }) => aspect.aim),
+    shapeOf(recipe),
+  );
+  return every.flatMap((each, k) =>
+    toneStops.map(({ name, at }) => ({
+      id: `place ${name} ${each.aspect.key}`,
+      name: `finished, at the ${name}${every.length > 1 ? `, ${names[k]}` : ''}`,
+      colour: finishedSurface(each)[each.stops.indexOf(at)],
+    })),
+  );
+}
 
 export interface RecipeColourProps {
   onColour: (colour: SurfaceColour | null) => void;
@@ -22,13 +47,13 @@ export function RecipeColour({ onColour }: RecipeColourProps) {
     (worker) => (recipe ? worker.finished(recipe) : Promise.resolve(null)),
     recipe !== null,
   );
+  const places = build && recipe ? placesOf(build, recipe) : [];
   const choose = (chosen: string) => {
     setWhat(chosen);
     if (!build) return onColour(null);
     const line = build.steps.find(({ stepId }) => `line ${stepId}` === chosen);
-    const place = toneStops.find(({ name }) => `place ${name}` === chosen);
-    const surface = build.steps.at(-1)?.surface ?? build.ground;
-    onColour(line?.mix.colour ?? (place ? surface[build.stops.indexOf(place.at)] : null));
+    const place = places.find(({ id }) => id === chosen);
+    onColour(line?.mix.colour ?? place?.colour ?? null);
   };
   return (
     <span className="flow">
@@ -51,10 +76,7 @@ export function RecipeColour({ onColour }: RecipeColourProps) {
           onChoose={choose}
           options={[
             { id: '', name: 'choose …' },
-            ...toneStops.map(({ name }) => ({
-              id: `place ${name}`,
-              name: `finished, at the ${name}`,
-            })),
+            ...places,
             ...recipe.steps.map(({ id }, index) => ({
               id: `line ${id}`,
               name: `the mix of line ${index + 1}`,

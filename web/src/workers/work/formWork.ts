@@ -11,7 +11,8 @@ import {
   includedSteps,
   paintedForm,
   placementsOf,
-  readsAs,
+  predictBuildUp,
+  readsAsWhole,
   shapeOf,
   techniqueOf,
   toneStops,
@@ -127,9 +128,15 @@ export const formWork = {
   },
 
   /** The arm's-length colour on every form there is. */
-  readsOnForms(surface: SurfaceColour[], stops: number[]): Record<FormName, SurfaceColour> {
+  readsOnForms(recipe: Recipe): Record<FormName, SurfaceColour> {
+    const plain = predictBuildUp(recipe, shelfInHand());
     return Object.fromEntries(
-      formNames.map((form) => [form, readsAs(surface, stops, form)]),
+      formNames.map((form) => {
+        // What is aimed takes another share of every form.
+        const build =
+          plain.aspects.length > 0 ? predictBuildUp({ ...recipe, form }, shelfInHand()) : plain;
+        return [form, readsAsWhole(build, form)];
+      }),
     ) as Record<FormName, SurfaceColour>;
   },
 };

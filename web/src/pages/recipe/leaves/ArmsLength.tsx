@@ -4,7 +4,7 @@ import {
   forms,
   type BuildUp,
   type FormName,
-  type Pot,
+  type Recipe,
   type SurfaceColour,
 } from '@yellow-ledger/core';
 import { FigureTable } from '../../../parts/FigureTable';
@@ -15,18 +15,16 @@ import { useAnswer } from '../../../workers/useAnswer';
 import { Figures } from '../../../parts/figures/Figures';
 
 export interface ArmsLengthProps {
-  pots: Pot[];
+  recipe: Recipe;
   form: FormName;
   build: BuildUp;
   surface: readonly SurfaceColour[];
 }
 
 /** What an eye sees at arm's length, on this form and the others, and how the area is spread. */
-export function ArmsLength({ form, build, surface }: ArmsLengthProps) {
+export function ArmsLength({ recipe, form, build, surface }: ArmsLengthProps) {
   const { answer: areas } = useAnswer(ofShelf, [form], (worker) => worker.toneAreas(form));
-  const { answer: reads } = useAnswer(ofShelf, [surface], (worker) =>
-    worker.readsOnForms([...surface], [...build.stops]),
-  );
+  const { answer: reads } = useAnswer(ofShelf, [recipe], (worker) => worker.readsOnForms(recipe));
   return (
     <div className="columns">
       <div>

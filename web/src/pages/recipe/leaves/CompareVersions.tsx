@@ -1,10 +1,11 @@
-import { differenceWords, type Pot, type Recipe, type Version } from '@yellow-ledger/core';
+import { differenceWords, type Pot, type Recipe, type Version, shapeOf } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import Table from 'react-bootstrap/Table';
 import { useRecord } from '../../../ledger/useParts';
 import { useVersions } from '../../../ledger/useVersions';
 import { Choice } from '../../../parts/Choice';
 import { lineOf } from '../../../parts/merge/DifferenceTable';
+import { AspectStrips } from '../../../parts/AspectStrips';
 import { Ribbon } from '../../../parts/Ribbon';
 import { recipeWordsOf } from '../../../parts/words/recipeWords';
 import { versionOptions } from '../../../parts/words/versionOptions';
@@ -66,12 +67,12 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
                   <tr key={index} className={isSame ? 'pair-same' : 'pair-differs'}>
                     {(
                       [
-                        [l, leftIndex, answer.left, oneWords],
-                        [r, rightIndex, answer.right, otherWords],
+                        [l, leftIndex, answer.left, oneWords, one],
+                        [r, rightIndex, answer.right, otherWords, other],
                       ] as const
-                    ).map(([step, at, build, words], side) => (
+                    ).map(([step, at, build, words, of], side) => (
                       <td key={side}>
-                        {step && at !== null ? (
+                        {step && at !== null && of ? (
                           <>
                             <Ribbon
                               height={20}
@@ -79,6 +80,13 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
                               stops={build.stops}
                               label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}
                               isEstimate={build.steps[at].isEstimate}
+                            />
+                            <AspectStrips
+                              build={build}
+                              stepId={step.id}
+                              shape={shapeOf(of)}
+                              isNarrow
+                              label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}
                             />
                             <span dir="auto">
                               <b>{at + 1}</b> {lineOf(step, words)}

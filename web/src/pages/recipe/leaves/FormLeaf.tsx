@@ -141,7 +141,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
       {losses.map((remark) => (
         <p key={remark.sentence}>{remark.sentence}</p>
       ))}
-      <ArmsLength pots={pots} form={form} build={build} surface={surface} />
+      <ArmsLength recipe={recipe} form={form} build={build} surface={surface} />
     </section>
   );
 }
