@@ -402,6 +402,7 @@ export { estimatesOf, type EstimateCause } from './recipe/estimatesOf';
 export { lineMeanings } from './advice/lineMeanings';
 export { bringBackFix, setAsideFix } from './advice/setAside';
 export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './recipe/writtenRecipe';
+export { withKnownTakenIn } from './record/carriedFields';
 export { fieldErrors, sentenceOf, type FieldError } from './record/fieldErrors';
 export {
   idSchema,

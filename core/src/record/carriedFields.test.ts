@@ -1,9 +1,12 @@
 import fc from 'fast-check';
-import { recipeSchema } from '../recipe/recipe';
+import { z } from 'zod';
+import { recipeSchema, type Recipe } from '../recipe/recipe';
+import { stepSchema } from '../recipe/step';
+import { anyAimedRecipe } from '../testing/anyAim';
 import { potSchema } from '../paint/pot';
 import { anyRecipe } from '../testing/anyRecipe';
 import { pots } from '../testing/sampleRecipe';
-import { withCarriedBack, withUnknownCarried } from './carriedFields';
+import { withCarriedBack, withKnownTakenIn, withUnknownCarried } from './carriedFields';
 
 const anyName = fc.stringMatching(/^new[A-Z][a-z]{1,8}$/);
 
@@ -31,6 +34,40 @@ test('what is known stays untouched, and what is wrong stays wrong', () => {
   expect(potSchema.safeParse(wrong).error?.issues.map(({ path }) => path.join('.'))).toEqual([
     'hiding',
   ]);
+});
+
+test('what an older ledger kept unread of aims counts as soon as it is known', () => {
+  const placement = z.strictObject({
+    from: z.number(),
+    to: z.number(),
+    softness: z.number(),
+    pull: z.string(),
+  });
+  // As recipes were read before lines could be aimed.
+  const older = z.strictObject({
+    ...recipeSchema.shape,
+    light: z.never().optional(),
+    steps: z.array(z.strictObject({ ...stepSchema.shape, placement })),
+  });
+  const { light: _none, sections: _no, spots: _nor, ...known } = older.shape;
+  const olderSchema = z.strictObject(known);
+  fc.assert(
+    fc.property(anyAimedRecipe, (recipe) => {
+      const written = JSON.parse(JSON.stringify(recipe)) as Recipe;
+      const kept = withUnknownCarried(written, olderSchema, 5) as Recipe;
+      expect(olderSchema.safeParse(kept).success).toBe(true);
+      expect(kept.steps.some(({ placement: { aim } }) => aim !== undefined)).toBe(false);
+      const { more, ...now } = withKnownTakenIn(kept, recipeSchema);
+      expect(more).toBeUndefined();
+      expect(JSON.parse(JSON.stringify(now))).toEqual(written);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('a field nobody knows yet stays carried', () => {
+  const content = { ...pots.red, more: [{ at: ['glow'], value: 'faint', since: 9 }] };
+  expect(withKnownTakenIn(content, potSchema)).toBe(content);
 });
 
 test('a line moved keeps its field; a line deleted takes it along', () => {

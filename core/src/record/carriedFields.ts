@@ -59,7 +59,7 @@ export function withUnknownCarried(record: unknown, schema: z.ZodType, since: nu
 }
 
 /** Puts what was carried back in its places. What stood on something since deleted is let go. */
-export function withCarriedBack<Content extends { more?: CarriedField[] }>({
+export function withCarriedBack<Content extends { more?: CarriedField[] | undefined }>({
   more,
   ...content
 }: Content): object {
@@ -70,6 +70,22 @@ export function withCarriedBack<Content extends { more?: CarriedField[] }>({
     if (holder && isOwnName(key) && !(key in holder)) holder[key] = value;
   }
   return whole;
+}
+
+/**
+ * A record with what it carried in its places, once this ledger knows all of it: what an older one
+ * kept unread counts from then on.
+ *
+ * @returns the record as it is where something of it is not known yet, or is not right
+ */
+export function withKnownTakenIn<Content extends object>(
+  content: Content,
+  schema: z.ZodType<Content>,
+): Content {
+  const { more } = content as { more?: CarriedField[] };
+  if (!more || more.length === 0) return content;
+  const read = schema.safeParse(withCarriedBack(content));
+  return read.success ? read.data : content;
 }
 
 /** The object at a path; listed things are found by their `id` first, then by their place. */

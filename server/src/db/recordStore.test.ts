@@ -64,6 +64,15 @@ describe('a row that cannot be read hides no other', () => {
     expect(alone.body.error).toMatchObject({ code: 'damaged' });
   });
 
+  test('what an older release kept unread is in its place once it is known', async () => {
+    const { more: _none, usualThinner: _no, ...kept } = pot;
+    const more = [{ at: ['usualGlaze'], value: { waterParts: 6, mediumParts: 0 }, since: 4 }];
+    await spoil(JSON.stringify({ ...kept, more }));
+    const { body } = await server.get(`/api/pots/${pot.id}`).expect(200);
+    expect(body.content.usualGlaze).toEqual({ waterParts: 6, mediumParts: 0 });
+    expect(body.content.more).toBeUndefined();
+  });
+
   test('everything else still goes out, and comes in', async () => {
     await spoil('x', 'recipes', sampleRecipes[0].id);
     const file = JSON.parse((await server.get('/api/files/everything').expect(200)).text);

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { fieldErrors, sentenceOf, type Kept } from '@yellow-ledger/core';
+import { fieldErrors, sentenceOf, withKnownTakenIn, type Kept } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
 import { inParts, insertMany, valuesAtOnce } from './inParts';
@@ -101,8 +101,10 @@ export function recordStore<Content extends { id: string }>({
     const read = schema.safeParse(stored);
     if (!read.success)
       throw new DamagedRecord(table, id, fieldErrors(read.error, stored).map(sentenceOf).join(' '));
-    checked.set(id, { revision, content: read.data });
-    return { content: read.data, revision, savedAt: saved_at };
+    // What an older release kept unread of a newer file counts once it is known.
+    const kept = withKnownTakenIn(read.data, schema);
+    checked.set(id, { revision, content: kept });
+    return { content: kept, revision, savedAt: saved_at };
   }
 
   async function rowOf(id: string, within: Knex.Transaction): Promise<RecordRow | undefined> {

@@ -4,6 +4,7 @@ import {
   potIdsOf,
   sentenceOf,
   versionSchema,
+  withKnownTakenIn,
   type Freeze,
   type Recipe,
   type Version,
@@ -211,7 +212,7 @@ function fromRow(row: VersionRow): Version {
     ...(row.more === null ? {} : { more: parsed(row.more) }),
   };
   const read = versionSchema.safeParse(stored);
-  if (read.success) return read.data;
+  if (read.success) return withKnownTakenIn(read.data, versionSchema);
   const reason = fieldErrors(read.error, stored).map(sentenceOf).join(' ');
   throw new DamagedRecord('versions', `${row.recipe_id} ${row.number}`, reason);
 }
