@@ -2,14 +2,9 @@ import { formOf, forms, type Placement, type Stretch, type WrittenAim } from '@y
 import { Problem } from '../../../parts/Problem';
 import { StretchField } from '../../../parts/StretchField';
 import { Switch } from '../../../parts/Switch';
-import type { RecipeLineProps } from '../recipeLineProps';
+import type { PlacementPartProps } from './placementProps';
 import { SideField } from './SideField';
 import { SpotField } from './SpotField';
-
-export interface PlacementPartProps extends RecipeLineProps {
-  placement: Placement;
-  onPlace: (placement: Placement) => void;
-}
 
 const wholeStretch: Stretch = { from: 0.5, to: 1, softness: 0.15 };
 

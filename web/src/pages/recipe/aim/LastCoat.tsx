@@ -5,7 +5,7 @@ import { Switch } from '../../../parts/Switch';
 import { shareInWords } from '../../../parts/words/shareInWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import type { PlacementPartProps } from './AimEditor';
+import type { PlacementPartProps } from './placementProps';
 
 /** Coats that each go on less than the one before: where the last one goes, and their shares. */
 export function LastCoat({ draft, step, placement, onPlace }: PlacementPartProps) {

@@ -1,16 +1,11 @@
-import { formOf, forms, mostSpots, type Spot, type WrittenAim } from '@yellow-ledger/core';
+import { formOf, forms, mostSpots, type Spot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { Choice } from '../../../parts/Choice';
-import type { PlacementPartProps } from './AimEditor';
+import type { SpotFieldProps } from './placementProps';
 import { SpotSheet } from './SpotSheet';
-
-export interface SpotFieldProps extends PlacementPartProps {
-  aim: WrittenAim;
-  onAim: (aim: WrittenAim) => void;
-}
 
 const readyMark = 'ready ';
 const ownMark = 'own ';

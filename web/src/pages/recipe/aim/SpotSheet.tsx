@@ -9,7 +9,7 @@ import { Switch } from '../../../parts/Switch';
 import { Problem } from '../../../parts/Problem';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import type { SpotFieldProps } from './SpotField';
+import type { SpotFieldProps } from './placementProps';
 
 const size = 180;
 
