@@ -285,6 +285,7 @@ export {
 } from './progression/schools';
 export { tonalLadder } from './progression/tonalLadder';
 export { controlChart, firstModels, type ControlChart, type Lab } from './readings/controlChart';
+export { atTone, lineOfPlace, placeKey, toneOf, type ReadPlace } from './readings/readPlace';
 export { explainDrift, labsOf, type DriftCause } from './readings/explainDrift';
 export { fitFilm, fitHiding, type Fit } from './readings/fitHand';
 export { likelierPlace } from './readings/likelierPlace';

@@ -156,6 +156,7 @@ export const entrySchema = z.discriminatedUnion(
     entryOf('reading', {
       where: whereSchema,
       place: numberWithin(0, 1).describe('on the tone axis'),
+      line: idSchema.optional().describe('read where this line is aimed; elsewhere where not said'),
       lab: z.tuple([numberWithin(0, 100), numberWithin(-200, 200), numberWithin(-200, 200)]),
       from: z.enum(['reader', 'photo'], { error: 'reader or photo' }),
     }),

@@ -2,7 +2,7 @@ import { groundOf, potOn } from '../recipe/mixedPaint';
 import { laidOver } from '../recipe/surfaceBelow';
 import { surfaceColour } from '../colour/surfaceColour';
 import type { Step } from '../recipe/step';
-import { mixOf, shelf } from '../testing/sampleRecipe';
+import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';
 import { paintedAndRead } from '../testing/simulatedPainter';
 import { controlChart, firstModels, type Lab, type ReadModel } from './controlChart';
@@ -203,4 +203,29 @@ describe('readings in the log', () => {
     });
     expect(readModels(entries, 'watch', 'helm').models).toEqual([]);
   });
+});
+
+test('a place is read where a line is aimed as well as elsewhere, each against its own prediction', () => {
+  const glow = stepWith({ id: 'glow', mix: mixOf({ yellow: 1 }), coats: 3 });
+  const aimed = recipeWith([
+    stepWith({ id: 'base', mix: mixOf({ red: 1 }), coats: 2 }),
+    {
+      ...glow,
+      placement: { ...glow.placement, from: 0, aim: { facing: { side: 'down', within: 70 } } },
+    },
+  ]);
+  const [plain, there] = labsOf(aimed, shelf, [0.5, { at: 0.5, line: 'glow' }]);
+  expect(there[0]).toBeGreaterThan(plain[0] + 15);
+  expect(labsOf(aimed, shelf, [{ at: 0.5, line: 'nobody' }])).toEqual([plain]);
+  const film = fitFilm(
+    [
+      {
+        recipe: aimed,
+        places: [{ at: 0.5, line: 'glow' }],
+        labs: labsOf(withFilm(aimed, 0.8), shelf, [{ at: 0.5, line: 'glow' }]),
+      },
+    ],
+    shelf,
+  );
+  expect(film.value).toBeCloseTo(0.8, 1);
 });

@@ -3,7 +3,9 @@ import { groundOf, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { mostThinner, loadOf } from '../recipe/mix';
 import { mostCoats, type Step } from '../recipe/step';
+import { aspectOfLine } from '../recipe/aspectsOfRecipe';
 import { laidOver } from '../recipe/surfaceBelow';
+import { lineOfPlace, placeKey, toneOf, type ReadPlace } from './readPlace';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Lab } from './controlChart';
 
@@ -25,7 +27,7 @@ const potHasToExplain = 0.1;
  * Which single change to a recipe would best make what has changed on the figures: a line loaded
  * otherwise, a coat too few or too many, another pot of the shelf in its mix.
  *
- * @param places on the tone axis, where the change was read
+ * @param places where the change was read
  * @param change what was read now less what was read before, Lab, by place
  * @param candidates pots that might have been taken by mistake
  * @returns the best first; none that explains less than a third
@@ -34,7 +36,7 @@ const potHasToExplain = 0.1;
 export function explainDrift(
   recipe: Recipe,
   shelf: Shelf,
-  places: readonly number[],
+  places: readonly ReadPlace[],
   change: readonly Lab[],
   candidates: readonly string[],
 ): DriftCause[] {
@@ -128,13 +130,26 @@ function changedPots(
   );
 }
 
-/** What a recipe is predicted to look like at places of the tone axis. */
-export function labsOf(recipe: Recipe, shelf: Shelf, places: readonly number[]): Lab[] {
+/** What a recipe is predicted to look like at places that are read. @throws CarryError, UnknownPotError */
+export function labsOf(recipe: Recipe, shelf: Shelf, places: readonly ReadPlace[]): Lab[] {
   const ground = groundOf(potOn(shelf, recipe.groundPotId));
-  const onto = places.map(() => ground);
-  return laidOver(recipe, shelf, onto, { stops: places }).map((spectrum): Lab => {
-    const { value, a, b } = surfaceColour(spectrum);
-    return [value, a, b];
+  const labs = new Map<string, Lab>();
+  const lines = new Set(places.map(lineOfPlace));
+  for (const line of lines) {
+    const here = places.filter((place) => lineOfPlace(place) === line);
+    const onto = here.map(() => ground);
+    const part = {
+      stops: here.map(toneOf),
+      ...(line !== null && { aspect: aspectOfLine(recipe, line) }),
+    };
+    laidOver(recipe, shelf, onto, part).forEach((spectrum, i) => {
+      const { value, a, b } = surfaceColour(spectrum);
+      labs.set(placeKey(here[i]), [value, a, b]);
+    });
+  }
+  return places.flatMap((place) => {
+    const lab = labs.get(placeKey(place));
+    return lab ? [lab] : [];
   });
 }
 

@@ -6,13 +6,13 @@ import type { Recipe } from '../recipe/recipe';
 import { withFilm } from '../recipe/withFilm';
 import type { Lab } from './controlChart';
 import { labsOf } from './explainDrift';
+import { placeKey, type ReadPlace } from './readPlace';
 
 /** What was read of one model, beside what was painted on it. */
 export interface ReadAsDone {
   /** as it was really painted */
   recipe: Recipe;
-  /** on the tone axis */
-  places: readonly number[];
+  places: readonly ReadPlace[];
   labs: readonly Lab[];
 }
 
@@ -57,13 +57,13 @@ export function fitHiding(read: readonly ReadAsDone[], shelf: Shelf, potId: stri
 
 function meanError(
   read: readonly ReadAsDone[],
-  predict: (recipe: Recipe, places: readonly number[]) => Lab[],
+  predict: (recipe: Recipe, places: readonly ReadPlace[]) => Lab[],
 ): number {
   const known = new Map<Recipe, Map<string, Lab[]>>();
   let sum = 0;
   let count = 0;
   for (const { recipe, places, labs } of read) {
-    const key = places.join(' ');
+    const key = places.map(placeKey).join();
     const ofRecipe = known.get(recipe) ?? new Map<string, Lab[]>();
     const predicted = ofRecipe.get(key) ?? predict(recipe, places);
     known.set(recipe, ofRecipe.set(key, predicted));

@@ -4,6 +4,7 @@ import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
 import type { Lab } from './controlChart';
+import { atTone, type ReadPlace } from './readPlace';
 import { labsOf } from './explainDrift';
 
 /** A reading so far off what is predicted for its place is looked at twice, ΔE00. */
@@ -14,17 +15,16 @@ const muchNearer = 0.4;
 /**
  * Whether a reading looks as if another place had been read than was said.
  *
- * @param place on the tone axis, 0–1
  * @returns the named place it fits far better; null where it fits its own, or no other
  * @throws CarryError, UnknownPotError
  */
 export function likelierPlace(
   lab: Lab,
-  place: number,
+  place: ReadPlace,
   recipe: Recipe,
   shelf: Shelf,
 ): { place: ToneStopName; at: number; difference: number; said: number } | null {
-  const places = [place, ...toneStops.map(({ at }) => at)];
+  const places = [place, ...toneStops.map(({ at }) => atTone(place, at))];
   const read = colourOfLab(...lab);
   const [said, ...named] = labsOf(recipe, shelf, places).map((predicted) =>
     colourDifference(colourOfLab(...predicted), read),

@@ -1,10 +1,10 @@
 import type { ReadModel } from './controlChart';
 import type { EntryOf, LogEntry } from '../log/entry';
+import { placeKey, toneOf, type ReadPlace } from './readPlace';
 import { standing } from '../log/standing';
 
 export interface Readings {
-  /** on the tone axis */
-  places: number[];
+  places: ReadPlace[];
   models: ReadModel[];
   /** models of which a place is missing */
   left: number[];
@@ -25,19 +25,26 @@ export function readModels(
       entry.where.unitId === unitId &&
       entry.where.surfaceId === surfaceId,
   );
-  const byModel = new Map<number, Map<number, EntryOf<'reading'>['lab']>>();
-  for (const { where, place, lab } of readings)
+  const byModel = new Map<
+    number,
+    Map<string, { place: ReadPlace; lab: EntryOf<'reading'>['lab'] }>
+  >();
+  for (const { where, place: at, line, lab } of readings) {
+    const place: ReadPlace = line === undefined ? at : { at, line };
     for (const model of where.models)
-      byModel.set(model, (byModel.get(model) ?? new Map()).set(place, lab));
+      byModel.set(model, (byModel.get(model) ?? new Map()).set(placeKey(place), { place, lab }));
+  }
   const first = [...byModel.values()].at(0);
   if (!first) return { places: [], models: [], left: [] };
-  const places = [...first.keys()].sort((one, other) => one - other);
+  const places = [...first.values()]
+    .map(({ place }) => place)
+    .sort((one, other) => toneOf(one) - toneOf(other));
   const models: ReadModel[] = [];
   const left: number[] = [];
   for (const [model, labs] of byModel) {
     const read = places.flatMap((place) => {
-      const lab = labs.get(place);
-      return lab ? [lab] : [];
+      const read = labs.get(placeKey(place));
+      return read ? [read.lab] : [];
     });
     if (read.length === places.length) models.push({ model, labs: read });
     else left.push(model);

@@ -4,10 +4,8 @@ import {
   type FinishTotals,
   type Recipe,
 } from '@yellow-ledger/core';
-import type { Part } from '../ledger/inHand';
+import { ofLog } from './parts';
 import { useAnswer } from './useAnswer';
-
-const ofLog: readonly Part[] = ['log'];
 
 /** What a recipe adds up to: at this painter’s pace as soon as the log has told it. */
 export function useTotals(recipe: Recipe): (level?: FinishLevel) => FinishTotals {

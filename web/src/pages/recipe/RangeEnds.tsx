@@ -1,6 +1,6 @@
-import { techniqueOf } from '@yellow-ledger/core';
+import { lineKey, techniqueOf } from '@yellow-ledger/core';
 import { Ribbon } from '../../parts/Ribbon';
-import { ofShelf } from '../../workers/parts';
+import { ofLog, ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { RecipeLineProps } from './recipeLineProps';
 
@@ -13,7 +13,9 @@ export function RangeEnds({ step, draft }: RecipeLineProps) {
     (worker) => (isRange ? worker.endsOfRange(draft.recipe, step.id) : Promise.resolve(null)),
     isRange,
   );
+  const { answer: own } = useAnswer(ofLog, [], (worker) => worker.ownFigures());
   if (!isRange || !answer) return null;
+  const usual = own?.coats[lineKey(draft.recipe.id, step.id)];
   const { counts } = techniqueOf(step.technique);
   return (
     <div role="group" aria-label="Both ends of its coats">
@@ -31,6 +33,7 @@ export function RangeEnds({ step, draft }: RecipeLineProps) {
           />
         </div>
       ))}
+      {usual !== undefined && <p>By your log it usually takes {usual}.</p>}
     </div>
   );
 }

@@ -9,6 +9,7 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { FigureTable } from '../FigureTable';
+import { percent } from '../words/percent';
 import type { RecipeWords } from '../words/recipeWords';
 import './differenceTable.scss';
 
@@ -77,9 +78,18 @@ const headWords = {
 function valueOf(difference: Difference, side: Side, words: RecipeWords): string {
   if (difference.kind === 'order') return side === 'mine' ? 'as here' : 'as there';
   if (difference.kind === 'line') return lineOf(difference[side], words);
-  const value = String(difference[side]);
+  if (difference.field === 'spots') return spotsInWords(difference[side] as Recipe['spots']);
+  if (difference.field === 'sections')
+    return sectionsInWords(difference[side] as Recipe['sections']);
+  const value = String(difference[side] ?? 'not said');
   return difference.field === 'groundPotId' ? words.potName(value) : value;
 }
+
+const spotsInWords = (spots: Recipe['spots']) =>
+  (spots ?? []).map(({ name, share }) => `${name} ${percent(share)}`).join(', ') || 'none';
+
+const sectionsInWords = (sections: Recipe['sections']) =>
+  sections ? `${sections.count}, ${sections.way}` : 'one, all along';
 
 export function lineOf(step: Step | undefined, words: RecipeWords): string {
   if (!step) return 'not there';

@@ -1,5 +1,9 @@
 import {
   asDone,
+  aspectNames,
+  aspectOfLine,
+  aspectsOfRecipe,
+  shapeOf,
   colourDifference,
   colourOfLab,
   controlChart,
@@ -28,6 +32,7 @@ import {
   type Fit,
   type Lab,
   type LogEntry,
+  type ReadPlace,
   type Recipe,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
@@ -45,8 +50,7 @@ export interface SurfaceAsked {
 /** A reading that somebody is about to write. */
 export interface ReadingAsked extends SurfaceAsked {
   model: number;
-  /** on the tone axis, 0–1 */
-  place: number;
+  place: ReadPlace;
   lab: Lab;
 }
 
@@ -62,7 +66,9 @@ export interface Readings {
   groups: { key: string; name: string; models: number }[];
   chosen: string;
   models: number[];
-  places: number[];
+  places: ReadPlace[];
+  /** where lines are aimed: what can be read beside the plain surface */
+  aspects: { line: string; name: string }[];
   read: ModelDistance[];
   /** models of which a place is missing */
   left: number[];
@@ -113,6 +119,7 @@ export const readingWork = {
       chosen: group.key,
       models: group.models,
       places: all.places,
+      aspects: aspectsOn(recipe),
       read,
       left: all.left.filter((model) => group.models.includes(model)),
       chart,
@@ -186,6 +193,19 @@ function surfaceOf({ army, unitId, surfaceId, pin }: SurfaceAsked) {
   if (!group) return null;
   const entries = ofArmy(logInHand(), army);
   return { group, groups, recipe: group.recipe, entries, unitId, surfaceId };
+}
+
+/** What a recipe is aimed at, by the first line that is. */
+function aspectsOn(recipe: Recipe): { line: string; name: string }[] {
+  const [, ...aimed] = aspectsOfRecipe(recipe);
+  const names = aspectNames(
+    aimed.map(({ aim }) => aim),
+    shapeOf(recipe),
+  );
+  return aimed.flatMap(({ key }, i) => {
+    const step = recipe.steps.find(({ id }) => aspectOfLine(recipe, id).key === key);
+    return step ? [{ line: step.id, name: names[i] }] : [];
+  });
 }
 
 const ofArmy = (entries: readonly LogEntry[], { id }: Army) =>

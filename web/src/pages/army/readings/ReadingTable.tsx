@@ -1,7 +1,8 @@
-import { nearestStop } from '@yellow-ledger/core';
+import { placeKey } from '@yellow-ledger/core';
 import { FigureTable } from '../../../parts/FigureTable';
 import { Fold } from '../../../parts/Fold';
 import { PotWords } from '../../../parts/PotWords';
+import { placeInWords } from './placeInWords';
 import type { Readings } from '../../../workers/work/readingWork';
 
 /** Each model beside what was predicted for it. */
@@ -13,13 +14,17 @@ export function ReadingTable({ readings }: { readings: Readings }) {
         label="Readings"
         heads={[
           'Model',
-          ...places.map((place) => `${nearestStop(place).name}, ΔE00 from plan`),
+          ...places.map((place) => `${placeInWords(place, readings)}, ΔE00 from plan`),
           'ΔE00 from the first',
         ]}
         rows={read.map(({ model, fromPrediction, hexes }) => [
           model,
           ...fromPrediction.map((difference, index) => (
-            <PotWords key={places[index]} hex={hexes[index]} name={difference.toFixed(1)} />
+            <PotWords
+              key={placeKey(places[index])}
+              hex={hexes[index]}
+              name={difference.toFixed(1)}
+            />
           )),
           chart.points.find((point) => point.model === model)?.distance.toFixed(1),
         ])}

@@ -1,6 +1,10 @@
 import {
   colourOfLab,
+  atTone,
+  lineOfPlace,
+  toneOf,
   toneStops,
+  type ReadPlace,
   type Army,
   type Lab,
   type LogEntry,
@@ -41,15 +45,17 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
   const worker = useWorker(ofWhatIsPainted);
   const [way, setWay] = useState<Way>('figures');
   const [model, setModel] = useState(() => nextModel(readings));
-  const [place, setPlace] = useState<number>(0.5);
+  const [tone, setTone] = useState<number>(0.5);
+  const [line, setLine] = useState('');
+  const place: ReadPlace = line === '' ? tone : { at: tone, line };
   const [lab, setLab] = useState<Lab | null>(null);
   const { answer: check } = useAnswer(
     ofWhatIsPainted,
-    [asked.unitId, asked.surfaceId, readings.chosen, model, place, lab],
+    [asked.unitId, asked.surfaceId, readings.chosen, model, tone, line, lab],
     (worker) =>
       lab ? worker.checkReading({ ...asked, model, place, lab }) : Promise.resolve(null),
   );
-  const entry = (head: ReadingHead, at: number, read: Lab) =>
+  const entry = (head: ReadingHead, at: ReadPlace, read: Lab) =>
     ({
       kind: 'reading',
       ...head,
@@ -59,11 +65,12 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
         surfaceId: asked.surfaceId,
         models: [model],
       },
-      place: at,
+      place: toneOf(at),
+      ...(lineOfPlace(at) !== null && { line }),
       lab: [...read],
       from: way === 'photo' ? 'photo' : 'reader',
     }) satisfies LogEntry;
-  const note = (at: number) => {
+  const note = (at: ReadPlace) => {
     if (!lab) return;
     log.write(`read model ${model}`, [(head) => entry(head, at, lab)]);
     setLab(null);
@@ -91,11 +98,22 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
           onChoose={(value) => setModel(Number(value))}
           options={readings.models}
         />
+        {way !== 'practice' && readings.aspects.length > 0 && (
+          <Choice
+            label="Where on it"
+            value={line}
+            onChoose={setLine}
+            options={[
+              { id: '', name: 'where nothing is aimed' },
+              ...readings.aspects.map((each) => ({ id: each.line, name: each.name })),
+            ]}
+          />
+        )}
         {way !== 'practice' && (
           <Choice
             label="Place"
-            value={place}
-            onChoose={(value) => setPlace(Number(value))}
+            value={tone}
+            onChoose={(value) => setTone(Number(value))}
             options={toneStops.map(({ name, at }) => ({ id: at, name }))}
           />
         )}
@@ -128,7 +146,10 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
               It is ΔE00 {check.likelier.said.toFixed(1)} off there, and only{' '}
               {check.likelier.difference.toFixed(1)} off the {check.likelier.place}. Was another
               place read?{' '}
-              <Button variant="plain" onClick={() => note(check.likelier?.at ?? place)}>
+              <Button
+                variant="plain"
+                onClick={() => note(atTone(place, check.likelier?.at ?? tone))}
+              >
                 It was the {check.likelier.place}
               </Button>
             </p>
