@@ -88,16 +88,8 @@ test('a recipe goes from yellow to violet, and is kept as a variant with its tie
   await expect(page.getByRole('link', { name: /Oilskin yellow, .*#5a3a86/ })).toBeVisible();
 });
 
-test('a draft for a face gets its spots, and a chain goes through the pots named', async ({
-  page,
-  demo,
-}) => {
+test('a draft for a face gets its spots', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/draft`);
-  for (const way of ['shaded and restored', 'transparent over pale'])
-    await page
-      .getByRole('checkbox', { name: new RegExp(way) })
-      .uncheck()
-      .catch(() => undefined);
   await page.getByRole('button', { name: /Dark and light each chosen/ }).click();
   await page.getByLabel('Form: its spots get their lines').selectOption('face');
   await expect(page.getByText(/on Lips/).first()).toBeVisible();

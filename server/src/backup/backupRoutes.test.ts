@@ -6,6 +6,7 @@ import request from 'supertest';
 import { createApp } from '../app';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
+import { sampleRecipes } from '../demo/sampleRecipes';
 import { testApp } from '../testApp';
 import { restore } from './restore';
 
@@ -32,7 +33,11 @@ test('one is made now, listed with what it holds, taken along, and comes back', 
   const { backupFolder, backups, get, make, close } = await open();
   expect((await get('/').expect(200)).body).toEqual({ ...backups, items: [] });
   const { body: made } = await make().expect(201);
-  expect(made.counts).toMatchObject({ pot: samplePots.length, recipe: 9, army: 1 });
+  expect(made.counts).toMatchObject({
+    pot: samplePots.length,
+    recipe: sampleRecipes.length,
+    army: 1,
+  });
   expect(made.bytes).toBeGreaterThan(50_000);
   expect((await get('/').expect(200)).body.items).toEqual([made]);
   const taken = await get(`/${made.name}`).buffer(true).parse(bytes).expect(200);

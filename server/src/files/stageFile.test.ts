@@ -60,17 +60,19 @@ test('in whatever order its parts stand', async () => {
 });
 
 test('what is refused as a whole is refused piece by piece, in the same words', async () => {
-  const whole = JSON.stringify(file);
+  // A file of the usual kind, and not a long one: it is read sixty times, and twice.
+  const small = { ...file, recipes: sampleRecipes.slice(0, 4) };
+  const whole = JSON.stringify(small);
   const broken = fc.oneof(
     fc.integer({ min: 0, max: whole.length - 1 }).map((length) => whole.slice(0, length)),
     fc
       .tuple(fc.constantFrom('pots', 'recipes', 'versions', 'diary'), fc.jsonValue())
-      .map(([part, value]) => JSON.stringify({ ...file, [part]: value })),
+      .map(([part, value]) => JSON.stringify({ ...small, [part]: value })),
     fc
       .tuple(fc.nat(samplePots.length - 1), fc.constantFrom('hiding', 'kind', 'id'), fc.jsonValue())
       .map(([index, field, value]) =>
         JSON.stringify({
-          ...file,
+          ...small,
           pots: samplePots.map((pot, i) => (i === index ? { ...pot, [field]: value } : pot)),
         }),
       ),

@@ -1,5 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { samplePots } from '../demo/samplePots';
+import { sampleRecipes } from '../demo/sampleRecipes';
 import { testApp } from '../testApp';
 
 // Two whole ledgers on disk, each write brought there before it is answered.
@@ -32,11 +33,11 @@ test('the recipes in use go out with the pots they draw from, and no others', as
   const archived = { content: { ...kept.content, archived: true }, revision: 1 };
   await server.put('/api/recipes/reed-cloak', archived).expect(200);
   const file = JSON.parse((await server.get('/api/files/recipes').expect(200)).text);
-  expect(file.recipes).toHaveLength(8);
+  expect(file.recipes).toHaveLength(sampleRecipes.length - 1);
   expect(file.recipes.map(({ id }: { id: string }) => id)).not.toContain('reed-cloak');
   expect(file.pots.length).toBeLessThan(samplePots.length);
   const { body } = await other.post('/api/files', file).expect(200);
-  expect(body.recipes).toHaveLength(8);
+  expect(body.recipes).toHaveLength(sampleRecipes.length - 1);
 });
 
 test('everything, with versions and the palette, comes back in another ledger', async () => {
