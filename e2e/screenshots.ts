@@ -9,7 +9,8 @@ const folder = resolve(import.meta.dirname, '../docs/screenshots');
 const desk = { width: 1280, height: 800 };
 const phone = { width: 360, height: 780 };
 
-const isPredicted = (page: Page) => page.getByRole('img', { name: /after line 6/ }).waitFor();
+const isPredicted = (page: Page) =>
+  page.getByRole('img', { name: /The surface after line 6/ }).waitFor();
 const shots: {
   name: string;
   path: string;
@@ -20,18 +21,17 @@ const shots: {
   { name: 'recipe', path: '/recipes/oilskin-shadow', ready: isPredicted },
   {
     name: 'recipe-line-open',
-    path: '/recipes/oilskin-shadow',
+    path: '/recipes/bearer-cloak',
     async ready(page) {
       await isPredicted(page);
-      await page.getByRole('button', { name: /^Line 5 / }).click();
-      await page.getByRole('slider', { name: 'Starts at' }).waitFor();
+      await page.getByRole('button', { name: /^Line 4 / }).click();
+      await page.getByRole('slider', { name: 'Tone starts at' }).waitFor();
     },
   },
   {
     name: 'form',
-    path: '/recipes/oilskin-shadow/form',
+    path: '/recipes/ferryman-face/form',
     async ready(page) {
-      await page.getByLabel('Second light from').selectOption('left');
       await page
         .getByRole('img', { name: /from straight below/ })
         .first()
@@ -40,7 +40,7 @@ const shots: {
   },
   {
     name: 'card',
-    path: '/recipes/reed-cloak/card',
+    path: '/recipes/ferryman-face/card',
     ready: (page) => page.getByRole('article', { name: 'Card on A6' }).waitFor(),
   },
   {
@@ -179,9 +179,14 @@ const shots: {
     },
   },
   {
-    name: 'backups',
-    path: '/shelf/files',
-    ready: (page) => page.getByRole('button', { name: /^Go back to/ }).waitFor(),
+    name: 'recolour',
+    path: '/recipes/oilskin-shadow/recolour',
+    async ready(page) {
+      await page.getByLabel('New mid').fill('#5a3a86');
+      await page.getByRole('button', { name: 'Look for the mixes' }).click();
+      await page.getByRole('heading', { name: 'After' }).waitFor();
+      await page.getByRole('heading', { name: 'Before' }).scrollIntoViewIfNeeded();
+    },
   },
   {
     name: 'readings',
@@ -218,7 +223,6 @@ const shots: {
 ];
 
 const server = await startServer({ demo: true });
-await fetch(`${server.url}/api/backups`, { method: 'POST' });
 const browser = await chromium.launch(chromiumOptions);
 for (const { name, path, viewport = desk, colorScheme, ready } of shots) {
   const page = await browser.newPage({ viewport, colorScheme, reducedMotion: 'reduce' });
