@@ -54,17 +54,18 @@ export interface BenchStepAsked {
 
 /** @throws CarryError, UnknownPotError */
 export function benchStep(
-  { unit, surface, recipe, stepId, models, coatsLeft, on, coat }: BenchStepAsked,
+  { unit, surface, recipe: written, stepId, models, coatsLeft, on, coat }: BenchStepAsked,
   shelf: Shelf,
   own: OwnFigures = usualHand,
 ): BenchStep {
+  // Where a line is aimed goes by the form it is painted on here.
+  const recipe = surface.form ? { ...written, form: surface.form } : written;
   const index = recipe.steps.findIndex(({ id }) => id === stepId);
   const step = recipe.steps[index];
   const earlier = recipe.steps.slice(0, index);
   const shares = flattenMix(step.mix, earlier);
   const area = { areaCm2: unit.areaCm2 * surface.share, models };
-  const ml =
-    wetVolumeMl({ ...step, coats: coatsLeft }, area, shapeOf(recipe, surface.form)) * own.paint;
+  const ml = wetVolumeMl({ ...step, coats: coatsLeft }, area, shapeOf(recipe)) * own.paint;
   const stiffness = stiffnessOf(shares, shelf);
   const { colour } = mixedColour(step.mix, earlier, shelf);
   const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);

@@ -1,8 +1,10 @@
 import type { SurfaceColour } from '../colour/surfaceColour';
-import type { BuildUp } from '../recipe/buildUp';
+import { aimKeyOf } from '../recipe/aimOf';
+import type { AspectBuildUp, BuildUp } from '../recipe/buildUp';
 import { includedSteps } from '../recipe/includedSteps';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { mixWords, thinningWords } from '../recipe/mixWords';
+import type { Step } from '../recipe/step';
 import type { Recipe } from '../recipe/recipe';
 
 const width = 720;
@@ -22,7 +24,8 @@ export function recipeStrip(recipe: Recipe, build: BuildUp, shelf: Shelf): strin
   const potName = (potId: string) => potOn(shelf, potId).name;
   const lines = painted.map((step) => ({
     label: `${numberOf(step.id)} ${mixWords(step.mix, potName, numberOf)} · ${thinningWords(step.mix)} · ${step.coats}×`,
-    surface: build.steps[numberOf(step.id) - 1].surface,
+    // What is aimed is shown where it goes on.
+    surface: aspectFor(step, build).steps[numberOf(step.id) - 1].surface,
   }));
   const rows = [{ label: potName(recipe.groundPotId), surface: build.ground }, ...lines];
   const height = headHeight + rows.length * rowHeight + 8;
@@ -45,6 +48,9 @@ export function recipeStrip(recipe: Recipe, build: BuildUp, shelf: Shelf): strin
     '</svg>',
   ].join('\n');
 }
+
+const aspectFor = (step: Step, build: BuildUp): AspectBuildUp =>
+  build.aspects.find(({ aspect }) => aspect.key === aimKeyOf(step)) ?? build;
 
 function gradient(
   index: number,

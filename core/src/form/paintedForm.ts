@@ -38,7 +38,7 @@ const mostLooks = 120;
 const looksFor = (lines: number) => Math.min(mostLooks, Math.ceil(mostWork / Math.max(1, lines)));
 /** Together they are on so much of the form. */
 const lookedAtFrom = 0.995;
-const countedAt = 96;
+const countedAt = 72;
 
 /**
  * The finished surface of a recipe as it is drawn on a form: one ribbon for every combination of

@@ -19,7 +19,7 @@ export interface Aspect {
 }
 
 /** Cells along each side at which forms are counted out. */
-const countedAt = 96;
+const countedAt = 72;
 /** Tones a form is counted out in, from pit to point. */
 const toneSteps = 32;
 /** An aim that nearly all of a form fulfils is no way of looking at it: the form is so of itself. */

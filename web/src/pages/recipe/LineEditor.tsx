@@ -87,7 +87,9 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             options={techniqueOptions}
             onChosen={(name) => {
               const chosen = techniqueOf(name as TechniqueName);
-              setValue('placement', chosen.usualPlacement);
+              // Another way of putting it on goes elsewhere on the axis, and to the same lips.
+              const { aim } = form.getValues('placement');
+              setValue('placement', { ...chosen.usualPlacement, ...(aim && { aim }) });
               const now = form.getValues('mix');
               const holds = chosen.lifts === undefined;
               if (holds === now.parts.length > 0) return;

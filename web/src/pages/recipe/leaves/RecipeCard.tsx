@@ -10,7 +10,9 @@ import {
   techniqueOf,
   thinningWords,
   whereWords,
+  type BuildUp,
   type Recipe,
+  type Step,
 } from '@yellow-ledger/core';
 import { AspectStrips } from '../../../parts/AspectStrips';
 import { MixBar } from '../../../parts/MixBar';
@@ -44,7 +46,11 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
   return (
     <article
       className={`recipe-card card-${paper.toLowerCase()}`}
-      style={isLarge ? undefined : { fontSize: `${smallTypeFor(painted.length)}pt` }}
+      style={
+        isLarge
+          ? undefined
+          : { fontSize: `${smallTypeFor(painted.length + stripsOf(painted, buildUp))}pt` }
+      }
       aria-label={`Card on ${paper}`}
     >
       <h2 dir="auto">{recipe.name}</h2>
@@ -151,9 +157,17 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
   );
 }
 
+/** Strips take room as well: about two of them that of a line. */
+function stripsOf(painted: readonly Step[], { aspects }: BuildUp): number {
+  const keys = new Set(aspects.map(({ aspect }) => aspect.key));
+  const aimed = painted.filter((step) => keys.has(aimKeyOf(step))).length;
+  return Math.ceil((aimed + aspects.length) / 2);
+}
+
 /** Type size on the small card, points: what lets that many lines stand on one page. */
 function smallTypeFor(lines: number): number {
   if (lines <= 6) return 9;
   if (lines <= 8) return 7.4;
-  return lines <= 10 ? 7 : 6.2;
+  if (lines <= 10) return 7;
+  return lines <= 12 ? 6.2 : 5.6;
 }
