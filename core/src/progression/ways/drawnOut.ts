@@ -1,6 +1,6 @@
 import type { Placement } from '../../place/placement';
 import type { DraftLines } from '../draftLines';
-import { asAsked, mixOf, addWash, lightFrom, lightLevel, type Way } from './way';
+import { addMid, asAsked, mixOf, addWash, lightFrom, lightLevel, type Way } from './way';
 
 /** How far the damp brush goes beyond the end it draws out, and into it, on the tone axis. */
 const drawnBy = 0.12;
@@ -31,13 +31,8 @@ export const drawnOut: Way = {
     'Each tone is laid where it is meant, and its end drawn out with a second brush while it is wet.',
   groundFor: asAsked,
   write(tones, lines) {
-    const { midParts, darkPot, darks, lightPot, lights, layerThinning } = tones;
-    const mid = lines.add({
-      stage: 'base',
-      technique: 'brushCoat',
-      parts: midParts,
-      thinning: layerThinning,
-    });
+    const { darkPot, darks, lightPot, lights, layerThinning } = tones;
+    const mid = addMid(tones, lines);
     if (tones.isWash) addWash(tones, lines, 'recessWash');
     darks.forEach((rung, index) => {
       if (!darkPot) return;

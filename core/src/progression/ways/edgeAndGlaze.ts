@@ -1,4 +1,4 @@
-import { asAsked, mixOf, addWash, lightLevel, type Way } from './way';
+import { addGlazedDarks, addMid, asAsked, mixOf, addWash, lightLevel, type Way } from './way';
 
 /** A brighter edge is a little finer than the one before, and its glaze reaches a little less far. */
 const edgeFrom = [0.86, 0.9, 0.94, 0.97];
@@ -11,27 +11,10 @@ export const edgeAndGlaze: Way = {
     'An edge line, a glaze of its mix drawn up to it, a brighter edge, and again: what is between them melts.',
   groundFor: asAsked,
   write(tones, lines) {
-    const { midParts, darkPot, darks, lightPot, lights, layerThinning, glazeThinning } = tones;
-    const mid = lines.add({
-      stage: 'base',
-      technique: 'brushCoat',
-      parts: midParts,
-      thinning: layerThinning,
-    });
+    const { lightPot, lights, layerThinning, glazeThinning } = tones;
+    const mid = addMid(tones, lines);
     if (tones.isWash) addWash(tones, lines, 'recessWash');
-    darks.forEach((rung, index) => {
-      if (!darkPot) return;
-      lines.add({
-        stage: 'shade',
-        technique: 'placedGlaze',
-        parts: mixOf(tones, rung, darkPot.id, mid),
-        thinning: glazeThinning,
-        placement: { from: 0, to: [0.45, 0.32, 0.2][index], softness: 0.2, pull: 'down' },
-        passes: 3,
-        dryMinutes: 20,
-        level: index === 0 ? 'field' : 'table',
-      });
-    });
+    addGlazedDarks(tones, lines, mid, [0.45, 0.32, 0.2]);
     lights.forEach((rung, index) => {
       if (!lightPot) return;
       const edge = lines.add({

@@ -1,4 +1,4 @@
-import { asAsked, mixOf, addWash, type Way } from './way';
+import { addGlazedDarks, asAsked, mixOf, addWash, type Way } from './way';
 
 export const lightDown: Way = {
   listedAt: 3,
@@ -6,7 +6,7 @@ export const lightDown: Way = {
   tells: 'The lightest tone everywhere; what is darker goes on as glazes pulled into the recesses.',
   groundFor: asAsked,
   write(tones, lines) {
-    const { midParts, lightPot, lights, darkPot, darks, glazeThinning, layerThinning } = tones;
+    const { midParts, lightPot, lights, glazeThinning, layerThinning } = tones;
     const lightest = lights.at(-1);
     lines.add({
       stage: 'base',
@@ -39,18 +39,6 @@ export const lightDown: Way = {
         })
       : null;
     if (tones.isWash) addWash(tones, lines, 'recessWash');
-    darks.forEach((rung, index) => {
-      if (!darkPot) return;
-      lines.add({
-        stage: 'shade',
-        technique: 'placedGlaze',
-        parts: mixOf(tones, rung, darkPot.id, mid),
-        thinning: glazeThinning,
-        placement: { from: 0, to: [0.42, 0.3, 0.18][index], softness: 0.2 },
-        passes: 3,
-        dryMinutes: 20,
-        level: index === 0 ? 'field' : 'table',
-      });
-    });
+    addGlazedDarks(tones, lines, mid, [0.42, 0.3, 0.18]);
   },
 };

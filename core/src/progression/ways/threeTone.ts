@@ -1,5 +1,5 @@
 import type { LadderRung } from '../tonalLadder';
-import { asAsked, mixOf, lightLevel, addWash, type Way } from './way';
+import { addMid, asAsked, mixOf, lightLevel, addWash, type Way } from './way';
 
 export const threeTone: Way = {
   listedAt: 6,
@@ -8,13 +8,8 @@ export const threeTone: Way = {
     'Dark, mid and light, and whole parts between them: 2 dark to 1 mid, 2 mid to 1 light, half and half, pure light.',
   groundFor: asAsked,
   write(tones, lines) {
-    const { midParts, darkPot, lightPot, layerThinning, isWash } = tones;
-    const mid = lines.add({
-      stage: 'base',
-      technique: 'brushCoat',
-      parts: midParts,
-      thinning: layerThinning,
-    });
+    const { darkPot, lightPot, layerThinning, isWash } = tones;
+    const mid = addMid(tones, lines);
     const rung = (midShare: number, otherParts: number): LadderRung => ({
       midParts: midShare,
       otherParts,

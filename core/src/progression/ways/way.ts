@@ -61,6 +61,38 @@ export function lightLevel(index: number): FinishLevel {
   return index < 2 ? 'field' : index < 3 ? 'table' : 'display';
 }
 
+/** The mid tone all over. @returns the line's id */
+export const addMid = ({ midParts, layerThinning }: Tones, lines: DraftLines): string =>
+  lines.add({
+    stage: 'base',
+    technique: 'brushCoat',
+    parts: midParts,
+    thinning: layerThinning,
+  });
+
+/** Darks as glazes pulled into the recesses. @param ends where each of them ends, the broadest first */
+export function addGlazedDarks(
+  tones: Tones,
+  lines: DraftLines,
+  midStepId: string | null,
+  ends: readonly number[],
+) {
+  const { darkPot, darks, glazeThinning } = tones;
+  darks.forEach((rung, index) => {
+    if (!darkPot) return;
+    lines.add({
+      stage: 'shade',
+      technique: 'placedGlaze',
+      parts: mixOf(tones, rung, darkPot.id, midStepId),
+      thinning: glazeThinning,
+      placement: { from: 0, to: ends[index], softness: 0.2 },
+      passes: 3,
+      dryMinutes: 20,
+      level: index === 0 ? 'field' : 'table',
+    });
+  });
+}
+
 export function addLights(
   tones: Tones,
   lines: DraftLines,
