@@ -106,9 +106,9 @@ export function NowPanel(props: NowPanelProps) {
           {leftWords(soonest - (hand.now - view.seenAt))}.
         </p>
       )}
-      {task.coat >= task.coats && task.upTo > task.coats && (
+      {isReady && task.coat >= task.coats && task.upTo > task.coats && (
         <p>
-          Look when it is dry: is it even? Then it is enough; if not, do it once more, up to{' '}
+          Once this one is dry, look: is it even? Then it is enough; if not, once more, up to{' '}
           {task.upTo} {counts === 'pass' ? 'passes' : 'coats'}.
         </p>
       )}
