@@ -1,6 +1,7 @@
 import type { Spectrum } from '../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import type { Aspect } from '../place/aspects';
+import { masstoneOf } from '../paint/masstone';
 import type { Optics } from '../paint/optics';
 import { depositOf, layOver, type Deposit } from './applyStep';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
@@ -11,22 +12,17 @@ import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { MixedColour } from './mixedPaint';
 import { depositAt } from './depositAt';
-import { coverageOf } from './predictBuildUp';
+import { coverageOf, type Place } from './predictBuildUp';
 import type { Recipe } from './recipe';
 import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
 import { lifts } from './techniques';
 import { ribbonStops } from '../place/toneAxis';
 
-/** One place of the surface: what it reflects, and what that looks like. */
-interface Place {
-  reflectance: Spectrum;
-  colour: SurfaceColour;
-}
-
 /** What depends on the step and its pots alone. */
 interface LaidPaint {
   key: string;
   paint: Optics;
+  masstone: SurfaceColour;
   deposits: (Deposit | null)[];
   amounts: number[];
   mix: MixedColour;
@@ -146,6 +142,7 @@ export class BuildUpPredictor {
     const laid: LaidPaint = {
       key,
       paint,
+      masstone: surfaceColour(masstoneOf(paint)),
       deposits: this.stops.map((at) => depositOf(step, paint, at)),
       amounts: this.stops.map((at) => depositAt(step, at)),
       mix: mixedColour(step.mix, earlier, shelf),
@@ -176,17 +173,14 @@ export class BuildUpPredictor {
     const whole = alike.find((each) => each.below.every((place, i) => place === below[i]));
     if (whole && whole.below.length > 0) return whole;
     const above = below.map((place, i) => {
-      const same = alike.find((each) => each.below[i] === place);
-      if (same) return same.above[i];
+      for (const each of alike) if (each.below[i] === place) return each.above[i];
       const reflectance = layOver(place.reflectance, laid.paint, laid.deposits[i]);
       if (reflectance === place.reflectance) return place;
-      const was = before.find(
-        (each) => each.above[i] && isSame(reflectance, each.above[i].reflectance),
-      );
-      return was?.above[i] ?? { reflectance, colour: surfaceColour(reflectance) };
+      for (const { above: was } of before)
+        if (was[i] && isSame(reflectance, was[i].reflectance)) return was[i];
+      return { reflectance, colour: surfaceColour(reflectance) };
     });
-    const reflectances = below.map(({ reflectance }) => reflectance);
-    const coverage = coverageOf(step, laid.paint, reflectances, this.stops);
+    const coverage = coverageOf(step, laid.paint, below, this.stops, laid.masstone);
     return { laid, below, above, coverage };
   }
 }

@@ -57,13 +57,19 @@ export function groundShowing(surface: SurfaceColour, masstone: SurfaceColour): 
  * @param paint optics of the mix, unthinned
  * @param ground reflectance, 38 bands
  * @param filmPerCoat technique's film × load, above 0
+ * @param known what ground and masstone look like, where that was worked out before
  * @throws RangeError when `filmPerCoat` is not above 0
  * @example coatsToCover(yellow, blackGround, 1).coats // → more than over whiteGround
  */
-export function coatsToCover(paint: Optics, ground: Spectrum, filmPerCoat: number): Coverage {
+export function coatsToCover(
+  paint: Optics,
+  ground: Spectrum,
+  filmPerCoat: number,
+  known: { ground?: SurfaceColour; masstone?: SurfaceColour } = {},
+): Coverage {
   if (!(filmPerCoat > 0)) throw new RangeError(`a coat of ${filmPerCoat} films covers nothing`);
-  const target = surfaceColour(masstoneOf(paint));
-  const missingAtFirst = groundShowing(surfaceColour(ground), target);
+  const target = known.masstone ?? surfaceColour(masstoneOf(paint));
+  const missingAtFirst = groundShowing(known.ground ?? surfaceColour(ground), target);
   const missingAfter: number[] = [];
   for (let coats = 1; coats <= mostCoatsTried; coats++) {
     const surface = surfaceColour(filmOver(ground, paint, coats * filmPerCoat));

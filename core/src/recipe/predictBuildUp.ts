@@ -1,7 +1,7 @@
 import { filmOf } from './applyStep';
 import { colourDifference } from '../colour/colourDifference';
 import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { masstoneOf } from '../paint/masstone';
 import type { Aspect } from '../place/aspects';
 import type { Optics } from '../paint/optics';
@@ -35,6 +35,12 @@ export function predictBuildUp(
   return { ...plain, aspects };
 }
 
+/** One place of the surface: what it reflects, and what that looks like. */
+export interface Place {
+  reflectance: Spectrum;
+  colour: SurfaceColour;
+}
+
 /**
  * One aspect of a surface, as `predictBuildUp`.
  *
@@ -52,6 +58,7 @@ export function predictAspect(
   let estimated = primer.finish === 'metallic';
   const groundIsEstimate = estimated;
   const ground = laid.surface.map(surfaceColour);
+  let colours = ground;
   const painted = new Map(paintedSteps(recipe, aspect).map((step) => [step.id, step]));
   const steps = recipe.steps.map((written, index): StepBuildUp => {
     const included = painted.has(written.id);
@@ -59,15 +66,17 @@ export function predictAspect(
     const earlier = recipe.steps.slice(0, index);
     const shares = flattenMix(step.mix, earlier);
     const paint = mixedPaint(shares, shelf);
-    const coverage = included ? coverageOf(step, paint, laid.surface, stops) : null;
+    const below = laid.surface.map((reflectance, i) => ({ reflectance, colour: colours[i] }));
+    const coverage = included ? coverageOf(step, paint, below, stops) : null;
     if (included) {
       laid = putOn(laid, step, paint, stops);
+      colours = laid.surface.map(surfaceColour);
       estimated ||= shares.some(({ potId }) => isEstimate(potOn(shelf, potId)));
     }
     return {
       stepId: step.id,
       isIncluded: included,
-      surface: laid.surface.map(surfaceColour),
+      surface: colours,
       deposit: stops.map((at) => depositAt(step, at)),
       mix: mixedColour(step.mix, earlier, shelf),
       isEstimate: estimated,
@@ -81,17 +90,19 @@ export function predictAspect(
  * Coats a covering step needs at the named place where it has the most to hide for what it lays
  * there, among the places it is meant to cover. Null for techniques that tint, and for clear mixes.
  *
- * @param below reflectance at each stop before the step
+ * @param below each stop before the step
+ * @param masstone what a thick film of the paint looks like, where that was worked out before
  */
 export function coverageOf(
   step: PaintedStep,
   paint: Optics,
-  below: readonly Spectrum[],
+  below: readonly Place[],
   stops: readonly number[],
+  masstone?: SurfaceColour,
 ): Coverage | null {
   const technique = techniqueOf(step.technique);
   if (!technique.covers || paint.scattering.every((s) => s === 0)) return null;
-  const target = surfaceColour(masstoneOf(paint));
+  const target = masstone ?? surfaceColour(masstoneOf(paint));
   const covered = stops.flatMap((at, i) => {
     const deposit = depositAt(step, at);
     return deposit >= meantToCover ? [{ at, deposit, ground: below[i] }] : [];
@@ -99,19 +110,24 @@ export function coverageOf(
   // A line too narrow to hold a named place is judged where it is.
   const named = covered.filter(({ at }) => toneStops.some((stop) => stop.at === at));
   let worst = -1;
-  let coverage: { ground: Spectrum; deposit: number } | null = null;
-  let last: { ground: Spectrum; difference: number } | null = null;
+  let hardest: { ground: Place; deposit: number } | null = null;
+  let last: { ground: Place; difference: number } | null = null;
   for (const { deposit, ground } of named.length > 0 ? named : covered) {
     const difference: number =
-      last?.ground === ground ? last.difference : colourDifference(surfaceColour(ground), target);
+      last?.ground.reflectance === ground.reflectance
+        ? last.difference
+        : colourDifference(ground.colour, target);
     last = { ground, difference };
     if (difference / deposit <= worst) continue;
     worst = difference / deposit;
-    coverage = { ground, deposit };
+    hardest = { ground, deposit };
   }
-  if (!coverage) return null;
-  const film = filmOf(step) * coverage.deposit;
-  return coatsToCover(paint, coverage.ground, film);
+  if (!hardest) return null;
+  const { ground, deposit } = hardest;
+  return coatsToCover(paint, ground.reflectance, filmOf(step) * deposit, {
+    ground: ground.colour,
+    masstone: target,
+  });
 }
 
 /** A place that gets less than this multiple of a coat is in the fade, not meant to be covered. */

@@ -40,6 +40,7 @@ export const shadeKillsHue = rule(10, (context) => {
   return context.judged.flatMap((line): Finding[] => {
     const { stage } = line.step;
     if (line.meaning === null || stage === 'base' || stage === 'prime') return [];
+    if (isAnotherThing(line)) return [];
     const own = shownColour(line, context);
     const isNeutral = isGreying(own) || isBlackened(line, context);
     const isGreen = !isNeutral && own.hue > green.from && own.hue < green.to;
@@ -132,6 +133,11 @@ function shownColour(line: PaintedLine, { shelf }: AdviceContext): SurfaceColour
 /** Black, or a grey: it darkens by greying. A brown near black does not. */
 const isGreying = ({ chroma, hue }: Pick<SurfaceColour, 'chroma' | 'hue'>) =>
   chroma < neutralUpTo && !(chroma >= brownish.chroma && hue > brownish.from && hue < brownish.to);
+
+/** A pupil, a rivet, a mark: painted over the yellow in a colour of its own, it is no shade. */
+const isAnotherThing = ({ step }: PaintedLine): boolean =>
+  techniqueOf(step.technique).covers === true &&
+  (step.stage === 'detail' || step.placement.aim?.spot !== undefined);
 
 /** A yellow with black or grey stirred in, to cover the shadow with. */
 function isBlackened(line: PaintedLine, { shelf }: AdviceContext): boolean {

@@ -32,8 +32,9 @@ export function Pixels({
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
+    if (!pixels) return;
     const context = canvas.current?.getContext('2d');
-    if (context && pixels) context.putImageData(new ImageData(pixels, size, size), 0, 0);
+    if (context) context.putImageData(new ImageData(pixels, size, size), 0, 0);
   }, [pixels, size]);
   return <canvas ref={canvas} width={size} height={size} aria-hidden="true" />;
 }

@@ -12,7 +12,8 @@ export function LastCoat({ draft, step, placement, onPlace }: PlacementPartProps
   const { last, aim, from, to } = placement;
   const turn = (isOn: boolean) => {
     const { last: _gone, ...first } = placement;
-    onPlace(isOn ? { ...first, last: { from: from + (to - from) / 2, to } } : first);
+    const middle = Math.max(from, Math.round((from + to) * 50) / 100);
+    onPlace(isOn ? { ...first, last: { from: middle, to } } : first);
   };
   const { recipe } = draft;
   const { answer: shares } = useAnswer(

@@ -1,6 +1,7 @@
-import { formOf, forms, mostSpots, type Spot } from '@yellow-ledger/core';
+import { formOf, forms, mostSpots, stepSchema, type Spot, type Step } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { useFormContext } from 'react-hook-form';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { Choice } from '../../../parts/Choice';
@@ -22,9 +23,16 @@ export function SpotField(props: SpotFieldProps) {
   const { answer: ofForm } = useAnswer(ofShelf, [form], (worker) => worker.readySpots(form));
   const taken = new Set(spots.map(({ name }) => name.trim().toLowerCase()));
   const ready = isFull ? [] : (ofForm ?? []).filter(({ name }) => !taken.has(name));
+  const { getValues } = useFormContext<Step>();
   const begin = (spot: Spot) => {
-    const aimed = { ...step, placement: { ...placement, aim: { ...aim, spot: spot.id } } };
-    deeds.putSpots([...spots, spot], aimed);
+    const aimedAt = { ...aim, spot: spot.id };
+    if (stepSchema.safeParse(getValues()).success)
+      deeds.putSpots([...spots, spot], { ...step, placement: { ...placement, aim: aimedAt } });
+    else {
+      // What is not right yet stands in the form alone: a line put back would throw it away.
+      deeds.putSpots([...spots, spot]);
+      onAim(aimedAt);
+    }
     setIsOpen(true);
   };
   const choose = (chosen: string) => {
