@@ -129,3 +129,20 @@ test('lines that are there already keep all but their mixes', () => {
     { from: 'pot', potId: 'white', parts: 3 },
   ]);
 });
+
+test('a line aimed at one side is a step on that side alone', () => {
+  const light = layer('light', { white: 1 }, 0.5);
+  const recipe = {
+    ...recipeWith([
+      base,
+      { ...light, placement: { ...light.placement, aim: { facing: { side: 'up', within: 60 } } } },
+    ]),
+    form: 'limb',
+  } satisfies Recipe;
+  const build = predictBuildUp(recipe, shelf);
+  const [above] = build.aspects;
+  expect(mixSteps(recipe, build, shelf)).toEqual([]);
+  const [step] = mixSteps(recipe, build, shelf, above.aspect.key);
+  expect(step.toStepId).toBe('light');
+  expect(step.change).toBeGreaterThan(0);
+});

@@ -3,7 +3,7 @@ import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { surfaceFacts } from '../recipe/surfaceFacts';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
-import { adviceContext, type PaintedLine } from './adviceContext';
+import { adviceContexts, type PaintedLine } from './adviceContext';
 import type { Fix } from './fix';
 import { halfMixFix } from './halfMix';
 
@@ -30,9 +30,17 @@ const laidFrom = 0.25;
 /**
  * The steps a recipe goes up and down in: each line against the surface it goes onto, glazes,
  * one-coat lines and shadows too. The first paint on the ground is no step.
+ *
+ * @param aspectKey where it is looked at; where the surface is mostly looked at unless said
  */
-export function mixSteps(recipe: Recipe, build: BuildUp, shelf: Shelf): MixStep[] {
-  const { lines, stop } = adviceContext(recipe, build, shelf);
+export function mixSteps(
+  recipe: Recipe,
+  build: BuildUp,
+  shelf: Shelf,
+  aspectKey?: string,
+): MixStep[] {
+  const { main, all } = adviceContexts(recipe, build, shelf);
+  const { lines, stop } = all.find((each) => each.build.aspect.key === aspectKey) ?? main;
   const { contrast } = surfaceFacts[recipe.surface];
   const laidAt = ({ build: { deposit } }: PaintedLine, name: ToneStopName) =>
     deposit[stop(name)] >= laidFrom;

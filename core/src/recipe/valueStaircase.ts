@@ -1,4 +1,4 @@
-import type { BuildUp } from './buildUp';
+import type { AspectBuildUp } from './buildUp';
 import { placeOf } from '../place/toneAxis';
 
 /** The places a staircase is read at. */
@@ -15,7 +15,7 @@ export interface Stair {
 }
 
 /** The value of the surface line by line, the ground first; lines left out are left out. */
-export function valueStaircase({ stops, ground, steps }: BuildUp): Stair[] {
+export function valueStaircase({ stops, ground, steps }: AspectBuildUp): Stair[] {
   const [mid, crown, edge] = staircasePlaces.map((place) => stops.indexOf(placeOf(place)));
   const first: Stair = {
     stepId: null,

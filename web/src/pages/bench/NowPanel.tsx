@@ -70,8 +70,11 @@ export function NowPanel(props: NowPanelProps) {
   return (
     <section aria-label="Now" className="now-panel">
       <p className="now-where" dir="auto">
-        {words.unit(task.unitId)}
-        {bench.armyId !== undefined && <> · {words.surface(task.unitId, task.surfaceId)}</>} ·{' '}
+        {bench.armyId !== undefined && (
+          <>
+            {words.unit(task.unitId)} · {words.surface(task.unitId, task.surfaceId)} ·{' '}
+          </>
+        )}
         {recipe.name}, line {task.line}
       </p>
       <h2>

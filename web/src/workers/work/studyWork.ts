@@ -3,6 +3,8 @@ import {
   bridgeFix,
   bridgeInRungs,
   evenedFix,
+  everyAspect,
+  finishedSurface,
   changesAt,
   compareGrounds,
   coverageByPlace,
@@ -32,6 +34,7 @@ import {
   underColourFix,
   valueStaircase,
   masstoneOf,
+  type Aspect,
   type BorderBridge,
   type Bridge,
   type Drops,
@@ -79,6 +82,8 @@ export interface FilterStudy {
 }
 
 export interface LightStudy {
+  /** every way the surface looks, the plain one first */
+  aspects: Aspect[];
   stairs: Stair[];
   mixSteps: MixStep[];
   /** of the finished surface, L* */
@@ -194,12 +199,16 @@ export const studyWork = {
     };
   },
 
-  staircase(recipe: Recipe): LightStudy {
+  /** @param aspectKey the aspect it is looked at in; the plain one where it is gone */
+  staircase(recipe: Recipe, aspectKey: string): LightStudy {
     const build = predictBuildUp(recipe, shelfInHand());
-    const values = (build.steps.at(-1)?.surface ?? build.ground).map(({ value }) => value);
+    const aspects = everyAspect(build);
+    const seen = aspects.find(({ aspect }) => aspect.key === aspectKey) ?? build;
+    const values = finishedSurface(seen).map(({ value }) => value);
     return {
-      stairs: valueStaircase(build),
-      mixSteps: mixSteps(recipe, build, shelfInHand()),
+      aspects: aspects.map(({ aspect }) => aspect),
+      stairs: valueStaircase(seen),
+      mixSteps: mixSteps(recipe, build, shelfInHand(), seen.aspect.key),
       darkest: Math.min(...values),
       lightest: Math.max(...values),
     };

@@ -1,6 +1,9 @@
-import { counted, starkStep, surfaceFacts } from '@yellow-ledger/core';
+import { aspectNames, counted, shapeOf, starkStep, surfaceFacts } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { Choice } from '../../../parts/Choice';
 import { Problem } from '../../../parts/Problem';
+import { shareInWords } from '../../../parts/words/shareInWords';
 import { signed } from '../../../parts/words/signed';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
@@ -22,10 +25,17 @@ const verdictWords = {
 export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
-  const { answer, problem } = useAnswer(ofShelf, [recipe], (worker) => worker.staircase(recipe));
+  const [aspectKey, setAspectKey] = useState('');
+  const { answer, problem } = useAnswer(ofShelf, [recipe, aspectKey], (worker) =>
+    worker.staircase(recipe, aspectKey),
+  );
   if (problem) return <Problem role="note">{problem}</Problem>;
   if (!answer) return <p className="page-wait">Measuring the steps …</p>;
-  const { stairs, mixSteps, darkest, lightest } = answer;
+  const { aspects, stairs, mixSteps, darkest, lightest } = answer;
+  const names = aspectNames(
+    aspects.map(({ aim }) => aim),
+    shapeOf(recipe),
+  );
   const facts = surfaceFacts[recipe.surface];
   const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen');
   if (recipe.steps.length === 0)
@@ -33,6 +43,17 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   return (
     <section className="values-leaf" aria-label="Light steps">
       <h2>Value after each line</h2>
+      {aspects.length > 1 && (
+        <Choice
+          label="Looked at"
+          value={aspectKey}
+          onChoose={setAspectKey}
+          options={aspects.map(({ key, share }, i) => ({
+            id: key,
+            name: `${names[i]}, ${shareInWords(share)} of the form`,
+          }))}
+        />
+      )}
       <StaircaseChart
         label="Value of the surface at mid, crown and edge after each line"
         points={stairs.map(({ stepId, mid, crown, edge }) => ({
