@@ -53,12 +53,11 @@ test('a plan that was made is the same for everybody, and says when it would be 
   const made = page.getByText(/^Made .*kept/);
   const text = await made.innerText();
   const lists = page.getByRole('list', { name: /^What .* does$/ });
-  await expect(lists.first()).toBeVisible();
-  const jobs = await lists.allInnerTexts();
+  let jobs: string[] = [];
+  await expect.poll(async () => (jobs = await lists.allInnerTexts())).toHaveLength(2);
   await page.reload();
   await expect(made).toHaveText(text);
-  await expect(lists.first()).toBeVisible();
-  expect(await lists.allInnerTexts()).toEqual(jobs);
+  await expect.poll(() => lists.allInnerTexts()).toEqual(jobs);
 });
 
 test('an edit of a pot can be undone after painting from it', async ({ page, demo }) => {
