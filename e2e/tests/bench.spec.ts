@@ -35,7 +35,9 @@ test('models are ticked off one by one, and the rest go on', async ({ page, demo
   await later(page);
   await done(page).click();
   await expect(page.getByText(/Nothing can be painted yet/)).toBeVisible();
-  expect((await logOf(page, demo.url)).map(({ where }) => where?.models)).toEqual([[2], [1, 3]]);
+  await expect
+    .poll(async () => (await logOf(page, demo.url)).map(({ where }) => where?.models))
+    .toEqual([[2], [1, 3]]);
 });
 
 test('with the keyboard alone and a foot pedal', async ({ page, demo }) => {
