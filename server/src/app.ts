@@ -27,6 +27,7 @@ import { recordRoutes } from './http/recordRoutes';
 import { logRoutes } from './log/logRoutes';
 import { potBatchRoutes } from './pots/potBatchRoutes';
 import { refusedWhenInUse } from './pots/refusedWhenInUse';
+import { refusedInCircles } from './recipes/refusedInCircles';
 import { replacementRoutes } from './replacements/replacementRoutes';
 import { version } from './version';
 import { versionRoutes } from './versions/versionRoutes';
@@ -130,8 +131,13 @@ export function createApp({
 }
 
 /** The store of a kind, as the routes of any kind take it. */
-function storeOf(name: ResourceName, { records }: Ledger): RecordStore<AnyRecord> {
-  const store = name === 'pots' ? refusedWhenInUse(records.pots) : records[name];
+function storeOf(name: ResourceName, ledger: Ledger): RecordStore<AnyRecord> {
+  const { records } = ledger;
+  const guarded = {
+    pots: () => refusedWhenInUse(records.pots),
+    recipes: () => refusedInCircles(ledger),
+  };
+  const store = name === 'pots' || name === 'recipes' ? guarded[name]() : records[name];
   // The routes let through what the schema of the same kind has passed.
   return store as unknown as RecordStore<AnyRecord>;
 }

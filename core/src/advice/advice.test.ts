@@ -297,6 +297,13 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     recipeWith([brown, stepWith({ id: 'v', stage: 'finish', mix: mixOf({ matt: 1 }) })]),
     false,
   ],
+  [
+    'groundGone',
+    'a recipe below that was deleted',
+    recipeWith([brown], { ground: { recipeId: 'nobody', version: null } }),
+    true,
+  ],
+  ['groundGone', 'a primer', recipeWith([brown]), false],
   ['potGone', 'an empty pot', recipeWith([{ ...brown, mix: mixOf({ empty: 1 }) }]), true],
   ['potGone', 'a retired pot', recipeWith([{ ...brown, mix: mixOf({ retired: 1 }) }]), true],
   ['potGone', 'a pot nobody has looked into', recipeWith([brown]), false],

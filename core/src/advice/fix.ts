@@ -17,7 +17,10 @@ export interface Fix {
 /** A recipe with a mend put in. Lines to be replaced that are gone by now are passed over. */
 export function applyFix(recipe: Recipe, { changes }: Fix): Recipe {
   return changes.reduce<Recipe>((current, change) => {
-    if (change.do === 'ground') return { ...current, groundPotId: change.potId };
+    if (change.do === 'ground') {
+      const { ground: _finished, ...onPrimer } = current;
+      return { ...onPrimer, groundPotId: change.potId };
+    }
     if (change.do === 'setAside') return { ...current, setAside: change.setAside };
     if (change.do === 'replace')
       return {

@@ -11,7 +11,7 @@ import { formNames } from '../place/forms';
 import { surfaces } from '../recipe/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';
-import { pinKey, recipePinSchema, type RecipePin } from './recipePin';
+import { pinKey, recipePinSchema, type RecipePin } from '../recipe/recipePin';
 
 /** Sizes of figures with the area a brush goes over, cm². Starting points, to be overwritten. */
 export const sizeClasses = [

@@ -1,5 +1,5 @@
 import { pinOf, type Army, type OwnRecipe, type Unit, type UnitSurface } from './army';
-import { pinKey, type RecipePin } from './recipePin';
+import { pinKey, type RecipePin } from '../recipe/recipePin';
 import { randomFrom } from '../record/randomFrom';
 
 /** The recipes one model has for the surfaces that vary, in the order of `variedSurfaces`. */

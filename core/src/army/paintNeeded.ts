@@ -6,7 +6,7 @@ import type { Recipe } from '../recipe/recipe';
 import { shapeOf } from '../recipe/shapeOf';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
-import type { RecipePin } from './recipePin';
+import type { RecipePin } from '../recipe/recipePin';
 import { usualHand, type OwnFigures } from './ownFigures';
 import { stepsFor } from './stepsFor';
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { unitSchema, type Army, type Unit } from '../army/army';
 import { modelsSchema } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
-import { pinKey } from '../army/recipePin';
+import { pinKey } from '../recipe/recipePin';
 import { rooms } from '../palette/staysUsable';
 import { keepings } from '../palette/well';
 import { carriedFields } from '../record/carriedFields';

@@ -4,16 +4,15 @@ import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { consistencyOf, stiffnessOf, type Consistency } from '../recipe/consistency';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
 import { flattenMix } from '../recipe/flattenMix';
-import { mixedColour, potOn, isEstimate, groundOf, type Shelf } from '../recipe/mixedPaint';
+import { mixedColour, potOn, isEstimate, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
-import { laidOver } from '../recipe/surfaceBelow';
+import { surfaceBelow } from '../recipe/surfaceBelow';
 import { techniqueOf } from '../recipe/techniques';
 import type { Aspect } from '../place/aspects';
 import { aspectsTogether } from '../recipe/aspectsOfRecipe';
 import { aimKeyOf } from '../recipe/aimOf';
 import { shapeOf } from '../recipe/shapeOf';
-import { ribbonStops } from '../place/toneAxis';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { asDone } from '../log/asDone';
 import type { CoatEntry } from '../log/entry';
@@ -71,7 +70,7 @@ export function benchStep(
   const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);
   const now = asDone(recipe, on, 'left out');
   const after = asDone(recipe, { ...on, coats: withCoat }, 'left out');
-  const aspects = aspectsTogether(now, after, recipe);
+  const aspects = aspectsTogether(shelf, now, after, recipe);
   const aspect = aspects.find(({ key }) => key === aimKeyOf(step)) ?? aspects[0];
   return {
     step,
@@ -90,8 +89,5 @@ export function benchStep(
 /** Less nobody mixes, ml: one drop. */
 const leastMixMl = 0.05;
 
-function finished(recipe: Recipe, shelf: Shelf, aspect: Aspect): SurfaceColour[] {
-  const ground = groundOf(potOn(shelf, recipe.groundPotId));
-  const onto = ribbonStops.map(() => ground);
-  return laidOver(recipe, shelf, onto, { aspect }).map(surfaceColour);
-}
+const finished = (recipe: Recipe, shelf: Shelf, aspect: Aspect): SurfaceColour[] =>
+  surfaceBelow(recipe, shelf, '', { aspect }).map(surfaceColour);

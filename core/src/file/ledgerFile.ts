@@ -3,13 +3,13 @@ import { entrySchema } from '../log/entry';
 import { potIdsOf, type Recipe } from '../recipe/recipe';
 import { resourceNames, resources, type ResourceName } from '../record/resources';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import { versionSchema } from '../recipe/version';
+import { versionSchema, type Version } from '../recipe/version';
 
 export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
 export const fileVersion = 3;
 /** Grows by one with every field an older reader of this version may pass over and keep. */
-export const fileMinor = 5;
+export const fileMinor = 6;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 
@@ -76,13 +76,20 @@ export function ledgerFileJsonSchema(): object {
 /**
  * Recipes with every pot they draw from.
  *
+ * @param versions frozen ones of them that others name
  * @throws UnknownPotError when a recipe draws from a pot that is not on the shelf
  */
-export function writeLedgerFile(recipes: readonly Recipe[], shelf: Shelf): LedgerFile {
-  const potIds = new Set(recipes.flatMap(potIdsOf));
+export function writeLedgerFile(
+  recipes: readonly Recipe[],
+  shelf: Shelf,
+  versions: readonly Version[] = [],
+): LedgerFile {
+  const contents = [...recipes, ...versions.map(({ content }) => content)];
+  const potIds = new Set(contents.flatMap(potIdsOf));
   return ledgerFileOf({
     pots: [...potIds].map((potId) => potOn(shelf, potId)),
     recipes: [...recipes],
+    ...(versions.length > 0 && { versions: [...versions] }),
   });
 }
 

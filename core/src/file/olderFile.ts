@@ -1,6 +1,6 @@
 import { broughtOver, type OlderNotes } from '../bench/olderArmies';
 import type { RecipeOf } from '../army/paintNeeded';
-import { pinKey } from '../army/recipePin';
+import { pinKey } from '../recipe/recipePin';
 import type { LogEntry } from '../log/entry';
 import type { Pot } from '../paint/pot';
 import type { LedgerFile } from './ledgerFile';

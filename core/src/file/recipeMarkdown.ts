@@ -1,5 +1,6 @@
 import { consistencyWord, stiffnessOf } from '../recipe/consistency';
 import { flattenMix } from '../recipe/flattenMix';
+import { groundWords } from '../recipe/groundWords';
 import { includedSteps } from '../recipe/includedSteps';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { loadWords, mixWords, thinningWords } from '../recipe/mixWords';
@@ -41,7 +42,7 @@ export function recipeMarkdown(recipe: Recipe, shelf: Shelf): string {
   return [
     `# ${inline(recipe.name)}`,
     '',
-    `${recipe.surface}, ${recipe.finishLevel} level, over ${inline(potName(recipe.groundPotId))}`,
+    `${recipe.surface}, ${recipe.finishLevel} level, over ${inline(groundWords(recipe, shelf))}`,
     '',
     row(head),
     row(head.map(() => '---')),

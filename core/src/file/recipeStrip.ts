@@ -1,6 +1,7 @@
 import type { SurfaceColour } from '../colour/surfaceColour';
 import { aimKeyOf } from '../recipe/aimOf';
 import type { AspectBuildUp, BuildUp } from '../recipe/buildUp';
+import { groundWords } from '../recipe/groundWords';
 import { includedSteps } from '../recipe/includedSteps';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { mixWords, thinningWords } from '../recipe/mixWords';
@@ -27,7 +28,7 @@ export function recipeStrip(recipe: Recipe, build: BuildUp, shelf: Shelf): strin
     // What is aimed is shown where it goes on.
     surface: aspectFor(step, build).steps[numberOf(step.id) - 1].surface,
   }));
-  const rows = [{ label: potName(recipe.groundPotId), surface: build.ground }, ...lines];
+  const rows = [{ label: groundWords(recipe, shelf), surface: build.ground }, ...lines];
   const height = headHeight + rows.length * rowHeight + 8;
   const gradients = rows.map(({ surface }, index) => gradient(index, surface, build.stops));
   const drawn = rows.map(({ label }, index) => {

@@ -10,6 +10,7 @@ import { flattenMix } from '../recipe/flattenMix';
 import type { Deposit } from '../recipe/applyStep';
 import { depositsOf, putOn, type Laid } from '../recipe/lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { onGround } from '../recipe/onGround';
 import { paintedSteps, type PaintedStep } from '../recipe/paintedSteps';
 import type { Recipe } from '../recipe/recipe';
 import { shapeOf } from '../recipe/shapeOf';
@@ -47,10 +48,11 @@ const countedAt = 72;
  * @throws CarryError, UnknownPotError
  */
 export function paintedForm(
-  recipe: Recipe,
+  written: Recipe,
   shelf: Shelf,
-  form = shapeOf(recipe).form,
+  form = shapeOf(written).form,
 ): PaintedRibbon {
+  const { recipe } = onGround(written, shelf);
   const shape = { ...shapeOf(recipe), form };
   const steps = paintedSteps(recipe);
   const aims = new Map(steps.map((step) => [aimKeyOf(step), aimOf(step)]));

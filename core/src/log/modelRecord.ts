@@ -1,6 +1,6 @@
 import { pinOf, type Army, type Unit, type UnitSurface } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
-import type { RecipePin } from '../army/recipePin';
+import type { RecipePin } from '../recipe/recipePin';
 import { isAtHand } from '../paint/stock';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
 import { shapeOf } from '../recipe/shapeOf';

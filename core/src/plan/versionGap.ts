@@ -9,6 +9,7 @@ import { flattenMix } from '../recipe/flattenMix';
 import { formOf, shapeOf } from '../recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
+import { pinKey } from '../recipe/recipePin';
 import type { Step } from '../recipe/step';
 import { laidOver, surfaceBelow } from '../recipe/surfaceBelow';
 import { techniqueOf } from '../recipe/techniques';
@@ -66,10 +67,10 @@ export function versionGap(
   const after = stepsFor(on.surface, newer);
   const same = after.findIndex((step, i) => !isSamePainted(before.at(i), step));
   const fewer = before.length > after.length ? 0 : after.length;
-  const from = painted.groundPotId === newer.groundPotId ? (same < 0 ? fewer : same) : 0;
+  const from = isOnSame(painted, newer) ? (same < 0 ? fewer : same) : 0;
   return {
     ...differenceOf(
-      aspectsTogether(painted, newer).map((aspect) => ({
+      aspectsTogether(shelf, painted, newer).map((aspect) => ({
         aspect,
         from: finished(painted, shelf, aspect),
         to: finished(newer, shelf, aspect),
@@ -79,6 +80,11 @@ export function versionGap(
     cost: costOf(after.slice(from), newer, on),
   };
 }
+
+/** Both go onto the same primer or finished surface. */
+const isOnSame = (one: Recipe, other: Recipe) =>
+  one.groundPotId === other.groundPotId &&
+  pinKey(one.ground ?? null) === pinKey(other.ground ?? null);
 
 /** What repainting a finished surface by another recipe comes to. */
 export interface Repaint extends VersionGap {
@@ -101,7 +107,7 @@ export function repaintOver(
   shelf: Shelf,
   on: RepaintedOn,
 ): Repaint {
-  const aspects = aspectsTogether(painted, other).map((aspect) => {
+  const aspects = aspectsTogether(shelf, painted, other).map((aspect) => {
     const standing = surfaceBelow(painted, shelf, '', { aspect });
     const over = laidOver(other, shelf, standing, { aspect }).map(surfaceColour);
     return { aspect, standing, over, meant: finished(other, shelf, aspect) };

@@ -1,10 +1,10 @@
 import { surfaceColour } from '../colour/surfaceColour';
-import { groundOf, potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { mostThinner, loadOf } from '../recipe/mix';
 import { mostCoats, type Step } from '../recipe/step';
-import { aspectOfLine } from '../recipe/aspectsOfRecipe';
-import { laidOver } from '../recipe/surfaceBelow';
+import { aspectOfLine, aspectsOfRecipe } from '../recipe/aspectsOfRecipe';
+import { surfaceBelow } from '../recipe/surfaceBelow';
 import { lineOfPlace, placeKey, toneOf, type ReadPlace } from './readPlace';
 import { includedSteps } from '../recipe/includedSteps';
 import type { Lab } from './controlChart';
@@ -132,17 +132,16 @@ function changedPots(
 
 /** What a recipe is predicted to look like at places that are read. @throws CarryError, UnknownPotError */
 export function labsOf(recipe: Recipe, shelf: Shelf, places: readonly ReadPlace[]): Lab[] {
-  const ground = groundOf(potOn(shelf, recipe.groundPotId));
   const labs = new Map<string, Lab>();
   const lines = new Set(places.map(lineOfPlace));
   for (const line of lines) {
     const here = places.filter((place) => lineOfPlace(place) === line);
-    const onto = here.map(() => ground);
+    const [plain] = aspectsOfRecipe(recipe, shelf);
     const part = {
       stops: here.map(toneOf),
-      ...(line !== null && { aspect: aspectOfLine(recipe, line) }),
+      aspect: line === null ? plain : aspectOfLine(recipe, shelf, line),
     };
-    laidOver(recipe, shelf, onto, part).forEach((spectrum, i) => {
+    surfaceBelow(recipe, shelf, '', part).forEach((spectrum, i) => {
       const { value, a, b } = surfaceColour(spectrum);
       labs.set(placeKey(here[i]), [value, a, b]);
     });

@@ -1,19 +1,29 @@
 import { aspectsOf, type Aspect } from '../place/aspects';
 import { aimKeyOf, aimOf } from './aimOf';
 import { includedSteps } from './includedSteps';
+import type { Shelf } from './mixedPaint';
+import { onGround } from './onGround';
 import type { Recipe } from './recipe';
 import { shapeOf } from './shapeOf';
 
-/** The ways the surface of a recipe looks: the plain one first, then one for each aim of its lines. */
-export function aspectsOfRecipe(recipe: Recipe): readonly Aspect[] {
-  return aspectsOf(shapeOf(recipe), includedSteps(recipe).map(aimOf));
+/**
+ * The ways the surface of a recipe looks: the plain one first, then one for each aim of its lines
+ * and of those below them.
+ */
+export function aspectsOfRecipe(recipe: Recipe, shelf: Shelf): readonly Aspect[] {
+  const { recipe: whole } = onGround(recipe, shelf);
+  return aspectsOf(shapeOf(whole), includedSteps(whole).map(aimOf));
 }
 
 /**
  * The aspects of recipes that are painted on one surface, the last one's: every aim of any of them.
  * A spot that one of them does not know is where another has it.
  */
-export function aspectsTogether(...recipes: readonly [Recipe, ...Recipe[]]): readonly Aspect[] {
+export function aspectsTogether(
+  shelf: Shelf,
+  ...written: readonly [Recipe, ...Recipe[]]
+): readonly Aspect[] {
+  const recipes = written.map((each) => onGround(each, shelf).recipe);
   const last = recipes[recipes.length - 1];
   const spots = new Map(
     recipes.flatMap((each) => (each.spots ?? []).map((spot) => [spot.id, spot])),
@@ -25,8 +35,8 @@ export function aspectsTogether(...recipes: readonly [Recipe, ...Recipe[]]): rea
 }
 
 /** The aspect a line is aimed at; the plain one where it is aimed at nothing there is. */
-export function aspectOfLine(recipe: Recipe, stepId: string): Aspect {
-  const aspects = aspectsOfRecipe(recipe);
+export function aspectOfLine(recipe: Recipe, shelf: Shelf, stepId: string): Aspect {
+  const aspects = aspectsOfRecipe(recipe, shelf);
   const step = includedSteps(recipe).find(({ id }) => id === stepId);
   const key = step ? aimKeyOf(step) : '';
   return aspects.find((aspect) => aspect.key === key) ?? aspects[0];

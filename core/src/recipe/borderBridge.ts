@@ -61,7 +61,7 @@ export function borderBridge(
   const pair = includedSteps(recipe).filter(({ id }) => lines.includes(id));
   if (pair.length !== 2) return null;
   const [earlier, later] = pair;
-  const aspect = aspectOfLine(recipe, later.id);
+  const aspect = aspectOfLine(recipe, shelf, later.id);
   const at = borderOf(recipe, shelf, pair, aspect);
   if (at === null) return null;
   const stops = placesAround(at);

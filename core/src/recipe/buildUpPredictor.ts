@@ -12,7 +12,8 @@ import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { MixedColour } from './mixedPaint';
 import { depositAt } from './depositAt';
-import { coverageOf, type Place } from './predictBuildUp';
+import { aboveGround, coverageOf, type Place } from './predictBuildUp';
+import { onGround } from './onGround';
 import type { Recipe } from './recipe';
 import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
 import { lifts } from './techniques';
@@ -53,17 +54,18 @@ export class BuildUpPredictor {
   constructor(private readonly stops: readonly number[] = ribbonStops) {}
 
   /** @throws CarryError, UnknownPotError */
-  predict(recipe: Recipe, shelf: Shelf): BuildUp {
+  predict(written: Recipe, shelf: Shelf): BuildUp {
+    const { recipe, below } = onGround(written, shelf);
     const kept = new Map<string, KeptSteps>();
     this.laidNow.clear();
     const brushes = recipe.steps.map(({ mix }, index) =>
       brushOf(mix, recipe.steps.slice(0, index), shelf),
     );
-    const [plain, ...aspects] = aspectsOfRecipe(recipe).map((aspect) => {
+    const [plain, ...aspects] = aspectsOfRecipe(recipe, shelf).map((aspect) => {
       const known = [this.kept.get(aspect.key), kept.get('')].filter((each) => each !== undefined);
       const predicted = this.predictAspect(recipe, shelf, { aspect, known, brushes });
       kept.set(aspect.key, predicted.kept);
-      return predicted.build;
+      return aboveGround(predicted.build, below);
     });
     this.kept = kept;
     return { ...plain, aspects };
@@ -96,6 +98,7 @@ export class BuildUpPredictor {
           ? { laid, below: surface, above: this.left(wet, surface, before), coverage: null }
           : this.lay(step, laid, surface, before);
       kept.set(step.id, now);
+      if (step.isDry) wet = null;
       if (included) {
         surface = now.above;
         estimated ||= laid.isEstimate;

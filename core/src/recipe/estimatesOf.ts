@@ -2,6 +2,7 @@ import type { Pot } from '../paint/pot';
 import { flattenMix } from './flattenMix';
 import { includedSteps } from './includedSteps';
 import { isEstimate, potOn, type Shelf } from './mixedPaint';
+import { onGround } from './onGround';
 import type { Recipe } from './recipe';
 
 /** What a recipe’s prediction is only an estimate for. */
@@ -16,7 +17,8 @@ export interface EstimateCause {
  *
  * @throws UnknownPotError, CarryError
  */
-export function estimatesOf(recipe: Recipe, shelf: Shelf): EstimateCause[] {
+export function estimatesOf(written: Recipe, shelf: Shelf): EstimateCause[] {
+  const { recipe } = onGround(written, shelf);
   const drawn = includedSteps(recipe).flatMap((step) => {
     const index = recipe.steps.findIndex(({ id }) => id === step.id);
     return flattenMix(step.mix, recipe.steps.slice(0, index)).map(({ potId }) => potId);

@@ -43,7 +43,7 @@ export function putOn(
     };
   if (!wet) return { surface, wet };
   const left = liftedBy(step, wet, stops);
-  return { surface: asLeft(left, stops), wet: left };
+  return { surface: asLeft(left, stops), wet: step.isDry ? null : left };
 }
 
 /** What a line lays on each of some places; nothing where its technique lifts. */
@@ -61,7 +61,7 @@ export function wetLine(
   below: readonly Spectrum[],
 ): WetLine | null {
   const { driesAtOnce, spreads } = techniqueOf(step.technique);
-  if (driesAtOnce || spreads !== 'film') return null;
+  if (driesAtOnce || step.isDry || spreads !== 'film') return null;
   return { step, paint, below, lifted: below.map(() => 0) };
 }
 

@@ -24,6 +24,7 @@ const headFields: readonly HeadField[] = [
   'name',
   'surface',
   'groundPotId',
+  'ground',
   'finishLevel',
   'models',
   'areaCm2',

@@ -7,10 +7,14 @@ import type { Optics } from '../paint/optics';
 import { clearKinds, type Pot } from '../paint/pot';
 import { flattenMix, type PotShare } from './flattenMix';
 import type { Mix } from './mix';
+import type { Recipe } from './recipe';
 import type { Step } from './step';
 
-/** The pots a computation may draw from, by id. */
-export type Shelf = ReadonlyMap<string, Pot>;
+/** The pots a computation may draw from, by id, and the finished surfaces it may go onto. */
+export type Shelf = ReadonlyMap<string, Pot> & {
+  /** recipes that others are painted on, by the keys of their pins; none unless given */
+  readonly grounds?: ReadonlyMap<string, Recipe>;
+};
 
 /** A mix names a pot that is not on the shelf. */
 export class UnknownPotError extends RangeError {
@@ -20,9 +24,14 @@ export class UnknownPotError extends RangeError {
   }
 }
 
-/** A shelf for the computation from a list of pots. */
-export function shelfOf(pots: readonly Pot[]): Shelf {
-  return new Map(pots.map((pot) => [pot.id, pot]));
+/**
+ * A shelf for the computation from a list of pots.
+ *
+ * @param grounds recipes that others are painted on, by the keys of their pins
+ */
+export function shelfOf(pots: readonly Pot[], grounds?: ReadonlyMap<string, Recipe>): Shelf {
+  const shelf = new Map(pots.map((pot) => [pot.id, pot]));
+  return grounds ? Object.assign(shelf, { grounds }) : shelf;
 }
 
 /** @throws UnknownPotError */

@@ -11,6 +11,8 @@ import type { Step } from './step';
 export interface PaintedStep extends Step {
   /** 0 nothing to 1 all of it; all where not said */
   weight?: number;
+  /** the last of a surface that is finished: nothing takes it off any more */
+  isDry?: boolean;
 }
 
 /** The lines a prediction lays in an aspect, in order; those that go on nowhere in it as well. */

@@ -12,6 +12,7 @@ import { depositAt } from './depositAt';
 import { flattenMix } from './flattenMix';
 import { putOn, type Laid } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
+import { onGround } from './onGround';
 import type { Recipe } from './recipe';
 import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
 import { techniqueOf } from './techniques';
@@ -29,10 +30,23 @@ export function predictBuildUp(
   shelf: Shelf,
   stops: readonly number[] = ribbonStops,
 ): BuildUp {
-  const [plain, ...aspects] = aspectsOfRecipe(recipe).map((aspect) =>
-    predictAspect(recipe, shelf, aspect, stops),
+  const { recipe: whole, below } = onGround(recipe, shelf);
+  const [plain, ...aspects] = aspectsOfRecipe(whole, shelf).map((aspect) =>
+    aboveGround(predictAspect(whole, shelf, aspect, stops), below),
   );
   return { ...plain, aspects };
+}
+
+/** The build-up of a whole surface from the first so many lines on: what they make is the ground. */
+export function aboveGround(build: AspectBuildUp, below: number): AspectBuildUp {
+  if (below === 0) return build;
+  const ground = build.steps[below - 1];
+  return {
+    ...build,
+    ground: ground.surface,
+    groundIsEstimate: ground.isEstimate,
+    steps: build.steps.slice(below),
+  };
 }
 
 /** One place of the surface: what it reflects, and what that looks like. */
@@ -42,11 +56,11 @@ export interface Place {
 }
 
 /**
- * One aspect of a surface, as `predictBuildUp`.
+ * One aspect of a surface from its primer up, as `predictBuildUp`.
  *
  * @throws CarryError, UnknownPotError
  */
-export function predictAspect(
+function predictAspect(
   recipe: Recipe,
   shelf: Shelf,
   aspect: Aspect,

@@ -10,6 +10,7 @@ import {
 } from '../record/fields';
 import { finishLevelSchema, stepSchema } from './step';
 import { formSchema, lightSchema, mostSpots, sectionsSchema, spotSchema } from '../place/shape';
+import { recipePinSchema } from './recipePin';
 import { surfaces } from './surfaceNames';
 import { setAsideSchema } from './setAside';
 
@@ -19,7 +20,12 @@ export const mostSteps = 60;
 export const recipeHeadSchema = z.strictObject({
   name: lineOfText,
   surface: z.enum(surfaces, { error: `one of ${surfaces.join(', ')}` }),
-  groundPotId: idSchema.describe('the primer the first line goes onto'),
+  groundPotId: idSchema.describe(
+    'the primer the first line goes onto, or what lies under all of it',
+  ),
+  ground: recipePinSchema
+    .optional()
+    .describe('the finished surface the first line goes onto; the primer where not said'),
   finishLevel: finishLevelSchema,
   models: wholeNumberWithin(1, 999).describe('models painted together'),
   areaCm2: numberWithin(0.1, 1000).describe('area of this surface on one model, cm²'),

@@ -5,6 +5,7 @@ import { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';
 import { paintedSteps } from './paintedSteps';
 import { putOn, type Laid } from './lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from './mixedPaint';
+import { onGround } from './onGround';
 import type { Recipe } from './recipe';
 import { ribbonStops } from '../place/toneAxis';
 
@@ -21,16 +22,30 @@ export function surfaceBelow(
   stepId: string,
   {
     stops = ribbonStops,
-    aspect = aspectOfLine(recipe, stepId),
+    aspect = aspectOfLine(recipe, shelf, stepId),
   }: Pick<PartOfRecipe, 'stops' | 'aspect'> = {},
 ): Spectrum[] {
-  const ground = groundOf(potOn(shelf, recipe.groundPotId));
-  return laidOver(
-    recipe,
-    shelf,
-    stops.map(() => ground),
-    { stops, upTo: stepId, aspect },
-  );
+  const ground = groundSurface(recipe, shelf, stops, aspect);
+  return laidOver(recipe, shelf, ground, { stops, upTo: stepId, aspect });
+}
+
+/**
+ * What the first line of a recipe goes onto: its primer, or the finished surface it is painted on.
+ *
+ * @returns 38 bands a stop
+ * @throws CarryError, UnknownPotError
+ */
+export function groundSurface(
+  recipe: Recipe,
+  shelf: Shelf,
+  stops: readonly number[] = ribbonStops,
+  aspect: Aspect = aspectsOfRecipe(recipe, shelf)[0],
+): Spectrum[] {
+  const { recipe: whole, below } = onGround(recipe, shelf);
+  const primer = groundOf(potOn(shelf, whole.groundPotId));
+  const bare = stops.map(() => primer);
+  if (below === 0) return bare;
+  return laidOver(whole, shelf, bare, { stops, upTo: whole.steps.at(below)?.id, aspect });
 }
 
 /** Which lines of a recipe are laid, and at which places of which aspect. */
@@ -53,7 +68,12 @@ export function laidOver(
   recipe: Recipe,
   shelf: Shelf,
   onto: readonly Spectrum[],
-  { stops = ribbonStops, aspect = aspectsOfRecipe(recipe)[0], after, upTo }: PartOfRecipe = {},
+  {
+    stops = ribbonStops,
+    aspect = aspectsOfRecipe(recipe, shelf)[0],
+    after,
+    upTo,
+  }: PartOfRecipe = {},
 ): Spectrum[] {
   let laid: Laid = { surface: onto, wet: null };
   let isBegun = after === undefined;

@@ -73,7 +73,7 @@ export function plannedAfter(
   shelf: Shelf,
 ): Spectrum[] {
   const index = recipe.steps.findIndex(({ id }) => id === stepId);
-  const aspect = aspectOfLine(recipe, stepId);
+  const aspect = aspectOfLine(recipe, shelf, stepId);
   return surfaceBelow(recipe, shelf, recipe.steps.at(index + 1)?.id ?? '', { aspect });
 }
 

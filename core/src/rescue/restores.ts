@@ -67,7 +67,7 @@ function restoreFrom(
   const goneOn = laidOver(recipe, shelf, flat, {
     after: step.id,
     upTo,
-    aspect: aspectOfLine(recipe, stepId),
+    aspect: aspectOfLine(recipe, shelf, stepId),
   });
   const surface = goneOn.map((spectrum, stop) => (stops.includes(stop) ? spectrum : now[stop]));
   return {

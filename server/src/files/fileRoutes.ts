@@ -17,6 +17,7 @@ import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { Cancelled, type LedgerWork } from '../work/ledgerWork';
 import { everything } from './everything';
+import { withGrounds } from '../recipes/groundsOf';
 import { receive } from './receive';
 
 const nameSchema = z.string().regex(/^[\w-]{1,64}$/, 'a name of 1–64 letters, digits, - or _');
@@ -29,7 +30,8 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
     const kept = await ledger.records.recipes.get(request.params.id);
     if (!kept) throw notFound('recipe');
     const shelf = shelfOf((await ledger.records.pots.list()).map(({ content }) => content));
-    send(response, kept.content.name, ledgerFileText(writeLedgerFile([kept.content], shelf)));
+    const { recipes, versions } = await withGrounds(kept.content, ledger);
+    send(response, kept.content.name, ledgerFileText(writeLedgerFile(recipes, shelf, versions)));
   });
 
   router.get('/recipes', async (_request, response) => {

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
-import { NothingChanged, type VersionStore } from './versionStore';
+import { GroundNotFrozen, NothingChanged, type VersionStore } from './versionStore';
 
 const addressSchema = z.object({
   id: idSchema,
@@ -50,6 +50,12 @@ export function versionRoutes(store: VersionStore): Router {
           409,
           'nothing-changed',
           `Nothing has changed since version ${error.number}, so there is nothing to freeze.`,
+        );
+      if (error instanceof GroundNotFrozen)
+        throw new Problem(
+          409,
+          'ground-not-frozen',
+          'It goes onto a recipe as that is now, and a version must never change: freeze that one first, then choose its version as the ground.',
         );
       if (!(error instanceof StaleWrite)) throw error;
       throw new Problem(

@@ -37,6 +37,14 @@ export class NothingChanged extends Error {
   }
 }
 
+/** What the recipe goes onto is not frozen itself: a version would change with it. */
+export class GroundNotFrozen extends Error {
+  constructor() {
+    super('the ground of the recipe is not frozen');
+    this.name = 'GroundNotFrozen';
+  }
+}
+
 export interface VersionStore {
   /** oldest first */
   list(recipeId: string, within?: Knex.Transaction): Promise<Version[]>;
@@ -57,7 +65,8 @@ export interface VersionStore {
    * the second finds its own work done.
    *
    * @throws StaleWrite when the recipe has moved on or is gone, or the number is not the next one;
-   *   NothingChanged when it is what its last version is
+   *   NothingChanged when it is what its last version is; GroundNotFrozen when it goes onto another
+   *   recipe as that is now
    */
   freeze(
     recipeId: string,
@@ -124,6 +133,7 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
           return lastVersion;
         if (kept?.revision !== revision || number !== (lastVersion?.number ?? 0) + 1)
           throw new StaleWrite(kept);
+        if (kept.content.ground?.version === null) throw new GroundNotFrozen();
         if (lastVersion && isSame) throw new NothingChanged(lastVersion.number);
         const version: Version = {
           recipeId,

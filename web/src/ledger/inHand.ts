@@ -10,15 +10,16 @@ import type {
 import { createSelector, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
+import { groundsIn, isSameGrounds, type Ground } from './grounds';
 import { recordKey, type PendingRecord } from './writer/writingSlice';
 
 /** What is in hand: what the server has, with what is written here and on its way to it. */
-export type Part = ResourceName | 'versions' | 'log';
+export type Part = ResourceName | 'versions' | 'log' | 'grounds';
 
 /** What each part is made of. */
 export type InHand = {
   [Name in ResourceName]: readonly Kept<ContentOf<Name>>[];
-} & { versions: readonly Version[]; log: readonly LogEntry[] };
+} & { versions: readonly Version[]; log: readonly LogEntry[]; grounds: readonly Ground[] };
 
 /** When what was never saved was saved. */
 const never = '1970-01-01T00:00:00.000Z';
@@ -87,20 +88,32 @@ const selectLog = createSelector(
   },
 );
 
+const selectRecipes = recordsSelector('recipes') as (
+  state: RootState,
+) => InHand['recipes'] | undefined;
+const selectVersions = (state: RootState) =>
+  ledgerApi.endpoints.versions.select()(state as never).data;
+
 const selectors = {
   pots: recordsSelector('pots'),
-  recipes: recordsSelector('recipes'),
+  recipes: selectRecipes,
   palettes: recordsSelector('palettes'),
   armies: recordsSelector('armies'),
   benches: recordsSelector('benches'),
   timetables: recordsSelector('timetables'),
-  versions: (state: RootState) => ledgerApi.endpoints.versions.select()(state as never).data,
+  versions: selectVersions,
   log: selectLog,
+  grounds: createSelector([selectRecipes, selectVersions], groundsIn, {
+    memoizeOptions: { resultEqualityCheck: isSameGrounds },
+  }),
 } as { [Name in Part]: (state: RootState) => InHand[Name] | undefined };
 
 /** A part of what is in hand; undefined until it is fetched. The same object until it changes. */
 export const selectPart = <Name extends Part>(state: RootState, part: Name) =>
   selectors[part](state);
+
+/** Parts that are worked out from others, and are fetched with them. */
+const madeFrom: Partial<Record<Part, readonly Part[]>> = { grounds: ['recipes', 'versions'] };
 
 /** What is older than this when a page wants it is looked at once more, seconds. */
 const fresh = { forceRefetch: 30 } as const;
@@ -110,13 +123,18 @@ export function holdPart(
   dispatch: ThunkDispatch<RootState, unknown, UnknownAction>,
   part: Part,
 ): () => void {
+  const madeOf = madeFrom[part];
+  if (madeOf) {
+    const held = madeOf.map((each) => holdPart(dispatch, each));
+    return () => held.forEach((letGo) => letGo());
+  }
   const { records, versions, log } = ledgerApi.endpoints;
   const asked =
     part === 'versions'
       ? dispatch(versions.initiate(undefined, fresh))
       : part === 'log'
         ? dispatch(log.initiate(undefined, fresh))
-        : dispatch(records.initiate(part, fresh));
+        : dispatch(records.initiate(part as ResourceName, fresh));
   // What went wrong stands with the part.
   asked.catch(() => undefined);
   return () => asked.unsubscribe();
@@ -124,9 +142,17 @@ export function holdPart(
 
 /** Why a part could not be fetched, where it is not there. */
 export function selectProblem(state: RootState, part: Part): unknown {
+  for (const each of madeFrom[part] ?? []) {
+    const problem = selectProblem(state, each);
+    if (problem !== undefined) return problem;
+  }
   const { records, versions, log } = ledgerApi.endpoints;
   const select =
-    part === 'versions' ? versions.select() : part === 'log' ? log.select() : records.select(part);
+    part === 'versions'
+      ? versions.select()
+      : part === 'log'
+        ? log.select()
+        : records.select(part as ResourceName);
   return select(state as never).error;
 }
 

@@ -7,6 +7,7 @@ export { darkUpward } from './darkUpward';
 export { doesNotCover } from './doesNotCover';
 export { filterOverPoints } from './filterOverPoints';
 export { glows } from './glows';
+export { groundGone } from './groundGone';
 export { identity } from './identity';
 export { metalInMatt } from './metalInMatt';
 export { metallicDulled } from './metallicDulled';

@@ -16,7 +16,8 @@ export const oneCoatGround = rule(4, ({ recipe, shelf, lines }) => {
     const palest = [...shelf.values()]
       .filter((pot) => pot.kind === 'primer' && isAtHand(pot) && pot.id !== recipe.groundPotId)
       .sort((one, other) => colourOfHex(other.swatch).value - colourOfHex(one.swatch).value)[0];
-    const isWorthIt = index === 0 && palest && colourOfHex(palest.swatch).value >= paleFrom;
+    const isWorthIt =
+      index === 0 && !recipe.ground && palest && colourOfHex(palest.swatch).value >= paleFrom;
     return [
       {
         stepId: line.step.id,

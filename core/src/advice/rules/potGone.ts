@@ -2,6 +2,7 @@ import { colourDifference } from '../../colour/colourDifference';
 import { colourOfHex } from '../../colour/colourOfHex';
 import type { Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
+import { groundsBelow } from '../../recipe/onGround';
 import { potOn } from '../../recipe/mixedPaint';
 import type { Fix, RecipeChange } from '../fix';
 import type { Finding } from '../finding';
@@ -31,10 +32,14 @@ export const potGone = rule(2, ({ recipe, shelf, lines }) => {
       }));
     }),
   );
-  const ground = found(potOn(shelf, recipe.groundPotId), null, 'The ground', ({ id }) => ({
-    do: 'ground',
-    potId: id,
-  }));
+  // Under a finished surface the primer is never sprayed for this recipe.
+  const isPrimed = groundsBelow(recipe, shelf).grounds.length === 0;
+  const ground = !isPrimed
+    ? []
+    : found(potOn(shelf, recipe.groundPotId), null, 'The ground', ({ id }) => ({
+        do: 'ground',
+        potId: id,
+      }));
   return [...ground, ...ofLines];
 
   function found(

@@ -1,12 +1,15 @@
 import {
   finishLevels,
+  ontoGround,
   recipeHeadSchema,
   surfaces,
   type Pot,
+  type Recipe,
   type RecipeHead as Head,
 } from '@yellow-ledger/core';
 import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
+import { usePart } from '../../ledger/useParts';
 import { NumberField } from '../../parts/NumberField';
 import { PageTitle } from '../../parts/PageHead';
 import { SelectField } from '../../parts/SelectField';
@@ -14,6 +17,7 @@ import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { Prediction } from '../../workers/work/predictWork';
+import { GroundField } from './GroundField';
 import { RecipeResult } from './RecipeResult';
 import { SaveMark } from './SaveMark';
 import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
@@ -35,12 +39,20 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
     schema: recipeHeadSchema,
     value: headOf(draft),
     unfinished: draft.unfinished.head,
-    onValid: (head) => edit({ ...recipe, ...head }, 'head'),
+    onValid: (head) => {
+      const { ground: _before, ...rest } = recipe;
+      edit(onItsGround({ ...rest, ...head }), 'head');
+    },
     onUnfinished: (typed) => leave('head', typed),
   });
-  const grounds = pots.filter(
-    ({ id, kind, retired }) => (kind === 'primer' && !retired) || id === recipe.groundPotId,
-  );
+  /** What goes onto another finished surface than before has from it what it does not say itself. */
+  const recipes = usePart('recipes');
+  const onItsGround = (next: Recipe): Recipe => {
+    const below =
+      next.ground?.recipeId !== recipe.ground?.recipeId &&
+      recipes?.find(({ content }) => content.id === next.ground?.recipeId)?.content;
+    return below ? ontoGround(next, below) : next;
+  };
   return (
     <FormProvider {...form}>
       <header className="recipe-head">
@@ -58,7 +70,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
         </div>
         <div className="recipe-fields">
           <SelectField name="surface" label="Surface" options={surfaces} />
-          <SelectField name="groundPotId" label="Ground" options={grounds} />
+          <GroundField recipe={recipe} pots={pots} />
           <SelectField name="finishLevel" label="Finish level" options={finishLevels} />
           <NumberField name="models" label="Models" step={1} />
           <NumberField name="areaCm2" label="Area a model" unit="cm²" />
@@ -70,6 +82,6 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
 }
 
 function headOf({ recipe }: Draft): Head {
-  const { name, surface, groundPotId, finishLevel, models, areaCm2 } = recipe;
-  return { name, surface, groundPotId, finishLevel, models, areaCm2 };
+  const { name, surface, groundPotId, ground, finishLevel, models, areaCm2 } = recipe;
+  return { name, surface, groundPotId, ...(ground && { ground }), finishLevel, models, areaCm2 };
 }

@@ -111,7 +111,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       {build && (
         <div className="line-grid ground-line">
           <span className="ground-words">
-            Ground: {words.potName(recipe.groundPotId)}
+            Ground: {words.groundName}
             {build.groundIsEstimate && ' ≈'}
           </span>
           <Ribbon stops={build.stops} surface={build.ground} label="The ground" height={12} />

@@ -31,7 +31,7 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
           height={34}
           stops={build.stops}
           surface={surface}
-          label={`The finished surface over ${words.potName(recipe.groundPotId)}, from pit to point`}
+          label={`The finished surface over ${words.groundName}, from pit to point`}
           isEstimate={last?.isEstimate}
         />
       )}

@@ -8,6 +8,7 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
+import { usePart } from '../../ledger/useParts';
 import { FigureTable } from '../FigureTable';
 import { percent } from '../words/percent';
 import type { RecipeWords } from '../words/recipeWords';
@@ -27,6 +28,10 @@ export interface DifferenceTableProps {
 /** Two states of a recipe, difference by difference, for the painter to choose what is to stand. */
 export function DifferenceTable(props: DifferenceTableProps) {
   const { differences, mine, theirs, words, heads, choices, onChoose } = props;
+  const recipes = usePart('recipes');
+  const nameOf = (recipeId: string) =>
+    recipes?.find(({ content }) => content.id === recipeId)?.content.name ??
+    'a recipe that is gone';
   return (
     <FigureTable
       className="difference-table"
@@ -39,7 +44,7 @@ export function DifferenceTable(props: DifferenceTableProps) {
             type="radio"
             id={`${difference.key} ${side}`}
             name={difference.key}
-            label={<span dir="auto">{valueOf(difference, side, words)}</span>}
+            label={<span dir="auto">{valueOf(difference, side, words, nameOf)}</span>}
             checked={choices[difference.key] === side}
             onChange={() => onChoose(difference.key, side)}
           />
@@ -60,7 +65,8 @@ function placeOf(difference: Difference, mine: Recipe, theirs: Recipe | undefine
 const headWords = {
   name: 'Name',
   surface: 'Surface',
-  groundPotId: 'Ground',
+  groundPotId: 'Primer',
+  ground: 'Goes onto',
   finishLevel: 'Finish level',
   models: 'Models',
   areaCm2: 'Area a model',
@@ -75,15 +81,27 @@ const headWords = {
   setAside: 'Meant so',
 } as const;
 
-function valueOf(difference: Difference, side: Side, words: RecipeWords): string {
+function valueOf(
+  difference: Difference,
+  side: Side,
+  words: RecipeWords,
+  nameOf: (recipeId: string) => string,
+): string {
   if (difference.kind === 'order') return side === 'mine' ? 'as here' : 'as there';
   if (difference.kind === 'line') return lineOf(difference[side], words);
+  if (difference.field === 'ground')
+    return groundInWords(difference[side] as Recipe['ground'], nameOf);
   if (difference.field === 'spots') return spotsInWords(difference[side] as Recipe['spots']);
   if (difference.field === 'sections')
     return sectionsInWords(difference[side] as Recipe['sections']);
   const value = String(difference[side] ?? 'not said');
   return difference.field === 'groundPotId' ? words.potName(value) : value;
 }
+
+const groundInWords = (ground: Recipe['ground'], nameOf: (recipeId: string) => string) =>
+  ground
+    ? `${nameOf(ground.recipeId)}, ${ground.version === null ? 'as it is now' : `version ${ground.version}`}`
+    : 'the primer';
 
 const spotsInWords = (spots: Recipe['spots']) =>
   (spots ?? []).map(({ name, share }) => `${name} ${percent(share)}`).join(', ') || 'none';

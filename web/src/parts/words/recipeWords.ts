@@ -5,6 +5,8 @@ import { potHexesOf, unknownHex } from './potHexes';
 /** How the page speaks of a recipe's pots and lines. */
 export interface RecipeWords {
   potName: (potId: string) => string;
+  /** what the first line goes onto */
+  groundName: string;
   potHex: (potId: string) => string;
   /** from 1; 0 for a line that is not there */
   lineNumber: (stepId: string) => number;
@@ -21,6 +23,7 @@ export function recipeWordsOf(
   const lineNumber = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
   return {
     potName,
+    groundName: prediction?.groundName ?? potName(recipe.groundPotId),
     lineNumber,
     potHex: potHexesOf(pots),
     stepHex: (stepId) =>

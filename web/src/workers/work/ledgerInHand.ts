@@ -60,11 +60,14 @@ function listOf<Name extends Part>(part: Name): InHand[Name] {
 }
 
 let shelf: Shelf | null = null;
-whenChanged(['pots'], () => (shelf = null));
+whenChanged(['pots', 'grounds'], () => (shelf = null));
 
-/** The pots the worker computes with, each with what is left in it. */
+/** The pots the worker computes with, each with what is left in it, and what recipes stand on. */
 export function shelfInHand(): Shelf {
-  shelf ??= shelfOf(listOf('pots').map(asLeft));
+  shelf ??= shelfOf(
+    listOf('pots').map(asLeft),
+    new Map(listOf('grounds').map(({ id, recipe }) => [id, recipe])),
+  );
   return shelf;
 }
 

@@ -12,6 +12,7 @@ import {
   estimatesOf,
   flattenMix,
   formOf,
+  groundWords,
   includedSteps,
   lineMeanings,
   readsAsWhole,
@@ -34,6 +35,8 @@ import { shelfInHand, whenChanged } from './ledgerInHand';
 /** What the recipe page shows beside the lines themselves. */
 export interface Prediction {
   buildUp: BuildUp;
+  /** what the first line goes onto, in words */
+  groundName: string;
   /** by line; null where the line is left out at this finish level */
   drops: (Drops | null)[];
   /** by line, in a word; empty for what holds no paint */
@@ -67,7 +70,7 @@ export const predictWork = {
     const index = recipe.steps.findIndex(({ id }) => id === stepId);
     const coats = rangeOfCoats(recipe.steps[index], recipe.finishLevel);
     if (coats[0] >= coats[1]) return null;
-    const { key } = aspectOfLine(recipe, stepId);
+    const { key } = aspectOfLine(recipe, shelfInHand(), stepId);
     const after = (count: number) => {
       const { coatsUpTo: _most, ...step } = { ...recipe.steps[index], coats: count };
       const build = predictBuildUp(
@@ -87,6 +90,7 @@ export const predictWork = {
     const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
     return {
       buildUp,
+      groundName: groundWords(recipe, shelf),
       drops: recipe.steps.map(({ id }, index) => {
         const step = painted.get(id);
         return step ? dropsOf(recipe, step, index) : null;

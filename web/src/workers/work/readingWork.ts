@@ -22,9 +22,7 @@ import {
   surfaceKey,
   untouched,
   withFilm,
-  laidOver,
-  groundOf,
-  potOn,
+  surfaceBelow,
   surfaceColour,
   type Army,
   type ControlChart,
@@ -165,9 +163,11 @@ export const readingWork = {
     await reader.calibrate();
     // Nobody paints two models alike to the hair.
     const hand = 0.92 + 0.16 * Math.random();
-    const ground = groundOf(potOn(shelf, recipe.groundPotId));
-    const onto = places.map(() => ground);
-    const surface = laidOver(withFilm(recipe, hand), shelf, onto, { stops: places });
+    const [plain] = aspectsOfRecipe(recipe, shelf);
+    const surface = surfaceBelow(withFilm(recipe, hand), shelf, '', {
+      stops: places,
+      aspect: plain,
+    });
     const labs: Lab[] = [];
     for (const reflectance of surface) {
       const light = await reader.read({ reflectance, isTouching: true });
@@ -197,13 +197,14 @@ function surfaceOf({ army, unitId, surfaceId, pin }: SurfaceAsked) {
 
 /** What a recipe is aimed at, by the first line that is. */
 function aspectsOn(recipe: Recipe): { line: string; name: string }[] {
-  const [, ...aimed] = aspectsOfRecipe(recipe);
+  const shelf = shelfInHand();
+  const [, ...aimed] = aspectsOfRecipe(recipe, shelf);
   const names = aspectNames(
     aimed.map(({ aim }) => aim),
     shapeOf(recipe),
   );
   return aimed.flatMap(({ key }, i) => {
-    const step = recipe.steps.find(({ id }) => aspectOfLine(recipe, id).key === key);
+    const step = recipe.steps.find(({ id }) => aspectOfLine(recipe, shelf, id).key === key);
     return step ? [{ line: step.id, name: names[i] }] : [];
   });
 }

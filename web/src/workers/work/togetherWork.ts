@@ -39,7 +39,7 @@ export interface DealtUnit {
 
 /** What recipes come to, until one of them or a pot changes. */
 const judgedBy = new Map<string, Omit<JudgedSurface, 'surface'>>();
-whenChanged(['pots', 'recipes', 'versions'], () => judgedBy.clear());
+whenChanged(['pots', 'grounds', 'recipes', 'versions'], () => judgedBy.clear());
 
 export const togetherWork = {
   /** One model of a unit: what it reads as, and whether its surfaces belong together. */

@@ -55,7 +55,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
     >
       <h2 dir="auto">{recipe.name}</h2>
       <p className="card-head">
-        {recipe.surface} · {recipe.finishLevel} level · over {words.potName(recipe.groundPotId)}
+        {recipe.surface} · {recipe.finishLevel} level · over {words.groundName}
         {` · ${minutesInWords(totals.handsOnMinutes)} hands-on, ${minutesInWords(totals.dryMinutes)} drying`}
         {recipe.hairDryer && ' with a hair dryer'}
         {isLarge && ` · drops for ${counted(recipe.models, 'model')}`}
