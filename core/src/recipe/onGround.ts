@@ -129,11 +129,12 @@ function nearestSide(side: AimSide, light: LightDirection): AimSide {
 /** Why a recipe cannot go onto a finished surface; null where it can. */
 export function groundRefusal(recipe: Recipe, shelf: Shelf): string | null {
   const { problem } = groundsBelow(recipe, shelf);
-  if (!problem) return null;
-  const name = shelf.grounds?.get(pinKey(problem.pin))?.name;
-  const called = name ? `“${name}”` : 'what it goes onto';
-  if (problem.is === 'circle')
-    return `“${recipe.name}” cannot go onto ${called}: that is painted on top of this one.`;
+  if (!problem || !recipe.ground) return null;
+  const below = shelf.grounds?.get(pinKey(recipe.ground))?.name ?? recipe.name;
+  if (problem.is === 'circle') {
+    const isBack = pinKey(problem.pin) === pinKey({ recipeId: recipe.id, version: null });
+    return `“${recipe.name}” cannot go onto “${below}”: that ${isBack ? 'is painted on top of this one' : 'stands on itself further down'}.`;
+  }
   if (problem.is === 'deep') return `More than ${mostGrounds} recipes lie on top of each other.`;
   return 'The recipe or the version it goes onto is gone.';
 }

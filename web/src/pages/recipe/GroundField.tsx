@@ -7,11 +7,10 @@ import {
   type RecipeHead,
   type RecipePin,
 } from '@yellow-ledger/core';
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { usePart } from '../../ledger/useParts';
-import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 
 export interface GroundFieldProps {
@@ -26,6 +25,7 @@ export function GroundField({ recipe, pots }: GroundFieldProps) {
   const { setValue } = useFormContext<RecipeHead>();
   const groundPotId = useWatch<RecipeHead, 'groundPotId'>({ name: 'groundPotId' });
   const ground = useWatch<RecipeHead, 'ground'>({ name: 'ground' });
+  const versionId = useId();
   const { others, versionsOf } = useWhatCanLieBelow(recipe);
   const primers = pots.filter(
     ({ id, kind, retired }) => (kind === 'primer' && !retired) || id === recipe.groundPotId,
@@ -70,19 +70,25 @@ export function GroundField({ recipe, pots }: GroundFieldProps) {
         )}
       </Field>
       {ground && (
-        <Choice
-          label="of it"
-          value={ground.version ?? ''}
-          onChoose={(version) => put({ ...ground, version: version === '' ? null : +version })}
-        >
-          <option value="">as it is now</option>
-          {isVersionGone && <option value={ground.version!}>a version that is gone</option>}
-          {versions.map((number) => (
-            <option key={number} value={number}>
-              version {number}
-            </option>
-          ))}
-        </Choice>
+        <div className="field ground-version">
+          <label htmlFor={versionId}>As of</label>
+          <Form.Select
+            id={versionId}
+            size="sm"
+            value={ground.version ?? ''}
+            onChange={({ target: { value } }) =>
+              put({ ...ground, version: value === '' ? null : +value })
+            }
+          >
+            <option value="">now</option>
+            {isVersionGone && <option value={ground.version!}>a version that is gone</option>}
+            {versions.map((number) => (
+              <option key={number} value={number}>
+                version {number}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
       )}
     </>
   );
