@@ -20,7 +20,6 @@ export {
   sharesOf,
   sharesWithin,
   sizeClasses,
-  surfaceOf,
   unitOf,
   unitSchema,
   type Army,
@@ -29,6 +28,9 @@ export {
   type Unit,
   type UnitSurface,
 } from './army/army';
+export { layersOn, onEachOther, type Layer } from './army/layersOn';
+export { mostOvers, overSchema, type Over } from './army/over';
+export { coveredBy, surfaceOf, turnOf, workSurfaces, type WorkSurface } from './army/workSurfaces';
 export { batchSchema, spanOf, type Batch, type ModelRange, type Session } from './army/batch';
 export { belonging, type Belonging, type JudgedSurface } from './army/belonging';
 export {

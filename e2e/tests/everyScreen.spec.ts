@@ -48,7 +48,7 @@ async function layDikeWatch(page: Page): Promise<void> {
 const studies = ['Thinning', 'Where the mix comes from', 'Coverage', 'What it does'];
 
 const screens: Screen[] = [
-  ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(14)],
+  ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(17)],
   [
     'recipe',
     '/recipes/oilskin-shadow',

@@ -11,6 +11,7 @@ import { formNames } from '../place/forms';
 import { surfaces } from '../recipe/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';
+import { mostOvers, overSchema } from './over';
 import { pinKey, recipePinSchema, type RecipePin } from '../recipe/recipePin';
 
 /** Sizes of figures with the area a brush goes over, cm². Starting points, to be overwritten. */
@@ -104,6 +105,11 @@ export const unitSchema = z.strictObject({
   dealSeed: wholeNumberWithin(0, 999_999)
     .optional()
     .describe('what the variants were dealt by; the same number deals the same again'),
+  overs: z
+    .array(overSchema, { error: 'a list of recipes over several surfaces' })
+    .max(mostOvers, `at most ${mostOvers} recipes over several surfaces`)
+    .optional()
+    .describe('what goes over surfaces once they are painted, in order'),
 });
 
 export type Unit = z.infer<typeof unitSchema>;
@@ -142,6 +148,14 @@ export const armySchema = z.strictObject({
           all.reduce((sum, { variants = [] }) => sum + variants.length, 0),
         ) <= mostVariants,
       `units with at most ${mostVariants.toLocaleString('en')} variants`,
+    )
+    .refine(
+      (units) =>
+        units.every(({ surfaces: all, overs = [] }) => {
+          const ids = [...all, ...overs].map(({ id }) => id);
+          return overs.length === 0 || new Set(ids).size === ids.length;
+        }),
+      'units in which what goes over surfaces has identifiers of its own',
     ),
   plans: z.array(batchSchema, { error: 'a list of plans' }).max(20, 'at most 20 plans').optional(),
   notes: pageOfText,
@@ -158,12 +172,14 @@ export type Army = z.infer<typeof armySchema>;
  */
 export function pinOf(
   { scheme }: Pick<Army, 'scheme'>,
-  { id, surface, recipe }: UnitSurface,
+  { id, surface, recipe, over }: UnitSurface & { over?: readonly string[] },
   { own }: Pick<Unit, 'own'> = {},
   model?: number,
 ): RecipePin | null {
   const ofModel = own && model !== undefined ? ownByModel(own).get(`${model} ${id}`) : undefined;
-  return ofModel ?? recipe ?? scheme.find((each) => each.surface === surface)?.recipe ?? null;
+  // What goes over surfaces is no kind of surface.
+  const ofKind = over ? undefined : scheme.find((each) => each.surface === surface)?.recipe;
+  return ofModel ?? recipe ?? ofKind ?? null;
 }
 
 /** Lists of thousands are gone through once and not for every model; forgotten with their unit. */
@@ -184,7 +200,7 @@ function ownByModel(own: readonly OwnRecipe[]): ReadonlyMap<string, RecipePin> {
 export function modelsByPin(
   army: Pick<Army, 'scheme'>,
   unit: Unit,
-  surface: UnitSurface,
+  surface: UnitSurface & { over?: readonly string[] },
 ): { pin: RecipePin | null; models: number[] }[] {
   const ofUnit = { pin: pinOf(army, surface), models: [] as number[] };
   const groups = new Map([[pinKey(ofUnit.pin), ofUnit]]);
@@ -221,13 +237,3 @@ export function evenedOut(unit: Unit): Unit {
 /** The unit of an army with an id; undefined where there is none. */
 export const unitOf = ({ units }: Pick<Army, 'units'>, unitId: string | undefined) =>
   units.find(({ id }) => id === unitId);
-
-/** A surface by its id, with its unit; null where either is gone. */
-export function surfaceOf(
-  army: Pick<Army, 'units'>,
-  { unitId, surfaceId }: { unitId: string; surfaceId: string },
-): { unit: Unit; surface: UnitSurface } | null {
-  const unit = unitOf(army, unitId);
-  const surface = unit?.surfaces.find(({ id }) => id === surfaceId);
-  return unit && surface ? { unit, surface } : null;
-}

@@ -6,6 +6,7 @@ import type { Recipe } from '../recipe/recipe';
 import { shapeOf } from '../recipe/shapeOf';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
+import { workSurfaces } from './workSurfaces';
 import type { RecipePin } from '../recipe/recipePin';
 import { usualHand, type OwnFigures } from './ownFigures';
 import { stepsFor } from './stepsFor';
@@ -69,7 +70,7 @@ export function paintNeeded(
   const without: PaintNeeded['without'] = [];
   const mlOf = new Map<string, number>();
   for (const unit of army.units)
-    for (const surface of unit.surfaces) {
+    for (const surface of workSurfaces(unit)) {
       const groups = modelsByPin(army, unit, surface).map(({ pin, models }) => ({
         recipe: pin && recipeOf(pin),
         models: models.length,

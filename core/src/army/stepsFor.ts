@@ -12,8 +12,14 @@ export function stepsFor({ isHidden }: Pick<UnitSurface, 'isHidden'>, recipe: Re
   return isHidden ? painted.filter(({ stage }) => seenByNobody.includes(stage)) : painted;
 }
 
+/** What goes over everything that is painted, at the end. */
+export const isVarnish = ({ stage }: Pick<Step, 'stage'>): boolean => stage === 'finish';
+
 /** Whether a line waits until all else on its model is done: varnish, and what was said to. */
-export function isHeldBack({ holdBack }: Pick<UnitSurface, 'holdBack'>, { stage }: Step): boolean {
-  if (stage === 'finish' || holdBack === 'the whole surface') return true;
+export function isHeldBack(
+  { holdBack }: Pick<UnitSurface, 'holdBack'>,
+  { stage }: Pick<Step, 'stage'>,
+): boolean {
+  if (isVarnish({ stage }) || holdBack === 'the whole surface') return true;
   return holdBack === 'details' && stage === 'detail';
 }

@@ -1,4 +1,5 @@
 import type { Unit, UnitSurface } from '../army/army';
+import { onEachOther } from '../army/layersOn';
 import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { consistencyOf, stiffnessOf, type Consistency } from '../recipe/consistency';
@@ -32,8 +33,18 @@ export interface BenchStep {
   /** the surface as it should be now, and after this coat, dry, at each of `ribbonStops` */
   now: SurfaceColour[];
   after: SurfaceColour[];
+  /** of what goes over several surfaces: the same on each of them */
+  onto: OntoSurface[];
   isEstimate: boolean;
   caution: string | null;
+}
+
+/** A coat of something that goes over surfaces, on one of them. */
+export interface OntoSurface {
+  surfaceId: string;
+  name: string;
+  now: SurfaceColour[];
+  after: SurfaceColour[];
 }
 
 export interface BenchStepAsked {
@@ -49,11 +60,23 @@ export interface BenchStepAsked {
   on: OnSurface;
   /** the coat as it would be noted */
   coat: CoatEntry;
+  /** of what goes over surfaces: what lies on each of them, as it was done, the lowest first */
+  onto?: readonly { surfaceId: string; name: string; layers: readonly Recipe[] }[];
 }
 
 /** @throws CarryError, UnknownPotError */
 export function benchStep(
-  { unit, surface, recipe: written, stepId, models, coatsLeft, on, coat }: BenchStepAsked,
+  {
+    unit,
+    surface,
+    recipe: written,
+    stepId,
+    models,
+    coatsLeft,
+    on,
+    coat,
+    onto = [],
+  }: BenchStepAsked,
   shelf: Shelf,
   own: OwnFigures = usualHand,
 ): BenchStep {
@@ -70,8 +93,25 @@ export function benchStep(
   const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);
   const now = asDone(recipe, on, 'left out');
   const after = asDone(recipe, { ...on, coats: withCoat }, 'left out');
-  const aspects = aspectsTogether(shelf, now, after, recipe);
-  const aspect = aspects.find(({ key }) => key === aimKeyOf(step)) ?? aspects[0];
+  const seenOn = (layers: readonly Recipe[]) => {
+    const on = onEachOther([...layers, withFilm(now, own.film)], shelf);
+    const top = (over: Recipe) => onEachOther([...layers, over], shelf).recipes[layers.length];
+    const [before, then] = [now, after].map((each) => top(withFilm(each, own.film)));
+    const aspects = aspectsTogether(on.shelf, before, then, top(recipe));
+    const aspect = aspects.find(({ key }) => key === aimKeyOf(step)) ?? aspects[0];
+    return {
+      aspect,
+      now: finished(before, on.shelf, aspect),
+      after: finished(then, on.shelf, aspect),
+    };
+  };
+  const each = onto.map(({ surfaceId, name, layers }) => {
+    const { aspect, ...seen } = seenOn(layers);
+    return { aspect, surface: { surfaceId, name, ...seen } };
+  });
+  const { aspect, ...first } = each.at(0)
+    ? { aspect: each[0].aspect, now: each[0].surface.now, after: each[0].surface.after }
+    : seenOn([]);
   return {
     step,
     ml,
@@ -79,8 +119,8 @@ export function benchStep(
     consistency: stiffness === 0 ? null : consistencyOf(step.mix, stiffness),
     mixColour: colour,
     aspect,
-    now: finished(withFilm(now, own.film), shelf, aspect),
-    after: finished(withFilm(after, own.film), shelf, aspect),
+    ...first,
+    onto: each.map(({ surface: seen }) => seen),
     isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
     caution: techniqueOf(step.technique).caution ?? null,
   };

@@ -1,11 +1,13 @@
-import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/army';
+import { modelsByPin, type Army, type Unit } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
-import { isHeldBack } from '../army/stepsFor';
+import { isHeldBack, isVarnish } from '../army/stepsFor';
+import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
 import { ranksOf } from '../plan/unitOrder';
 import type { Recipe } from '../recipe/recipe';
 import { asMixed } from '../log/asMixed';
 import type { Bench } from './bench';
+import { openBelow } from './openBelow';
 import { blockedUntil, dryingOf, type Drying } from './drying';
 import type { LogEntry } from '../log/entry';
 import { driesForMs, onFigures, surfaceKey, untouched } from '../log/onFigure';
@@ -95,7 +97,7 @@ export function benchTasks(
     const chosen = new Set(chosenModels(bench, unit));
     if (chosen.size === 0) return;
     const ranks = ranksIn(unit);
-    const chains = unit.surfaces.flatMap((surface) =>
+    const chains = workSurfaces(unit).flatMap((surface) =>
       modelsByPin(army, unit, surface).flatMap(({ pin, models }) => {
         const here = models.filter((model) => chosen.has(model));
         const written = pin && recipeOf(pin);
@@ -110,8 +112,12 @@ export function benchTasks(
       }),
     );
     const openOn = new Map<number, number>();
-    for (const { model, open, isHeldBack: holds } of chains)
-      if (!holds) openOn.set(model, (openOn.get(model) ?? 0) + open.length);
+    const oversOn = new Map<number, number>();
+    for (const { model, surface, open, isHeldBack: holds } of chains) {
+      const counted = surface.over ? oversOn : openOn;
+      if (!holds) counted.set(model, (counted.get(model) ?? 0) + open.length);
+    }
+    const isOpenBelow = openBelow(unit, chains);
     const blocked = blockedUntil(unit, figures, chosen, now);
     for (const chain of chains) {
       coatsDone += chain.done;
@@ -120,6 +126,10 @@ export function benchTasks(
       if (!next) continue;
       const { surface, model, recipe, version, rank } = chain;
       const heldBack = isHeldBack(surface, next.step);
+      // Varnish goes over what lies over the rest as well.
+      const before =
+        (heldBack ? (openOn.get(model) ?? 0) : 0) +
+        (isVarnish(next.step) ? (oversOn.get(model) ?? 0) : 0);
       const first = [unitIndex, rank, next.index, next.coat];
       const task = taskOf(unit, surface, recipe, version, next, first, heldBack);
       const body = `${surface.subAssembly ?? ''} ${model}`;
@@ -127,8 +137,9 @@ export function benchTasks(
         driesForMs(onOf(unit.id, surface.id, model), now),
         blocked.get(body) ?? 0,
         heldBack ? dryOnModel(unit, model) : 0,
+        surface.over ? dryBelow(unit, surface.over, model) : 0,
       );
-      if (heldBack && (openOn.get(model) ?? 0) > 0) task.later++;
+      if (before > 0 || (surface.over && isOpenBelow(surface, model))) task.later++;
       else if (ms > 0) task.waiting.push({ model, ms });
       else task.models.push(model);
     }
@@ -136,7 +147,7 @@ export function benchTasks(
 
   function chainOf(
     unit: Unit,
-    surface: UnitSurface,
+    surface: WorkSurface,
     recipe: Recipe,
     version: number | null,
     rank: number,
@@ -150,7 +161,7 @@ export function benchTasks(
 
   function taskOf(
     unit: Unit,
-    surface: UnitSurface,
+    surface: WorkSurface,
     recipe: Recipe,
     version: number | null,
     { step, index, coat, coats, upTo }: OpenCoat,
@@ -181,8 +192,19 @@ export function benchTasks(
     return task;
   }
 
+  /** Until what an over goes onto is dry, overs before it on the same surfaces too. */
+  function dryBelow(unit: Unit, over: readonly string[], model: number): number {
+    const below = workSurfaces(unit).filter(
+      ({ id, over: other }) => over.includes(id) || other?.some((each) => over.includes(each)),
+    );
+    return Math.max(0, ...below.map(({ id }) => driesForMs(onOf(unit.id, id, model), now)));
+  }
+
   function dryOnModel(unit: Unit, model: number): number {
-    return Math.max(0, ...unit.surfaces.map(({ id }) => driesForMs(onOf(unit.id, id, model), now)));
+    return Math.max(
+      0,
+      ...workSurfaces(unit).map(({ id }) => driesForMs(onOf(unit.id, id, model), now)),
+    );
   }
 
   function inOrderOfWork(

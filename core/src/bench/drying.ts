@@ -1,4 +1,5 @@
 import type { Army, Unit } from '../army/army';
+import { workSurfaces } from '../army/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
 import { techniqueOf } from '../recipe/techniques';
 import type { Bench } from './bench';
@@ -25,7 +26,7 @@ export function blockedUntil(
   now: number,
 ): Map<string, number> {
   const blocked = new Map<string, number>();
-  for (const { id, subAssembly } of unit.surfaces)
+  for (const { id, subAssembly } of workSurfaces(unit))
     for (const model of chosen) {
       const on = figures.get(surfaceKey(unit.id, id, model));
       const entry = on?.lastWet?.entry;
@@ -45,7 +46,7 @@ export function dryingOf(
 ): Drying[] {
   const drying = new Map<string, Drying>();
   for (const unit of army.units)
-    for (const surface of unit.surfaces)
+    for (const surface of workSurfaces(unit))
       for (const model of chosenModels(bench, unit)) {
         const on = figures.get(surfaceKey(unit.id, surface.id, model));
         const ms = on ? driesForMs(on, now) : 0;

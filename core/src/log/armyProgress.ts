@@ -1,4 +1,5 @@
 import { modelsByPin, type Army } from '../army/army';
+import { workSurfaces } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
 import type { EntryOf, LogEntry } from './entry';
@@ -35,7 +36,7 @@ export function armyProgress(
   return army.units.map((unit) => {
     const left = new Map<number, number>();
     const painted = new Map<number, number>();
-    for (const surface of unit.surfaces)
+    for (const surface of workSurfaces(unit))
       for (const { pin, models } of modelsByPin(army, unit, surface)) {
         const recipe = pin && recipeOf(pin);
         if (!recipe || stepsFor(surface, recipe).length === 0) continue;

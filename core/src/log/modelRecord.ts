@@ -1,4 +1,5 @@
 import { pinOf, type Army, type Unit, type UnitSurface } from '../army/army';
+import { workSurfaces } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { RecipePin } from '../recipe/recipePin';
 import { isAtHand } from '../paint/stock';
@@ -56,7 +57,7 @@ export function modelRecord(
   shelf: Shelf,
 ): RecordedSurface[] {
   const figures = onFigures(entries);
-  return unit.surfaces.map((surface) => {
+  return workSurfaces(unit).map((surface) => {
     const on = figures.get(surfaceKey(unit.id, surface.id, model)) ?? untouched();
     const pin = paintedBy(on) ?? pinOf(army, surface, unit, model);
     const written = (pin && recipeOf(pin)) ?? null;

@@ -1,4 +1,5 @@
 import { modelsByPin, type Army } from '../army/army';
+import { workSurfaces } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
 import { paintedKey, type PaintedBefore, type PaintedSurface } from '../plan/paintedBefore';
@@ -23,7 +24,7 @@ export function paintedOnArmy(
   );
   const painted = new Map<string, PaintedSurface>();
   for (const unit of army.units)
-    for (const surface of unit.surfaces)
+    for (const surface of workSurfaces(unit))
       for (const { pin, models } of modelsByPin(army, unit, surface)) {
         const recipe = pin && recipeOf(pin);
         if (!recipe) continue;

@@ -36,7 +36,10 @@ export function aspectNames(aims: readonly (Aim | null)[], shape: Shape): string
 
 function figuresOf(aim: Aim | null): string[] {
   if (!aim) return [];
-  const stretch = ({ from, to }: Stretch) => `${Math.round(from * 100)} to ${percent(to)}`;
+  const stretch = ({ from, to }: Stretch) => {
+    if (from <= 0) return `to ${percent(to)}`;
+    return to >= 1 ? `from ${percent(from)}` : `${Math.round(from * 100)} to ${percent(to)}`;
+  };
   return [
     aim.facing && `${Math.round(aim.facing.within)}°`,
     aim.along && stretch(aim.along),

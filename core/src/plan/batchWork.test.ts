@@ -64,7 +64,7 @@ test('what dries is as the line says, or reckoned where it says nothing', () => 
 test('a wash blocks the model; varnish waits for all else', () => {
   const [{ jobs }] = workOf().work.chains;
   expect(jobs.map(({ blocks }) => blocks)).toEqual([false, false, true, false]);
-  expect(jobs.map(({ isHeldBack }) => isHeldBack)).toEqual([false, false, false, true]);
+  expect(jobs.map(({ turn }) => turn)).toEqual([0, 0, 0, 1]);
 });
 
 test('a sub-assembly is a body of its own', () => {

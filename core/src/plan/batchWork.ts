@@ -2,7 +2,8 @@ import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/arm
 import { spanOf, type Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
 import { asUsuallyPainted, usualHand, type OwnFigures } from '../army/ownFigures';
-import { isHeldBack, stepsFor } from '../army/stepsFor';
+import { stepsFor } from '../army/stepsFor';
+import { turnOf, workSurfaces } from '../army/workSurfaces';
 import { staysUsableMinutes } from '../palette/staysUsable';
 import { flattenMix, type PotShare } from '../recipe/flattenMix';
 import { shapeOf } from '../recipe/shapeOf';
@@ -136,12 +137,13 @@ export function batchWork(
     if (chosen.length === 0) return;
     const firstModel = models.length;
     chosen.forEach((number) => models.push({ unitId: unit.id, number }));
-    const apart = [...new Set(unit.surfaces.map(({ subAssembly }) => subAssembly ?? ''))];
+    const all = workSurfaces(unit);
+    const apart = [...new Set(all.map(({ subAssembly }) => subAssembly ?? ''))];
     const firstBody = bodies;
     bodies += chosen.length * apart.length;
     while (bodyFreeAt.length < bodies) bodyFreeAt.push(0);
     const ranks = ranksOf(army, unit, recipeOf);
-    for (const surface of unit.surfaces)
+    for (const surface of all)
       for (const { pin, models: alike } of modelsByPin(army, unit, surface)) {
         const recipe = pin && recipeOf(pin);
         const here = alike.filter((number) => chosen.includes(number));
@@ -178,11 +180,12 @@ export function batchWork(
   function coatsOf(unit: Unit, surface: UnitSurface, recipe: Recipe) {
     const areaCm2 = unit.areaCm2 * surface.share;
     const shape = shapeOf(recipe, surface.form);
-    let heldBack = false;
+    let turn = 0;
     const painted = asUsuallyPainted(stepsFor(surface, recipe), recipe, own);
     const waits = waitsOf(painted, batch);
     return painted.flatMap((step, index) => {
-      heldBack ||= isHeldBack(surface, step);
+      // Once something of a surface waits, what comes after it waits too.
+      turn = Math.max(turn, turnOf(unit, surface, step));
       const mix = mixOf(step, recipe);
       const handsOn = handsOnMinutes(step, areaCm2, shape) * (own.handsOn[step.technique] ?? 1);
       const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 }, shape) * own.paint;
@@ -197,7 +200,7 @@ export function batchWork(
             dry: waits[index][i] * own.drying,
             mix,
             blocks,
-            isHeldBack: heldBack,
+            turn,
             run,
           },
         };

@@ -24,7 +24,7 @@ const job = (part: Partial<Job> = {}): Job => ({
   dry: 10,
   mix: 0,
   blocks: false,
-  isHeldBack: false,
+  turn: 0,
   run: 0,
   ...part,
 });
@@ -149,7 +149,7 @@ describe('whatever there is to paint', () => {
       workOf(
         all.map(({ model, jobs, held }, rank) =>
           chain(
-            jobs.map((each, i) => job({ ...each, isHeldBack: i >= jobs.length - held })),
+            jobs.map((each, i) => job({ ...each, turn: Number(i >= jobs.length - held) })),
             { model, body: model, rank },
           ),
         ),

@@ -94,32 +94,41 @@ function whenPainted(
 function surfaceBound(work: Work, hands: readonly Hand[], sittings: readonly Sitting[]): number {
   const claimant = claimantsOf(hands);
   const fastest = Math.max(...hands.map(({ speed }) => speed));
+  const turns = [...new Set(work.chains.flatMap(({ jobs }) => jobs.map(({ turn }) => turn)))].sort(
+    (one, other) => one - other,
+  );
   const isDry = new Float64Array(work.models);
   let latest = 0;
-  const walk = (chain: Work['chains'][number], heldBack: boolean) => {
+  const walk = (chain: Work['chains'][number], turn: number, from: number) => {
     const owner = claimant.get(chain.model);
     const speed = owner === undefined ? fastest : hands[owner].speed;
-    const ready = gettingReady(work, chain, heldBack) + (sittings.at(0)?.from ?? 0);
-    let time = heldBack ? Math.max(isDry[chain.model], chain.readyAt) : chain.readyAt;
-    time = Math.max(time, ready);
+    const ready = gettingReady(work, chain, turn) + (sittings.at(0)?.from ?? 0);
+    let time = Math.max(chain.readyAt, from, ready);
     for (const job of chain.jobs) {
-      if (job.isHeldBack !== heldBack) continue;
+      if (job.turn !== turn) continue;
       const start = firstFit(time, job.handsOn / speed, sittings, owner);
-      if (!start) return void (latest = Infinity);
+      if (!start) return Infinity;
       const end = start.at + job.handsOn / speed;
       latest = Math.max(latest, start.before + end - sittings[start.sitting].from);
       time = end + job.dry;
     }
-    if (!heldBack) isDry[chain.model] = Math.max(isDry[chain.model], time);
+    return time;
   };
-  for (const chain of work.chains) walk(chain, false);
-  for (const chain of work.chains) walk(chain, true);
+  for (const turn of turns) {
+    const before = Float64Array.from(isDry);
+    for (const chain of work.chains) {
+      if (!chain.jobs.some((job) => job.turn === turn)) continue;
+      const dry = walk(chain, turn, turn > 0 ? before[chain.model] : 0);
+      if (dry === Infinity) return Infinity;
+      isDry[chain.model] = Math.max(isDry[chain.model], dry);
+    }
+  }
   return latest;
 }
 
 /** Somebody has to mix and take up the first paint before anything is painted with it. */
-function gettingReady({ mixes }: Work, { jobs }: Work['chains'][number], heldBack: boolean) {
-  const first = jobs.find(({ isHeldBack }) => isHeldBack === heldBack);
+function gettingReady({ mixes }: Work, { jobs }: Work['chains'][number], turn: number) {
+  const first = jobs.find((job) => job.turn === turn);
   return first ? mixes[first.mix].mixMinutes + changeMinutes : 0;
 }
 

@@ -41,16 +41,14 @@ describe('spill risk', () => {
 
 describe('the order of work', () => {
   test('surface by surface takes the messy surface first', () => {
-    const { order } = orderOfWork([face, coat], 'surface by surface', () => false);
+    const { order } = orderOfWork([face, coat], 'surface by surface', () => 0);
     expect(order.map((entry) => entry.surface)).toEqual([1, 1, 0, 0]);
   });
 
   test('what is held back comes last by every work order, and nothing is lost', () => {
     for (const { name } of workOrders) {
-      const { order } = orderOfWork(
-        [coat, face],
-        name,
-        (entry) => entry.surface === 0 && entry.step === 1,
+      const { order } = orderOfWork([coat, face], name, (entry) =>
+        Number(entry.surface === 0 && entry.step === 1),
       );
       expect(order).toHaveLength(4);
       expect(order.at(-1)).toEqual({ surface: 0, step: 1 });
@@ -58,7 +56,7 @@ describe('the order of work', () => {
   });
 
   test('stage by stage paints all bases before any highlight', () => {
-    const { order } = orderOfWork([coat, face], 'stage by stage', () => false);
+    const { order } = orderOfWork([coat, face], 'stage by stage', () => 0);
     expect(order.map((entry) => entry.step)).toEqual([0, 0, 1, 1]);
   });
 
@@ -68,7 +66,7 @@ describe('the order of work', () => {
       surface: { ...each.surface, subAssembly },
     });
     const surfaces = [apart(coat, 'body'), apart(face, 'head'), apart(coat, 'body')];
-    const { order } = orderOfWork(surfaces, 'by sub-assembly', () => false);
+    const { order } = orderOfWork(surfaces, 'by sub-assembly', () => 0);
     expect(order.map((entry) => surfaces[entry.surface].surface.subAssembly)).toEqual([
       ...Array.from({ length: 4 }, () => 'body'),
       ...Array.from({ length: 2 }, () => 'head'),

@@ -30,17 +30,16 @@ export interface WorkOrder {
  * and what is held back come last; sub-assemblies do not touch each other until they are put
  * together.
  *
- * @param isHeldBack whether a line waits for all else
+ * @param turnOf when a line has its turn: 0 at once, 1 once all of that is done, and so on
  */
 export function orderOfWork(
   surfaces: readonly OrderedSurface[],
   by: WorkOrderName,
-  isHeldBack: (entry: OrderEntry) => boolean,
+  turnOf: (entry: OrderEntry) => number,
 ): WorkOrder {
   const all = surfaces.flatMap(({ steps }, surface) => steps.map((_, step) => ({ surface, step })));
-  const first = all.filter((entry) => !isHeldBack(entry));
-  const last = all.filter(isHeldBack);
-  const order = [...inOrder(first), ...inOrder(last)];
+  const turns = [...new Set(all.map(turnOf))].sort((one, other) => one - other);
+  const order = turns.flatMap((turn) => inOrder(all.filter((entry) => turnOf(entry) === turn)));
   return { order, risk: spillRisk(order, surfaces) };
 
   function inOrder(entries: OrderEntry[]): OrderEntry[] {

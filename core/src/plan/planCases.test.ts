@@ -115,7 +115,7 @@ describe.each(planned)('$name', ({ work, hands, sittings, schedule }) => {
 
   test('what is held back waits for all else on its model', () => {
     const driesAt = new Float64Array(work.models);
-    const isHeld = ({ chain, job }: Done) => work.chains[chain].jobs[job].isHeldBack;
+    const isHeld = ({ chain, job }: Done) => work.chains[chain].jobs[job].turn > 0;
     for (const each of done)
       if (!isHeld(each)) {
         const { model } = work.chains[each.chain];

@@ -40,14 +40,15 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
   const at = new Int32Array(chains.length);
   const ready = Float64Array.from(chains, ({ readyAt }) => readyAt);
   const bodyFree = Float64Array.from({ length: bodies }, (_, body) => bodyFreeAt[body] ?? 0);
-  /** when what is not held back on a model is dry */
-  const modelDry = new Float64Array(models);
-  const openOnModel = new Int32Array(models);
+  const turns = 1 + Math.max(0, ...chains.map(({ jobs }) => jobs.at(-1)?.turn ?? 0));
+  /** for each turn on a model: when what came before it is dry, and how much of that is still open */
+  const dryBefore = new Float64Array(models * turns);
+  const openBefore = new Int32Array(models * turns);
   const nextMix = new Int32Array(chains.length);
   const nextHandsOn = new Float64Array(chains.length);
   const nextTail = new Float64Array(chains.length);
   const nextBlocks = new Float64Array(chains.length);
-  const nextIsHeldBack = new Uint8Array(chains.length);
+  const nextTurn = new Uint8Array(chains.length);
   const room = hands.map(() => new Int32Array(chains.length));
   const waiting: number[][] = work.mixes.map(() => []);
   /** where a chain stands in the list of its paint */
@@ -56,13 +57,13 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
   let left = 0;
 
   chains.forEach(({ model, jobs, readyAt }, chain) => {
-    openOnModel[model] += jobs.filter(({ isHeldBack }) => !isHeldBack).length;
-    modelDry[model] = Math.max(modelDry[model], readyAt);
+    for (const { turn } of jobs) countOpen(model, turn, 1);
+    isDryAt(model, 0, readyAt);
     left += jobs.length;
     lookAtNext(chain);
   });
 
-  const mayBegin = (chain: number) => !(nextIsHeldBack[chain] && openOnModel[modelOf[chain]] > 0);
+  const mayBegin = (chain: number) => openBefore[modelOf[chain] * turns + nextTurn[chain]] === 0;
 
   return {
     waiting,
@@ -73,7 +74,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     mayBegin,
     dryAt(chain) {
       const from = Math.max(ready[chain], bodyFree[bodyOf[chain]]);
-      return nextIsHeldBack[chain] ? Math.max(from, modelDry[modelOf[chain]]) : from;
+      return Math.max(from, dryBefore[modelOf[chain] * turns + nextTurn[chain]]);
     },
     mixOf: nextMix,
     handsOn: nextHandsOn,
@@ -84,14 +85,12 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     paint(chain, ends) {
       const { jobs, model, body } = chains[chain];
       const job = at[chain];
-      const { dry, blocks, isHeldBack } = jobs[job];
+      const { dry, blocks, turn } = jobs[job];
       const driesAt = ends + dry;
       ready[chain] = driesAt;
       bodyFree[body] = Math.max(bodyFree[body], blocks ? driesAt : ends);
-      if (!isHeldBack) {
-        openOnModel[model]--;
-        modelDry[model] = Math.max(modelDry[model], driesAt);
-      }
+      countOpen(model, turn, -1);
+      isDryAt(model, turn, driesAt);
       takeOut(chain);
       at[chain]++;
       left--;
@@ -99,6 +98,17 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
       return { job, driesAt };
     },
   };
+
+  function countOpen(model: number, turn: number, by: 1 | -1): void {
+    for (let later = turn + 1; later < turns; later++) openBefore[model * turns + later] += by;
+  }
+
+  function isDryAt(model: number, turn: number, minute: number): void {
+    for (let later = turn + 1; later < turns; later++) {
+      const at = model * turns + later;
+      dryBefore[at] = Math.max(dryBefore[at], minute);
+    }
+  }
 
   function takeOut(chain: number): void {
     const list = waiting[nextMix[chain]];
@@ -116,6 +126,6 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     nextHandsOn[chain] = job.handsOn;
     nextTail[chain] = tails[chain][at[chain]];
     nextBlocks[chain] = job.blocks ? job.dry : 0;
-    nextIsHeldBack[chain] = Number(job.isHeldBack);
+    nextTurn[chain] = job.turn;
   }
 }

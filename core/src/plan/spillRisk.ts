@@ -1,5 +1,5 @@
 import { areNeighbours } from '../army/figure';
-import type { UnitSurface } from '../army/army';
+import type { WorkSurface } from '../army/workSurfaces';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
 
@@ -8,7 +8,7 @@ const mendShare = 0.1;
 
 /** A surface as the order of work sees it. */
 export interface OrderedSurface {
-  surface: UnitSurface;
+  surface: WorkSurface;
   /** its lines in their order, with the minutes one model takes */
   steps: { step: Step; minutes: number }[];
 }
@@ -51,6 +51,9 @@ export function neighboursOf(surfaces: readonly OrderedSurface[]): number[][] {
   return surfaces.map(({ surface }, index) =>
     surfaces.flatMap(({ surface: other }, neighbour) =>
       neighbour !== index &&
+      // What goes over a surface does not slip onto it.
+      !surface.over?.includes(other.id) &&
+      !other.over?.includes(surface.id) &&
       other.subAssembly === surface.subAssembly &&
       areNeighbours(surface, other)
         ? [neighbour]

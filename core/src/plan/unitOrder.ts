@@ -1,4 +1,5 @@
 import { modelsByPin, type Army, type Unit } from '../army/army';
+import { turnOf, workSurfaces } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
 import { shapeOf } from '../recipe/shapeOf';
@@ -8,7 +9,7 @@ import type { OrderedSurface } from './spillRisk';
 
 /** The surfaces of a unit with their lines, as the order of work sees them; those with a recipe. */
 export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): OrderedSurface[] {
-  return unit.surfaces.flatMap((surface) => {
+  return workSurfaces(unit).flatMap((surface) => {
     const [{ pin }] = modelsByPin(army, unit, surface);
     const recipe = pin && recipeOf(pin);
     if (!recipe) return [];
@@ -25,7 +26,10 @@ export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): Ord
 /** The place of each surface in the surface-by-surface order with the least risk, from 0. */
 export function ranksOf(army: Army, unit: Unit, recipeOf: RecipeOf): Map<string, number> {
   const surfaces = orderedSurfaces(army, unit, recipeOf);
-  const { order } = orderOfWork(surfaces, 'surface by surface', () => false);
+  const { order } = orderOfWork(surfaces, 'surface by surface', ({ surface }) =>
+    // What goes over others comes after them.
+    surfaces[surface].surface.over ? turnOf(unit, surfaces[surface].surface, { stage: 'base' }) : 0,
+  );
   const ids = [...new Set(order.map(({ surface }) => surfaces[surface].surface.id))];
   return new Map(ids.map((id, rank) => [id, rank]));
 }

@@ -8,8 +8,8 @@ export interface Job {
   mix: number;
   /** while it dries nothing else on the same body can be held: after a wash or a spray */
   blocks: boolean;
-  /** waits until everything on its model that does not wait is done and dry */
-  isHeldBack: boolean;
+  /** waits until everything on its model that has an earlier turn is done and dry; 0 waits for nothing */
+  turn: number;
   /** the same for the same coat of the same line on other models */
   run: number;
 }

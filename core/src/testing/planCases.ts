@@ -83,7 +83,7 @@ function caseOf(shape: Shape): PlanCase {
         dry: Math.round(within(5, isWash ? 25 : 15)),
         mix: mixes.length - 1,
         blocks: isWash,
-        isHeldBack: Boolean(shape.holdsBack) && surface === surfaces - 1,
+        turn: shape.holdsBack && surface === surfaces - 1 ? 1 : 0,
         run: surface * steps + step,
       };
     }),

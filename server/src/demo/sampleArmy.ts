@@ -2,6 +2,7 @@ import {
   dealVariants,
   sizeClasses,
   type Army,
+  type Over,
   type Unit,
   type UnitSurface,
 } from '@yellow-ledger/core';
@@ -156,4 +157,33 @@ function withCloaks(unit: Unit): Unit {
   return { ...varied, own: dealVariants(written, varied, dealSeed) };
 }
 
-export const sampleArmy: Army = { ...written, units: written.units.map(withCloaks) };
+/** What goes over the surfaces of a unit, by the unit. */
+const oversOf: Record<string, Over> = {
+  'heron-riders': {
+    id: 'heron-riders-dust',
+    name: 'Reed dust',
+    recipe: { recipeId: 'reed-dust', version: null },
+    surfaces: 'all',
+    isAssembled: true,
+  },
+  'lantern-bearers': {
+    id: 'lantern-bearers-light',
+    name: 'Lantern light',
+    recipe: { recipeId: 'lantern-light', version: null },
+    surfaces: ['lantern-bearers-1', 'lantern-bearers-2', 'lantern-bearers-3'],
+  },
+  'bog-lamp': {
+    id: 'bog-lamp-sign',
+    name: 'Boundary sign',
+    recipe: { recipeId: 'boundary-sign', version: null },
+    surfaces: ['bog-lamp-3'],
+  },
+};
+
+const withOvers = (unit: Unit): Unit =>
+  unit.id in oversOf ? { ...unit, overs: [oversOf[unit.id]] } : unit;
+
+export const sampleArmy: Army = {
+  ...written,
+  units: written.units.map(withCloaks).map(withOvers),
+};

@@ -29,7 +29,7 @@ export const samplePlans: Batch[] = [
     name: 'All of it, alone',
     models: [],
     painters: [wil],
-    sessions: evenings(30),
+    sessions: evenings(34),
   },
   {
     ...atTheTable,
@@ -41,7 +41,7 @@ export const samplePlans: Batch[] = [
       painter('Hesper', 1.2, [{ unitId: 'bog-lamp', from: 1, to: 1 }]),
       painter('Odo', 0.8),
     ],
-    sessions: evenings(11),
+    sessions: evenings(12),
   },
   {
     ...atTheTable,

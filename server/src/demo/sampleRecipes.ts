@@ -6,14 +6,15 @@ import { mudskipTail } from './recipes/mudskipTail';
 import { oilskinFromShadow } from './recipes/oilskinFromShadow';
 import { oilskinSloe } from './recipes/oilskinSloe';
 import { oilskinRestored } from './recipes/oilskinRestored';
+import { overs } from './recipes/overs';
 import { reedBlade } from './recipes/reedBlade';
 import { reedCloak } from './recipes/reedCloak';
 import { reedCloakVariants } from './recipes/reedCloakVariants';
 import { weatheredSkin } from './recipes/weatheredSkin';
 
 /**
- * Six recipes of the Lanternfen Levy, each painted after another school, one of them in another colour, four that say where on the
- * body, and three more cloaks.
+ * Six recipes of the Lanternfen Levy, each painted after another school, one of them in another
+ * colour, four that say where on the body, three more cloaks, and three that go over others.
  */
 export const sampleRecipes = [
   oilskinFromShadow,
@@ -28,4 +29,5 @@ export const sampleRecipes = [
   reedBlade,
   oilskinSloe,
   ...reedCloakVariants,
+  ...overs,
 ];

@@ -7,6 +7,7 @@ import { formWork } from './work/formWork';
 import { listWork } from './work/listWork';
 import { logWork } from './work/logWork';
 import { matchWork } from './work/matchWork';
+import { overWork } from './work/overWork';
 import { paletteWork } from './work/paletteWork';
 import { planWork } from './work/planWork';
 import { potWork } from './work/potWork';
@@ -37,6 +38,7 @@ const ledgerWorker = {
   ...draftWork,
   ...matchWork,
   ...logWork,
+  ...overWork,
   ...paletteWork,
   ...recolourWork,
   ...replaceWork,

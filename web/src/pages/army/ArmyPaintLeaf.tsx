@@ -1,4 +1,4 @@
-import { counted, usualPotMl, type Army, type Pot } from '@yellow-ledger/core';
+import { counted, usualPotMl, type Army, type Pot, workSurfaces } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { FigureTable } from '../../parts/FigureTable';
@@ -106,7 +106,7 @@ function MixNeeds({
           >
             <ul>
               {mixes.map((mix) => {
-                const surface = unit.surfaces.find(({ id }) => id === mix.surfaceId);
+                const surface = workSurfaces(unit).find(({ id }) => id === mix.surfaceId);
                 const drops = mix.drops.pots.reduce((total, pot) => total + pot.drops, 0);
                 return (
                   <li key={`${mix.surfaceId} ${mix.recipeId} ${mix.stepId}`}>

@@ -125,7 +125,10 @@ function repinned(army: Army, { unitId, surfaceId, pin, newest, models }: Outdat
           ? { ...surface, recipe: newest }
           : surface;
       });
-      return { ...unit, surfaces, ...(own && { own }) };
+      const overs = unit.overs?.map((over) =>
+        over.id === surfaceId && isOld(over.recipe) ? { ...over, recipe: newest } : over,
+      );
+      return { ...unit, surfaces, ...(own && { own }), ...(overs && { overs }) };
     }),
   };
 }

@@ -4,6 +4,7 @@ import {
   techniqueOf,
   type Army,
   type WorkOrderName,
+  workSurfaces,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
@@ -35,7 +36,7 @@ export function OrderLeaf({ army }: OrderLeafProps) {
   const orders = answer.orders.filter(({ name }) => isApart || name !== 'by sub-assembly');
   const least = Math.min(...orders.map(({ risk }) => risk));
   const shown = orders.find(({ name }) => name === chosen);
-  const surfaceName = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? '';
+  const surfaceName = (id: string) => workSurfaces(unit).find((each) => each.id === id)?.name ?? '';
   return (
     <div className="order-leaf">
       <div className="flow">{unitChoice}</div>

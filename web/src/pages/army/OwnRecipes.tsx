@@ -1,4 +1,10 @@
-import { pinKey, variedSurfaces, withOwnRecipe, type Unit } from '@yellow-ledger/core';
+import {
+  pinKey,
+  variedSurfaces,
+  withOwnRecipe,
+  type Unit,
+  workSurfaces,
+} from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Choice } from '../../parts/Choice';
@@ -12,12 +18,13 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
   const [model, setModel] = useState(1);
   const [chosenId, setSurfaceId] = useState('');
   const dealt = new Set(variedSurfaces(unit).map(({ id }) => id));
-  const free = unit.surfaces.filter(({ id }) => !dealt.has(id));
+  const free = workSurfaces(unit).filter(({ id }) => !dealt.has(id));
   const surface = free.find(({ id }) => id === chosenId) ?? free.at(0);
   const own = (unit.own ?? []).filter(({ surfaceId }) => !dealt.has(surfaceId));
   const put = (next: Unit['own']) =>
     setValue('own', next && next.length > 0 ? next : undefined, { shouldValidate: true });
-  const nameOf = (id: string) => unit.surfaces.find((each) => each.id === id)?.name ?? 'a surface';
+  const nameOf = (id: string) =>
+    workSurfaces(unit).find((each) => each.id === id)?.name ?? 'a surface';
   if (!surface) return null;
   return (
     <Fold

@@ -22,6 +22,7 @@ import { newPart, newSurface } from './newArmy';
 import { OwnRecipes } from './OwnRecipes';
 import { RecipePinChoice } from './RecipePinChoice';
 import { SurfaceMore } from './SurfaceMore';
+import { UnitOvers } from './UnitOvers';
 
 export interface UnitEditorProps {
   army: Army;
@@ -111,6 +112,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             </Button>
           )}
         </p>
+        <UnitOvers army={army} unit={unit} />
         <OwnRecipes unit={unit} />
         <h2>To count on every model</h2>
         {counted.fields.map((field, index) => (

@@ -7,7 +7,6 @@ import {
   mixOfBrushed,
   loadWords,
   forms,
-  ribbonStops,
   techniqueOf,
   thinningWords,
 } from '@yellow-ledger/core';
@@ -17,9 +16,7 @@ import { GuidePicture } from '../../parts/form/GuidePicture';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { Laid } from '../../parts/Laid';
 import { MixBar } from '../../parts/MixBar';
-import { PlacementMark } from '../../parts/PlacementMark';
 import { Problem } from '../../parts/Problem';
-import { Ribbon } from '../../parts/Ribbon';
 import { dropsWords } from '../../parts/words/dropsWords';
 import { mlWords } from '../../parts/words/mlWords';
 import { modelsWords } from '../../parts/words/modelsWords';
@@ -31,6 +28,7 @@ import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords } from './benchWords';
 import { ModelButtons } from './ModelButtons';
+import { StepRibbons } from './StepRibbons';
 import { usePedal } from './usePedal';
 import { Figures } from '../../parts/figures/Figures';
 
@@ -194,34 +192,6 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
           </Button>
         )}
       </div>
-    </div>
-  );
-}
-
-function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {
-  const { step, task } = now;
-  const isLast = task.coat >= task.coats;
-  return (
-    <div className="step-ribbons">
-      <p>As it should be now</p>
-      <Ribbon
-        stops={ribbonStops}
-        label="The surface as it should be now"
-        surface={step.now}
-        height={30}
-      />
-      <PlacementMark {...step.step.placement} coats={task.coats} />
-      <p>
-        After this {counts}, dry{isLast ? '' : ' (more to come)'}{' '}
-        <small className="quiet">wet, it looks starker</small>
-      </p>
-      <Ribbon
-        height={30}
-        stops={ribbonStops}
-        label={`The surface after this ${counts}, dry`}
-        surface={step.after}
-        isEstimate={step.isEstimate}
-      />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import {
   type Mend,
   type MishapDegree,
   type MishapKind,
+  workSurfaces,
 } from '@yellow-ledger/core';
 import ButtonGroup from 'react-bootstrap/ButtonGroup';
 import Button from 'react-bootstrap/Button';
@@ -135,7 +136,12 @@ export function WentWrong(props: WentWrongProps) {
           />
           <Choice label="From" value={low} onChoose={setLow} options={placeNames} />
           <Choice label="to" value={high} onChoose={setHigh} options={placeNames} />
-          <Choice label="On" value={surfaceId} onChoose={setSurfaceId} options={unit?.surfaces} />
+          <Choice
+            label="On"
+            value={surfaceId}
+            onChoose={setSurfaceId}
+            options={unit && workSurfaces(unit)}
+          />
           <Choice
             label="Model"
             value={model}

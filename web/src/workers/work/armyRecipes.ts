@@ -1,6 +1,7 @@
 import {
   pinKey,
   pinOf,
+  workSurfaces,
   type Army,
   type Recipe,
   type RecipePin,
@@ -49,7 +50,7 @@ export function armyRecipes(army: Army): ArmyRecipes {
 
 function pinsOf(army: Army): RecipePin[] {
   const all = army.units.flatMap((unit) => [
-    ...unit.surfaces.flatMap((surface) => [pinOf(army, surface), ...(surface.variants ?? [])]),
+    ...workSurfaces(unit).flatMap((surface) => [pinOf(army, surface), ...(surface.variants ?? [])]),
     ...(unit.own ?? []).map(({ recipe }) => recipe),
   ]);
   const byKey = new Map(all.flatMap((pin) => (pin ? [[pinKey(pin), pin] as const] : [])));

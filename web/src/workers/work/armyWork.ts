@@ -1,10 +1,12 @@
 import {
-  isHeldBack,
   orderedSurfaces,
   orderOfWork,
   paintNeeded,
   paintTaken,
   paintToCome,
+  pinOf,
+  turnOf,
+  workSurfaces,
   unitOf,
   workOrders,
   type Army,
@@ -68,10 +70,10 @@ export const armyWork = {
     if (!unit) return { orders: [] };
     const { recipeOf, lineNumbers } = armyRecipes(army);
     const surfaces = orderedSurfaces(army, unit, recipeOf);
-    const isLast = ({ surface, step }: OrderEntry) => {
+    const turnAt = ({ surface, step }: OrderEntry) => {
       const { surface: held, steps } = surfaces[surface];
       // Once something of a surface waits, what comes after it waits too.
-      return steps.slice(0, step + 1).some((each) => isHeldBack(held, each.step));
+      return Math.max(...steps.slice(0, step + 1).map((each) => turnOf(unit, held, each.step)));
     };
     const lineOf = (entry: OrderEntry): OrderedLine => {
       const { surface, steps } = surfaces[entry.surface];
@@ -85,20 +87,19 @@ export const armyWork = {
         stage: step.stage,
         technique: step.technique,
         minutes,
-        isHeldBack: isLast(entry),
+        isHeldBack: turnAt(entry) > 0,
       };
     };
     return {
       orders: workOrders.map(({ name }) => {
-        const { order, risk } = orderOfWork(surfaces, name, isLast);
+        const { order, risk } = orderOfWork(surfaces, name, turnAt);
         return { name, risk, lines: order.map(lineOf) };
       }),
     };
 
-    function recipeIdOf({ surfaces: all }: Unit, surfaceId: string): string {
-      const surface = all.find(({ id }) => id === surfaceId);
-      const kind = army.scheme.find((each) => each.surface === surface?.surface);
-      return (surface?.recipe ?? kind?.recipe)?.recipeId ?? '';
+    function recipeIdOf(of: Unit, surfaceId: string): string {
+      const surface = workSurfaces(of).find(({ id }) => id === surfaceId);
+      return (surface && pinOf(army, surface)?.recipeId) ?? '';
     }
   },
 };

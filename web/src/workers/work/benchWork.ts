@@ -1,4 +1,5 @@
 import {
+  asDone,
   asMixed,
   benchStep,
   benchTasks,
@@ -6,6 +7,7 @@ import {
   chosenModels,
   colourDifference,
   isAtHand,
+  layersOn,
   masstoneOf,
   mixedPaint,
   modelsByPin,
@@ -18,6 +20,7 @@ import {
   surfaceOf,
   untouched,
   wetMixes,
+  workSurfaces,
   type Army,
   type Bench,
   type BenchState,
@@ -29,7 +32,7 @@ import {
   type OwnFigures,
   type Recipe,
   type Unit,
-  type UnitSurface,
+  type WorkSurface,
   type WetMix,
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
@@ -108,10 +111,29 @@ export const benchWork = {
       return nowOn(at, on.unit, on.surface, asMixed(written, counted), written);
     }
 
+    /** What something over several surfaces goes onto, as it was really painted. */
+    function ontoOf(unit: Unit, { id, over = [] }: WorkSurface, model: number) {
+      const figures = onFigures(counted);
+      return unit.surfaces
+        .filter((each) => over.includes(each.id))
+        .map((covered) => {
+          const all = layersOn(army, unit, covered.id, recipeOf, model);
+          const below = all.slice(
+            0,
+            all.findIndex((layer) => layer.surface.id === id),
+          );
+          const layers = below.map((layer) => {
+            const on = figures.get(surfaceKey(unit.id, layer.surface.id, model));
+            return asDone(layer.recipe, on ?? untouched(), 'left out');
+          });
+          return { surfaceId: covered.id, name: covered.name, layers };
+        });
+    }
+
     function nowOn(
       at: BenchTask,
       unit: Unit,
-      surface: UnitSurface,
+      surface: WorkSurface,
       recipe: Recipe,
       asWritten: Recipe,
     ): BenchNow | null {
@@ -130,7 +152,8 @@ export const benchWork = {
       const coat = paintedCoat(place, step, at.coat, head, null, deviations, own);
       const on = onFigures(counted).get(surfaceKey(unit.id, surface.id, models[0])) ?? untouched();
       const all = at.models.length + waiting.length + at.later;
-      const asked = { unit, surface, recipe, stepId: step.id, models: all, on, coat };
+      const onto = ontoOf(unit, surface, models[0]);
+      const asked = { unit, surface, recipe, stepId: step.id, models: all, on, coat, onto };
       const coatsLeft = Math.max(1, at.coats - at.coat + 1);
       const index = recipe.steps.indexOf(step);
       const written = brushedOf(asWritten.steps[index], recipe.steps.slice(0, index));
@@ -171,7 +194,7 @@ export const benchWork = {
     const { recipeOf } = benchRecipes(bench, army);
     return army.units.flatMap((unit) => {
       const chosen = new Set(chosenModels(bench, unit));
-      return unit.surfaces.flatMap((surface) =>
+      return workSurfaces(unit).flatMap((surface) =>
         modelsByPin(army, unit, surface).flatMap(({ pin, models }): BenchSurface[] => {
           const recipe = pin && recipeOf(pin);
           const here = models.filter((model) => chosen.has(model));

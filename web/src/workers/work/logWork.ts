@@ -17,6 +17,7 @@ import {
   type RecordedSurface,
   type Unit,
   type UnitProgress,
+  workSurfaces,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
 import {
@@ -79,7 +80,7 @@ function namesKnown(): { names: LogNamesKnown; units: Unit[] } {
       units: named(units),
       surfaces: Object.fromEntries(
         units.flatMap((unit) =>
-          unit.surfaces.map(({ id, name }) => [`${unit.id} ${id}`, name] as const),
+          workSurfaces(unit).map(({ id, name }) => [`${unit.id} ${id}`, name] as const),
         ),
       ),
       recipes: named(recipes),

@@ -5,7 +5,9 @@ import {
   includedSteps,
   pinKey,
   pinOf,
+  onEachOther,
   potIdsOf,
+  workSurfaces,
   predictBuildUp,
   readsAsWhole,
   unitOf,
@@ -80,7 +82,7 @@ export const togetherWork = {
       ];
     });
     const known = pins.flatMap((pin) => {
-      const judged = pin && judgedOf(pin, recipes);
+      const judged = pin && judgedOf([pin], recipes);
       return judged ? [[pinKey(pin), judged.reads] as const] : [];
     });
     return { reads: Object.fromEntries(known), names: recipes.names };
@@ -107,21 +109,28 @@ function judgedSurfaces(
 ): JudgedSurface[] {
   return unit.surfaces.flatMap((surface) => {
     const pin = pinFor(surface);
-    const judged = pin && judgedOf(pin, recipes);
+    const overs = workSurfaces(unit).flatMap(({ over, recipe }) =>
+      over?.includes(surface.id) && recipe ? [recipe] : [],
+    );
+    const judged = pin && judgedOf([pin, ...overs], recipes);
     return judged ? [{ surface, ...judged }] : [];
   });
 }
 
-/** What a recipe comes to, worked out once for all the surfaces and models that have it. */
+/** What recipes on each other come to, worked out once for all that have them. @param pins the lowest first */
 function judgedOf(
-  pin: RecipePin,
+  pins: readonly [RecipePin, ...RecipePin[]],
   { recipeOf }: ArmyRecipes,
 ): Omit<JudgedSurface, 'surface'> | null {
-  const known = judgedBy.get(pinKey(pin));
+  const key = pins.map(pinKey).join();
+  const known = judgedBy.get(key);
   if (known) return known;
-  const recipe = recipeOf(pin);
-  if (!recipe) return null;
-  const build = predictBuildUp(recipe, shelfInHand());
+  const [own, ...overs] = pins.map(recipeOf);
+  if (!own) return null;
+  const layers = [own, ...overs.flatMap((over) => over ?? [])];
+  const { recipes, shelf } = onEachOther(layers, shelfInHand());
+  const recipe = recipes[recipes.length - 1];
+  const build = predictBuildUp(recipe, shelf);
   const { stops, ground, steps } = build;
   const surface = steps.findLast(({ isIncluded }) => isIncluded)?.surface ?? ground;
   const at = (place: number) => surface[stops.findIndex((stop) => stop >= place)];
@@ -130,8 +139,10 @@ function judgedOf(
     light: at(0.8),
     mid: at(0.5),
     shadow: at(0.15),
-    potIds: includedSteps(recipe).length > 0 ? potIdsOf(recipe) : [],
+    potIds: [
+      ...new Set(layers.flatMap((each) => (includedSteps(each).length > 0 ? potIdsOf(each) : []))),
+    ],
   };
-  judgedBy.set(pinKey(pin), judged);
+  judgedBy.set(key, judged);
   return judged;
 }

@@ -12,6 +12,7 @@ import {
   type Repaint,
   type Unit,
   type UnitSurface,
+  workSurfaces,
 } from '@yellow-ledger/core';
 import { armyRecipes, type ArmyRecipes } from './armyRecipes';
 import { recipesInHand, shelfInHand } from './ledgerInHand';
@@ -41,7 +42,7 @@ export const versionGapWork = {
   outdated(army: Army): OutdatedSurface[] {
     const recipes = armyRecipes(army);
     return army.units.flatMap((unit) =>
-      unit.surfaces.flatMap((surface) => outdatedSurface(army, unit, surface, recipes)),
+      workSurfaces(unit).flatMap((surface) => outdatedSurface(army, unit, surface, recipes)),
     );
   },
 

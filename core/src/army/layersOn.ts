@@ -1,0 +1,69 @@
+import { pinOf, type Army, type Unit } from './army';
+import type { RecipeOf } from './paintNeeded';
+import { workSurfaces, type WorkSurface } from './workSurfaces';
+import type { Shelf } from '../recipe/mixedPaint';
+import type { Recipe } from '../recipe/recipe';
+import { pinKey } from '../recipe/recipePin';
+import { formOf } from '../recipe/shapeOf';
+
+/** A recipe of a surface of a unit: its own, or one that goes over it. */
+export interface Layer {
+  surface: WorkSurface;
+  recipe: Recipe;
+}
+
+/**
+ * The recipes that lie on a surface, the lowest first: its own, then what goes over it, in order.
+ * Those that are gone are left out.
+ *
+ * @param model place in the line of the unit, from 1; the unit's own recipes where not said
+ */
+export function layersOn(
+  army: Pick<Army, 'scheme'>,
+  unit: Unit,
+  surfaceId: string,
+  recipeOf: RecipeOf,
+  model?: number,
+): Layer[] {
+  return workSurfaces(unit)
+    .filter(({ id, over }) => id === surfaceId || over?.includes(surfaceId))
+    .flatMap((surface): Layer[] => {
+      const pin = pinOf(army, surface, unit, model);
+      const recipe = pin && recipeOf(pin);
+      return recipe ? [{ surface, recipe }] : [];
+    });
+}
+
+/**
+ * Recipes as they lie on each other on one surface, with the shelf that knows what each goes onto.
+ * Form, light and sections are those of the lowest, which they lie on.
+ *
+ * @param recipes the lowest first
+ */
+export function onEachOther(
+  recipes: readonly Recipe[],
+  shelf: Shelf,
+): { recipes: Recipe[]; shelf: Shelf } {
+  if (recipes.length < 2) return { recipes: [...recipes], shelf };
+  const [lowest] = recipes;
+  const { light, sections } = lowest;
+  const grounds = new Map(shelf.grounds);
+  const laid = recipes.map((recipe, layer): Recipe => {
+    if (layer === 0) return recipe;
+    const { light: _light, sections: _sections, ...over } = recipe;
+    return {
+      ...over,
+      form: formOf(lowest),
+      ...(light && { light }),
+      ...(sections && { sections }),
+      ground: { recipeId: layerId(layer - 1), version: null },
+    };
+  });
+  laid.forEach((recipe, layer) =>
+    grounds.set(pinKey({ recipeId: layerId(layer), version: null }), recipe),
+  );
+  return { recipes: laid, shelf: Object.assign(new Map(shelf), { grounds }) };
+}
+
+/** No recipe of a ledger is called so. */
+const layerId = (layer: number) => `${layer} layers up`;
