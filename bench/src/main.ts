@@ -9,6 +9,7 @@ import { benchKill } from './killBench';
 import { benchLarge } from './largeBench';
 import { benchLog } from './logBench';
 import { benchMatch } from './matchBench';
+import { benchOvers } from './overBench';
 import { benchPages } from './pagesBench';
 import { benchPlans } from './planBench';
 import { benchPowerCut } from './powerCutBench';
@@ -22,6 +23,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   judgement: benchJudgement,
   forms: benchForms,
   aspects: benchAspects,
+  overs: benchOvers,
   tables: benchTables,
   shelf: benchShelfWork,
   recipeList: benchRecipeList,

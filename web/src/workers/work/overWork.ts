@@ -1,11 +1,11 @@
 import {
   adviseRecipe,
+  BuildUpPredictor,
   everyAspect,
   finishedSurface,
   layersOn,
   onEachOther,
   onGround,
-  predictBuildUp,
   shapeOf,
   type AspectBuildUp,
   type Army,
@@ -31,6 +31,17 @@ export interface OverOnSurface {
   objections: { line: number; remark: Remark }[];
 }
 
+/** What an edit leaves unchanged is not predicted again; of each over on each surface one. */
+const predictors = new Map<string, BuildUpPredictor>();
+const mostPredictors = 120;
+
+function predictorFor(key: string): BuildUpPredictor {
+  const known = predictors.get(key) ?? new BuildUpPredictor();
+  if (predictors.size >= mostPredictors) predictors.clear();
+  predictors.set(key, known);
+  return known;
+}
+
 /** Less than this nobody sees, ΔL* or Δab. */
 const seenFrom = 1;
 
@@ -51,18 +62,24 @@ export const overWork = {
       const onto = layers.slice(0, place);
       // On a surface without a recipe nothing is known to lie.
       if (!onto.some((layer) => layer.surface.id === surface.id)) return [];
-      return [{ surfaceId: surface.id, name: surface.name, ...laidOn([...onto, layers[place]]) }];
+      return [
+        {
+          surfaceId: surface.id,
+          name: surface.name,
+          ...laidOn([...onto, layers[place]], `${surface.id} ${overId}`),
+        },
+      ];
     });
   },
 };
 
-function laidOn(layers: readonly Layer[]): Omit<OverOnSurface, 'surfaceId' | 'name'> {
+function laidOn(layers: readonly Layer[], key: string): Omit<OverOnSurface, 'surfaceId' | 'name'> {
   const laid = onEachOther(
     layers.map(({ recipe }) => recipe),
     shelfInHand(),
   );
   const top = laid.recipes[laid.recipes.length - 1];
-  const build = predictBuildUp(top, laid.shelf);
+  const build = predictorFor(key).predict(top, laid.shelf);
   const objections = adviseRecipe(top, build, laid.shelf)
     .filter(({ kind, isSetAside }) => kind === 'objection' && !isSetAside)
     .map((remark) => ({
