@@ -28,6 +28,7 @@ export {
   type Unit,
   type UnitSurface,
 } from './army/army';
+export { layersDone } from './log/layersDone';
 export { layersOn, onEachOther, type Layer } from './army/layersOn';
 export { mostOvers, overSchema, type Over } from './army/over';
 export { coveredBy, surfaceOf, turnOf, workSurfaces, type WorkSurface } from './army/workSurfaces';

@@ -36,27 +36,30 @@ export function layersOn(
 
 /**
  * Recipes as they lie on each other on one surface, with the shelf that knows what each goes onto.
- * Form, light and sections are those of the lowest, which they lie on.
  *
  * @param recipes the lowest first
+ * @param own place of the recipe of the surface itself: what lies over it has its form, light and
+ *   sections; what lies below it was painted before it was
  */
 export function onEachOther(
   recipes: readonly Recipe[],
   shelf: Shelf,
+  own = 0,
 ): { recipes: Recipe[]; shelf: Shelf } {
   if (recipes.length < 2) return { recipes: [...recipes], shelf };
-  const [lowest] = recipes;
-  const { light, sections } = lowest;
+  const surface = recipes[own];
+  const { light, sections } = surface;
   const grounds = new Map(shelf.grounds);
   const laid = recipes.map((recipe, layer): Recipe => {
-    if (layer === 0) return recipe;
+    const onto = layer > 0 && { ground: { recipeId: layerId(layer - 1), version: null } };
+    if (layer <= own) return { ...recipe, ...onto };
     const { light: _light, sections: _sections, ...over } = recipe;
     return {
       ...over,
-      form: formOf(lowest),
+      form: formOf(surface),
       ...(light && { light }),
       ...(sections && { sections }),
-      ground: { recipeId: layerId(layer - 1), version: null },
+      ...onto,
     };
   });
   laid.forEach((recipe, layer) =>

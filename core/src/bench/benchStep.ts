@@ -60,8 +60,11 @@ export interface BenchStepAsked {
   on: OnSurface;
   /** the coat as it would be noted */
   coat: CoatEntry;
-  /** of what goes over surfaces: what lies on each of them, as it was done, the lowest first */
-  onto?: readonly { surfaceId: string; name: string; layers: readonly Recipe[] }[];
+  /**
+   * What lies on each surface it goes onto, as it was done, the lowest first; and the place of the
+   * surface's own recipe among them, after the last where it is this one.
+   */
+  onto?: readonly { surfaceId: string; name: string; layers: readonly Recipe[]; own: number }[];
 }
 
 /** @throws CarryError, UnknownPotError */
@@ -93,9 +96,9 @@ export function benchStep(
   const withCoat = new Map(on.coats).set(stepId, [...(on.coats.get(stepId) ?? []), coat]);
   const now = asDone(recipe, on, 'left out');
   const after = asDone(recipe, { ...on, coats: withCoat }, 'left out');
-  const seenOn = (layers: readonly Recipe[]) => {
-    const on = onEachOther([...layers, withFilm(now, own.film)], shelf);
-    const top = (over: Recipe) => onEachOther([...layers, over], shelf).recipes[layers.length];
+  const seenOn = (layers: readonly Recipe[], at: number) => {
+    const on = onEachOther([...layers, withFilm(now, own.film)], shelf, at);
+    const top = (over: Recipe) => onEachOther([...layers, over], shelf, at).recipes[layers.length];
     const [before, then] = [now, after].map((each) => top(withFilm(each, own.film)));
     const aspects = aspectsTogether(on.shelf, before, then, top(recipe));
     const aspect = aspects.find(({ key }) => key === aimKeyOf(step)) ?? aspects[0];
@@ -105,13 +108,13 @@ export function benchStep(
       after: finished(then, on.shelf, aspect),
     };
   };
-  const each = onto.map(({ surfaceId, name, layers }) => {
-    const { aspect, ...seen } = seenOn(layers);
+  const each = onto.map(({ surfaceId, name, layers, own: at }) => {
+    const { aspect, ...seen } = seenOn(layers, at);
     return { aspect, surface: { surfaceId, name, ...seen } };
   });
   const { aspect, ...first } = each.at(0)
     ? { aspect: each[0].aspect, now: each[0].surface.now, after: each[0].surface.after }
-    : seenOn([]);
+    : seenOn([], 0);
   return {
     step,
     ml,

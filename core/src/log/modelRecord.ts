@@ -11,6 +11,7 @@ import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { asDone, recipeFromLog } from './asDone';
+import { layersDone } from './layersDone';
 import type { CoatEntry, Deviation, EntryOf, LogEntry } from './entry';
 import { onFigures, surfaceKey, untouched, type OnSurface } from './onFigure';
 
@@ -30,6 +31,8 @@ export interface RecordedSurface {
   pin: RecipePin | null;
   /** the recipe it was painted by; null when it is gone */
   written: Recipe | null;
+  /** what it was painted by before, as it was done, the first one first: it lies below */
+  below: Recipe[];
   /** what is on it; null where nothing is */
   done: Recipe | null;
   /** what it would be as done, with the lines that are still to come as written */
@@ -71,6 +74,7 @@ export function modelRecord(
       surface,
       pin,
       written,
+      below: written ? layersDone(on, written, recipeOf) : [],
       done,
       whole: written && !isBare(on) ? asDone(written, on, 'as written') : done,
       lines: done ? linesOf(done, on, shelf, areaCm2) : [],

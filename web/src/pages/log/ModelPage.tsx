@@ -7,6 +7,9 @@ import {
   type Pot,
   type RecordedSurface,
   differenceWords,
+  includedSteps,
+  mixWords,
+  type Recipe,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
@@ -26,6 +29,7 @@ import { useShelf } from '../../workers/useShelf';
 import type { ModelShown } from '../../workers/work/logWork';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
+import { Fold } from '../../parts/Fold';
 import { Figures } from '../../parts/figures/Figures';
 
 /** One model, a year later: every surface as it was really painted, and painting one more like it. */
@@ -145,6 +149,9 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
           ])}
         />
       )}
+      {recorded.below.map((below) => (
+        <PaintedOver key={below.id} below={below} potName={potName} />
+      ))}
       {mishaps.map(({ id, what, mend }) => (
         <p key={id}>
           {what}: {mend.sentence} ≈ then {differenceWords(mend.errorAfter)}
@@ -181,6 +188,23 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
         />
       )}
     </section>
+  );
+}
+
+/** What lies below: a recipe it was painted by before. */
+function PaintedOver({ below, potName }: { below: Recipe; potName: (potId: string) => string }) {
+  const numberOf = (stepId: string) => below.steps.findIndex(({ id }) => id === stepId) + 1;
+  return (
+    <Fold title={`Below it, from before: ${below.name}`}>
+      <ol className="painted-over">
+        {includedSteps(below).map((step) => (
+          <li key={step.id} value={numberOf(step.id)}>
+            {techniqueOf(step.technique).label}, {mixWords(step.mix, potName, numberOf)},{' '}
+            {counted(step.coats, techniqueOf(step.technique).counts)}
+          </li>
+        ))}
+      </ol>
+    </Fold>
   );
 }
 

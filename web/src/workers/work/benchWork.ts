@@ -7,6 +7,7 @@ import {
   chosenModels,
   colourDifference,
   isAtHand,
+  layersDone,
   layersOn,
   masstoneOf,
   mixedPaint,
@@ -111,9 +112,21 @@ export const benchWork = {
       return nowOn(at, on.unit, on.surface, asMixed(written, counted), written);
     }
 
-    /** What something over several surfaces goes onto, as it was really painted. */
-    function ontoOf(unit: Unit, { id, over = [] }: WorkSurface, model: number) {
+    /** What a coat goes onto, as it was really painted: what lies below its recipe by the log. */
+    function ontoOf(
+      unit: Unit,
+      { id, name, over = [] }: WorkSurface,
+      recipe: Recipe,
+      model: number,
+    ) {
       const figures = onFigures(counted);
+      const onOf = (surfaceId: string) =>
+        figures.get(surfaceKey(unit.id, surfaceId, model)) ?? untouched();
+      const before = layersDone(onOf(id), recipe, recipeOf);
+      if (over.length === 0)
+        return before.length > 0
+          ? [{ surfaceId: id, name, layers: before, own: before.length }]
+          : [];
       return unit.surfaces
         .filter((each) => over.includes(each.id))
         .map((covered) => {
@@ -122,11 +135,14 @@ export const benchWork = {
             0,
             all.findIndex((layer) => layer.surface.id === id),
           );
-          const layers = below.map((layer) => {
-            const on = figures.get(surfaceKey(unit.id, layer.surface.id, model));
-            return asDone(layer.recipe, on ?? untouched(), 'left out');
+          const done = below.map((layer) => {
+            const on = onOf(layer.surface.id);
+            const old = layersDone(on, layer.recipe, recipeOf);
+            return [...old, asDone(layer.recipe, on, 'left out')];
           });
-          return { surfaceId: covered.id, name: covered.name, layers };
+          const layers = [...done.flat(), ...before];
+          const own = Math.max(0, (done.at(0)?.length ?? 0) - 1);
+          return { surfaceId: covered.id, name: covered.name, layers, own };
         });
     }
 
@@ -152,7 +168,7 @@ export const benchWork = {
       const coat = paintedCoat(place, step, at.coat, head, null, deviations, own);
       const on = onFigures(counted).get(surfaceKey(unit.id, surface.id, models[0])) ?? untouched();
       const all = at.models.length + waiting.length + at.later;
-      const onto = ontoOf(unit, surface, models[0]);
+      const onto = ontoOf(unit, surface, recipe, models[0]);
       const asked = { unit, surface, recipe, stepId: step.id, models: all, on, coat, onto };
       const coatsLeft = Math.max(1, at.coats - at.coat + 1);
       const index = recipe.steps.indexOf(step);

@@ -1,7 +1,9 @@
 import {
   asDone,
   asMixed,
+  layersDone,
   layLine,
+  onEachOther,
   mishapSurface,
   onFigures,
   plannedAfter,
@@ -9,6 +11,7 @@ import {
   standing,
   surfaceColour,
   surfaceKey,
+  surfaceOf,
   untouched,
   type Army,
   type Bench,
@@ -60,14 +63,11 @@ export const rescueWork = {
   /** What mends a mishap on what is really on the figure. */
   mends(question: RescueAsked): Rescued {
     const { bench, army, unitId, surfaceId, model, place, what, degree } = question;
-    const shelf = shelfInHand();
     const { recipeOf } = benchRecipes(bench, army);
     const written = recipeOf({ recipeId: question.recipeId, version: question.version });
-    const surface = army.units
-      .find(({ id }) => id === unitId)
-      ?.surfaces.find(({ id }) => id === surfaceId);
-    const unit = army.units.find(({ id }) => id === unitId);
-    if (!written || !surface || !unit) throw new RangeError('This surface is no longer there.');
+    const there = surfaceOf(army, { unitId, surfaceId });
+    if (!written || !there) throw new RangeError('This surface is no longer there.');
+    const { unit, surface } = there;
     const entries = standing(question.entries);
     const mixed = asMixed(written, entries);
     const on = onFigures(entries).get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
@@ -77,12 +77,16 @@ export const rescueWork = {
       return { stepId, mends: [], now: [], planned: [], coatsToCome: 0, error: 0 };
     // The coat that went wrong is on the figure, noted or not.
     const laid = (on.coats.get(stepId)?.length ?? 0) + (question.stepId === null ? 0 : 1);
-    const recipe = {
+    const painted = {
       ...done,
       steps: done.steps.map((step) =>
         step.id === stepId ? { ...step, isOut: false, coats: Math.max(1, laid) } : step,
       ),
     };
+    const below = layersDone(on, mixed, recipeOf);
+    const laidOn = onEachOther([...below, painted], shelfInHand(), below.length);
+    const shelf = laidOn.shelf;
+    const recipe = laidOn.recipes[below.length];
     const planned = mixed.steps.find(({ id }) => id === stepId)?.coats ?? laid;
     const coatsToCome = Math.max(0, planned - laid);
     const told = { what, degree, ...(question.potId !== undefined && { potId: question.potId }) };
@@ -102,7 +106,7 @@ export const rescueWork = {
       shelf,
     );
     const plan = plannedAfter({ recipe, stepId }, shelf);
-    const painted = (surface: readonly Spectrum[]) =>
+    const finished = (surface: readonly Spectrum[]) =>
       coatsToCome > 0 ? layLine(recipe, stepId, coatsToCome, surface, shelf) : surface;
     const leave = mends.find(({ kind }) => kind === 'leave');
     return {
@@ -111,7 +115,7 @@ export const rescueWork = {
         (mend, index) => index === 0 || mends.findIndex(({ kind }) => kind === mend.kind) === index,
       ),
       now: now.map(surfaceColour),
-      planned: painted(plan).map(surfaceColour),
+      planned: finished(plan).map(surfaceColour),
       coatsToCome,
       error: leave?.error ?? 0,
     };
