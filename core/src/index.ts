@@ -28,6 +28,7 @@ export {
   type Unit,
   type UnitSurface,
 } from './army/army';
+export { figureSheet, type SheetLine, type SheetPart } from './log/figureSheet';
 export { layersDone } from './log/layersDone';
 export { layersOn, onEachOther, type Layer } from './army/layersOn';
 export { mostOvers, overSchema, type Over } from './army/over';
@@ -46,11 +47,19 @@ export { figurePlaceNames, figurePlaces, type FigurePlace } from './army/figureP
 export { type OwnFigures } from './army/ownFigures';
 export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './army/paintNeeded';
 export { pinKey, type RecipePin } from './recipe/recipePin';
+export { knownColour } from './recipe/knownColour';
 export { ontoGround } from './recipe/ontoGround';
 export { groundWords } from './recipe/groundWords';
 export { groundRefusal, groundsBelow, mostGrounds, onGround } from './recipe/onGround';
 export { isHeldBack, stepsFor } from './army/stepsFor';
-export { armyOnBench, benchSchema, looseUnit, recipesOnBench, type Bench } from './bench/bench';
+export {
+  armyOnBench,
+  benchSchema,
+  looseFigure,
+  looseUnit,
+  recipesOnBench,
+  type Bench,
+} from './bench/bench';
 export { benchStep, type BenchStep } from './bench/benchStep';
 export { benchTasks, type BenchState, type BenchTask } from './bench/benchTasks';
 export { type Drying } from './bench/drying';

@@ -7,6 +7,7 @@ import { Shell } from './parts/shell/Shell';
 const RecipesPage = fetched(() => import('./pages/recipes/RecipesPage'));
 const RecipePage = fetched(() => import('./pages/recipe/RecipePage'));
 const DraftPage = fetched(() => import('./pages/draft/DraftPage'));
+const OneFigurePage = fetched(() => import('./pages/sheet/OneFigurePage'));
 const MatchPage = fetched(() => import('./pages/match/MatchPage'));
 const ShelfPage = fetched(() => import('./pages/shelf/ShelfPage'));
 const ShoppingPage = fetched(() => import('./pages/stock/ShoppingPage'));
@@ -29,6 +30,7 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/recipes" replace /> },
       { path: 'recipes', element: <RecipesPage /> },
       { path: 'recipes/draft', element: <DraftPage /> },
+      { path: 'recipes/figure', element: <OneFigurePage /> },
       { path: 'recipes/:recipeId/:leaf?', element: <RecipePage /> },
       { path: 'shelf', element: <ShelfPage /> },
       { path: 'shelf/buy', element: <ShoppingPage /> },

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { unitSchema, type Army, type Unit } from '../army/army';
 import { modelsSchema } from '../army/batch';
+import { mostOvers } from '../army/over';
 import type { RecipeOf } from '../army/paintNeeded';
 import { pinKey } from '../recipe/recipePin';
 import { rooms } from '../palette/staysUsable';
@@ -8,7 +9,7 @@ import { keepings } from '../palette/well';
 import { carriedFields } from '../record/carriedFields';
 import { idSchema, lineOfText } from '../record/fields';
 import { savedAtSchema } from '../record/revision';
-import { recipeSchema } from '../recipe/recipe';
+import { recipeSchema, type Recipe } from '../recipe/recipe';
 
 /** What stands on the table: models of an army, or models that belong to none. */
 export const benchSchema = z
@@ -83,4 +84,56 @@ export function looseUnit(
     ],
     parts: [],
   };
+}
+
+/**
+ * One figure from recipes, a surface for each, as large as each says; a recipe that goes onto one of
+ * the others goes over its surface.
+ *
+ * @param recipes at least one
+ */
+export function looseFigure(name: string, recipes: readonly Recipe[], models: number): Unit {
+  const byId = new Map(recipes.map((recipe) => [recipe.id, recipe]));
+  const below = ({ ground }: Recipe) => byId.get(ground?.recipeId ?? '');
+  const onNothing = recipes.filter((recipe) => !below(recipe));
+  const surfaces = onNothing.length > 0 ? onNothing : recipes;
+  const overs = recipes.filter((recipe) => !surfaces.includes(recipe)).slice(0, mostOvers);
+  const areaCm2 = surfaces.reduce((sum, recipe) => sum + recipe.areaCm2, 0);
+  const idOf = (recipe: Recipe) => `part-${recipes.indexOf(recipe) + 1}`;
+  const pinTo = ({ id }: Recipe) => ({ recipeId: id, version: null });
+  return {
+    id: 'loose',
+    name,
+    models,
+    size: 'foot',
+    areaCm2: Math.min(5000, Math.max(0.5, areaCm2)),
+    surfaces: surfaces.map((recipe) => ({
+      id: idOf(recipe),
+      name: recipe.name,
+      surface: recipe.surface,
+      share: recipe.areaCm2 / areaCm2,
+      recipe: pinTo(recipe),
+      ...(recipe.form && { form: recipe.form }),
+    })),
+    parts: [],
+    ...(overs.length > 0 && {
+      overs: overs.map((recipe) => ({
+        id: idOf(recipe),
+        name: recipe.name,
+        recipe: pinTo(recipe),
+        surfaces: [idOf(lowestOf(recipe, below))],
+      })),
+    }),
+  };
+}
+
+/** The recipe another stands on at last. */
+function lowestOf(recipe: Recipe, below: (recipe: Recipe) => Recipe | undefined): Recipe {
+  const seen = new Set<Recipe>();
+  let lowest = recipe;
+  for (let next = below(lowest); next && !seen.has(next); next = below(lowest)) {
+    seen.add(next);
+    lowest = next;
+  }
+  return lowest;
 }

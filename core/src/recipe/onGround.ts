@@ -69,8 +69,9 @@ function together(recipe: Recipe, shelf: Shelf): WholeSurface {
   const spots = new Map<string, Spot>();
   for (const { spots: own } of [...grounds, recipe])
     for (const spot of own ?? []) spots.set(spot.id, spot);
+  const { ground: _below, ...onPrimer } = recipe;
   const whole: Recipe = {
-    ...recipe,
+    ...onPrimer,
     groundPotId: grounds[0].groundPotId,
     steps: [...lines, ...recipe.steps],
     ...(spots.size > 0 && { spots: [...spots.values()] }),

@@ -17,6 +17,7 @@ import { rescueWork } from './work/rescueWork';
 import { recolourWork } from './work/recolourWork';
 import { replaceWork } from './work/replaceWork';
 import { takeInHand } from './work/ledgerInHand';
+import { sheetWork } from './work/sheetWork';
 import { stockWork } from './work/stockWork';
 import { studyWork } from './work/studyWork';
 import { tableWork } from './work/tableWork';
@@ -44,6 +45,7 @@ const ledgerWorker = {
   ...replaceWork,
   ...readingWork,
   ...rescueWork,
+  ...sheetWork,
   ...stockWork,
   ...tableWork,
 };

@@ -8,9 +8,13 @@ export const ofArmies: readonly Part[] = ['pots', 'grounds', 'recipes', 'version
 export const ofWhatIsPainted: readonly Part[] = ['pots', 'grounds', 'recipes', 'versions', 'log'];
 export const ofEverything: readonly Part[] = [
   'pots',
+  'grounds',
   'recipes',
   'versions',
   'armies',
   'benches',
   'log',
 ];
+
+/** A sheet of a figure: what it is painted by, and what is painted. */
+export const ofSheet = ofWhatIsPainted;

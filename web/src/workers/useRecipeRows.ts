@@ -9,6 +9,8 @@ export interface RecipeRow {
   surface: Recipe['surface'];
   lines: number;
   groundPotId: string;
+  /** the recipe it is painted on, where it goes onto a finished surface */
+  groundId: string | null;
   models: number;
   archived: boolean;
   savedAt: string;
@@ -30,6 +32,7 @@ function rowOf({ content, savedAt }: Kept<Recipe>): RecipeRow {
     surface: content.surface,
     lines: content.steps.length,
     groundPotId: content.groundPotId,
+    groundId: content.ground?.recipeId ?? null,
     models: content.models,
     archived: content.archived,
     savedAt,

@@ -2,12 +2,12 @@ import { filmOf } from '../../recipe/applyStep';
 import { colourOfHex } from '../../colour/colourOfHex';
 import { hueApart } from '../../colour/hueApart';
 import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
-import { flatSpectrum } from '../../colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../../colour/surfaceColour';
 import { filmOver } from '../../paint/filmOver';
 import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
-import { clearKinds, transparentKinds, type Pot } from '../../paint/pot';
+import { transparentKinds, type Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
+import { knownColour } from '../../recipe/knownColour';
 import { techniqueOf } from '../../recipe/techniques';
 import { toneStops, type ToneStopName } from '../../place/toneAxis';
 import { potsOf, type AdviceContext, type PaintedLine } from '../adviceContext';
@@ -41,7 +41,7 @@ export const shadeKillsHue = rule(10, (context) => {
     const { stage } = line.step;
     if (line.meaning === null || stage === 'base' || stage === 'prime') return [];
     if (isAnotherThing(line)) return [];
-    const own = shownColour(line, context);
+    const own = knownColour(line.shares, line.paint, context.shelf);
     const isNeutral = isGreying(own) || isBlackened(line, context);
     const isGreen = !isNeutral && own.hue > green.from && own.hue < green.to;
     if (!isNeutral && !isGreen) return [];
@@ -102,8 +102,6 @@ const shadeWith = ({ id, name }: Pot, { written }: PaintedLine): Fix => ({
   ],
 });
 
-const white = flatSpectrum(1);
-
 /** A transparent orange-brown, as painters shade yellow with. */
 const cleanShade = opticsOfPot('#6b3812', 0.05);
 
@@ -120,14 +118,6 @@ function cleanlyShaded({ before, after }: ShadedPlace): SurfaceColour {
     else thick = film;
   }
   return shade;
-}
-
-/** The paint as its owner knows it: a wash as one coat over white, where its swatch is that. */
-function shownColour(line: PaintedLine, { shelf }: AdviceContext): SurfaceColour {
-  const isThin = potsOf(line, shelf).every(
-    ({ pot }) => pot.swatchShows === 'one coat over white' || clearKinds.includes(pot.kind),
-  );
-  return isThin ? surfaceColour(filmOver(white, line.paint, 1)) : line.build.mix.colour;
 }
 
 /** Black, or a grey: it darkens by greying. A brown near black does not. */

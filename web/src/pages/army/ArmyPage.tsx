@@ -15,6 +15,7 @@ import { OrderLeaf } from './OrderLeaf';
 import { PlanLeaf } from './plan/PlanLeaf';
 import { ReadingsLeaf } from './readings/ReadingsLeaf';
 import { SchemeTable } from './SchemeTable';
+import { SheetLeaf } from './SheetLeaf';
 import { TogetherLeaf } from './TogetherLeaf';
 import { UnitList } from './UnitList';
 import { VariantsLeaf } from './VariantsLeaf';
@@ -71,6 +72,7 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
       {pots && leaf === 'variants' && <VariantsLeaf army={army} change={change} />}
       {pots && leaf === 'together' && <TogetherLeaf army={army} pots={pots} />}
       {pots && leaf === 'order' && <OrderLeaf army={army} change={change} />}
+      {pots && leaf === 'sheet' && <SheetLeaf army={army} pots={pots} />}
       {pots && leaf === 'paint' && <ArmyPaintLeaf army={army} pots={pots} />}
       {pots && leaf === 'plan' && <PlanLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'readings' && <ReadingsLeaf army={army} pots={pots} />}
@@ -84,6 +86,7 @@ const leaves = [
   { path: 'variants', label: 'Variants' },
   { path: 'together', label: 'Together' },
   { path: 'order', label: 'Order of work' },
+  { path: 'sheet', label: 'Sheet' },
   { path: 'paint', label: 'Paint needed' },
   { path: 'plan', label: 'Plan' },
   { path: 'readings', label: 'On recipe' },

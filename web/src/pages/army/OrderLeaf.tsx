@@ -8,6 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { Swatch } from '../../parts/Swatch';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OrderedLine } from '../../workers/work/armyWork';
@@ -85,8 +86,8 @@ function OrderedLines({
               <b>Held back until all else is done</b>
             </p>
           )}
-          <b dir="auto">{surfaceName(line.surfaceId)}</b>, line {line.lineNumber}: {line.stage},{' '}
-          {techniqueOf(line.technique).label}
+          {line.hex && <Swatch hex={line.hex} />} <b dir="auto">{surfaceName(line.surfaceId)}</b>,
+          line {line.lineNumber}: {line.stage}, {techniqueOf(line.technique).label}
           {isMessy(techniqueOf(line.technique)) && ' (goes onto neighbours)'}
           <small> {line.minutes.toFixed(1)} min a model</small>
         </li>

@@ -1,9 +1,11 @@
-import { counted, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
+import { counted, pinOf, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { Laid } from '../../parts/Laid';
+import { Ribbon } from '../../parts/Ribbon';
 import { useOpenHere } from '../../parts/useOpenHere';
 import { percent } from '../../parts/words/percent';
+import { useLastRibbons } from '../../workers/useLastRibbons';
 import type { ChangeArmy } from './changeArmy';
 import { newUnit } from './newArmy';
 import { UnitEditor } from './UnitEditor';
@@ -17,6 +19,13 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
     setOpenId(unit.id);
   };
   useShortcut('n', add);
+  const ribbons = useLastRibbons([
+    ...new Set(
+      army.units.flatMap((unit) =>
+        unit.surfaces.flatMap((surface) => pinOf(army, surface)?.recipeId ?? []),
+      ),
+    ),
+  ]);
   const put = (unit: Unit) =>
     change(`edit ${unit.name}`, (before) => ({
       ...before,
@@ -45,7 +54,12 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
                 }}
               />
             ) : (
-              <UnitLine unit={unit} onOpen={() => setOpenId(unit.id)} />
+              <UnitLine
+                army={army}
+                unit={unit}
+                ribbons={ribbons}
+                onOpen={() => setOpenId(unit.id)}
+              />
             )}
           </li>
         ))}
@@ -61,8 +75,15 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
   );
 }
 
-function UnitLine({ unit, onOpen }: { unit: Unit; onOpen: () => void }) {
-  const { name, models, size, areaCm2, surfaces, parts } = unit;
+interface UnitLineProps {
+  army: Army;
+  unit: Unit;
+  ribbons: ReturnType<typeof useLastRibbons>;
+  onOpen: () => void;
+}
+
+function UnitLine({ army, unit, ribbons, onOpen }: UnitLineProps) {
+  const { name, models, size, areaCm2, surfaces, parts, overs = [] } = unit;
   const sum = sharesOf(unit);
   return (
     <Laid columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
@@ -73,13 +94,33 @@ function UnitLine({ unit, onOpen }: { unit: Unit; onOpen: () => void }) {
         {counted(models, 'model')}, {size}, {areaCm2} cm²
       </span>
       <span dir="auto">
-        {surfaces.map((each) => `${each.name} ${percent(each.share)}`).join(', ')}
+        <span className="unit-surfaces">
+          {surfaces.map((surface) => {
+            const ribbon = ribbons[pinOf(army, surface)?.recipeId ?? ''];
+            return (
+              <span key={surface.id}>
+                {ribbon && (
+                  <Ribbon
+                    stops={ribbon.stops}
+                    hexes={ribbon.hexes}
+                    isEstimate={ribbon.isEstimate}
+                    height={8}
+                    label={`${surface.name} of ${name}`}
+                  />
+                )}
+                {surface.name} {percent(surface.share)}
+              </span>
+            );
+          })}
+        </span>
         {surfaces.length > 0 && Math.abs(sum - 1) > sharesWithin && (
           <b> · shares add up to {percent(sum)}</b>
         )}
+        {overs.length > 0 && (
+          <small className="below">Over it: {overs.map((over) => over.name).join(', ')}</small>
+        )}
         {parts.length > 0 && (
-          <small>
-            <br />
+          <small className="below">
             To count:{' '}
             {parts.map(({ name: part, count }) => `${part} ${count ?? 'many'}`).join(', ')}
           </small>

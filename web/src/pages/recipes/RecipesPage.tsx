@@ -36,6 +36,8 @@ export default function RecipesPage() {
   const shown = found.slice(0, limit);
   const ribbons = useLastRibbons(shown.map(({ id }) => id));
   const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
+  const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
+    rows?.find(({ id }) => id === groundId)?.name ?? potNames.get(groundPotId) ?? '';
 
   if (isLoading) return <p className="page-wait">Fetching the recipes …</p>;
   return (
@@ -55,6 +57,7 @@ export default function RecipesPage() {
         />
         <Switch label="archived too" isOn={showsArchived} onTurn={setShowsArchived} />
         <ImportButton />
+        <LinkButton to="/recipes/figure">One figure</LinkButton>
         <LinkButton to="/recipes/draft">Draft one</LinkButton>
         <Button variant="next" onClick={write}>
           New recipe
@@ -71,7 +74,7 @@ export default function RecipesPage() {
                 key={row.id}
                 row={row}
                 ribbon={ribbons[row.id]}
-                ground={potNames.get(row.groundPotId) ?? ''}
+                ground={groundOf(row)}
                 deeds={deeds}
               />
             ))}

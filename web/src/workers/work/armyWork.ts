@@ -1,4 +1,7 @@
 import {
+  flattenMix,
+  knownColour,
+  mixedPaint,
   orderedSurfaces,
   orderOfWork,
   paintNeeded,
@@ -41,6 +44,8 @@ export interface OrderedLine {
   stage: Stage;
   technique: TechniqueName;
   minutes: number;
+  /** of its mix, as its pots are known; null where it is known no more */
+  hex: string | null;
   isHeldBack: boolean;
 }
 
@@ -68,7 +73,7 @@ export const armyWork = {
   unitOrder(army: Army, unitId: string): UnitOrder {
     const unit = unitOf(army, unitId);
     if (!unit) return { orders: [] };
-    const { recipeOf, lineNumbers } = armyRecipes(army);
+    const { recipeOf, lineNumbers, pins } = armyRecipes(army);
     const surfaces = orderedSurfaces(army, unit, recipeOf);
     const turnAt = ({ surface, step }: OrderEntry) => {
       const { surface: held, steps } = surfaces[surface];
@@ -87,6 +92,7 @@ export const armyWork = {
         stage: step.stage,
         technique: step.technique,
         minutes,
+        hex: hexOf(recipeId, step.id),
         isHeldBack: turnAt(entry) > 0,
       };
     };
@@ -96,6 +102,16 @@ export const armyWork = {
         return { name, risk, lines: order.map(lineOf) };
       }),
     };
+
+    function hexOf(recipeId: string, stepId: string): string | null {
+      const pin = pins.find((each) => each.recipeId === recipeId);
+      const recipe = pin && recipeOf(pin);
+      const index = recipe?.steps.findIndex(({ id }) => id === stepId) ?? -1;
+      if (!recipe || index < 0) return null;
+      const shares = flattenMix(recipe.steps[index].mix, recipe.steps.slice(0, index));
+      const shelf = shelfInHand();
+      return knownColour(shares, mixedPaint(shares, shelf), shelf).hex;
+    }
 
     function recipeIdOf(of: Unit, surfaceId: string): string {
       const surface = workSurfaces(of).find(({ id }) => id === surfaceId);

@@ -22,7 +22,7 @@ whenChanged(['recipes', 'versions'], () => (kept = null));
 
 /** What a bench is painted by, with the order of work, which takes longer than all the rest. */
 export function benchRecipes(bench: Bench, army: Army): BenchRecipes {
-  const scheme = army.units.map(({ id, surfaces, own }) => [id, surfaces, own]);
+  const scheme = army.units.map(({ id, surfaces, own, overs }) => [id, surfaces, own, overs]);
   const key = JSON.stringify([bench.id, bench.loose, army.scheme, scheme]);
   if (kept?.key === key) return kept.recipes;
   const { recipeOf, names } = armyRecipes(army);

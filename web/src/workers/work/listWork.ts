@@ -1,4 +1,4 @@
-import { predictBuildUp, potIdsOf } from '@yellow-ledger/core';
+import { onGround, predictBuildUp, potIdsOf } from '@yellow-ledger/core';
 import { recipesInHand, shelfInHand } from './ledgerInHand';
 
 /** The last ribbon of a recipe, for its picture in the list. */
@@ -17,7 +17,8 @@ export const listWork = {
       const { id } = recipe;
       if (!ids.includes(id)) continue;
       // One that draws from a pot nobody can read has no picture; the others have theirs.
-      if (potIdsOf(recipe).some((potId) => !shelf.has(potId))) continue;
+      const { recipe: whole } = onGround(recipe, shelf);
+      if (potIdsOf(whole).some((potId) => !shelf.has(potId))) continue;
       const { stops, ground, groundIsEstimate, steps } = predictBuildUp(recipe, shelf);
       const last = steps.at(-1);
       ribbons[id] = {

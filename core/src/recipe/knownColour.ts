@@ -1,0 +1,31 @@
+import { flatSpectrum } from '../colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { filmOver } from '../paint/filmOver';
+import { masstoneOf } from '../paint/masstone';
+import type { Optics } from '../paint/optics';
+import { clearKinds } from '../paint/pot';
+import type { PotShare } from './flattenMix';
+import { potOn, type Shelf } from './mixedPaint';
+
+const white = flatSpectrum(1);
+
+/**
+ * A mix as who owns its pots knows it: of washes and inks one coat over white, where their swatches
+ * are that; of all else thick and dry.
+ *
+ * @param paint optics of the mix, unthinned
+ * @throws UnknownPotError
+ */
+export function knownColour(
+  shares: readonly PotShare[],
+  paint: Optics,
+  shelf: Shelf,
+): SurfaceColour {
+  const pots = shares.map(({ potId }) => potOn(shelf, potId));
+  const isThin =
+    pots.length > 0 &&
+    pots.every(
+      ({ swatchShows, kind }) => swatchShows === 'one coat over white' || clearKinds.includes(kind),
+    );
+  return surfaceColour(isThin ? filmOver(white, paint, 1) : masstoneOf(paint));
+}
