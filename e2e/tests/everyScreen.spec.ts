@@ -201,6 +201,24 @@ const screens: Screen[] = [
     (page) => expect(page.getByText(/min \(least\)/)).toBeVisible(),
   ],
   [
+    'sheet of a figure',
+    '/armies/lanternfen-levy/sheet',
+    async (page) => {
+      await page.getByLabel('Unit').selectOption('lantern-bearers');
+      await expect(page.getByRole('heading', { name: /^Lantern light/ })).toBeVisible();
+    },
+  ],
+  [
+    'one figure',
+    '/recipes/figure?of=oilskin-shadow,boundary-sign',
+    (page) => expect(page.getByRole('article', { name: 'Sheet' })).toBeVisible(),
+  ],
+  [
+    'recipe on a finished surface',
+    '/recipes/boundary-sign',
+    (page) => expect(page.getByRole('img', { name: /after line 3, Sign/ })).toBeVisible(),
+  ],
+  [
     'plan of an army',
     '/armies/lanternfen-levy/plan',
     async (page) => {
