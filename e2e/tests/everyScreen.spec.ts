@@ -216,7 +216,7 @@ const screens: Screen[] = [
   [
     'recipe on a finished surface',
     '/recipes/boundary-sign',
-    (page) => expect(page.getByRole('img', { name: /after line 3, Sign/ })).toBeVisible(),
+    (page) => expect(page.getByRole('img', { name: /^After line 3, Sign/ })).toBeVisible(),
   ],
   [
     'plan of an army',
