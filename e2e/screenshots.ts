@@ -128,14 +128,10 @@ const shots: {
     },
   },
   {
-    name: 'versions',
-    path: '/recipes/reed-cloak/versions',
+    name: 'sheet',
+    path: '/recipes/figure?of=boundary-sign,oilskin-shadow',
     async ready(page) {
-      await page.getByLabel('What this version is').fill('Painted on the first boat');
-      await page.getByRole('button', { name: 'Freeze as version 1' }).click();
-      await page.getByText(/as the page is now/).waitFor();
-      await page.getByLabel('Ground', { exact: true }).selectOption('Lampsoot Primer');
-      await page.getByRole('button', { name: 'Dismiss' }).click();
+      await page.getByRole('img', { name: 'Boundary sign of the dike on its form' }).waitFor();
     },
   },
   {
