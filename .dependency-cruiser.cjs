@@ -11,6 +11,7 @@ const corePath = [
   'match',
   'palette',
   'army',
+  'glow',
   'plan',
   'rescue',
   'log',

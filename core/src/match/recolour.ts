@@ -1,7 +1,6 @@
 import { colourDifference } from '../colour/colourDifference';
 import { colourOfLab } from '../colour/colourOfLab';
 import type { SurfaceColour } from '../colour/surfaceColour';
-import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';
 import { DraftLines } from '../progression/draftLines';
@@ -15,7 +14,8 @@ import { mostSteps, type Recipe } from '../recipe/recipe';
 import { coatsOf } from '../recipe/includedSteps';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
-import { matchColour, type MatchedMix } from './matchColour';
+import type { MatchedMix } from './matchColour';
+import { nearestMix } from './nearestMix';
 import { recolourTargets, type NewColour } from './recolourTargets';
 
 export interface RecolourAsked extends NewColour {
@@ -50,10 +50,6 @@ export interface Recolouring {
   result: () => Recoloured;
 }
 
-const mostParts = 6;
-/** A third pot is tried among those that came nearest, where two leave so much, ΔE00. */
-const thirdFrom = 2;
-const triedForThird = 12;
 /** A mix that comes no nearer than this, ΔE00, is none; the line keeps its own. */
 const farFrom = 25;
 
@@ -126,7 +122,7 @@ export function recolouring(recipe: Recipe, asked: RecolourAsked, shelf: Shelf):
  */
 function inItsLight(target: SurfaceColour, pots: readonly Pot[]): MatchedMix | null {
   const tried = weaker.flatMap((share) => {
-    const mix = nearest(colourOfLab(target.value, share * target.a, share * target.b), pots);
+    const mix = nearestMix(colourOfLab(target.value, share * target.a, share * target.b), pots);
     if (!mix) return [];
     const error = colourDifference(mix.colour, target);
     const short = Math.abs(mix.colour.value - target.value);
@@ -137,27 +133,6 @@ function inItsLight(target: SurfaceColour, pots: readonly Pot[]): MatchedMix | n
 
 /** Shares of the strength looked for that are tried. */
 const weaker = [1, 0.8, 0.6, 0.45];
-
-function nearest(target: SurfaceColour, pots: readonly Pot[]): MatchedMix | null {
-  const searched = (among: readonly Pot[], mostPots: 2 | 3) => {
-    const matcher = matchColour(
-      target,
-      among.map((pot) => ({ potId: pot.id, optics: opticsOf(pot) })),
-      { mostPots, mostParts, looked: { as: 'masstone' } },
-    );
-    for (let slice = 0; slice < matcher.slices; slice++) matcher.run(slice);
-    matcher.refine();
-    return matcher.best();
-  };
-  const pairs = searched(pots, 2);
-  const best = pairs.at(0);
-  if (!best || best.error <= thirdFrom || pots.length < 3) return best ?? null;
-  const near = new Set(pairs.flatMap(({ parts }) => parts.map(({ potId }) => potId)));
-  const byNearness = [...pots].sort(
-    (one, other) => Number(near.has(other.id)) - Number(near.has(one.id)),
-  );
-  return searched(byNearness.slice(0, triedForThird), 3).at(0) ?? best;
-}
 
 /** The lines with their new mixes, each written out in pots, and the coats they need now. */
 function written(

@@ -1,0 +1,166 @@
+import { colourDifference } from '../colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import type { AimSide } from '../place/aim';
+import { placeOf, ribbonStops, type ToneStopName } from '../place/toneAxis';
+import { aimKeyOf } from '../recipe/aimOf';
+import { aspectsOfRecipe } from '../recipe/aspectsOfRecipe';
+import { everyAspect, finishedSurface, type BuildUp } from '../recipe/buildUp';
+import type { Shelf } from '../recipe/mixedPaint';
+import { BuildUpPredictor } from '../recipe/buildUpPredictor';
+import { predictBuildUp } from '../recipe/predictBuildUp';
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+import { groundSurface } from '../recipe/surfaceBelow';
+import { bands, coveringLine, tintingLine, type GlowBand, type LookUp } from './glowLines';
+import { paintedAsLit } from './pointLight';
+
+/** Places the light reaches fully: below them it falls off into the recesses. */
+export const fullyLit: readonly ToneStopName[] = ['mid', 'raised', 'crown', 'edge', 'point'];
+/** The painted result is as it was worked out when no more than this is missing, ΔE00. */
+export const glowWithin = 4;
+const mostCoats = 5;
+/** Another coat brings it nearer by at least so much, ΔE00. */
+const worthACoat = 0.4;
+
+interface PlannedLine {
+  step: Step;
+  /** the place it is meant for, on the tone axis */
+  at: number;
+  target: SurfaceColour;
+}
+
+/** One place the light reaches fully: what it should look like, and what is painted. */
+export interface GlowPlace {
+  place: ToneStopName;
+  target: SurfaceColour;
+  painted: SurfaceColour;
+  /** ΔE00 */
+  error: number;
+}
+
+export interface PaintedGlow {
+  recipe: Recipe;
+  /** where the light comes straight in: before it, and painted */
+  before: SurfaceColour[];
+  after: SurfaceColour[];
+  places: GlowPlace[];
+  /** at the worst place, ΔE00 */
+  error: number;
+  /** what lies on the other side is as it was */
+  isElsewhereUntouched: boolean;
+}
+
+/**
+ * The lines that paint a light onto a finished surface: a broad weak tint, then covering mixes in
+ * fewer and fewer places that look as that light makes each place look.
+ *
+ * @param recipe without lines, with the surface as its ground
+ * @param side the light is on
+ * @param strength of it there, as a multiple of daylight
+ * @param hex its colour
+ * @param lookUp among the paints at hand
+ * @throws UnknownPotError, CarryError
+ */
+export function glowOnSurface(
+  recipe: Recipe,
+  shelf: Shelf,
+  { side, strength, hex }: { side: AimSide; strength: number; hex: string },
+  lookUp: LookUp,
+): PaintedGlow {
+  const aimed = recipeAimed(recipe, side);
+  const aspects = aspectsOfRecipe(aimed, shelf);
+  const hotKey = aimKeyOf(aimed.steps[2]);
+  const hot = aspects.find(({ key }) => key === hotKey) ?? aspects[0];
+  const ground = groundSurface(recipe, shelf, ribbonStops, hot);
+  const litAs = (band: GlowBand, at: number) =>
+    surfaceColour(paintedAsLit(ground[stopNearest(at)], strength * band.share, hex));
+  const plan = (
+    make: typeof coveringLine,
+    id: string,
+    band: GlowBand,
+    { from, at, softness = 0.1 }: { from: number; at: number; softness?: number },
+  ): PlannedLine[] => {
+    const target = litAs(band, at);
+    const step = make(id, { band, from, softness, target }, side, lookUp);
+    return step ? [{ step, at, target }] : [];
+  };
+  const lines = [
+    ...plan(tintingLine, 'tint', bands.weak, { from: 0.3, at: 0.66, softness: 0.25 }),
+    ...plan(coveringLine, 'half-mid', bands.half, { from: 0.4, at: 0.5 }),
+    ...plan(coveringLine, 'half-crown', bands.half, { from: 0.7, at: 0.8 }),
+    ...plan(coveringLine, 'hot-mid', bands.hot, { from: 0.38, at: 0.5, softness: 0.12 }),
+    ...plan(coveringLine, 'hot-raised', bands.hot, { from: 0.58, at: 0.66, softness: 0.12 }),
+    ...plan(coveringLine, 'hot-crown', bands.hot, { from: 0.73, at: 0.8 }),
+    ...plan(coveringLine, 'hot-edge', bands.hot, { from: 0.86, at: 0.92, softness: 0.08 }),
+    ...plan(coveringLine, 'hot-point', bands.hot, { from: 0.97, at: 1, softness: 0.04 }),
+  ];
+  const painted = withBestCoats(recipe, lines, shelf);
+  const build = predictBuildUp(painted, shelf);
+  const seen = everyAspect(build).find(({ aspect }) => aspect.key === hotKey) ?? build;
+  const after = finishedSurface(seen);
+  const places = fullyLit.map((place): GlowPlace => {
+    const stop = ribbonStops.indexOf(placeOf(place));
+    const target = litAs(bands.hot, placeOf(place));
+    return { place, target, painted: after[stop], error: colourDifference(after[stop], target) };
+  });
+  return {
+    recipe: painted,
+    before: seen.ground,
+    after,
+    places,
+    error: Math.max(...places.map(({ error }) => error)),
+    isElsewhereUntouched: isUntouched(build, aimed.steps.map(aimKeyOf)),
+  };
+}
+
+/** The recipe with an empty line for each band: what aspects there will be does not go by the mixes. */
+function recipeAimed(recipe: Recipe, side: AimSide): Recipe {
+  const steps = Object.values(bands).map(({ within }, i): Step => ({
+    id: `band ${i}`,
+    stage: 'highlight',
+    technique: 'layer',
+    mix: { parts: [], waterParts: 0, mediumParts: 0 },
+    coats: 1,
+    placement: { from: 0, to: 1, softness: 0, pull: 'even', aim: { facing: { side, within } } },
+    dryMinutes: 0,
+    level: 'field',
+    note: '',
+  }));
+  return { ...recipe, steps };
+}
+
+/** Every line with the coats after which it looks most as it is meant to, the fewest of those that do. */
+function withBestCoats(recipe: Recipe, lines: readonly PlannedLine[], shelf: Shelf): Recipe {
+  const predictor = new BuildUpPredictor();
+  const steps: Step[] = [];
+  for (const { step, at, target } of lines) {
+    const key = aimKeyOf(step);
+    const stop = stopNearest(at);
+    const missing = (coats: number) => {
+      const tried = { ...recipe, steps: [...steps, { ...step, coats }] };
+      const build = predictor.predict(tried, shelf);
+      const there = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
+      return colourDifference(finishedSurface(there)[stop], target);
+    };
+    let best = { coats: 1, left: missing(1) };
+    for (let coats = 2; coats <= mostCoats; coats++) {
+      const left = missing(coats);
+      if (left > best.left - worthACoat) break;
+      best = { coats, left };
+    }
+    steps.push({ ...step, coats: best.coats });
+  }
+  return { ...recipe, steps };
+}
+
+/** Nothing is laid where no line is aimed. */
+const isUntouched = (build: BuildUp, keys: readonly string[]) =>
+  everyAspect(build)
+    .filter(({ aspect }) => keys.every((key) => (aspect.weights.get(key) ?? 0) === 0))
+    .every((each) => finishedSurface(each).every(({ hex }, i) => hex === each.ground[i].hex));
+
+const stopNearest = (at: number): number =>
+  ribbonStops.reduce(
+    (best, stop, i) => (Math.abs(stop - at) < Math.abs(ribbonStops[best] - at) ? i : best),
+    0,
+  );
