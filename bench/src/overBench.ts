@@ -4,7 +4,9 @@ import {
   layersOn,
   onEachOther,
   shelfOf,
+  unitGlow,
   type Army,
+  type PointLight,
   type Recipe,
   type Unit,
 } from '@yellow-ledger/core';
@@ -64,6 +66,28 @@ export function benchOvers(): void {
     })),
   };
   const army: Army = { id: 'army', name: 'Army', scheme: [], units: [unit], notes: '' };
+  const light = { at: [0.5, 0.5, 0.3], hex: '#ffc66b', strength: 3, reach: 2 } satisfies PointLight;
+  const everywhere: Unit = {
+    ...unit,
+    overs: [],
+    surfaces: unit.surfaces.map((surface) => ({ ...surface, places: ['arms', 'chest', 'hands'] })),
+  };
+  const sixty = shelfOf(
+    Array.from({ length: 60 }, (_, i) => ({
+      ...pots[i % pots.length],
+      id: pots[i]?.id ?? `x${i}`,
+    })),
+  );
+  let lit = 0;
+  const glowing = medianMs(() => {
+    const glow = unitGlow(army, everywhere, (pin) => recipes.get(pin.recipeId), sixty, light);
+    lit = Array.from({ length: glow.surfaces }, (_, i) => glow.look(i)).filter(
+      ({ because }) => because === null,
+    ).length;
+  }, 5);
+  console.log(
+    `\nLight from a point on ${surfaces} surfaces, ${lit} lit, from 60 pots\n  ${ms(glowing)}   ${times(glowing / 2000)} of 2 s`,
+  );
   console.log(`\nThree overs on ${surfaces} surfaces of ${linesBelow} lines, one of them edited`);
   for (const [what, third] of [
     ['plain', overs[2]],

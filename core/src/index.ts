@@ -47,6 +47,7 @@ export { figurePlaceNames, figurePlaces, type FigurePlace } from './army/figureP
 export { type OwnFigures } from './army/ownFigures';
 export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './army/paintNeeded';
 export { pinKey, type RecipePin } from './recipe/recipePin';
+export { lightPlaces } from './glow/lightPlaces';
 export { pointLightSchema, type PointLight } from './glow/pointLight';
 export { placePoints, type Vector } from './glow/figureBody';
 export { fullyLit, glowWithin, type GlowPlace, type PaintedGlow } from './glow/glowOnSurface';

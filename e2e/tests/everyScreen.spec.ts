@@ -166,6 +166,9 @@ const screens: Screen[] = [
       await page.getByText('Recipes of the whole army').click();
       await page.getByRole('button', { name: 'Lantern Bearers' }).click();
       await expect(page.getByText('The shares add up to 100 %.')).toBeVisible();
+      await page.getByText('Light from a point, worked out').click();
+      await page.getByRole('button', { name: 'Work out the light' }).click();
+      await expect(page.getByRole('button', { name: /^Write it down/ })).toBeVisible();
     },
   ],
   [

@@ -97,3 +97,31 @@ test('the sheet of a model has what the log has ticked', async ({ page, demo }) 
   await expect(page.getByText(/\b1 of \d+ coats done/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: /^1 of \d coats? done/ })).toHaveCount(1);
 });
+
+test('a light from a point is worked out, and written as a recipe for each surface it reaches', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/armies/lanternfen-levy`);
+  await page.getByRole('button', { name: 'Sluice Divers' }).click();
+  await page.getByText('Light from a point, worked out').click();
+  await page.getByLabel('Reaches, % of the figure').fill('1');
+  await expect(page.getByText(/“1” is not right: a number from 5 to 300/)).toBeVisible();
+  await page.getByLabel('Reaches, % of the figure').fill('90');
+  await page.getByLabel('The light is').selectOption('in its left hand, low');
+  await page.getByRole('button', { name: 'Work out the light' }).click();
+  await expect(page.getByText('Nothing is painted: it is too far from the light.')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Diving dress lit' })).toBeVisible();
+  await page.getByLabel('paint it on Hands').uncheck();
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  const over = page.getByRole('group', { name: 'Light on Diving dress', exact: true });
+  await expect(
+    over.getByRole('img', { name: /^Diving dress after it, its left/ }).first(),
+  ).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Light on Hands/ })).toHaveCount(0);
+  await page.goto(`${demo.url}/recipes`);
+  await page.getByRole('link', { name: 'Light on Diving dress' }).click();
+  await expect(
+    page.getByText('Ground: Oilskin yellow, from the shadow up, as it is now'),
+  ).toBeVisible();
+});

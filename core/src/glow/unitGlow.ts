@@ -103,7 +103,7 @@ function emptyGlow(unit: Unit, surface: UnitSurface, below: Recipe, { hex }: Poi
     archived: false,
     id: `glow-on-${surface.id}`,
     name: `Light ${hex} on ${surface.name}`.slice(0, 120),
-    areaCm2: Math.max(0.1, Math.min(1000, unit.areaCm2 * surface.share)),
+    areaCm2: Math.max(0.1, Math.min(1000, Math.round(unit.areaCm2 * surface.share * 100) / 100)),
     steps: [],
     notes: '',
   };

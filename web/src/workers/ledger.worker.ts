@@ -4,6 +4,7 @@ import { benchWork } from './work/benchWork';
 import { versionGapWork } from './work/versionGapWork';
 import { draftWork } from './work/draftWork';
 import { formWork } from './work/formWork';
+import { glowWork } from './work/glowWork';
 import { listWork } from './work/listWork';
 import { logWork } from './work/logWork';
 import { matchWork } from './work/matchWork';
@@ -36,6 +37,7 @@ const ledgerWorker = {
   ...potWork,
   ...studyWork,
   ...formWork,
+  ...glowWork,
   ...draftWork,
   ...matchWork,
   ...logWork,

@@ -1,10 +1,12 @@
 import { coveredBy, mostOvers, type Army, type Over, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { Fold } from '../../parts/Fold';
 import { Problem } from '../../parts/Problem';
 import { Switch } from '../../parts/Switch';
 import { TextField } from '../../parts/TextField';
 import { Ticks } from '../../parts/Ticks';
+import { LightSheet } from './LightSheet';
 import { OverPreview } from './OverPreview';
 import { RecipePinChoice } from './RecipePinChoice';
 
@@ -71,6 +73,15 @@ export function UnitOvers({ army, unit }: UnitOversProps) {
           </div>
         );
       })}
+      {surfaces.length > 0 && (
+        <Fold title="Light from a point, worked out">
+          <LightSheet
+            army={army}
+            unit={unit}
+            onOvers={(overs) => overs.forEach((over) => listed.append(over))}
+          />
+        </Fold>
+      )}
       {listed.fields.length < mostOvers && surfaces.length > 0 && (
         <p>
           <Button variant="plain" onClick={() => listed.append(newOver(listed.fields.length + 1))}>

@@ -1,0 +1,242 @@
+import {
+  coveredBy,
+  glowWithin,
+  lightPlaces,
+  mostOvers,
+  ontoGround,
+  pinOf,
+  ribbonStops,
+  sideWords,
+  type Army,
+  type Over,
+  type PaintedGlow,
+  type PointLight,
+  type Recipe,
+  type SurfaceGlow,
+  type Unit,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { usePart } from '../../ledger/useParts';
+import { useWriter } from '../../ledger/useWriter';
+import { Choice } from '../../parts/Choice';
+import { Deeds } from '../../parts/Deeds';
+import { FigureField } from '../../parts/FigureField';
+import { Problem } from '../../parts/Problem';
+import { Progress } from '../../parts/Progress';
+import { Ribbon } from '../../parts/Ribbon';
+import { Switch } from '../../parts/Switch';
+import { Figures } from '../../parts/figures/Figures';
+import { useLight } from './useLight';
+
+export interface LightSheetProps {
+  army: Army;
+  unit: Unit;
+  onOvers: (overs: Over[]) => void;
+}
+
+const axes = [
+  { axis: 0, label: 'to its left, %', least: -200, most: 200 },
+  { axis: 1, label: 'up, %', least: -100, most: 300 },
+  { axis: 2, label: 'to the front, %', least: -200, most: 200 },
+] as const;
+
+/** A light that stands at a point of the figure or beside it: worked out, looked at, and written. */
+export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
+  const [light, setLight] = useState<PointLight>({
+    at: [...lightPlaces[0].at],
+    hex: '#ffc66b',
+    strength: 0.8,
+    reach: 0.9,
+  });
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const { look, stop, clear, looking, found, problem } = useLight(army, unit);
+  const write = useWriteGlow(army, unit);
+  const place = lightPlaces.find(({ at }) => at.every((each, axis) => each === light.at[axis]));
+  const lit = found.filter(({ glow, surfaceId }) => glow && !left.has(surfaceId));
+  const room = mostOvers - (unit.overs?.length ?? 0);
+  const turn = (surfaceId: string, isOn: boolean) =>
+    setLeft(new Set([...left, surfaceId].filter((id) => id !== surfaceId || !isOn)));
+  return (
+    <div className="stacked">
+      <div className="flow">
+        <Choice
+          label="The light is"
+          value={place?.id ?? ''}
+          onChoose={(id) => {
+            const chosen = lightPlaces.find((each) => each.id === id);
+            if (chosen) setLight({ ...light, at: [...chosen.at] });
+          }}
+          options={lightPlaces.map(({ id, label }) => ({ id, name: label }))}
+        >
+          {!place && <option value="">as the figures say</option>}
+        </Choice>
+        {axes.map(({ axis, label, least, most }) => (
+          <FigureField
+            key={axis}
+            label={label}
+            value={Math.round(light.at[axis] * 100)}
+            isRight={(each) => each >= least && each <= most}
+            expected={`a number from ${least} to ${most}, of the figure’s height`}
+            onFigure={(each) =>
+              setLight({ ...light, at: light.at.with(axis, each / 100) as PointLight['at'] })
+            }
+          />
+        ))}
+      </div>
+      <div className="flow">
+        <label className="form-choice">
+          <span>Its colour</span>
+          <input
+            type="color"
+            value={light.hex}
+            onChange={({ target }) => setLight({ ...light, hex: target.value })}
+          />
+        </label>
+        <FigureField
+          label="Beside it, % of daylight"
+          value={Math.round(light.strength * 100)}
+          isRight={(each) => each >= 10 && each <= 800}
+          expected="a number from 10 to 800"
+          onFigure={(each) => setLight({ ...light, strength: each / 100 })}
+        />
+        <FigureField
+          label="Reaches, % of the figure"
+          value={Math.round(light.reach * 100)}
+          isRight={(each) => each >= 5 && each <= 300}
+          expected="a number from 5 to 300"
+          onFigure={(each) => setLight({ ...light, reach: each / 100 })}
+        />
+      </div>
+      <Deeds>
+        <Button variant="outline" disabled={looking !== null} onClick={() => void look(light)}>
+          Work out the light
+        </Button>
+        {looking && (
+          <>
+            <Button variant="outline" onClick={stop}>
+              Stop
+            </Button>
+            <Progress label="Surfaces looked at" now={looking.done} max={looking.of} />
+          </>
+        )}
+      </Deeds>
+      {problem && <Problem>{problem}</Problem>}
+      {found.map((each) => (
+        <LitSurface
+          key={each.surfaceId}
+          lit={each}
+          isOn={!left.has(each.surfaceId)}
+          onTurn={(isOn) => turn(each.surfaceId, isOn)}
+        />
+      ))}
+      {found.length > 0 && !looking && (
+        <Deeds>
+          <Button
+            variant="outline"
+            disabled={lit.length === 0 || lit.length > room}
+            onClick={() => {
+              onOvers(write(lit));
+              clear();
+            }}
+          >
+            Write it down, a recipe for each surface
+          </Button>
+          {lit.length > room && <p>There is room for {Math.max(0, room)} more over this unit.</p>}
+          {lit.length === 0 && <p>It reaches nothing that has a recipe.</p>}
+        </Deeds>
+      )}
+    </div>
+  );
+}
+
+interface LitSurfaceProps {
+  lit: SurfaceGlow;
+  isOn: boolean;
+  onTurn: (isOn: boolean) => void;
+}
+
+const whyNot = {
+  'too far': 'Nothing is painted: it is too far from the light.',
+  'behind the body': 'Nothing is painted: the body stands between it and the light.',
+  'no recipe': 'Nothing is known of it: it has no recipe.',
+  hidden: 'Nothing is painted: nobody sees it.',
+} as const;
+
+function LitSurface({ lit, isOn, onTurn }: LitSurfaceProps) {
+  const { name, because, glow, side } = lit;
+  return (
+    <div className="over-surface">
+      <b dir="auto">{name}</b>
+      {glow ? (
+        <div>
+          <Ribbon stops={ribbonStops} surface={glow.before} height={12} label={`${name} unlit`} />
+          <Ribbon stops={ribbonStops} surface={glow.after} label={`${name} lit`} />
+        </div>
+      ) : (
+        <span />
+      )}
+      <div>
+        {because !== null && <p>{whyNot[because]}</p>}
+        {glow && (
+          <>
+            <p>
+              {glow.recipe.steps.length} lines, facing {side && sideWords(side).label}
+            </p>
+            <HowNear glow={glow} />
+            <Switch label={`paint it on ${name}`} isOn={isOn} onTurn={onTurn} />
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Whether the shelf can make it look as lit. */
+function HowNear({ glow }: { glow: PaintedGlow }) {
+  const worst = glow.places.reduce((one, other) => (other.error > one.error ? other : one));
+  const figures = <Figures> (ΔE00 {glow.error.toFixed(1)})</Figures>;
+  if (glow.error <= glowWithin) return <p>Painted it looks as it would be lit{figures}.</p>;
+  const isDull = worst.painted.chroma < worst.target.chroma - 3;
+  const isDark = worst.painted.value < worst.target.value - 3;
+  const short = [isDark && 'light', isDull && 'strong'].filter(Boolean).join(' and ') || 'near';
+  return (
+    <p>
+      Your shelf has no mix {short} enough: at {placeWords(worst.place)} it stays visibly short
+      {figures}.
+    </p>
+  );
+}
+
+const placeWords = (place: string) => (place === 'raised' ? 'raised places' : `the ${place}`);
+
+/** Writes a recipe for each lit surface. @returns the overs that have them */
+function useWriteGlow(army: Army, unit: Unit) {
+  const writer = useWriter();
+  const recipes = usePart('recipes');
+  return (lit: readonly SurfaceGlow[]): Over[] =>
+    lit.flatMap(({ surfaceId, name, glow }): Over[] => {
+      const [surface] = coveredBy({ surfaces: [surfaceId] }, unit);
+      const pin = surface && pinOf(army, surface);
+      if (!glow || !pin) return [];
+      const { ground: _laid, ...rest } = glow.recipe;
+      const written: Recipe = {
+        ...rest,
+        id: crypto.randomUUID(),
+        name: `Light on ${name}`.slice(0, 120),
+        ground: pin,
+        steps: rest.steps.map((step) => ({ ...step, id: crypto.randomUUID() })),
+      };
+      const below = recipes?.find(({ content }) => content.id === pin.recipeId)?.content;
+      const recipe = below ? ontoGround(written, below) : written;
+      writer.create('recipes', `write ${recipe.name}`, recipe);
+      return [
+        {
+          id: crypto.randomUUID(),
+          name: recipe.name,
+          recipe: { recipeId: recipe.id, version: null },
+          surfaces: [surfaceId],
+        },
+      ];
+    });
+}
