@@ -178,7 +178,7 @@ export {
 export { handsOnTable, type HandsOnRow } from './log/handsOnTable';
 export { enoughRecords, learnFigures, type Learned, type LearnedFigures } from './log/learnFigures';
 export { modelRecord, type RecordedLine, type RecordedSurface } from './log/modelRecord';
-export { onFigures, surfaceKey, untouched } from './log/onFigure';
+export { onFigures, surfaceKey, untouched, type OnSurface } from './log/onFigure';
 export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './log/paintTaken';
 export { paintToCome, type PotToCome } from './log/paintToCome';
 export { paintedOnArmy } from './log/paintedOnArmy';

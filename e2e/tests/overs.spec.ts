@@ -120,7 +120,7 @@ test('a light from a point is worked out, and written as a recipe for each surfa
   ).toBeVisible();
   await expect(page.getByRole('group', { name: /^Light on Hands/ })).toHaveCount(0);
   await page.goto(`${demo.url}/recipes`);
-  await page.getByRole('link', { name: 'Light on Diving dress' }).click();
+  await page.getByRole('link', { name: 'Light on Diving dress', exact: true }).click();
   await expect(
     page.getByText('Ground: Oilskin yellow, from the shadow up, as it is now'),
   ).toBeVisible();

@@ -18,21 +18,28 @@ export function oneMoreLike(
   newId: () => string,
 ): Bench {
   const recipes: Recipe[] = [];
-  const like = surfaces.map(({ surface, pin, whole }) => {
-    const { variants: _dealt, recipe: _own, ...rest } = surface;
-    if (!whole) return { ...rest, ...(pin && { recipe: pin }) };
+  const asPainted = ({ pin, whole }: RecordedSurface) => {
+    if (!whole) return pin && { recipe: pin };
     const recipe = { ...whole, id: newId() };
     recipes.push(recipe);
-    return { ...rest, recipe: { recipeId: recipe.id, version: null } };
+    return { recipe: { recipeId: recipe.id, version: null } };
+  };
+  const like = surfaces.flatMap((recorded) => {
+    const { variants: _dealt, recipe: _own, over, ...rest } = recorded.surface;
+    return over ? [] : [{ ...rest, ...asPainted(recorded) }];
   });
-  const { own: _own, dealSeed: _seed, ...rest } = unit;
+  const overs = unit.overs?.map(({ recipe: _own, ...over }) => {
+    const recorded = surfaces.find(({ surface }) => surface.id === over.id);
+    return { ...over, ...(recorded && asPainted(recorded)) };
+  });
+  const { own: _own, dealSeed: _seed, overs: _overs, ...rest } = unit;
   return {
     id: newId(),
     name: `One more like ${unit.name} ${model}`.slice(0, 120),
     startedAt: now,
     isCleared: false,
     models: [],
-    loose: { unit: { ...rest, models: 1, surfaces: like }, recipes },
+    loose: { unit: { ...rest, models: 1, surfaces: like, ...(overs && { overs }) }, recipes },
     room,
     keeping,
     hairDryer,

@@ -1,5 +1,5 @@
-import { pinOf, type Army, type Unit, type UnitSurface } from '../army/army';
-import { workSurfaces } from '../army/workSurfaces';
+import { pinOf, type Army, type Unit } from '../army/army';
+import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { RecipePin } from '../recipe/recipePin';
 import { isAtHand } from '../paint/stock';
@@ -27,7 +27,7 @@ export interface RecordedLine {
 
 /** One surface of one model, as it was really painted. */
 export interface RecordedSurface {
-  surface: UnitSurface;
+  surface: WorkSurface;
   pin: RecipePin | null;
   /** the recipe it was painted by; null when it is gone */
   written: Recipe | null;

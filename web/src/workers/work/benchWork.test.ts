@@ -6,7 +6,7 @@ import {
   type CoatEntry,
   type LogEntry,
 } from '@yellow-ledger/core';
-import { coat, levy, pots, skin } from '../../testing/levy';
+import { coat, levy, levyWith, line, pots, recipe, skin } from '../../testing/levy';
 import { keptOf, takeLedger, takeShelf } from '../../testing/inHand';
 import { benchWork } from './benchWork';
 import { takeInHand } from './ledgerInHand';
@@ -169,4 +169,100 @@ test('what was done on a model is told, and makes a bench for one more like it',
   expect(overview.sessions.length).toBeGreaterThan(1);
   expect(logWork.logCsv().split('\r\n')).toHaveLength(entries.length + 1);
   expect(logWork.modelShown(levy.id, unit.id, 9999)).toBeNull();
+});
+
+describe('what lies below', () => {
+  const glaze = recipe('glaze', [line('tint', 'tallow', { technique: 'placedGlaze', coats: 1 })]);
+  const sooty = recipe('sooty', [line('first', 'coot')]);
+  const over = { id: 'dust', name: 'Dust', recipe: { recipeId: 'glaze', version: null } };
+  const army = levyWith({ overs: [{ ...over, surfaces: 'all' }] });
+  const view = (entries: LogEntry[], of = army, minute = 6000) =>
+    benchWork.benchView({ bench, army: of, entries, now: at + minute * 60_000, taskKey: null });
+  /** Paints on until the line of some name is next. */
+  const paintedTo = (stepId: string, of = army): LogEntry[] => {
+    const entries: LogEntry[] = [];
+    for (let i = 0; i < 40; i++) {
+      const { now } = view(entries, of, i * 120);
+      if (!now || now.task.stepId === stepId) break;
+      entries.push(written(now.coat, `e${i}`, i, i * 120));
+    }
+    return entries;
+  };
+  const hexes = (list: readonly { hex: string }[] | undefined) => list?.map(({ hex }) => hex);
+  beforeEach(() =>
+    takeLedger([coat, skin, sooty, glaze], {}, { armies: [army], benches: [bench] }),
+  );
+
+  test('an over is shown on each surface as it stands, and after the coat', () => {
+    const entries = paintedTo('tint');
+    const { now } = view(entries);
+    expect(now?.task).toMatchObject({ surfaceId: 'dust', stepId: 'tint', models: [1, 2, 3, 4] });
+    expect(now?.step.onto.map(({ name }) => name)).toEqual(['Coat', 'Face']);
+    const [onCoat, onFace] = now?.step.onto ?? [];
+    expect(hexes(onCoat.now)).not.toEqual(hexes(onFace.now));
+    for (const each of [onCoat, onFace]) expect(hexes(each.after)).not.toEqual(hexes(each.now));
+  });
+
+  test('a surface given another recipe shows its old colour, and no primer', () => {
+    const entries = painted(8);
+    const repainted = levyWith({
+      surfaces: [
+        { ...levy.units[0].surfaces[0], recipe: { recipeId: 'sooty', version: null } },
+        levy.units[0].surfaces[1],
+      ],
+    });
+    const before = view([], repainted, 0).now;
+    const { now } = view(entries, repainted);
+    expect(now?.recipe.id).toBe('sooty');
+    expect(hexes(now?.step.now)).not.toEqual(hexes(before?.step.now));
+  });
+
+  test('a mishap on an over is mended on what it lies on', () => {
+    const entries = paintedTo('tint');
+    const { now } = view(entries);
+    const asked = {
+      bench,
+      army,
+      entries,
+      unitId: 'watch',
+      surfaceId: 'dust',
+      model: 1,
+      recipeId: 'glaze',
+      version: null,
+      stepId: 'tint',
+      place: { from: 0.4, to: 0.7 },
+      what: 'spilled' as const,
+      degree: 'clear' as const,
+      potId: 'coot',
+      minutesAgo: null,
+      wet: [],
+    };
+    const rescued = rescueWork.mends(asked);
+    const middle = Math.floor(rescued.planned.length / 2);
+    // The plan is the glaze on the coat, and not on its primer.
+    expect(rescued.planned[middle].hex).toBe(now?.step.onto[0].after[middle].hex);
+  });
+
+  test('one more like it has what lies over it, as that was painted', () => {
+    const entries = [...paintedTo('tint')];
+    const next = view(entries).now;
+    entries.push(written(next!.coat, 'over', 99, 6100));
+    takeLedger([coat, skin, glaze], {}, { armies: [army], benches: [bench], log: entries });
+    const shown = logWork.modelShown(army.id, 'watch', 1);
+    expect(shown?.surfaces.map(({ surface }) => surface.id)).toEqual(['coat', 'face', 'dust']);
+    let made = 0;
+    const like = oneMoreLike(
+      army.units[0],
+      1,
+      shown?.surfaces ?? [],
+      bench,
+      bench.startedAt,
+      () => `n${made++}`,
+    );
+    const read = benchSchema.safeParse(like);
+    expect(read.error?.issues).toBeUndefined();
+    expect(like.loose?.unit.surfaces).toHaveLength(2);
+    expect(like.loose?.unit.overs).toMatchObject([{ id: 'dust', surfaces: 'all' }]);
+    expect(like.loose?.recipes).toHaveLength(3);
+  });
 });

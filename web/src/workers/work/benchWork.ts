@@ -1,5 +1,4 @@
 import {
-  asDone,
   asMixed,
   benchStep,
   benchTasks,
@@ -7,8 +6,6 @@ import {
   chosenModels,
   colourDifference,
   isAtHand,
-  layersDone,
-  layersOn,
   masstoneOf,
   mixedPaint,
   modelsByPin,
@@ -38,6 +35,7 @@ import {
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
 import { ownFigures, shelfInHand } from './ledgerInHand';
+import { liesBelow } from './liesBelow';
 
 /** A bench, and what is painted on it. */
 export interface BenchAsked {
@@ -112,40 +110,6 @@ export const benchWork = {
       return nowOn(at, on.unit, on.surface, asMixed(written, counted), written);
     }
 
-    /** What a coat goes onto, as it was really painted: what lies below its recipe by the log. */
-    function ontoOf(
-      unit: Unit,
-      { id, name, over = [] }: WorkSurface,
-      recipe: Recipe,
-      model: number,
-    ) {
-      const figures = onFigures(counted);
-      const onOf = (surfaceId: string) =>
-        figures.get(surfaceKey(unit.id, surfaceId, model)) ?? untouched();
-      const before = layersDone(onOf(id), recipe, recipeOf);
-      if (over.length === 0)
-        return before.length > 0
-          ? [{ surfaceId: id, name, layers: before, own: before.length }]
-          : [];
-      return unit.surfaces
-        .filter((each) => over.includes(each.id))
-        .map((covered) => {
-          const all = layersOn(army, unit, covered.id, recipeOf, model);
-          const below = all.slice(
-            0,
-            all.findIndex((layer) => layer.surface.id === id),
-          );
-          const done = below.map((layer) => {
-            const on = onOf(layer.surface.id);
-            const old = layersDone(on, layer.recipe, recipeOf);
-            return [...old, asDone(layer.recipe, on, 'left out')];
-          });
-          const layers = [...done.flat(), ...before];
-          const own = Math.max(0, (done.at(0)?.length ?? 0) - 1);
-          return { surfaceId: covered.id, name: covered.name, layers, own };
-        });
-    }
-
     function nowOn(
       at: BenchTask,
       unit: Unit,
@@ -166,9 +130,11 @@ export const benchWork = {
       );
       const deviations = differs?.kind === 'mixed' ? differs.differs : [];
       const coat = paintedCoat(place, step, at.coat, head, null, deviations, own);
-      const on = onFigures(counted).get(surfaceKey(unit.id, surface.id, models[0])) ?? untouched();
+      const figures = onFigures(counted);
+      const on = figures.get(surfaceKey(unit.id, surface.id, models[0])) ?? untouched();
       const all = at.models.length + waiting.length + at.later;
-      const onto = ontoOf(unit, surface, recipe, models[0]);
+      const onModel = { army, unit, model: models[0] };
+      const onto = liesBelow(onModel, surface, recipe, recipeOf, figures);
       const asked = { unit, surface, recipe, stepId: step.id, models: all, on, coat, onto };
       const coatsLeft = Math.max(1, at.coats - at.coat + 1);
       const index = recipe.steps.indexOf(step);

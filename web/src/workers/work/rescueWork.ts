@@ -1,7 +1,6 @@
 import {
   asDone,
   asMixed,
-  layersDone,
   layLine,
   onEachOther,
   mishapSurface,
@@ -24,6 +23,7 @@ import {
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
 import { shelfInHand } from './ledgerInHand';
+import { liesBelow } from './liesBelow';
 
 export interface RescueAsked {
   bench: Bench;
@@ -70,7 +70,8 @@ export const rescueWork = {
     const { unit, surface } = there;
     const entries = standing(question.entries);
     const mixed = asMixed(written, entries);
-    const on = onFigures(entries).get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
+    const figures = onFigures(entries);
+    const on = figures.get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
     const done = asDone(mixed, on, 'left out');
     const stepId = question.stepId ?? done.steps.findLast(({ isOut }) => !isOut)?.id ?? null;
     if (stepId === null)
@@ -83,10 +84,12 @@ export const rescueWork = {
         step.id === stepId ? { ...step, isOut: false, coats: Math.max(1, laid) } : step,
       ),
     };
-    const below = layersDone(on, mixed, recipeOf);
-    const laidOn = onEachOther([...below, painted], shelfInHand(), below.length);
+    // Of what goes over several surfaces the first is looked at.
+    const [below] = liesBelow({ army, unit, model }, surface, mixed, recipeOf, figures);
+    const layers = below?.layers ?? [];
+    const laidOn = onEachOther([...layers, painted], shelfInHand(), below?.own ?? 0);
     const shelf = laidOn.shelf;
-    const recipe = laidOn.recipes[below.length];
+    const recipe = laidOn.recipes[layers.length];
     const planned = mixed.steps.find(({ id }) => id === stepId)?.coats ?? laid;
     const coatsToCome = Math.max(0, planned - laid);
     const told = { what, degree, ...(question.potId !== undefined && { potId: question.potId }) };

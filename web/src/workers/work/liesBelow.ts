@@ -1,0 +1,64 @@
+import {
+  asDone,
+  layersDone,
+  layersOn,
+  surfaceKey,
+  untouched,
+  type Army,
+  type OnSurface,
+  type Recipe,
+  type RecipeOf,
+  type Unit,
+  type WorkSurface,
+} from '@yellow-ledger/core';
+
+/** What lies on one surface below what is painted now. */
+export interface Below {
+  surfaceId: string;
+  name: string;
+  /** as it was really painted, the lowest first */
+  layers: Recipe[];
+  /** place of the surface's own recipe among them; after the last where that is painted now */
+  own: number;
+}
+
+/**
+ * What a coat on one model goes onto, by the log: what its surface was painted by before, and, for
+ * what goes over surfaces, all that lies on each of them.
+ *
+ * @param recipe what is painted now
+ * @returns nothing for a surface with nothing on it but its primer
+ */
+export function liesBelow(
+  { army, unit, model }: { army: Army; unit: Unit; model: number },
+  { id, name, over = [] }: WorkSurface,
+  recipe: Recipe,
+  recipeOf: RecipeOf,
+  figures: ReadonlyMap<string, OnSurface>,
+): Below[] {
+  const onOf = (surfaceId: string) =>
+    figures.get(surfaceKey(unit.id, surfaceId, model)) ?? untouched();
+  const before = layersDone(onOf(id), recipe, recipeOf);
+  if (over.length === 0)
+    return before.length > 0 ? [{ surfaceId: id, name, layers: before, own: before.length }] : [];
+  return unit.surfaces
+    .filter((each) => over.includes(each.id))
+    .map((covered) => {
+      const all = layersOn(army, unit, covered.id, recipeOf, model);
+      const below = all.slice(
+        0,
+        all.findIndex((layer) => layer.surface.id === id),
+      );
+      const done = below.map((layer) => {
+        const on = onOf(layer.surface.id);
+        return [...layersDone(on, layer.recipe, recipeOf), asDone(layer.recipe, on, 'left out')];
+      });
+      const own = Math.max(0, (done.at(0)?.length ?? 0) - 1);
+      return {
+        surfaceId: covered.id,
+        name: covered.name,
+        layers: [...done.flat(), ...before],
+        own,
+      };
+    });
+}
