@@ -2,6 +2,7 @@ import { filmOf } from '../../recipe/applyStep';
 import { potsOf, type PaintedLine } from '../adviceContext';
 import { isAtHand } from '../../paint/stock';
 import { tints } from '../../recipe/filterEffect';
+import { techniqueOf } from '../../recipe/techniques';
 import type { Fix } from '../fix';
 import { recessFix } from '../recessFix';
 import type { Finding } from '../finding';
@@ -25,6 +26,8 @@ export const metallicDulled = rule(7, ({ lines, shelf }) => {
   return lines.flatMap((line, index): Finding[] => {
     const metal = lines.slice(0, index).findLast(isMetal);
     if (!metal || lines.slice(index + 1).some(isMetal)) return [];
+    // What is aimed at a part of the metal is a glow or a stain there, and is meant to be.
+    if (line.step.placement.aim) return [];
     const isOverAll = tints(line.step)
       ? line.step.technique !== 'recessWash'
       : line.build.mix.isClear;
@@ -37,7 +40,7 @@ export const metallicDulled = rule(7, ({ lines, shelf }) => {
     return [
       {
         stepId: line.step.id,
-        sentence: `A matt ${line.build.mix.isClear ? 'varnish' : 'wash'} takes the shine off the metal of line ${metal.number}.`,
+        sentence: `A matt ${line.build.mix.isClear ? 'varnish' : techniqueOf(line.step.technique).label} takes the shine off the metal of line ${metal.number}.`,
         figure: { value: Math.round(matt * 100), unit: '% matt' },
         fixes: fixesOf(line),
       },
