@@ -47,10 +47,18 @@ export { figurePlaceNames, figurePlaces, type FigurePlace } from './army/figureP
 export { type OwnFigures } from './army/ownFigures';
 export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './army/paintNeeded';
 export { pinKey, type RecipePin } from './recipe/recipePin';
+export { markOnGround, type MarkAsked } from './match/markOnGround';
 export { lightPlaces } from './glow/lightPlaces';
 export { pointLightSchema, type PointLight } from './glow/pointLight';
 export { placePoints, type Vector } from './glow/figureBody';
-export { fullyLit, glowWithin, type GlowPlace, type PaintedGlow } from './glow/glowOnSurface';
+export {
+  fullyLit,
+  glowSchools,
+  glowWithin,
+  type GlowSchool,
+  type GlowPlace,
+  type PaintedGlow,
+} from './glow/glowOnSurface';
 export { unitGlow, type SurfaceGlow, type UnitGlow } from './glow/unitGlow';
 export { knownColour } from './recipe/knownColour';
 export { ontoGround } from './recipe/ontoGround';

@@ -42,7 +42,7 @@ test('an over is made for some surfaces, and the bench asks for it once they are
   await page.getByLabel('What goes over').fill('Dust');
   const over = page.getByRole('group', { name: 'Dust', exact: true });
   await over.getByLabel('Recipe', { exact: true }).selectOption('Reed dust, from the ground up');
-  await over.getByLabel('Face and arms').uncheck();
+  await over.getByRole('checkbox', { name: 'Face and arms' }).uncheck();
   await expect(over.getByRole('img', { name: 'Oiled smock after it', exact: true })).toBeVisible();
   await expect(over.getByRole('img', { name: /^Face and arms after it/ })).toHaveCount(0);
   await page.getByRole('link', { name: 'To the bench' }).click();
@@ -124,4 +124,25 @@ test('a light from a point is worked out, and written as a recipe for each surfa
   await expect(
     page.getByText('Ground: Oilskin yellow, from the shadow up, as it is now'),
   ).toBeVisible();
+});
+
+test('a mark is written so that the light of what it is on goes on in it', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes`);
+  await page.getByRole('button', { name: 'New recipe' }).click();
+  await page
+    .getByLabel('Ground', { exact: true })
+    .selectOption('Oilskin yellow, from the shadow up');
+  await page.getByText('A mark that keeps the light below').click();
+  await page.getByLabel('keeps of the light, %').fill('120');
+  await expect(page.getByText(/“120” is not right: a number from 0 for flat to 100/)).toBeVisible();
+  await page.getByLabel('keeps of the light, %').fill('80');
+  await page.getByRole('button', { name: 'Write its lines' }).click();
+  await expect(page.getByRole('img', { name: /after line 3/ })).toBeVisible();
+  const lines = page.getByRole('button', { name: /^Line \d+ / });
+  expect(await lines.count()).toBeGreaterThanOrEqual(3);
+  await page.keyboard.press('Control+z');
+  await expect(lines).toHaveCount(0);
 });

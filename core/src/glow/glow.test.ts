@@ -169,6 +169,24 @@ describe('a light on a unit', () => {
     );
   });
 
+  test('white first is white where it is strong and one transparent colour over it, as near as it says', () => {
+    const glow = unitGlow({ scheme: [] }, watch, recipeOf, shelf, lantern, 'white first').look(
+      0,
+    ).glow!;
+    const { steps } = glow.recipe;
+    expect(steps.map(({ technique }) => technique)).toEqual(['layer', 'layer', 'placedGlaze']);
+    for (const { mix } of steps.slice(0, 2))
+      expect(mix.parts).toMatchObject([{ potId: 'white', parts: 1 }]);
+    expect(steps[2].mix.parts).toHaveLength(1);
+    expect(glow.isElsewhereUntouched).toBe(true);
+    const dearer = glow.places.map(({ error }) => error);
+    expect(glow.error).toBe(Math.max(...dearer));
+    expect(recipeSchema.safeParse({ ...glow.recipe, ground: undefined }).success).toBe(true);
+    const red = { ...lantern, hex: '#ff5030', strength: 2 };
+    const lit = unitGlow({ scheme: [] }, watch, recipeOf, shelf, red, 'white first').look(0).glow!;
+    expect(lit.places[0].painted.a).toBeGreaterThan(10);
+  });
+
   test('laid over the surface by itself it is what was said', () => {
     const [{ glow }] = looked(lantern);
     const { ground: _above, ...recipe } = glow!.recipe;

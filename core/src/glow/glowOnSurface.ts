@@ -6,28 +6,30 @@ import { aimKeyOf } from '../recipe/aimOf';
 import { aspectsOfRecipe } from '../recipe/aspectsOfRecipe';
 import { everyAspect, finishedSurface, type BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
-import { BuildUpPredictor } from '../recipe/buildUpPredictor';
+import { stopNearest, withBestCoats, type PlannedLine } from '../recipe/bestCoats';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { groundSurface } from '../recipe/surfaceBelow';
 import { bands, coveringLine, tintingLine, type GlowBand, type LookUp } from './glowLines';
 import { paintedAsLit } from './pointLight';
+import { whiteFirst } from './whiteFirst';
 
 /** Places the light reaches fully: below them it falls off into the recesses. */
 export const fullyLit: readonly ToneStopName[] = ['mid', 'raised', 'crown', 'edge', 'point'];
 /** The painted result is as it was worked out when no more than this is missing, ΔE00. */
 export const glowWithin = 4;
-const mostCoats = 5;
-/** Another coat brings it nearer by at least so much, ΔE00. */
-const worthACoat = 0.4;
 
-interface PlannedLine {
-  step: Step;
-  /** the place it is meant for, on the tone axis */
-  at: number;
-  target: SurfaceColour;
-}
+/** How a light is painted; practitioners hold both. */
+export const glowSchools = [
+  {
+    name: 'covering mixes',
+    tells: 'a weak tint, then the colour of each place, smaller and brighter',
+  },
+  { name: 'white first', tells: 'white where it is strong, and transparent colour over it' },
+] as const;
+
+export type GlowSchool = (typeof glowSchools)[number]['name'];
 
 /** One place the light reaches fully: what it should look like, and what is painted. */
 export interface GlowPlace {
@@ -39,6 +41,7 @@ export interface GlowPlace {
 }
 
 export interface PaintedGlow {
+  school: GlowSchool;
   recipe: Recipe;
   /** where the light comes straight in: before it, and painted */
   before: SurfaceColour[];
@@ -59,6 +62,7 @@ export interface PaintedGlow {
  * @param strength of it there, as a multiple of daylight
  * @param hex its colour
  * @param lookUp among the paints at hand
+ * @param school how it is painted; white first falls back where there is nothing to glaze with
  * @throws UnknownPotError, CarryError
  */
 export function glowOnSurface(
@@ -66,6 +70,7 @@ export function glowOnSurface(
   shelf: Shelf,
   { side, strength, hex }: { side: AimSide; strength: number; hex: string },
   lookUp: LookUp,
+  school: GlowSchool = 'covering mixes',
 ): PaintedGlow {
   const aimed = recipeAimed(recipe, side);
   const aspects = aspectsOfRecipe(aimed, shelf);
@@ -84,7 +89,12 @@ export function glowOnSurface(
     const step = make(id, { band, from, softness, target }, side, lookUp);
     return step ? [{ step, at, target }] : [];
   };
-  const lines = [
+  const wanted = fullyLit.map((place) => ({
+    place,
+    at: placeOf(place),
+    target: litAs(bands.hot, placeOf(place)),
+  }));
+  const covering = () => [
     ...plan(tintingLine, 'tint', bands.weak, { from: 0.3, at: 0.66, softness: 0.25 }),
     ...plan(coveringLine, 'half-mid', bands.half, { from: 0.4, at: 0.5 }),
     ...plan(coveringLine, 'half-crown', bands.half, { from: 0.7, at: 0.8 }),
@@ -94,16 +104,20 @@ export function glowOnSurface(
     ...plan(coveringLine, 'hot-edge', bands.hot, { from: 0.86, at: 0.92, softness: 0.08 }),
     ...plan(coveringLine, 'hot-point', bands.hot, { from: 0.97, at: 1, softness: 0.04 }),
   ];
-  const painted = withBestCoats(recipe, lines, shelf);
+  const overWhite =
+    school === 'white first'
+      ? whiteFirst(recipe, shelf, { side, hex, hotKey, places: wanted }, lookUp)
+      : null;
+  const painted = overWhite ?? withBestCoats(recipe, covering(), shelf);
   const build = predictBuildUp(painted, shelf);
   const seen = everyAspect(build).find(({ aspect }) => aspect.key === hotKey) ?? build;
   const after = finishedSurface(seen);
-  const places = fullyLit.map((place): GlowPlace => {
-    const stop = ribbonStops.indexOf(placeOf(place));
-    const target = litAs(bands.hot, placeOf(place));
+  const places = wanted.map(({ place, at, target }): GlowPlace => {
+    const stop = stopNearest(at);
     return { place, target, painted: after[stop], error: colourDifference(after[stop], target) };
   });
   return {
+    school: overWhite ? 'white first' : 'covering mixes',
     recipe: painted,
     before: seen.ground,
     after,
@@ -129,38 +143,8 @@ function recipeAimed(recipe: Recipe, side: AimSide): Recipe {
   return { ...recipe, steps };
 }
 
-/** Every line with the coats after which it looks most as it is meant to, the fewest of those that do. */
-function withBestCoats(recipe: Recipe, lines: readonly PlannedLine[], shelf: Shelf): Recipe {
-  const predictor = new BuildUpPredictor();
-  const steps: Step[] = [];
-  for (const { step, at, target } of lines) {
-    const key = aimKeyOf(step);
-    const stop = stopNearest(at);
-    const missing = (coats: number) => {
-      const tried = { ...recipe, steps: [...steps, { ...step, coats }] };
-      const build = predictor.predict(tried, shelf);
-      const there = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
-      return colourDifference(finishedSurface(there)[stop], target);
-    };
-    let best = { coats: 1, left: missing(1) };
-    for (let coats = 2; coats <= mostCoats; coats++) {
-      const left = missing(coats);
-      if (left > best.left - worthACoat) break;
-      best = { coats, left };
-    }
-    steps.push({ ...step, coats: best.coats });
-  }
-  return { ...recipe, steps };
-}
-
 /** Nothing is laid where no line is aimed. */
 const isUntouched = (build: BuildUp, keys: readonly string[]) =>
   everyAspect(build)
     .filter(({ aspect }) => keys.every((key) => (aspect.weights.get(key) ?? 0) === 0))
     .every((each) => finishedSurface(each).every(({ hex }, i) => hex === each.ground[i].hex));
-
-const stopNearest = (at: number): number =>
-  ribbonStops.reduce(
-    (best, stop, i) => (Math.abs(stop - at) < Math.abs(ribbonStops[best] - at) ? i : best),
-    0,
-  );

@@ -10,7 +10,7 @@ import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { formOf } from '../recipe/shapeOf';
 import { placePoints, towards } from './figureBody';
-import { glowOnSurface, type PaintedGlow } from './glowOnSurface';
+import { glowOnSurface, type GlowSchool, type PaintedGlow } from './glowOnSurface';
 import { litAt, sideTowards, type LitPoint, type PointLight } from './pointLight';
 
 /** What a light at a point does to one surface. */
@@ -42,6 +42,7 @@ export function unitGlow(
   recipeOf: RecipeOf,
   shelf: Shelf,
   light: PointLight,
+  school?: GlowSchool,
 ): UnitGlow {
   const lookUp = mixTable(paintsAtHand(shelf));
   return {
@@ -67,6 +68,7 @@ export function unitGlow(
         hex: light.hex,
       },
       lookUp,
+      school,
     );
     return { ...named, because: null, side, strength: lit.strength, glow };
   }

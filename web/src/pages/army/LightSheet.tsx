@@ -1,15 +1,13 @@
 import {
   coveredBy,
-  glowWithin,
+  glowSchools,
   lightPlaces,
   mostOvers,
   ontoGround,
   pinOf,
-  ribbonStops,
-  sideWords,
   type Army,
+  type GlowSchool,
   type Over,
-  type PaintedGlow,
   type PointLight,
   type Recipe,
   type SurfaceGlow,
@@ -24,9 +22,7 @@ import { Deeds } from '../../parts/Deeds';
 import { FigureField } from '../../parts/FigureField';
 import { Problem } from '../../parts/Problem';
 import { Progress } from '../../parts/Progress';
-import { Ribbon } from '../../parts/Ribbon';
-import { Switch } from '../../parts/Switch';
-import { Figures } from '../../parts/figures/Figures';
+import { LitSurface } from './LitSurface';
 import { useLight } from './useLight';
 
 export interface LightSheetProps {
@@ -49,6 +45,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
     strength: 0.8,
     reach: 0.9,
   });
+  const [school, setSchool] = useState<GlowSchool>(glowSchools[0].name);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const { look, stop, clear, looking, found, problem } = useLight(army, unit);
   const write = useWriteGlow(army, unit);
@@ -107,9 +104,19 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
           expected="a number from 5 to 300"
           onFigure={(each) => setLight({ ...light, reach: each / 100 })}
         />
+        <Choice
+          label="Painted with"
+          value={school}
+          onChoose={setSchool}
+          options={glowSchools.map(({ name, tells }) => ({ id: name, name: `${name}: ${tells}` }))}
+        />
       </div>
       <Deeds>
-        <Button variant="outline" disabled={looking !== null} onClick={() => void look(light)}>
+        <Button
+          variant="outline"
+          disabled={looking !== null}
+          onClick={() => void look(light, school)}
+        >
           Work out the light
         </Button>
         {looking && (
@@ -149,66 +156,6 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
     </div>
   );
 }
-
-interface LitSurfaceProps {
-  lit: SurfaceGlow;
-  isOn: boolean;
-  onTurn: (isOn: boolean) => void;
-}
-
-const whyNot = {
-  'too far': 'Nothing is painted: it is too far from the light.',
-  'behind the body': 'Nothing is painted: the body stands between it and the light.',
-  'no recipe': 'Nothing is known of it: it has no recipe.',
-  hidden: 'Nothing is painted: nobody sees it.',
-} as const;
-
-function LitSurface({ lit, isOn, onTurn }: LitSurfaceProps) {
-  const { name, because, glow, side } = lit;
-  return (
-    <div className="over-surface">
-      <b dir="auto">{name}</b>
-      {glow ? (
-        <div>
-          <Ribbon stops={ribbonStops} surface={glow.before} height={12} label={`${name} unlit`} />
-          <Ribbon stops={ribbonStops} surface={glow.after} label={`${name} lit`} />
-        </div>
-      ) : (
-        <span />
-      )}
-      <div>
-        {because !== null && <p>{whyNot[because]}</p>}
-        {glow && (
-          <>
-            <p>
-              {glow.recipe.steps.length} lines, facing {side && sideWords(side).label}
-            </p>
-            <HowNear glow={glow} />
-            <Switch label={`paint it on ${name}`} isOn={isOn} onTurn={onTurn} />
-          </>
-        )}
-      </div>
-    </div>
-  );
-}
-
-/** Whether the shelf can make it look as lit. */
-function HowNear({ glow }: { glow: PaintedGlow }) {
-  const worst = glow.places.reduce((one, other) => (other.error > one.error ? other : one));
-  const figures = <Figures> (ΔE00 {glow.error.toFixed(1)})</Figures>;
-  if (glow.error <= glowWithin) return <p>Painted it looks as it would be lit{figures}.</p>;
-  const isDull = worst.painted.chroma < worst.target.chroma - 3;
-  const isDark = worst.painted.value < worst.target.value - 3;
-  const short = [isDark && 'light', isDull && 'strong'].filter(Boolean).join(' and ') || 'near';
-  return (
-    <p>
-      Your shelf has no mix {short} enough: at {placeWords(worst.place)} it stays visibly short
-      {figures}.
-    </p>
-  );
-}
-
-const placeWords = (place: string) => (place === 'raised' ? 'raised places' : `the ${place}`);
 
 /** Writes a recipe for each lit surface. @returns the overs that have them */
 function useWriteGlow(army: Army, unit: Unit) {

@@ -22,6 +22,7 @@ import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { Prediction } from '../../workers/work/predictWork';
 import { carryingWords } from './carryingWords';
 import { RemarkWords } from './LineRemarks';
+import { MarkTool } from './MarkTool';
 import { RecipeLine } from './RecipeLine';
 import { ToneScale } from './ToneScale';
 import type { Draft } from './useDraft';
@@ -167,6 +168,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
           it.
         </small>
       </div>
+      {recipe.ground && <MarkTool recipe={recipe} onLines={deeds.addAll} />}
     </section>
   );
 }

@@ -48,6 +48,10 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
       put([...recipe.steps, step], `add ${step.id}`);
       return step.id;
     },
+    /** Puts lines after the others: one press, undone by one. */
+    addAll(steps: Step[]) {
+      put([...recipe.steps, ...steps], `add ${steps[0]?.id ?? ''}`);
+    },
     duplicate(stepId: string): string | null {
       const index = numberOf(stepId) - 1;
       if (index < 0 || isFull()) return null;
