@@ -3,9 +3,8 @@ import { placesOf } from '../army/figure';
 import { layersOn, onEachOther } from '../army/layersOn';
 import type { RecipeOf } from '../army/paintNeeded';
 import { mixTable } from '../match/mixTable';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
 import type { AimSide } from '../place/aim';
+import { paintsAtHand } from '../progression/choosePots';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { formOf } from '../recipe/shapeOf';
@@ -88,11 +87,6 @@ function lightOn(surface: UnitSurface, light: PointLight): LitPoint {
     all.reduce((total, { strength, way }) => total + strength * way[axis], 0);
   return { ...most, way: towards([0, 0, 0], [sum(0), sum(1), sum(2)]) };
 }
-
-const paintsAtHand = (shelf: Shelf): Pot[] =>
-  [...shelf.values()].filter(
-    (pot) => pot.kind === 'paint' && pot.finish !== 'metallic' && pot.hiding > 0 && isAtHand(pot),
-  );
 
 /** The recipe of a glow on a surface, before it has lines. */
 function emptyGlow(unit: Unit, surface: UnitSurface, below: Recipe, { hex }: PointLight): Recipe {

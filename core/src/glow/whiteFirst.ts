@@ -4,8 +4,8 @@ import { colourOfLab } from '../colour/colourOfLab';
 import { hueApart } from '../colour/hueApart';
 import type { SurfaceColour } from '../colour/surfaceColour';
 import { transparentKinds, type Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
 import type { AimSide } from '../place/aim';
+import { paintsAtHand } from '../progression/choosePots';
 import { stopNearest, withBestCoats, type PlannedLine } from '../recipe/bestCoats';
 import { everyAspect, finishedSurface } from '../recipe/buildUp';
 import { BuildUpPredictor } from '../recipe/buildUpPredictor';
@@ -79,16 +79,14 @@ const isThin = ({ kind }: Pot) => transparentKinds.includes(kind);
 /** What a light of some colour can be glazed with: all that is transparent, and paints of its hue. */
 function glazesFor(hex: string, shelf: Shelf): Pot[] {
   const light = colourOfHex(hex);
-  const atHand = [...shelf.values()].filter((pot) => isAtHand(pot) && pot.finish !== 'metallic');
   const apart = ({ swatch }: Pot) => {
     const colour = colourOfHex(swatch);
     return Math.abs(hueApart(light.hue, colour.hue)) - Math.min(30, colour.chroma) / 2;
   };
-  const paints = atHand
-    .filter(({ kind }) => kind === 'paint')
+  const paints = paintsAtHand(shelf)
     .sort((one, other) => apart(one) - apart(other))
     .slice(0, paintsTried);
-  return [...atHand.filter(isThin), ...paints];
+  return [...paintsAtHand(shelf, transparentKinds), ...paints];
 }
 
 const glaze = (pot: Pot, coats: number, side: AimSide): Step => ({

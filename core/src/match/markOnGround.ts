@@ -2,10 +2,9 @@ import { colourDifference } from '../colour/colourDifference';
 import { colourOfHex } from '../colour/colourOfHex';
 import { colourOfLab } from '../colour/colourOfLab';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
 import type { WrittenAim } from '../place/aim';
 import { placeOf, ribbonStops, type ToneStopName } from '../place/toneAxis';
+import { paintsAtHand } from '../progression/choosePots';
 import { withBestCoats, type PlannedLine } from '../recipe/bestCoats';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
@@ -100,8 +99,3 @@ export function markOnGround(
   });
   return withBestCoats(recipe, lines, shelf).steps.slice(recipe.steps.length);
 }
-
-const paintsAtHand = (shelf: Shelf): Pot[] =>
-  [...shelf.values()].filter(
-    (pot) => pot.kind === 'paint' && pot.finish !== 'metallic' && pot.hiding > 0 && isAtHand(pot),
-  );

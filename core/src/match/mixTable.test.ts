@@ -6,7 +6,7 @@ import { masstoneOf } from '../paint/masstone';
 import { mixedPaint } from '../recipe/mixedPaint';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { mixTable } from './mixTable';
-import { nearestMix } from './nearestMix';
+import { nearestByParts } from './nearestByParts';
 
 const paints = Object.values(pots).filter(
   ({ kind, finish }) => kind === 'paint' && finish === 'matt',
@@ -24,7 +24,7 @@ test('it finds as near a mix as a search does, or hardly further off', () => {
   const look = mixTable(paints);
   fc.assert(
     fc.property(anyTarget, (target) => {
-      const searched = nearestMix(target, paints)!;
+      const searched = nearestByParts(target, paints)!;
       expect(look(target)!.error).toBeLessThanOrEqual(1.1 * searched.error + 1);
     }),
     { numRuns: 60 },

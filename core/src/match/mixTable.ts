@@ -24,7 +24,7 @@ const triedForThird = 12;
 
 /**
  * Every mix of one and two pots measured once, for looking up many colours on one shelf; a third pot
- * is tried from case to case. It finds what `nearestMix` finds or nearly (test), in a fraction of
+ * is tried from case to case. It finds what `nearestByParts` finds or nearly (test), in a fraction of
  * the time from the second colour on.
  *
  * @returns looks up the nearest mix; null where there is no pot

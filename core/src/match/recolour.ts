@@ -15,7 +15,7 @@ import { coatsOf } from '../recipe/includedSteps';
 import type { Step } from '../recipe/step';
 import { techniqueOf } from '../recipe/techniques';
 import type { MatchedMix } from './matchColour';
-import { nearestMix } from './nearestMix';
+import { nearestByParts } from './nearestByParts';
 import { recolourTargets, type NewColour } from './recolourTargets';
 
 export interface RecolourAsked extends NewColour {
@@ -122,7 +122,7 @@ export function recolouring(recipe: Recipe, asked: RecolourAsked, shelf: Shelf):
  */
 function inItsLight(target: SurfaceColour, pots: readonly Pot[]): MatchedMix | null {
   const tried = weaker.flatMap((share) => {
-    const mix = nearestMix(colourOfLab(target.value, share * target.a, share * target.b), pots);
+    const mix = nearestByParts(colourOfLab(target.value, share * target.a, share * target.b), pots);
     if (!mix) return [];
     const error = colourDifference(mix.colour, target);
     const short = Math.abs(mix.colour.value - target.value);

@@ -14,7 +14,7 @@ const triedForThird = 12;
  *
  * @returns null where there is no pot
  */
-export function nearestMix(target: SurfaceColour, pots: readonly Pot[]): MatchedMix | null {
+export function nearestByParts(target: SurfaceColour, pots: readonly Pot[]): MatchedMix | null {
   const searched = (among: readonly Pot[], mostPots: 2 | 3) => {
     const matcher = matchColour(
       target,
