@@ -12,8 +12,10 @@ const told = new Set<() => void>();
  */
 export async function keepPages(): Promise<void> {
   if (!('serviceWorker' in navigator)) return;
-  const { Workbox } = await import('workbox-window');
-  const pages = new Workbox('/sw.js');
+  // With the server gone before this is here, the pages are what they were.
+  const found = await import('workbox-window').catch(() => null);
+  if (!found) return;
+  const pages = new found.Workbox('/sw.js');
   pages.addEventListener('waiting', () => {
     takeIt = () => {
       pages.addEventListener('controlling', () => window.location.reload());
