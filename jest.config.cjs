@@ -13,6 +13,8 @@ module.exports = {
     '^react-dom/test-utils$': 'preact/test-utils',
     '^react/jsx-runtime$': 'preact/jsx-runtime',
   },
+  // A hang fails all the same; a machine that does something else meanwhile does not.
+  testTimeout: 30_000,
   // Jest looks a global up slowly, and the core asks for these in its innermost loops.
   sandboxInjectedGlobals: ['Math', 'Float64Array', 'Number', 'Map', 'Set', 'Array', 'Object'],
   setupFiles: ['<rootDir>/scripts/propertySeed.cjs'],
