@@ -17,6 +17,7 @@ const corePath = [
   'log',
   'bench',
   'readings',
+  'picture',
   'file',
 ];
 
@@ -46,7 +47,7 @@ module.exports = {
     never(
       'core-is-pure',
       { path: '^core/src', pathNot: `${inTests}|^core/src/testing/` },
-      { pathNot: '^core/src|node_modules/(culori|zod|papaparse|@types/culori|@types/papaparse)/' },
+      { pathNot: '^core/src|node_modules/(culori|zod|papaparse|@noble/hashes|@types/culori|@types/papaparse)/' },
       'no interface code, no Node and no server in the computation',
     ),
     never(

@@ -31,5 +31,5 @@ module.exports = {
     ],
   },
   // Some ship as ES modules only, which Jest must turn over.
-  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator|preact)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator|preact|@noble/hashes)/)'],
 };

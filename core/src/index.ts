@@ -458,4 +458,35 @@ export { type Mend, type Mishap } from './rescue/mishap';
 export { mishapKinds, mishapOf, type MishapKind } from './rescue/mishapKinds';
 export { mishapDegrees, mishapSurface, type MishapDegree } from './rescue/mishapSurface';
 export { plannedAfter, rescue } from './rescue/rescue';
+export { asKeptPicture, pictureBytes, pictureHash, pictureHashSchema } from './picture/keptPicture';
+export { type FilePicture, type KeptPicture } from './picture/keptPicture';
+export { inValues, sharesInValues, valuesBetween } from './picture/inValues';
+export { lightField, wayUp, type LightField } from './picture/lightField';
+export { type Pixels } from './picture/pixels';
+export {
+  fewestValues,
+  leastCut,
+  mostValues,
+  usualLightMap,
+  type CutOut,
+  type LightMapSettings,
+} from './picture/lightMapSettings';
+export { lineAtTone, type LineAtTone } from './picture/lineAtTone';
+export {
+  keptPictureSide,
+  lookAtPicture,
+  mostKeptBytes,
+  mostPictureBytes,
+  PictureError,
+} from './picture/lookAtPicture';
+export { greyByteOf } from './picture/greyValue';
+export { pictureFormats, pictureFormatWords } from './picture/pictureFormats';
+export {
+  isOf,
+  photographKinds,
+  type Photograph,
+  type PhotographKind,
+  type PhotographOf,
+} from './picture/photograph';
+export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
 export { counted } from './counted';

@@ -7,6 +7,7 @@ import type { Knex } from 'knex';
 import pino from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
+import { openLedger } from './db/ledger';
 import { openDatabase } from './db/openDatabase';
 import { samplePots } from './demo/samplePots';
 import { sampleRecipes } from './demo/sampleRecipes';
@@ -33,7 +34,7 @@ let file: string;
 beforeEach(async () => {
   file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-')), 'ledger.sqlite');
   db = await openDatabase(file);
-  app = createApp({ db, log: pino({ level: 'silent' }) });
+  app = createApp({ ledger: openLedger(db, file), log: pino({ level: 'silent' }) });
 });
 afterEach(() => db.destroy());
 
@@ -58,7 +59,7 @@ describe('a record', () => {
     await putPot(pot);
     await db.destroy();
     db = await openDatabase(file);
-    app = createApp({ db, log: pino({ level: 'silent' }) });
+    app = createApp({ ledger: openLedger(db, file), log: pino({ level: 'silent' }) });
     expect((await get('/api/pots/p1')).body.content).toEqual(pot);
   });
 

@@ -6,12 +6,10 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
-import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import type { z } from 'zod';
-import { makeBackup } from './backup/backups';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
-import { openLedger, type Ledger } from './db/ledger';
+import type { Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
@@ -25,6 +23,8 @@ import { notFound } from './http/problem';
 import { requestLog } from './http/requestLog';
 import { recordRoutes } from './http/recordRoutes';
 import { logRoutes } from './log/logRoutes';
+import { pictureRoutes } from './pictures/pictureRoutes';
+import { refusedWithoutPicture } from './pictures/refusedWithoutPicture';
 import { potBatchRoutes } from './pots/potBatchRoutes';
 import { refusedWhenInUse } from './pots/refusedWhenInUse';
 import { refusedInCircles } from './recipes/refusedInCircles';
@@ -39,7 +39,7 @@ import { throughGate, WriteGate } from './work/writeGate';
 const largestTogether = 16_000_000;
 
 export interface AppParts {
-  db: Knex;
+  ledger: Ledger;
   log: Logger;
   /** the database file, once it is on the disk: nothing is taken when it is not there any more */
   databaseFile?: string;
@@ -55,7 +55,7 @@ export interface AppParts {
 }
 
 export function createApp({
-  db,
+  ledger,
   log,
   databaseFile,
   backups,
@@ -64,7 +64,6 @@ export function createApp({
   gate = new WriteGate(),
   ...parts
 }: AppParts): Express {
-  const ledger = openLedger(db);
   const work = parts.work ?? workHere(ledger, workFolder);
   const app = express();
   app.disable('x-powered-by');
@@ -79,7 +78,7 @@ export function createApp({
           workerSrc: ["'self'"],
           styleSrc: ["'self'"],
           fontSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
           connectSrc: ["'self'"],
           manifestSrc: ["'self'"],
           baseUri: ["'none'"],
@@ -101,14 +100,11 @@ export function createApp({
   app.use(ownPagesOnly);
   if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());
-  app.use('/api', namesItself(db));
+  app.use('/api', namesItself(ledger.db));
   app.use('/api/files', fileRoutes(ledger, work, workFolder));
-  if (backups)
-    app.use(
-      '/api/backups',
-      backupRoutes(backups, () => makeBackup(work, backups.folder)),
-    );
+  if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));
   app.use('/api', throughGate(gate));
+  app.use('/api/pictures', pictureRoutes(ledger.pictures));
   const wholeLists = express.json({ limit: largestTogether, verify: verifyDepth });
   app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
   app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
@@ -133,11 +129,12 @@ export function createApp({
 /** The store of a kind, as the routes of any kind take it. */
 function storeOf(name: ResourceName, ledger: Ledger): RecordStore<AnyRecord> {
   const { records } = ledger;
-  const guarded = {
+  const guarded: Partial<Record<ResourceName, () => unknown>> = {
     pots: () => refusedWhenInUse(records.pots),
     recipes: () => refusedInCircles(ledger),
+    photographs: () => refusedWithoutPicture(records.photographs, ledger.pictures),
   };
-  const store = name === 'pots' || name === 'recipes' ? guarded[name]() : records[name];
+  const store = guarded[name]?.() ?? records[name];
   // The routes let through what the schema of the same kind has passed.
   return store as unknown as RecordStore<AnyRecord>;
 }

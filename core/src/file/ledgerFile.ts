@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { entrySchema } from '../log/entry';
+import { filePictureSchema } from '../picture/keptPicture';
 import { potIdsOf, type Recipe } from '../recipe/recipe';
 import { resourceNames, resources, type ResourceName } from '../record/resources';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
@@ -9,7 +10,7 @@ export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
 export const fileVersion = 3;
 /** Grows by one with every field an older reader of this version may pass over and keep. */
-export const fileMinor = 6;
+export const fileMinor = 7;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 
@@ -20,6 +21,7 @@ export const fileLists = {
   }),
   versions: versionSchema,
   log: entrySchema,
+  pictures: filePictureSchema,
 };
 
 export type FileListName = keyof typeof fileLists;
@@ -64,6 +66,7 @@ export const ledgerFileSchema = z.strictObject({
   recipes: recordLists.recipes.unwrap(),
   versions: listOf('versions').optional().describe('frozen versions of recipes'),
   log: listOf('log').optional().describe('since minor version 2; what it names may be missing'),
+  pictures: listOf('pictures').optional().describe('since minor version 7; of the photographs'),
 });
 
 export type LedgerFile = z.infer<typeof ledgerFileSchema>;

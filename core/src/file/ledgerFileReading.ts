@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { withoutNotes } from '../bench/olderArmies';
+import type { FilePicture } from '../picture/keptPicture';
 import { potIdsOf } from '../recipe/recipe';
 import type { Version } from '../recipe/version';
 import { withUnknownCarried } from '../record/carriedFields';
@@ -111,7 +112,7 @@ export class LedgerFileReading {
    */
   record(list: FileListName, index: number, value: unknown): object | null {
     const schema: z.ZodType = fileLists[list];
-    const carrying = this.isNewer && list !== 'log';
+    const carrying = this.isNewer && list !== 'log' && list !== 'pictures';
     const brought = list === 'armies' ? this.withoutNotes(value) : value;
     const known = carrying ? withUnknownCarried(brought, schema, this.head.minor ?? 0) : brought;
     const checked = schema.safeParse(known);
@@ -180,6 +181,7 @@ export class LedgerFileReading {
 }
 
 function idIn(list: FileListName, record: object): string {
+  if (list === 'pictures') return (record as FilePicture).hash;
   if (list !== 'versions') return (record as { id: string }).id;
   const { recipeId, number } = record as Version;
   return `${recipeId} ${number}`;

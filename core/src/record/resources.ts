@@ -3,6 +3,7 @@ import { armySchema } from '../army/army';
 import { benchSchema } from '../bench/bench';
 import { paletteSchema, potIdsInPalette } from '../palette/well';
 import { potSchema } from '../paint/pot';
+import { photographSchema } from '../picture/photograph';
 import { timetableSchema } from '../plan/timetable';
 import { potIdsOf, recipeSchema } from '../recipe/recipe';
 import type { CarriedField } from './carriedFields';
@@ -91,6 +92,12 @@ export const resources = {
     since: 3,
     // A plan of sixty models by four hands is some hundreds of runs with their models.
     largestBytes: armyBytes,
+  }),
+  photographs: resource({
+    schema: photographSchema,
+    label: 'photograph',
+    nameOf: ({ caption, shows, addedAt }) => caption ?? `${shows}, put in ${addedAt}`,
+    since: 7,
   }),
 };
 

@@ -82,16 +82,20 @@ describe('a backup', () => {
     const where = folder();
     const db = await openDatabase(server.file);
     const now = new Date('2026-11-26T12:00:00Z');
-    const name = await backupWhenDue(workHere(openLedger(db)), where, now);
+    const name = await backupWhenDue(workHere(openLedger(db, server.file)), where, now);
     expect(
       await backupWhenDue(
-        workHere(openLedger(db)),
+        workHere(openLedger(db, server.file)),
         where,
         new Date(now.getTime() + 23 * 3_600_000),
       ),
     ).toBeNull();
     expect(
-      await backupWhenDue(workHere(openLedger(db)), where, new Date(now.getTime() + day)),
+      await backupWhenDue(
+        workHere(openLedger(db, server.file)),
+        where,
+        new Date(now.getTime() + day),
+      ),
     ).not.toBeNull();
     await db.destroy();
     expect(listBackups(where)).toHaveLength(2);
@@ -106,7 +110,7 @@ describe('a backup', () => {
   test('two that are asked for together are made one after the other', async () => {
     const where = folder();
     const db = await openDatabase(server.file);
-    const work = workHere(openLedger(db));
+    const work = workHere(openLedger(db, server.file));
     const at = (second: number) => new Date(Date.UTC(2026, 10, 26, 12, 0, second));
     const names = await Promise.all([0, 1, 2].map((nth) => makeBackup(work, where, at(nth))));
     await db.destroy();
@@ -117,7 +121,7 @@ describe('a backup', () => {
     const where = folder();
     writeFileSync(join(where, `${backupName(new Date(0))}.unfinished`), 'half');
     const db = await openDatabase(server.file);
-    const name = await makeBackup(workHere(openLedger(db)), where);
+    const name = await makeBackup(workHere(openLedger(db, server.file)), where);
     await db.destroy();
     expect(readdirSync(where)).toEqual([name]);
   });
@@ -125,7 +129,7 @@ describe('a backup', () => {
   test('what was there is kept beside it, with what stood in its journal', async () => {
     const where = folder();
     const db = await openDatabase(server.file);
-    const name = await makeBackup(workHere(openLedger(db)), where);
+    const name = await makeBackup(workHere(openLedger(db, server.file)), where);
     await db.destroy();
     const other = await testApp();
     await other.put('/api/pots/mine', { content: { ...samplePots[0], id: 'mine' }, revision: 0 });
@@ -180,7 +184,7 @@ describe('a backup', () => {
   ])('%s is refused, and nothing is changed', async (_, spoilt, said) => {
     const where = folder();
     const db = await openDatabase(server.file);
-    const name = await makeBackup(workHere(openLedger(db)), where);
+    const name = await makeBackup(workHere(openLedger(db, server.file)), where);
     await db.destroy();
     const bad = join(where, 'bad');
     writeFileSync(bad, spoilt(readFileSync(join(where, name))));
@@ -195,7 +199,7 @@ describe('a backup', () => {
     const where = folder();
     const db = await openDatabase(server.file);
     await db('pots').where({ id: 'peat' }).update({ content: '{}' });
-    const name = await makeBackup(workHere(openLedger(db)), where);
+    const name = await makeBackup(workHere(openLedger(db, server.file)), where);
     await db.destroy();
     const target = join(folder(), 'ledger.sqlite');
     await expect(restore(join(where, name), target)).rejects.toThrow(/the pot peat cannot be read/);

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
+import { openLedger } from '../db/ledger';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 import { sampleRecipes } from '../demo/sampleRecipes';
@@ -16,7 +17,11 @@ async function open() {
   const db = await openDatabase(server.file);
   const backupFolder = mkdtempSync(join(tmpdir(), 'yellow-ledger-backups-'));
   const backups = { folder: backupFolder, isDaily: true };
-  const app = createApp({ db, log: pino({ level: 'silent' }), backups });
+  const app = createApp({
+    ledger: openLedger(db, server.file),
+    log: pino({ level: 'silent' }),
+    backups,
+  });
   return {
     backupFolder,
     backups,

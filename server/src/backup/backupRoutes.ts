@@ -1,8 +1,11 @@
+import { randomUUID } from 'node:crypto';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { Router } from 'express';
 import { notFound, Problem } from '../http/problem';
 import { StartProblem } from '../start/startProblem';
-import { countsOf, listBackups, type Backup } from './backups';
+import type { LedgerWork } from '../work/ledgerWork';
+import { countsOf, listBackups, makeBackup, type Backup } from './backups';
 
 export interface BackupPlace {
   folder: string;
@@ -20,7 +23,8 @@ export interface BackupPlace {
 /** Backups as the page shows them: what each holds, one more, and each to be taken along. */
 export function backupRoutes(
   { folder, isDaily, restore }: BackupPlace,
-  make: () => Promise<string>,
+  work: Pick<LedgerWork, 'copy' | 'pack'>,
+  workFolder: string,
 ): Router {
   const router = Router();
   // A backup never changes: each is opened once.
@@ -36,7 +40,7 @@ export function backupRoutes(
   });
 
   router.post('/', async (_request, response) => {
-    const name = await make();
+    const name = await makeBackup(work, folder);
     const made = listBackups(folder).find((each) => each.name === name);
     if (!made) throw notFound('backup');
     response.status(201).json(withCounts(made));
@@ -53,10 +57,21 @@ export function backupRoutes(
     }
   });
 
-  router.get('/:name', (request, response) => {
+  router.get('/:name', async (request, response) => {
     const found = listBackups(folder).find(({ name }) => name === request.params.name);
     if (!found) throw notFound('backup');
-    response.download(found.name, found.name, { root: folder });
+    const packed = `taken-${randomUUID()}`;
+    try {
+      // Taken along, it has its pictures in it: what lies beside it stays behind.
+      await work.pack(join(folder, found.name), join(workFolder, packed));
+      await new Promise<void>((done, failed) =>
+        response.download(packed, found.name, { root: workFolder }, (error) =>
+          error && !response.headersSent ? failed(error) : done(),
+        ),
+      );
+    } finally {
+      rmSync(join(workFolder, packed), { force: true });
+    }
   });
 
   return router;

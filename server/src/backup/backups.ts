@@ -4,6 +4,8 @@ import { resourceNames, resources } from '@yellow-ledger/core';
 import Database from 'better-sqlite3';
 import type { Logger } from 'pino';
 import { unfinished, wholeFile } from '../db/wholeCopy';
+import { hashesNamedIn } from '../pictures/packedBackup';
+import { pictureStore, picturesOfBackups } from '../pictures/pictureStore';
 import type { LedgerWork } from '../work/ledgerWork';
 import { backupName, backupsAmong, notKept } from './keptBackups';
 
@@ -70,8 +72,21 @@ export async function backupWhenDue(
   const isDue = !last || now.getTime() - Date.parse(last.madeAt) >= dueAfterHours * hour;
   if (!isDue) return null;
   const name = await makeBackup(work, folder, now);
-  for (const old of notKept(listBackups(folder), now)) rmSync(join(folder, old.name));
+  const gone = notKept(listBackups(folder), now);
+  for (const old of gone) rmSync(join(folder, old.name));
+  if (gone.length > 0) await throwPicturesAway(folder);
   return name;
+}
+
+/** What no backup names any more. */
+async function throwPicturesAway(folder: string): Promise<void> {
+  const named = new Set<string>();
+  for (const { name } of listBackups(folder)) {
+    const backup = new Database(join(folder, name), { readonly: true, fileMustExist: true });
+    for (const hash of hashesNamedIn(backup)) named.add(hash);
+    backup.close();
+  }
+  await pictureStore(picturesOfBackups(join(folder, 'any'))).sweep(named);
 }
 
 /** Looks after the backups as long as the server runs. @returns what ends it */
@@ -95,8 +110,12 @@ export function keepBackups(
 export function countsOf(file: string): Record<string, number> {
   try {
     const backup = new Database(file, { readonly: true, fileMustExist: true });
+    // A table that has come since the backup was made holds nothing in it.
+    const isThere = backup.prepare(`select 1 from sqlite_master where name = ?`);
     const count = (table: string) =>
-      (backup.prepare(`select count(*) as has from ${table}`).get() as { has: number }).has;
+      isThere.get(table) === undefined
+        ? 0
+        : (backup.prepare(`select count(*) as has from ${table}`).get() as { has: number }).has;
     const counts = Object.fromEntries([
       ...resourceNames.map((name) => [resources[name].label, count(name)]),
       ['log entry', count('log_entries')],

@@ -17,6 +17,8 @@ import { openLedger, type Ledger } from '../db/ledger';
 import { takeFileIn } from '../files/takeFileIn';
 import { toDisk } from '../db/wholeCopy';
 import { goOnFrom } from './goOnFrom';
+import { hashesNamedIn, unpackPictures } from '../pictures/packedBackup';
+import { pictureStore, picturesBeside, picturesOfBackups } from '../pictures/pictureStore';
 import { StartProblem } from '../start/startProblem';
 
 export interface Restored {
@@ -56,6 +58,7 @@ export const trialFile = (databaseFile: string, now: Date): string =>
 
 export function removeTrial(trial: string): void {
   for (const ending of ['', '-wal', '-shm']) rmSync(trial + ending, { force: true });
+  rmSync(picturesBeside(trial), { force: true, recursive: true });
 }
 
 /**
@@ -75,8 +78,9 @@ export async function prepare(
   if (!isFile) copyDatabase(from, trial);
   const db = await openDatabase(trial);
   try {
-    const ledger = openLedger(db);
+    const ledger = openLedger(db, trial);
     if (isFile) await fillFrom(from, ledger, dirname(trial));
+    await bringPictures(from, trial, replaced);
     const counts = await countReadable(from, ledger);
     // What is there and can be read by nobody is not gone on from: it is kept as it is.
     if (isLedger(replaced)) await goOnFrom(db, replaced, isFile);
@@ -85,6 +89,22 @@ export async function prepare(
   } finally {
     await db.destroy();
   }
+}
+
+/**
+ * Brings what photographs name to where the ledger has its pictures: out of the backup itself, from
+ * beside it, or from beside the trial, where a file was taken in. Those of the ledger that is
+ * replaced stay, as it is kept.
+ */
+async function bringPictures(from: string, trial: string, replaced: string): Promise<void> {
+  const pictures = pictureStore(picturesBeside(replaced));
+  await unpackPictures(trial, pictures);
+  const db = new Database(trial, { readonly: true });
+  const named = hashesNamedIn(db);
+  db.close();
+  for (const folder of [picturesBeside(trial), picturesOfBackups(from), picturesBeside(from)])
+    await pictures.copyFrom(folder, named);
+  await pictures.letGoOfAll();
 }
 
 const databaseHead = 'SQLite format 3';

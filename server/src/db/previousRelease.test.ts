@@ -18,6 +18,7 @@ beforeAll(async () => {
   copyFileSync(fixture, join(folder, 'ledger.sqlite'));
   ledger = openLedger(
     await openDatabase(join(folder, 'ledger.sqlite'), (copy) => copies.push(copy)),
+    join(folder, 'ledger.sqlite'),
   );
 });
 afterAll(() => ledger.db.destroy());

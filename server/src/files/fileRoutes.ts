@@ -17,6 +17,7 @@ import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { Cancelled, type LedgerWork } from '../work/ledgerWork';
 import { everything } from './everything';
+import { photographsOf } from '../pictures/photographsOf';
 import { withGrounds } from '../recipes/groundsOf';
 import { receive } from './receive';
 
@@ -31,7 +32,12 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
     if (!kept) throw notFound('recipe');
     const shelf = shelfOf((await ledger.records.pots.list()).map(({ content }) => content));
     const { recipes, versions } = await withGrounds(kept.content, ledger);
-    send(response, kept.content.name, ledgerFileText(writeLedgerFile(recipes, shelf, versions)));
+    const file = writeLedgerFile(recipes, shelf, versions);
+    send(
+      response,
+      kept.content.name,
+      ledgerFileText({ ...file, ...(await photographsOf([kept.content], ledger)) }),
+    );
   });
 
   router.get('/recipes', async (_request, response) => {

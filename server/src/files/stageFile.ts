@@ -3,6 +3,7 @@ import {
   fileListNames,
   LedgerFileError,
   LedgerFileReading,
+  mostKeptBytes,
   resourceNames,
   resources,
   saysOtherwise,
@@ -19,6 +20,8 @@ import { openStaging, type Staging } from './staging';
 const chunkBytes = 256 * 1024;
 /** A version is a recipe and some words; an entry names at most two thousand models. */
 const largestOther = resources.recipes.largestBytes;
+/** As base64, with its hash. */
+const largestPicture = (4 / 3) * mostKeptBytes + 1000;
 /** What is no whole value after so many bytes is none that any ledger holds. */
 const largestValue = 4 * Math.max(...resourceNames.map((name) => resources[name].largestBytes));
 /** Of the work of reading a file, so much is finding what stands in it; the rest is looking it through. */
@@ -129,7 +132,11 @@ const isList = (name: unknown): name is FileListName =>
 
 function refuseLarge(list: FileListName, index: number, json: string): void {
   const most =
-    list in resources ? resources[list as keyof typeof resources].largestBytes : largestOther;
+    list in resources
+      ? resources[list as keyof typeof resources].largestBytes
+      : list === 'pictures'
+        ? largestPicture
+        : largestOther;
   if (json.length <= most) return;
   const size = (json.length / 1e6).toFixed(1);
   throw new LedgerFileError(

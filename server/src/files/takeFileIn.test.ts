@@ -16,7 +16,8 @@ const folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-take-'));
 let made = 0;
 const open: Ledger[] = [];
 async function newLedger(): Promise<Ledger> {
-  const ledger = openLedger(await openDatabase(join(folder, `${++made}.sqlite`)));
+  const database = join(folder, `${++made}.sqlite`);
+  const ledger = openLedger(await openDatabase(database), database);
   open.push(ledger);
   return ledger;
 }

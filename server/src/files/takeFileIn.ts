@@ -2,6 +2,7 @@ import { rmSync } from 'node:fs';
 import type { Ledger } from '../db/ledger';
 import { openLedger } from '../db/ledger';
 import { openDatabase } from '../db/openDatabase';
+import { picturesBeside } from '../pictures/pictureStore';
 import { copyOver } from './copyOver';
 import { stageFile } from './stageFile';
 import { takeIn, type Imported } from './takeIn';
@@ -59,10 +60,12 @@ export async function takeLargeFileIn({
       onProgress(shareOfReading + shareOfWorking * share),
     );
     const ledger = await mayWrite();
+    await ledger.pictures.copyFrom(picturesBeside(apart));
     return (await copyOver(apart, ledger.db)) ? imported : await takeIn(file, ledger);
   } finally {
     file.close();
     for (const ending of ['', '-wal', '-shm']) rmSync(apart + ending, { force: true });
+    rmSync(picturesBeside(apart), { force: true, recursive: true });
   }
 }
 
@@ -75,7 +78,7 @@ async function takenApart(
   try {
     // Nothing in it is worth a wait for the disk.
     await db.raw('pragma synchronous = off');
-    return await takeIn(file, openLedger(db), onProgress);
+    return await takeIn(file, openLedger(db, apart), onProgress);
   } finally {
     await db.destroy();
   }

@@ -1,9 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import {
+  pictureBytes,
   resourceNames,
   resources,
   type AnyRecord,
+  type FilePicture,
   type LogEntry,
   type ResourceName,
   type Version,
@@ -51,6 +53,10 @@ export async function takeIn(
       potsDiffering: [],
       leftOut: await ledger.sections.keep(file.sections, transaction),
     };
+    for (const [picture] of file.batches<FilePicture>('pictures', 1)) {
+      await ledger.pictures.put(pictureBytes(picture.data));
+      step(1);
+    }
     const newRecipes = new Set<string>();
     for (const name of resourceNames)
       for (const batch of file.batches<AnyRecord>(name, recordsAtOnce)) {

@@ -4,6 +4,7 @@ import express from 'express';
 import request from 'supertest';
 import pino from 'pino';
 import { createApp } from '../app';
+import { openLedger } from '../db/ledger';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 import { testApp } from '../testApp';
@@ -123,7 +124,11 @@ test('of a thousand things that are wrong twenty are told', async () => {
 
 test('nothing is taken once the file is gone, and reading goes on', async () => {
   const db = await openDatabase(server.file);
-  const app = createApp({ db, log: pino({ level: 'silent' }), databaseFile: server.file });
+  const app = createApp({
+    ledger: openLedger(db, server.file),
+    log: pino({ level: 'silent' }),
+    databaseFile: server.file,
+  });
   const put = (revision: number) =>
     request(app)
       .put(`/api/pots/${samplePots[0].id}`)

@@ -10,6 +10,7 @@ import { putInPlace, removeTrial, trialFile } from '../backup/restore';
 import { openDatabase } from '../db/openDatabase';
 import { settleJournal } from '../db/settleJournal';
 import { openLedger, type Ledger } from '../db/ledger';
+import { picturesNamed } from '../pictures/picturesNamed';
 import type { LedgerWork } from '../work/ledgerWork';
 import { WriteGate } from '../work/writeGate';
 
@@ -45,9 +46,10 @@ export class RunningLedger {
     const workFolder = workFolderOf(databaseFile);
     const gate = new WriteGate();
     const db = await openDatabase(databaseFile, onCopy);
-    const ledger = openLedger(db);
+    const ledger = openLedger(db, databaseFile);
     const work = workOf(ledger, gate, workFolder);
     await first(ledger);
+    await ledger.pictures.sweep(await picturesNamed(db));
     const endBackups = isDemo ? () => undefined : keepBackups(work, backupFolder, log);
     const endSettling = settleJournal(db);
     const backups = {
@@ -55,7 +57,16 @@ export class RunningLedger {
       isDaily: !isDemo,
       restore: (file: string) => this.restore(file, work),
     };
-    const app = createApp({ db, log, databaseFile, backups, webFolder, workFolder, work, gate });
+    const app = createApp({
+      ledger,
+      log,
+      databaseFile,
+      backups,
+      webFolder,
+      workFolder,
+      work,
+      gate,
+    });
     this.opened = {
       db,
       app,
@@ -112,6 +123,6 @@ const leftBehind = /^(staging|taken)-[0-9a-f-]{36}|\.restoring-[\dT-]+Z/;
 function workFolderOf(databaseFile: string): string {
   const folder = join(databaseFile, '..');
   for (const name of readdirSync(folder))
-    if (leftBehind.test(name)) rmSync(join(folder, name), { force: true });
+    if (leftBehind.test(name)) rmSync(join(folder, name), { force: true, recursive: true });
   return folder;
 }

@@ -7,6 +7,7 @@ import type { Knex } from 'knex';
 import pino from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
+import { openLedger } from '../db/ledger';
 import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 
@@ -38,7 +39,7 @@ const remove = (path: string) => request(app).delete(path).set('Host', 'localhos
 beforeEach(async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-')), 'ledger.sqlite');
   db = await openDatabase(file);
-  app = createApp({ db, log: pino({ level: 'silent' }) });
+  app = createApp({ ledger: openLedger(db, file), log: pino({ level: 'silent' }) });
   for (const id of ['lampsoot', 'fenumber', 'tallow'])
     await put(`/api/pots/${id}`, { content: samplePots.find((pot) => pot.id === id), revision: 0 });
   await putRecipe(recipe, 0);

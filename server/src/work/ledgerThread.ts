@@ -1,10 +1,13 @@
 import { once } from 'node:events';
 import { parentPort, workerData } from 'node:worker_threads';
 import { LedgerFileError } from '@yellow-ledger/core';
+import { copyLedger } from '../backup/copyLedger';
 import { prepare } from '../backup/restore';
 import { connect } from '../db/openDatabase';
 import { openLedger } from '../db/ledger';
 import { takeLargeFileIn } from '../files/takeFileIn';
+import { packBackup } from '../pictures/packedBackup';
+import { picturesOfBackups } from '../pictures/pictureStore';
 import { StartProblem } from '../start/startProblem';
 import type { FromThread, ThreadTask } from './threadMessages';
 
@@ -32,7 +35,7 @@ async function takeIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<
   const mayWrite = async () => {
     say({ says: 'ready' });
     await word;
-    return openLedger(db);
+    return openLedger(db, databaseFile);
   };
   try {
     const imported = await takeLargeFileIn({ path, staging, mayWrite, onProgress: tell });
@@ -45,16 +48,22 @@ async function takeIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<
 async function copy({ databaseFile, to }: Told<'copy'>): Promise<Said> {
   const db = connect(databaseFile);
   try {
-    await db.raw('vacuum into ?', [to]);
+    await copyLedger(openLedger(db, databaseFile), to);
     return { says: 'done' };
   } finally {
     await db.destroy();
   }
 }
 
+async function pack({ backup, to }: Told<'pack'>): Promise<Said> {
+  packBackup(backup, picturesOfBackups(backup), to);
+  return { says: 'done' };
+}
+
 function done(task: ThreadTask): Promise<Said> {
   if (task.does === 'takeIn') return takeIn(task);
   if (task.does === 'copy') return copy(task);
+  if (task.does === 'pack') return pack(task);
   return prepare(task.from, task.trial, task.replaced).then((counts) => ({ says: 'done', counts }));
 }
 

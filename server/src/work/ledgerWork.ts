@@ -18,8 +18,10 @@ export interface LedgerWork {
    * @throws LedgerFileError where it cannot be taken in; Cancelled
    */
   takeIn(path: string, watched: Watched): Promise<Imported>;
-  /** Copies the database whole, whatever is written meanwhile. @param to a file that is not there yet */
+  /** Copies the ledger whole, whatever is written meanwhile. @param to a file that is not there yet */
   copy(to: string): Promise<void>;
+  /** Copies a backup with its pictures in it. @param to a file that is not there yet */
+  pack(backup: string, to: string): Promise<void>;
   /**
    * Makes a backup ready to take the place of a ledger, on a copy.
    *

@@ -4,6 +4,7 @@ import type { Imported } from '../files/takeIn';
 export type ThreadTask =
   | { does: 'takeIn'; databaseFile: string; path: string; staging: string }
   | { does: 'copy'; databaseFile: string; to: string }
+  | { does: 'pack'; backup: string; to: string }
   | { does: 'prepare'; from: string; trial: string; replaced: string };
 
 /** What a thread says. */

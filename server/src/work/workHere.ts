@@ -1,9 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { copyLedger } from '../backup/copyLedger';
 import { prepare } from '../backup/restore';
 import type { Ledger } from '../db/ledger';
 import { takeFileIn } from '../files/takeFileIn';
+import { packBackup } from '../pictures/packedBackup';
+import { picturesOfBackups } from '../pictures/pictureStore';
 import type { LedgerWork } from './ledgerWork';
 
 /** All of it in the thread that asks for it: for who has no one waiting, as the command that restores. */
@@ -17,8 +20,10 @@ export function workHere(ledger: Ledger, workFolder = tmpdir()): LedgerWork {
         onProgress,
       }),
 
-    async copy(to) {
-      await ledger.db.raw('vacuum into ?', [to]);
+    copy: (to) => copyLedger(ledger, to),
+
+    async pack(backup, to) {
+      packBackup(backup, picturesOfBackups(backup), to);
     },
 
     prepare,

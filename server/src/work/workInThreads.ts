@@ -95,13 +95,17 @@ export function workInThreads({
         return said.imported;
       } finally {
         if (open) (await (open as Promise<() => void>))();
-        for (const ending of ['', '-apart', '-apart-wal', '-apart-shm'])
-          rmSync(staging + ending, { force: true });
+        for (const ending of ['', '-apart', '-apart-wal', '-apart-shm', '-apart.pictures'])
+          rmSync(staging + ending, { force: true, recursive: true });
       }
     },
 
     async copy(to) {
       await run({ does: 'copy', databaseFile, to }, () => undefined);
+    },
+
+    async pack(backup, to) {
+      await run({ does: 'pack', backup, to }, () => undefined);
     },
 
     async prepare(from, trial, replaced) {

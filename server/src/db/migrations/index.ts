@@ -5,6 +5,7 @@ import { keepLog } from './2026-11-25-keep-log';
 import { keepPalettes } from './2026-11-25-keep-palettes';
 import { keepVersions } from './2026-11-25-keep-versions';
 import { keepRecipes } from './2026-11-24-keep-recipes';
+import { keepPhotographs } from './2026-11-26-keep-photographs';
 import { countRestores } from './2026-11-26-count-restores';
 import { drawInOneTable } from './2026-11-26-draw-in-one-table';
 import { keepTimetables } from './2026-11-26-keep-timetables';
@@ -26,4 +27,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-26-remember-what-is-gone': rememberWhatIsGone,
   '2026-11-26-name-the-ledger': nameTheLedger,
   '2026-11-26-count-restores': countRestores,
+  '2026-11-26-keep-photographs': keepPhotographs,
 };

@@ -1,0 +1,42 @@
+import {
+  mostKeptBytes,
+  PictureError,
+  pictureFormats,
+  pictureHashSchema,
+} from '@yellow-ledger/core';
+import { raw, Router } from 'express';
+import { accept } from '../http/accept';
+import { notFound, Problem } from '../http/problem';
+import type { PictureStore } from './pictureStore';
+
+const types = pictureFormats.map(({ type }) => type);
+
+/** Pictures by their hash: put in once, read from then on, never changed. */
+export function pictureRoutes(pictures: PictureStore): Router {
+  const router = Router();
+
+  router.post('/', raw({ type: types, limit: mostKeptBytes }), async (request, response) => {
+    // The body is left as it was where it is of another type.
+    if (!Buffer.isBuffer(request.body))
+      throw new Problem(400, 'invalid', `Send a picture as one of ${types.join(', ')}.`);
+    try {
+      response.status(201).json(await pictures.put(request.body));
+    } catch (error) {
+      if (error instanceof PictureError) throw new Problem(400, 'bad-picture', error.message);
+      throw error;
+    }
+  });
+
+  router.get('/:hash', async (request, response) => {
+    const hash = accept(pictureHashSchema, request.params.hash);
+    const bytes = await pictures.read(hash);
+    if (!bytes) throw notFound('such picture');
+    const format = pictureFormats.find(({ begins }) => begins(bytes));
+    response
+      .type(format?.type ?? 'application/octet-stream')
+      .set('Cache-Control', 'private, max-age=31536000, immutable')
+      .send(bytes);
+  });
+
+  return router;
+}
