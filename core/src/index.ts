@@ -458,10 +458,11 @@ export { type Mend, type Mishap } from './rescue/mishap';
 export { mishapKinds, mishapOf, type MishapKind } from './rescue/mishapKinds';
 export { mishapDegrees, mishapSurface, type MishapDegree } from './rescue/mishapSurface';
 export { plannedAfter, rescue } from './rescue/rescue';
+export { bareJpeg } from './picture/bareJpeg';
 export { asKeptPicture, pictureBytes, pictureHash, pictureHashSchema } from './picture/keptPicture';
 export { type FilePicture, type KeptPicture } from './picture/keptPicture';
-export { inValues, sharesInValues, valuesBetween } from './picture/inValues';
-export { lightField, wayUp, type LightField } from './picture/lightField';
+export { inValues, sharesInValues, valueGreys } from './picture/inValues';
+export { figureIn, lightField, wayUp, type LightField } from './picture/lightField';
 export { type Pixels } from './picture/pixels';
 export {
   fewestValues,
@@ -476,8 +477,8 @@ export {
   keptPictureSide,
   lookAtPicture,
   mostKeptBytes,
-  mostPictureBytes,
   PictureError,
+  refuseLarge,
 } from './picture/lookAtPicture';
 export { greyByteOf } from './picture/greyValue';
 export { pictureFormats, pictureFormatWords } from './picture/pictureFormats';

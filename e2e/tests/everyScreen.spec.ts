@@ -74,6 +74,23 @@ const screens: Screen[] = [
     },
   ],
   [
+    'photographs of a recipe',
+    '/recipes/ferryman-face/photographs',
+    (page) => expect(page.getByRole('img', { name: /^Primed/ })).toBeVisible(),
+  ],
+  [
+    'light of a photograph',
+    '/photographs/ferryman-under-lamp',
+    async (page) => {
+      await page.getByRole('button', { name: 'Cut out a part of it' }).click();
+      await page.getByRole('button', { name: 'To the figure' }).click();
+      await expect(page.getByText(/, as line \d/)).toBeVisible();
+      await expect(
+        page.getByRole('heading', { name: 'How much lies in each value' }),
+      ).toBeVisible();
+    },
+  ],
+  [
     'recolouring',
     '/recipes/reed-cloak/recolour',
     async (page) => {

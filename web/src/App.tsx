@@ -20,6 +20,7 @@ const BenchesPage = fetched(() => import('./pages/bench/BenchesPage'));
 const BenchPage = fetched(() => import('./pages/bench/BenchPage'));
 const LogPage = fetched(() => import('./pages/log/LogPage'));
 const ModelPage = fetched(() => import('./pages/log/ModelPage'));
+const PhotographPage = fetched(() => import('./pages/photograph/PhotographPage'));
 const PalettePage = fetched(() => import('./pages/palette/PalettePage'));
 
 const router = createBrowserRouter([
@@ -43,6 +44,7 @@ const router = createBrowserRouter([
       { path: 'bench/:benchId', element: <BenchPage /> },
       { path: 'log/:leaf?', element: <LogPage /> },
       { path: 'log/models/:holder/:unitId/:model', element: <ModelPage /> },
+      { path: 'photographs/:photographId', element: <PhotographPage /> },
       { path: 'palette', element: <PalettePage /> },
       { path: 'match', element: <MatchPage /> },
       { path: '*', element: <PageFault /> },

@@ -15,17 +15,20 @@ const blended = 0.7;
 export const valueAt = (way: number, values: number): number =>
   Math.min(values - 1, Math.floor(way * values));
 
+/** The darkest and the lightest value as they are drawn, L*: all of them are told apart at a glance. */
+const drawnDarkest = 12;
+const drawnLightest = 96;
+
 /**
- * How light each of so many values is drawn: evenly from the darkest to the lightest that is there.
+ * How light each of so many values is drawn, of whatever it is a map.
  *
  * @returns L*, the darkest first
  */
-export function valuesBetween(darkest: number, lightest: number, values: number): number[] {
-  return Array.from(
+export const valueGreys = (values: number): number[] =>
+  Array.from(
     { length: values },
-    (_, index) => darkest + ((lightest - darkest) * index) / (values - 1),
+    (_, index) => drawnDarkest + ((drawnLightest - drawnDarkest) * index) / (values - 1),
   );
-}
 
 /**
  * A photograph laid out in a few greys.
@@ -37,7 +40,7 @@ export function inValues(
   { values, steps }: Pick<LightMapSettings, 'values' | 'steps'>,
 ): Uint8ClampedArray<ArrayBuffer> {
   const { value, darkest, lightest } = field;
-  const greys = valuesBetween(darkest, lightest, values);
+  const greys = valueGreys(values);
   const bytes = new Uint8ClampedArray(value.length * 4);
   for (let pixel = 0; pixel < value.length; pixel++) {
     if (Number.isNaN(value[pixel])) continue;

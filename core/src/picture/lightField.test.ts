@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { colourOfHex } from '../colour/colourOfHex';
 import { greyByteOf, greyValueOf } from './greyValue';
-import { inValues, sharesInValues, valueAt, valuesBetween } from './inValues';
-import { lightField, wayUp } from './lightField';
+import { inValues, sharesInValues, valueAt, valueGreys } from './inValues';
+import { figureIn, lightField, wayUp } from './lightField';
 import type { Pixels } from './pixels';
 
 /** A picture of greys, row by row. */
@@ -52,10 +52,10 @@ test('in any picture the shares of the values are all of it, and steps rise', ()
       const shares = sharesInValues(field, values);
       expect(shares).toHaveLength(values);
       expect(shares.reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9);
-      const drawn = valuesBetween(field.darkest, field.lightest, values);
-      expect([...drawn].sort((one, other) => one - other)).toEqual(drawn);
+      const drawn = new Set(valueGreys(values).map(greyByteOf));
+      expect(drawn.size).toBe(values);
       const laid = inValues(field, { values, steps: 'hard' });
-      expect(new Set(laid.filter((_, i) => i % 4 === 0)).size).toBeLessThanOrEqual(values);
+      expect(laid.every((byte, i) => i % 4 === 3 || drawn.has(byte))).toBe(true);
     }),
   );
 });
@@ -97,6 +97,14 @@ test.each([12, 128, 245])(
     expect(value[40 * 80 + 40]).not.toBeNaN();
   },
 );
+
+test('the figure is found where it lies, and nowhere where all is figure', () => {
+  const found = figureIn(lightField(ballBefore(12), true));
+  // The ball reaches over 0.8 of the picture.
+  for (const [end, at] of Object.entries({ left: 0.1, top: 0.1, right: 0.9, bottom: 0.9 }))
+    expect(Math.abs((found as Record<string, number> | null)![end] - at)).toBeLessThan(0.04);
+  expect(figureIn(lightField(ballBefore(12), false))).toBeNull();
+});
 
 test('a sheet that shades off across the picture is left out whole', () => {
   const ball = ballBefore(0);

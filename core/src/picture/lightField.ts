@@ -1,5 +1,6 @@
 import { greyValueOf } from './greyValue';
 import { backgroundOf } from './backgroundOf';
+import type { CutOut } from './lightMapSettings';
 import type { Pixels } from './pixels';
 
 /** How light a photographed surface is, place by place. */
@@ -44,6 +45,26 @@ export function lightField(pixels: Pixels, withoutBackground: boolean): LightFie
   if (background && left < leastLeft * count) return lightField(pixels, false);
   const [darkest, lightest] = endsOf(value);
   return { width, height, value, darkest, lightest, share: count === 0 ? 0 : left / count };
+}
+
+/**
+ * Where what counts of a picture lies.
+ *
+ * @returns shares of its width and height, from the upper left corner; null where all of it counts
+ */
+export function figureIn({ width, height, value, share }: LightField): CutOut | null {
+  if (share >= 1) return null;
+  let [left, top, right, bottom] = [width, height, 0, 0];
+  for (let pixel = 0; pixel < value.length; pixel++) {
+    if (Number.isNaN(value[pixel])) continue;
+    const x = pixel % width;
+    const y = Math.floor(pixel / width);
+    left = Math.min(left, x);
+    top = Math.min(top, y);
+    right = Math.max(right, x + 1);
+    bottom = Math.max(bottom, y + 1);
+  }
+  return { left: left / width, top: top / height, right: right / width, bottom: bottom / height };
 }
 
 /** Counted in tenths of an L*, so that a large picture need not be sorted. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { jpegBytes, pngBytes, webpBytes } from '../testing/pictureBytes';
+import { bareJpeg } from './bareJpeg';
 import { asKeptPicture, filePictureSchema, pictureBytes, pictureHash } from './keptPicture';
 import { lookAtPicture, mostPictureBytes, PictureError } from './lookAtPicture';
 
@@ -40,6 +41,22 @@ describe.each(makers)('%s', (type, make) => {
     expect(() => asKeptPicture(make({ width: 2001, height: 480 }))).toThrow(/2000/);
     expect(asKeptPicture(make({ width: 2000, height: 480 }))).toMatchObject({ type, width: 2000 });
   });
+});
+
+test('of a JPEG what it tells can be taken out, and nothing else', () => {
+  fc.assert(
+    fc.property(sides, (size) => {
+      const bare = bareJpeg(jpegBytes({ ...size, tells: true }));
+      expect(lookAtPicture(bare, 'helm')).toEqual({
+        type: 'image/jpeg',
+        ...size,
+        isWhole: true,
+        tellsMore: false,
+      });
+      expect(bareJpeg(bare)).toEqual(bare);
+      expect(Buffer.from(bare).includes('52 N')).toBe(false);
+    }),
+  );
 });
 
 test('whatever bytes come, they are a picture or refused in a sentence', () => {

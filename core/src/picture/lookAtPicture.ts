@@ -24,6 +24,18 @@ export interface LookedAt extends PictureFacts {
 }
 
 /**
+ * Of a picture file only its size is known yet.
+ *
+ * @throws PictureError where it is larger than what is read at all
+ */
+export function refuseLarge(bytes: number, called: string): void {
+  if (bytes > mostPictureBytes)
+    throw new PictureError(
+      `${called} has ${inMega(bytes)} MB; it should have at most ${mostPictureBytes / 1e6} MB.`,
+    );
+}
+
+/**
  * Looks at the bytes of a picture file that somebody has chosen.
  *
  * @param called its name, for the sentence
@@ -31,10 +43,7 @@ export interface LookedAt extends PictureFacts {
  * @example lookAtPicture(bytes, 'helm.jpg') // → { type: 'image/jpeg', width: 4000, height: 3000, … }
  */
 export function lookAtPicture(bytes: Uint8Array, called: string): LookedAt {
-  if (bytes.length > mostPictureBytes)
-    throw new PictureError(
-      `${called} has ${inMega(bytes.length)} MB; it should have at most ${mostPictureBytes / 1e6} MB.`,
-    );
+  refuseLarge(bytes.length, called);
   if (bytes.length === 0) throw new PictureError(`${called} is empty.`);
   const format = pictureFormats.find(({ begins }) => begins(bytes));
   if (!format)

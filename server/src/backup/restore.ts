@@ -80,8 +80,8 @@ export async function prepare(
   try {
     const ledger = openLedger(db, trial);
     if (isFile) await fillFrom(from, ledger, dirname(trial));
-    await bringPictures(from, trial, replaced);
     const counts = await countReadable(from, ledger);
+    await bringPictures(from, trial, replaced);
     // What is there and can be read by nobody is not gone on from: it is kept as it is.
     if (isLedger(replaced)) await goOnFrom(db, replaced, isFile);
     await db.raw('pragma wal_checkpoint(truncate)');

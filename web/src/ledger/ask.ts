@@ -49,7 +49,7 @@ export async function ask(
     const response = await fetch(path, {
       ...init,
       headers: {
-        ...(init.body ? { 'Content-Type': 'application/json' } : {}),
+        ...(init.body ? { 'Content-Type': typeOf(init.body) } : {}),
         ...(ledgerIdentity.now === null ? {} : { [identityHead]: ledgerIdentity.now }),
       },
     });
@@ -72,6 +72,10 @@ export async function ask(
     return init.signal?.aborted ? { error: noAnswer } : unanswered(0);
   }
 }
+
+/** Pictures say what they are; all else that is sent is JSON, whatever the disk calls it. */
+const typeOf = (body: BodyInit) =>
+  body instanceof Blob && body.type.startsWith('image/') ? body.type : 'application/json';
 
 function unanswered(status: number): { error: Problem } {
   serverAway.unanswered();

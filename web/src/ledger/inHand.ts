@@ -101,6 +101,7 @@ const selectors = {
   armies: recordsSelector('armies'),
   benches: recordsSelector('benches'),
   timetables: recordsSelector('timetables'),
+  photographs: recordsSelector('photographs'),
   versions: selectVersions,
   log: selectLog,
   grounds: createSelector([selectRecipes, selectVersions], groundsIn, {

@@ -10,10 +10,13 @@ export interface FileButtonProps {
   label: string;
   accept: string;
   onFile: (file: File) => void;
+  /** a phone opens its camera for it */
+  fromCamera?: boolean;
 }
 
 /** A button that asks for one file; the same file can be chosen twice running. */
-export function FileButton({ words, variant, isBusy, label, accept, onFile }: FileButtonProps) {
+export function FileButton(props: FileButtonProps) {
+  const { words, variant, isBusy, label, accept, onFile, fromCamera = false } = props;
   const chooser = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -25,6 +28,7 @@ export function FileButton({ words, variant, isBusy, label, accept, onFile }: Fi
         type="file"
         accept={accept}
         hidden
+        {...(fromCamera && { capture: 'environment' })}
         aria-label={label}
         onChange={(event) => {
           const file = event.target.files?.[0];

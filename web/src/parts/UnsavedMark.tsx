@@ -30,8 +30,8 @@ export function UnsavedMark({ name, id }: { name: ResourceName; id: string }) {
   if (!trouble) return null;
   return (
     <Problem>
-      The server does not answer: what you did last is only{' '}
-      {isUnkept ? 'on this page. Leave it open.' : 'in this browser, and sent when it does.'}{' '}
+      {trouble.message} What you did last is only{' '}
+      {isUnkept ? 'on this page. Leave it open.' : 'in this browser, and sent once it can be.'}{' '}
       <Button variant="plain" onClick={() => void writer.flush()}>
         Try again
       </Button>

@@ -10,6 +10,7 @@ import { logWork } from './work/logWork';
 import { matchWork } from './work/matchWork';
 import { overWork } from './work/overWork';
 import { paletteWork } from './work/paletteWork';
+import { photographWork } from './work/photographWork';
 import { planWork } from './work/planWork';
 import { potWork } from './work/potWork';
 import { predictWork } from './work/predictWork';
@@ -43,6 +44,7 @@ const ledgerWorker = {
   ...logWork,
   ...overWork,
   ...paletteWork,
+  ...photographWork,
   ...recolourWork,
   ...replaceWork,
   ...readingWork,

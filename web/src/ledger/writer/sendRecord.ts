@@ -11,6 +11,7 @@ import type { z } from 'zod';
 import { isAway, unreadable, type Problem } from '../ask';
 import { deedsActions } from '../deeds/deedsSlice';
 import { forgotten, nowKept } from '../given';
+import { sendFirst } from './sendFirst';
 import type { WritingHand } from './writingHand';
 import { writingActions, type PendingRecord } from './writingSlice';
 
@@ -36,10 +37,11 @@ export async function sendRecord(writer: WritingHand, key: string): Promise<Prob
   const answer =
     mine === null
       ? await writer.ask(`${path}?revision=${base?.revision ?? 0}`, { method: 'DELETE' })
-      : await writer.ask(path, {
+      : ((await sendFirst(writer.ask, mine)) ??
+        (await writer.ask(path, {
           method: 'PUT',
           body: JSON.stringify({ content: mine, revision: base?.revision ?? 0 }),
-        });
+        })));
   const stands = (state: PendingRecord['state']) =>
     writer.store.dispatch(writingActions.stands({ key, state }));
 

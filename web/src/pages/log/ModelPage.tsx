@@ -16,6 +16,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useWriter } from '../../ledger/useWriter';
+import { FinishedRibbon } from '../../parts/FinishedRibbon';
 import { FigureTable } from '../../parts/FigureTable';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { PageHead } from '../../parts/PageHead';
@@ -27,6 +28,7 @@ import { ofEverything, ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import type { ModelShown } from '../../workers/work/logWork';
+import { ModelPhotographs } from './ModelPhotographs';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
 import { Fold } from '../../parts/Fold';
@@ -104,6 +106,7 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
           there what was painted before.
         </p>
       )}
+      <ModelPhotographs holderId={holder} unitId={unit.id} model={model} />
       {surfaces.map((recorded) => (
         <SurfaceRecord key={recorded.surface.id} recorded={recorded} pots={pots} />
       ))}
@@ -132,6 +135,7 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
         )}
         {!done && '. Nothing is on it yet.'}
       </p>
+      {written && <FinishedRibbon recipe={written} label={`${surface.name}, as predicted`} />}
       {lines.length > 0 && (
         <FigureTable
           label={`Lines on ${surface.name}`}

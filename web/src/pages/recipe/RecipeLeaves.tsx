@@ -10,6 +10,7 @@ export const leaves = [
   { path: 'levels', label: 'Finish levels' },
   { path: 'recolour', label: 'Recolour' },
   { path: 'versions', label: 'Versions' },
+  { path: 'photographs', label: 'Photographs' },
   { path: 'card', label: 'Card' },
 ] as const;
 

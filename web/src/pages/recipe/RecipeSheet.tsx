@@ -27,6 +27,7 @@ const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   levels: fetched(() => import('./leaves/LevelsLeaf')),
   recolour: fetched(() => import('./leaves/RecolourLeaf')),
   versions: fetched(() => import('./leaves/VersionsLeaf')),
+  photographs: fetched(() => import('./leaves/PhotographsLeaf')),
   card: fetched(() => import('./leaves/CardLeaf')),
 };
 

@@ -2,7 +2,7 @@ import type { Picture, PicturePoint } from './usePicture';
 import './picture.scss';
 
 export interface PictureWellProps {
-  picture: Picture;
+  picture: Pick<Picture, 'canvas' | 'size'>;
   label: string;
   /** where the arrow keys stand */
   at: PicturePoint;

@@ -9,6 +9,8 @@ import {
   gradientBands,
   guideMarks,
   includedSteps,
+  inValues,
+  lightField,
   paintedForm,
   placementsOf,
   predictBuildUp,
@@ -20,6 +22,7 @@ import {
   type FormName,
   type GradientBand,
   type GuideMark,
+  type LightMapSettings,
   type PaintedRibbon,
   type Recipe,
   type Step,
@@ -29,7 +32,10 @@ import {
 import * as Comlink from 'comlink';
 import { shelfInHand } from './ledgerInHand';
 
-export type FormPictureAsked = Parameters<typeof drawForm>[0];
+export type FormPictureAsked = Parameters<typeof drawForm>[0] & {
+  /** laid out in a few greys, as a photograph is */
+  inValues?: Pick<LightMapSettings, 'values' | 'steps'>;
+};
 
 export interface Guide {
   size: number;
@@ -63,7 +69,11 @@ const countedAt = 96;
 export const formWork = {
   /** RGBA of a form, painted and lit. */
   drawForm(asked: FormPictureAsked): Uint8ClampedArray<ArrayBuffer> {
-    const pixels = drawForm(asked);
+    const drawn = drawForm(asked);
+    const { size, inValues: laidOut } = asked;
+    const pixels = laidOut
+      ? inValues(lightField({ width: size, height: size, data: drawn }, false), laidOut)
+      : drawn;
     return Comlink.transfer(pixels, [pixels.buffer]);
   },
 

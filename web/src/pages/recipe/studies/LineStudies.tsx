@@ -8,6 +8,7 @@ import { FilterStudyPanel } from './FilterStudyPanel';
 import { GuidePanel } from './GuidePanel';
 import { LineagePanel } from './LineagePanel';
 import { PassesPanel } from './PassesPanel';
+import { PhotographsPanel } from './PhotographsPanel';
 import { ThinningPanel } from './ThinningPanel';
 import './studies.scss';
 
@@ -27,9 +28,13 @@ export function LineStudies(props: RecipeLineProps) {
       label: tints({ technique }) ? 'What the filter does' : 'What it does',
       Panel: FilterStudyPanel,
     },
+    { id: 'photographs', label: 'Photographs', Panel: PhotographsPanel },
   ];
-  // Of a brush that holds no paint there is nothing to tell but where it goes.
-  const told = lifts === undefined ? studies : studies.slice(0, 1);
+  // Of a brush that holds no paint there is nothing to tell but where it goes and how it came out.
+  const told =
+    lifts === undefined
+      ? studies
+      : studies.filter(({ id }) => id === 'guide' || id === 'photographs');
   const [chosen, setChosen] = useState('guide');
   const shown = told.some(({ id }) => id === chosen) ? chosen : 'guide';
   // The arrows are the kit's; it knows no way to the first and the last.

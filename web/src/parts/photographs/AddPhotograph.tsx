@@ -1,0 +1,34 @@
+import { pictureFormats, type PhotographKind } from '@yellow-ledger/core';
+import { Deeds } from '../Deeds';
+import { FileButton } from '../FileButton';
+import { Problem } from '../Problem';
+import type { Photographs } from './usePhotographs';
+
+const accept = pictureFormats.map(({ type }) => type).join();
+
+/** Puts a photograph in: a file, or straight from the camera of a phone. */
+export function AddPhotograph({ of, shows }: { of: Photographs; shows: PhotographKind }) {
+  const isFirst = of.photographs?.length === 0;
+  const button = {
+    variant: isFirst ? ('next' as const) : ('outline' as const),
+    isBusy: of.isTaking,
+    accept,
+    onFile: (file: File) => void of.take(file, shows),
+  };
+  return (
+    <>
+      <Deeds>
+        <span className="photograph-camera">
+          <FileButton
+            {...button}
+            words="Take a photograph"
+            label="A photograph with the camera"
+            fromCamera
+          />
+        </span>
+        <FileButton {...button} words="Put a photograph in" label="A file with a photograph" />
+      </Deeds>
+      {of.problem && <Problem dir="auto">{of.problem}</Problem>}
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+import type { Photograph } from '@yellow-ledger/core';
+import type { ReactNode } from 'react';
+import { FetchProblem } from '../FetchProblem';
+import { PhotographEntry } from './PhotographEntry';
+import type { Photographs } from './usePhotographs';
+import './photographs.scss';
+
+export interface PhotographListProps {
+  of: Photographs;
+  /** what one would put here, while nothing is */
+  empty: string;
+  /** stands before the photographs, as what they are held against */
+  first?: ReactNode;
+  /** what else is said of each */
+  more?: (photograph: Photograph) => ReactNode;
+}
+
+/** The photographs of a thing beside each other. */
+export function PhotographList({ of, empty, first, more }: PhotographListProps) {
+  const { photographs, error, refetch, change, remove } = of;
+  if (error && !photographs) return <FetchProblem error={error} onRetry={refetch} />;
+  if (!photographs) return <p className="page-wait">Looking for photographs …</p>;
+  return (
+    <>
+      {photographs.length === 0 && <p className="quiet">{empty}</p>}
+      <ul className="photographs" aria-label="Photographs">
+        {first && <li className="photograph">{first}</li>}
+        {photographs.map((photograph) => (
+          <PhotographEntry
+            key={photograph.id}
+            photograph={photograph}
+            onChange={(next) => change(photograph, next)}
+            onRemove={() => remove(photograph)}
+          >
+            {more?.(photograph)}
+          </PhotographEntry>
+        ))}
+      </ul>
+    </>
+  );
+}

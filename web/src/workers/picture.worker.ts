@@ -1,0 +1,4 @@
+import * as Comlink from 'comlink';
+import { pictureWork } from './work/pictureWork';
+
+Comlink.expose(pictureWork);
