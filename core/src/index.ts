@@ -30,6 +30,9 @@ export {
 } from './army/army';
 export { figureSheet, type SheetLine, type SheetPart } from './log/figureSheet';
 export { layersDone } from './log/layersDone';
+export { strippedEntries, strippingCaution } from './log/stripping';
+export { partedBy } from './log/ownPart';
+export { isTouched, stackOn, type Stack, type StackAsked } from './log/stackOn';
 export { layersOn, onEachOther, type Layer } from './army/layersOn';
 export { mostOvers, overSchema, type Over } from './army/over';
 export { coveredBy, surfaceOf, turnOf, workSurfaces, type WorkSurface } from './army/workSurfaces';

@@ -69,7 +69,7 @@ test('wells pour into one another, every deed is undone, and a power cut loses n
   await demo.kill();
   await page.getByLabel('Drops used or poured').fill('3');
   await page.getByRole('button', { name: 'Use', exact: true }).click();
-  await expect(page.getByText(/The server does not answer: what you did last/)).toBeVisible();
+  await expect(page.getByText(/What you did last is only in this browser/)).toBeVisible();
   await expect(sheet(page, 'Well 2')).toContainText('0.30 ml');
   demo = await startServer({ demo: true, dataFolder: demo.dataFolder, port });
   await page.getByRole('button', { name: 'Try again' }).click();

@@ -153,6 +153,7 @@ export const entrySchema = z.discriminatedUnion(
       models: onModels,
       isTicked: z.boolean({ error: 'true or false' }),
     }),
+    entryOf('stripped', { where: whereSchema }),
     entryOf('reading', {
       where: whereSchema,
       place: numberWithin(0, 1).describe('on the tone axis'),

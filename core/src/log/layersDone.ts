@@ -1,8 +1,8 @@
 import type { RecipeOf } from '../army/paintNeeded';
 import type { Recipe } from '../recipe/recipe';
 import { asDone, recipeFromLog } from './asDone';
-import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure';
+import { partedBy, partOf } from './ownPart';
 
 /**
  * What lies on one surface of one model below the recipe it is painted by now: every other recipe
@@ -12,33 +12,15 @@ import type { OnSurface } from './onFigure';
  * @throws CarryError
  */
 export function layersDone(on: OnSurface, current: Recipe, recipeOf: RecipeOf): Recipe[] {
-  const own = new Set(current.steps.map(({ id }) => id));
-  const isBelow = ({ recipeId, stepId }: { recipeId: string; stepId: string }) =>
-    recipeId !== current.id && !own.has(stepId);
-  const coats = [...[...on.coats.values()].flat(), ...on.extras].filter(isBelow);
-  const found = on.found.filter(isBelow);
-  const all = [...coats, ...found].sort((one, other) => one.order - other.order);
+  const { below } = partedBy(current, on);
+  const all = [...[...below.coats.values()].flat(), ...below.extras, ...below.found].sort(
+    (one, other) => one.order - other.order,
+  );
   return [...new Set(all.map(({ recipeId }) => recipeId))].flatMap((recipeId) => {
-    const part = partOf(on, recipeId);
+    const part = partOf(below, (entry) => entry.recipeId === recipeId);
     const last = all.findLast((entry) => entry.recipeId === recipeId);
     const written = last && recipeOf({ recipeId, version: last.version });
     const done = written ? asDone(written, part, 'left out') : recipeFromLog(part, current.surface);
     return done ? [done] : [];
   });
-}
-
-/** What one recipe has left on a surface. */
-function partOf(on: OnSurface, recipeId: string): OnSurface {
-  const isOfIt = (entry: { recipeId: string }) => entry.recipeId === recipeId;
-  const coats = new Map<string, CoatEntry[]>();
-  for (const [stepId, all] of on.coats) {
-    const ofIt = all.filter(isOfIt);
-    if (ofIt.length > 0) coats.set(stepId, ofIt);
-  }
-  return {
-    ...on,
-    coats,
-    extras: on.extras.filter(isOfIt),
-    found: on.found.filter(isOfIt),
-  };
 }

@@ -13,6 +13,7 @@ import { wetVolumeMl } from '../recipe/wetVolume';
 import { asDone, recipeFromLog } from './asDone';
 import { layersDone } from './layersDone';
 import type { CoatEntry, Deviation, EntryOf, LogEntry } from './entry';
+import { partedBy } from './ownPart';
 import { onFigures, surfaceKey, untouched, type OnSurface } from './onFigure';
 
 /** One line as it was painted on one model. */
@@ -61,9 +62,10 @@ export function modelRecord(
 ): RecordedSurface[] {
   const figures = onFigures(entries);
   return workSurfaces(unit).map((surface) => {
-    const on = figures.get(surfaceKey(unit.id, surface.id, model)) ?? untouched();
-    const pin = paintedBy(on) ?? pinOf(army, surface, unit, model);
+    const all = figures.get(surfaceKey(unit.id, surface.id, model)) ?? untouched();
+    const pin = paintedBy(all) ?? pinOf(army, surface, unit, model);
     const written = (pin && recipeOf(pin)) ?? null;
+    const on = written ? partedBy(written, all).own : all;
     const done = isBare(on)
       ? null
       : written
@@ -74,7 +76,7 @@ export function modelRecord(
       surface,
       pin,
       written,
-      below: written ? layersDone(on, written, recipeOf) : [],
+      below: written ? layersDone(all, written, recipeOf) : [],
       done,
       whole: written && !isBare(on) ? asDone(written, on, 'as written') : done,
       lines: done ? linesOf(done, on, shelf, areaCm2) : [],
@@ -97,7 +99,13 @@ const isBare = (on: OnSurface) =>
 
 /** The recipe its coats were painted by, which the scheme may have left since. */
 function paintedBy(on: OnSurface): RecipePin | null {
-  const entry = [...on.coats.values()].flat().at(-1) ?? on.found.at(-1);
+  const coats = [...on.coats.values()].flat();
+  const last = (entries: readonly (CoatEntry | EntryOf<'found'>)[]) =>
+    entries.reduce(
+      (latest, entry) => (latest && latest.order > entry.order ? latest : entry),
+      entries.at(0),
+    );
+  const entry = last(coats) ?? last(on.found);
   return entry ? { recipeId: entry.recipeId, version: entry.version } : null;
 }
 

@@ -52,7 +52,9 @@ function lay(on: OnSurface, entry: Extract<LogEntry, { where: unknown }>): void 
       else {
         const before = on.coats.get(entry.stepId) ?? [];
         // Two devices, or one pressed twice: it is one coat.
-        if (before.some(({ coat }) => coat === entry.coat)) return;
+        const isSame = ({ coat, recipeId }: CoatEntry) =>
+          coat === entry.coat && recipeId === entry.recipeId;
+        if (before.some(isSame)) return;
         on.coats.set(entry.stepId, [...before, entry]);
       }
       on.lastWet = { at: Date.parse(entry.at), dryMinutes: entry.dryMinutes, entry };
@@ -73,6 +75,9 @@ function lay(on: OnSurface, entry: Extract<LogEntry, { where: unknown }>): void 
       // Felt to be dry: what the last coat was reckoned to take no longer holds anybody up.
       if (on.lastWet?.entry.stepId === entry.stepId)
         on.lastWet = { ...on.lastWet, dryMinutes: entry.minutes };
+      return;
+    case 'stripped':
+      Object.assign(on, untouched());
       return;
     case 'reading':
       return;

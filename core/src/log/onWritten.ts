@@ -2,6 +2,7 @@ import type { Recipe } from '../recipe/recipe';
 import { isSameBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure';
+import { partedBy } from './ownPart';
 
 /** Coats of one line with the same paint on the brush, one after the other. */
 export function runsOf(coats: readonly CoatEntry[]): CoatEntry[][] {
@@ -15,10 +16,12 @@ export function runsOf(coats: readonly CoatEntry[]): CoatEntry[][] {
 }
 
 /**
- * What is on a surface, by the lines of a recipe that may have been written from it: an extra step,
+ * What is on a surface for a recipe, by its lines, as it may have been written from that: an extra step,
  * or a coat with another paint, that has become a line of its own counts for that line.
  */
-export function onWritten({ steps }: Pick<Recipe, 'steps'>, on: OnSurface): OnSurface {
+export function onWritten(recipe: Recipe, noted: OnSurface): OnSurface {
+  const { steps } = recipe;
+  const on = partedBy(recipe, noted).own;
   const written = new Set(steps.map(({ id }) => id));
   const coats = new Map<string, CoatEntry[]>();
   const add = (stepId: string, more: readonly CoatEntry[]) =>

@@ -1,5 +1,5 @@
 import { lineKey } from '../army/ownFigures';
-import type { LogEntry } from './entry';
+import type { CoatEntry, LogEntry } from './entry';
 import { onFigures } from './onFigure';
 
 /** So many surfaces say what a painter usually does. */
@@ -15,7 +15,7 @@ export type UsualCoats = ReadonlyMap<string, { coats: number; surfaces: number }
 export function usualCoats(entries: readonly LogEntry[]): UsualCoats {
   const counts = new Map<string, number[]>();
   for (const { coats } of onFigures(entries).values()) {
-    const lines = [...coats.values()].map((ofLine) => ({
+    const lines = byRecipe([...coats.values()]).map((ofLine) => ({
       key: lineKey(ofLine[0].recipeId, ofLine[0].stepId),
       line: ofLine[0].line,
       count: ofLine.length,
@@ -32,6 +32,14 @@ export function usualCoats(entries: readonly LogEntry[]): UsualCoats {
     ),
   );
 }
+
+/** Where a surface was painted anew by a variant, the coats of both go by the same line. */
+const byRecipe = (lines: readonly CoatEntry[][]): CoatEntry[][] =>
+  lines.flatMap((ofLine) =>
+    [...new Set(ofLine.map(({ recipeId }) => recipeId))].map((id) =>
+      ofLine.filter(({ recipeId }) => recipeId === id),
+    ),
+  );
 
 function medianOf(counts: readonly number[]): number {
   const sorted = [...counts].sort((one, other) => one - other);

@@ -5,6 +5,7 @@ import { colourDifference } from '../colour/colourDifference';
 import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
 import { readsAsParts } from '../form/readsAs';
 import { coatsToCover } from '../recipe/coatsToCover';
+import { suggestUnderColour, type UnderColour } from '../recipe/compareGrounds';
 import { flattenMix } from '../recipe/flattenMix';
 import { formOf, shapeOf } from '../recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
@@ -92,6 +93,10 @@ export interface Repaint extends VersionGap {
   coatsToCover: number | null;
   /** that line; null where nothing in the recipe covers */
   coveringStepId: string | null;
+  /** what would save coats, laid under that line; null where nothing does, or nothing needs it */
+  underColour: UnderColour | null;
+  /** the same on its own ground, as once what is there is stripped off */
+  costStripped: RepaintCost;
   /** what is left showing when the recipe is painted as written, ΔE00 at the worst place */
   showsThrough: number;
 }
@@ -99,6 +104,7 @@ export interface Repaint extends VersionGap {
 /**
  * Repainting a finished surface by another recipe, over what stands there.
  *
+ * @param painted what stands there: a recipe, on top of what the shelf knows to lie below it
  * @throws CarryError, UnknownPotError
  */
 export function repaintOver(
@@ -109,8 +115,8 @@ export function repaintOver(
 ): Repaint {
   const aspects = aspectsTogether(shelf, painted, other).map((aspect) => {
     const standing = surfaceBelow(painted, shelf, '', { aspect });
-    const over = laidOver(other, shelf, standing, { aspect }).map(surfaceColour);
-    return { aspect, standing, over, meant: finished(other, shelf, aspect) };
+    const laid = laidOver(other, shelf, standing, { aspect }).map(surfaceColour);
+    return { aspect, standing, laid, meant: finished(other, shelf, aspect) };
   });
   const steps = stepsFor(on.surface, other);
   const covering = steps.find(
@@ -118,7 +124,8 @@ export function repaintOver(
       techniqueOf(technique).covers && placement.from <= 0.1 && placement.to >= 0.9,
   );
   const grounds = aspects.map(({ standing }) => standing);
-  const needed = covering ? coatsOver(covering, other, grounds, shelf) : null;
+  const over = covering ? coatsOver(covering, other, grounds, shelf) : null;
+  const needed = over?.coats ?? null;
   const more = needed === null ? 0 : Math.max(0, needed - (covering?.coats ?? 0));
   const painting = steps.map((step) =>
     step.id === covering?.id ? { ...step, coats: step.coats + more } : step,
@@ -133,11 +140,13 @@ export function repaintOver(
       formOf(other),
     ),
     cost: costOf(painting, other, on),
+    costStripped: costOf(steps, other, on),
+    underColour: over?.underColour ?? null,
     coatsToCover: needed,
     coveringStepId: covering?.id ?? null,
     showsThrough: Math.max(
-      ...aspects.flatMap(({ over, meant }) =>
-        over.map((surface, i) => colourDifference(surface, meant[i])),
+      ...aspects.flatMap(({ laid, meant }) =>
+        laid.map((surface, i) => colourDifference(surface, meant[i])),
       ),
     ),
   };
@@ -149,19 +158,25 @@ function coatsOver(
   recipe: Recipe,
   standing: readonly ReturnType<typeof surfaceBelow>[],
   shelf: Shelf,
-): number | null {
+): { coats: number | null; underColour: UnderColour | null } {
   const earlier = recipe.steps.slice(
     0,
     recipe.steps.findIndex(({ id }) => id === step.id),
   );
   const paint = mixedPaint(flattenMix(step.mix, earlier), shelf);
-  if (paint.scattering.every((each) => each === 0)) return null;
+  if (paint.scattering.every((each) => each === 0)) return { coats: null, underColour: null };
   const film = filmOf(step);
   const named = standing.flatMap((ofAspect) =>
     toneStops.map(({ at }) => ofAspect[ribbonStops.indexOf(at)]),
   );
-  const coats = named.map((ground) => coatsToCover(paint, ground, film).coats);
-  return coats.every((each) => each !== null) ? Math.max(...coats) : null;
+  const needed = named.map((ground) => coatsToCover(paint, ground, film).coats ?? Infinity);
+  const most = Math.max(...needed);
+  const longest = named[needed.indexOf(most)];
+  return {
+    coats: most === Infinity ? null : most,
+    underColour:
+      most > step.coats ? suggestUnderColour(paint, longest, shelf, film, step.coats) : null,
+  };
 }
 
 const finished = (recipe: Recipe, shelf: Shelf, aspect: Aspect) =>

@@ -130,16 +130,27 @@ function changedPots(
   );
 }
 
-/** What a recipe is predicted to look like at places that are read. @throws CarryError, UnknownPotError */
-export function labsOf(recipe: Recipe, shelf: Shelf, places: readonly ReadPlace[]): Lab[] {
+/**
+ * What a recipe is predicted to look like at places that are read.
+ *
+ * @param aimed the recipe whose lines the places name, where it lies below this one
+ * @throws CarryError, UnknownPotError
+ */
+export function labsOf(
+  recipe: Recipe,
+  shelf: Shelf,
+  places: readonly ReadPlace[],
+  aimed = recipe,
+): Lab[] {
   const labs = new Map<string, Lab>();
   const lines = new Set(places.map(lineOfPlace));
   for (const line of lines) {
     const here = places.filter((place) => lineOfPlace(place) === line);
-    const [plain] = aspectsOfRecipe(recipe, shelf);
+    const aspects = aspectsOfRecipe(recipe, shelf);
+    const key = line === null ? '' : aspectOfLine(aimed, shelf, line).key;
     const part = {
       stops: here.map(toneOf),
-      aspect: line === null ? plain : aspectOfLine(recipe, shelf, line),
+      aspect: aspects.find((aspect) => aspect.key === key) ?? aspects[0],
     };
     surfaceBelow(recipe, shelf, '', part).forEach((spectrum, i) => {
       const { value, a, b } = surfaceColour(spectrum);

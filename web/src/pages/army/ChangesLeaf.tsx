@@ -40,7 +40,7 @@ export function ChangesLeaf({ army, change }: ChangesLeafProps) {
         ))}
       </ul>
       <h2>A finished surface in another colour</h2>
-      <RepaintSheet army={army} />
+      <RepaintSheet army={army} change={change} />
     </div>
   );
 }

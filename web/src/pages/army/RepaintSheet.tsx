@@ -1,30 +1,47 @@
-import { counted, type Army, type Repaint, differenceWords } from '@yellow-ledger/core';
+import {
+  counted,
+  withOwnRecipe,
+  type Army,
+  type Unit,
+  type UnitSurface,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice';
-import { Ribbon } from '../../parts/Ribbon';
-import { minutesInWords } from '../../parts/words/minutesInWords';
-import { mlWords } from '../../parts/words/mlWords';
-import { ofArmies } from '../../workers/parts';
+import { Deeds } from '../../parts/Deeds';
+import { useNotice } from '../../parts/shell/notices';
+import { modelsWords } from '../../parts/words/modelsWords';
+import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useRecipeRows } from '../../workers/useRecipeRows';
-import type { RepaintAnswer } from '../../workers/work/versionGapWork';
+import type { ChangeArmy } from './changeArmy';
+import { RepaintWords } from './RepaintWords';
+import { StripFold } from './StripFold';
 import { useSurfaceChoice, useUnitChoice } from './UnitChoice';
-import { Figures } from '../../parts/figures/Figures';
 
-/** What it takes to paint a finished surface over by another recipe. */
-export function RepaintSheet({ army }: { army: Army }) {
+export interface RepaintSheetProps {
+  army: Army;
+  change: ChangeArmy;
+}
+
+/** What it takes to paint a finished surface over by another recipe, over what the log says is there. */
+export function RepaintSheet({ army, change }: RepaintSheetProps) {
   const { unit, unitChoice } = useUnitChoice(army);
   const { surface, surfaceChoice } = useSurfaceChoice(unit);
   const [recipeId, setRecipeId] = useState('');
+  const [chosenModel, setChosenModel] = useState<number | null>(null);
+  const notify = useNotice();
   const { rows = [] } = useRecipeRows();
+  const pin = { recipeId, version: null };
+  const model = chosenModel !== null && chosenModel <= (unit?.models ?? 0) ? chosenModel : null;
   const { answer, problem } = useAnswer(
-    ofArmies,
-    [army, unit?.id, surface?.id, recipeId],
-    (worker) =>
-      worker.repaint(army, unit?.id ?? '', surface?.id ?? '', { recipeId, version: null }),
+    ofWhatIsPainted,
+    [army, unit?.id, surface?.id, recipeId, model],
+    (worker) => worker.repaint(army, unit?.id ?? '', surface?.id ?? '', pin, model),
     recipeId !== '' && surface !== undefined,
   );
   if (!unit || !surface) return <p>No unit with a surface yet.</p>;
+  const painted = answer?.painted ?? [];
   return (
     <>
       <div className="flow">
@@ -38,67 +55,60 @@ export function RepaintSheet({ army }: { army: Army }) {
         >
           <option value="">choose a recipe</option>
         </Choice>
+        {painted.length > 1 && (
+          <Choice
+            label="As it stands on"
+            value={answer?.model ?? ''}
+            onChoose={(chosen) => setChosenModel(Number(chosen))}
+            options={painted.map((each) => ({ id: each, name: `model ${each}` }))}
+          />
+        )}
       </div>
       {problem && <p role="alert">{problem}</p>}
       {recipeId && answer?.repaint && (
-        <RepaintWords
-          repaint={answer.repaint}
-          neighbours={answer.neighbours}
-          models={unit.models}
-        />
+        <>
+          <RepaintWords answer={{ ...answer, repaint: answer.repaint }} unit={unit} />
+          {painted.length > 0 && (
+            <Deeds>
+              <Button
+                variant="outline"
+                onClick={() => {
+                  change(`give ${surface.name} another recipe`, (before) =>
+                    givenTo(before, unit, surface, painted, recipeId),
+                  );
+                  notify(
+                    `${surface.name} of ${modelsWords(painted)} goes by the other recipe now: the bench has its lines, over what is there.`,
+                  );
+                }}
+              >
+                Give {counted(painted.length, 'model')} this recipe
+              </Button>
+            </Deeds>
+          )}
+        </>
       )}
       {recipeId && answer?.repaint === null && (
         <p role="status">This surface has no recipe yet, so nobody knows what stands there.</p>
       )}
+      {recipeId && <StripFold army={army} unit={unit} painted={painted} />}
     </>
   );
 }
 
-function RepaintWords({
-  repaint,
-  neighbours,
-  models,
-}: {
-  repaint: Repaint;
-  neighbours: RepaintAnswer['neighbours'];
-  models: number;
-}) {
-  const { cost, coatsToCover, coveringStepId, showsThrough, worst, stops } = repaint;
-  return (
-    <div role="status">
-      <div className="gap-ribbons">
-        <span>as it stands</span>
-        <Ribbon surface={repaint.from} stops={stops} label="As it stands" />
-        <span>as it is meant</span>
-        <Ribbon surface={repaint.to} stops={stops} label="As it is meant" />
-      </div>
-      <ul>
-        <li>
-          {coveringStepId === null
-            ? 'Nothing in this recipe covers the whole surface: lay its ground first.'
-            : coatsToCover === null
-              ? 'Even 20 coats of its base do not cover what is there: lay its ground, or an under-colour, first.'
-              : `${counted(coatsToCover, 'coat')} of its base until what is there no longer shows.`}
-        </li>
-        <li>
-          Painted as written, without more coats, what was there shows at the worst place:{' '}
-          {differenceWords(showsThrough)}. Before and after differ most at the {worst.place}:{' '}
-          {differenceWords(worst.difference)}.
-          <Figures>
-            {' '}
-            ΔE00 {showsThrough.toFixed(1)} and {worst.difference.toFixed(1)}.
-          </Figures>
-        </li>
-        <li dir="auto">
-          {neighbours.length > 0
-            ? `A slip would spoil ${neighbours.join(', ')}; mask or mend.`
-            : 'Nothing finished lies beside it.'}
-        </li>
-        <li>
-          {counted(models, 'model')}: {cost.coats} coats each, {minutesInWords(cost.minutes)}{' '}
-          hands-on in all, {mlWords(cost.ml)} of thinned paint.
-        </li>
-      </ul>
-    </div>
-  );
+/** Models of a unit with another recipe on a surface. */
+function givenTo(
+  army: Army,
+  { id }: Unit,
+  surface: UnitSurface,
+  models: readonly number[],
+  recipeId: string,
+): Army {
+  const given = (unit: Unit): Unit => ({
+    ...unit,
+    own: models.reduce(
+      (own, model) => withOwnRecipe(own, model, surface.id, { recipeId, version: null }),
+      unit.own ?? [],
+    ),
+  });
+  return { ...army, units: army.units.map((unit) => (unit.id === id ? given(unit) : unit)) };
 }

@@ -208,6 +208,7 @@ const lastWords = {
   mishap: 'a mishap on',
   dry: 'felt dry:',
   tick: 'parts ticked off',
+  stripped: 'stripped',
   reading: 'read:',
   learned: 'a figure learned',
 } as const;

@@ -28,6 +28,8 @@ export function entryWords(
       return `${where}: line ${entry.line} skipped`;
     case 'found':
       return `${where}: painted before, up to line ${entry.line}`;
+    case 'stripped':
+      return `${where}: stripped of all its paint`;
     case 'mixed':
       return `Mixed for line ${entry.line} of ${names.recipes[entry.recipeId] ?? 'a recipe'}: ${mixOf(entry.brushed)}${entry.differs.length > 0 ? ` (${entry.differs.join(', ')})` : ''}`;
     case 'mishap':

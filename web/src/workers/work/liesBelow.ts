@@ -1,7 +1,6 @@
 import {
-  asDone,
   layersDone,
-  layersOn,
+  stackOn,
   surfaceKey,
   untouched,
   type Army,
@@ -44,21 +43,7 @@ export function liesBelow(
   return unit.surfaces
     .filter((each) => over.includes(each.id))
     .map((covered) => {
-      const all = layersOn(army, unit, covered.id, recipeOf, model);
-      const below = all.slice(
-        0,
-        all.findIndex((layer) => layer.surface.id === id),
-      );
-      const done = below.map((layer) => {
-        const on = onOf(layer.surface.id);
-        return [...layersDone(on, layer.recipe, recipeOf), asDone(layer.recipe, on, 'left out')];
-      });
-      const own = Math.max(0, (done.at(0)?.length ?? 0) - 1);
-      return {
-        surfaceId: covered.id,
-        name: covered.name,
-        layers: [...done.flat(), ...before],
-        own,
-      };
+      const { layers, own } = stackOn({ army, unit, model, recipeOf, figures }, covered.id, id);
+      return { surfaceId: covered.id, name: covered.name, layers: [...layers, ...before], own };
     });
 }

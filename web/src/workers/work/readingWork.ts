@@ -1,5 +1,4 @@
 import {
-  asDone,
   aspectNames,
   aspectOfLine,
   aspectsOfRecipe,
@@ -14,13 +13,10 @@ import {
   labsOf,
   likelierPlace,
   modelsByPin,
-  onFigures,
   pinKey,
   potIdsOf,
   readModels,
   simulatedReader,
-  surfaceKey,
-  untouched,
   withFilm,
   surfaceBelow,
   surfaceColour,
@@ -34,6 +30,7 @@ import {
   type Recipe,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
+import { doneOnModels } from './doneOnModels';
 import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
 
 /** One surface of a unit. */
@@ -91,10 +88,12 @@ export const readingWork = {
     const all = readModels(entries, unitId, surfaceId);
     const here = all.models.filter(({ model }) => group.models.includes(model));
     const { film } = ownFigures();
-    const doneOf = doneRecipes(entries, unitId, surfaceId, recipe);
+    const doneOf = doneOnModels(found);
     const known = new Map<Recipe, Lab[]>();
     const predicted = (model: number) => {
-      const done = doneOf(model);
+      const { done, standing } = doneOf(model);
+      if (standing && !standing.isAlone)
+        return labsOf(standing.recipe, standing.shelf, all.places, standing.own);
       const labs = known.get(done) ?? labsOf(withFilm(done, film), shelf, all.places);
       known.set(done, labs);
       return labs;
@@ -107,11 +106,11 @@ export const readingWork = {
     const chart = controlChart(here);
     const change = chart.speaks ? changeAt(here, chart.speaks.from) : null;
     const candidates = [...shelf.values()].filter(isAtHand).map(({ id }) => id);
-    const asRead = here.map(({ model, labs }) => ({
-      recipe: doneOf(model),
-      places: all.places,
-      labs,
-    }));
+    // Of hands and pots is learned where nothing else lies on the surface.
+    const asRead = here.flatMap(({ model, labs }) => {
+      const { done, standing } = doneOf(model);
+      return standing && !standing.isAlone ? [] : [{ recipe: done, places: all.places, labs }];
+    });
     return {
       groups: groups.map(({ key, name, models }) => ({ key, name, models: models.length })),
       chosen: group.key,
@@ -124,9 +123,9 @@ export const readingWork = {
       change:
         change && Math.hypot(...change.map((lab) => Math.hypot(...lab))) / Math.sqrt(change.length),
       causes: change ? explainDrift(recipe, shelf, all.places, change, candidates).slice(0, 3) : [],
-      film: here.length > 0 ? fitFilm(asRead, shelf, film) : null,
+      film: asRead.length > 0 ? fitFilm(asRead, shelf, film) : null,
       pots:
-        here.length > 0
+        asRead.length > 0
           ? potIdsOf(recipe)
               .filter((potId) => potId !== recipe.groundPotId && shelf.has(potId))
               .map((potId) => ({ potId, fit: fitHiding(asRead, shelf, potId, film) }))
@@ -140,11 +139,9 @@ export const readingWork = {
   checkReading(reading: ReadingAsked) {
     const found = surfaceOf(reading);
     if (!found) return null;
-    const done = doneRecipes(found.entries, reading.unitId, reading.surfaceId, found.recipe);
     const { film } = ownFigures();
-    const recipe = withFilm(done(reading.model), film);
-    const shelf = shelfInHand();
-    const [predicted] = labsOf(recipe, shelf, [reading.place]);
+    const { recipe, shelf, own } = doneOnModels(found, 'now')(reading.model).seen(film);
+    const [predicted] = labsOf(recipe, shelf, [reading.place], own);
     return {
       predictedHex: colourOfLab(...predicted).hex,
       difference: differenceOf(reading.lab, predicted),
@@ -156,18 +153,13 @@ export const readingWork = {
   async practiceReading(asked: SurfaceAsked, model: number, places: number[]): Promise<Lab[]> {
     const found = surfaceOf(asked);
     if (!found) return [];
-    const { unitId, surfaceId } = asked;
-    const recipe = doneRecipes(found.entries, unitId, surfaceId, found.recipe)(model);
-    const shelf = shelfInHand();
     const reader = simulatedReader(1 + Math.floor(Math.random() * 1e6));
     await reader.calibrate();
     // Nobody paints two models alike to the hair.
     const hand = 0.92 + 0.16 * Math.random();
+    const { recipe, shelf } = doneOnModels(found, 'now')(model).seen(hand);
     const [plain] = aspectsOfRecipe(recipe, shelf);
-    const surface = surfaceBelow(withFilm(recipe, hand), shelf, '', {
-      stops: places,
-      aspect: plain,
-    });
+    const surface = surfaceBelow(recipe, shelf, '', { stops: places, aspect: plain });
     const labs: Lab[] = [];
     for (const reflectance of surface) {
       const light = await reader.read({ reflectance, isTouching: true });
@@ -192,7 +184,7 @@ function surfaceOf({ army, unitId, surfaceId, pin }: SurfaceAsked) {
   const group = groups.find(({ key }) => key === pin) ?? groups.at(0);
   if (!group) return null;
   const entries = ofArmy(logInHand(), army);
-  return { group, groups, recipe: group.recipe, entries, unitId, surfaceId };
+  return { army, unit, recipeOf, group, groups, recipe: group.recipe, entries, unitId, surfaceId };
 }
 
 /** What a recipe is aimed at, by the first line that is. */
@@ -211,26 +203,6 @@ function aspectsOn(recipe: Recipe): { line: string; name: string }[] {
 
 const ofArmy = (entries: readonly LogEntry[], { id }: Army) =>
   entries.filter((entry) => !('where' in entry) || entry.where.armyId === id);
-
-/** The recipe of a model as it was done; as written where the log says nothing of it. */
-function doneRecipes(
-  entries: readonly LogEntry[],
-  unitId: string,
-  surfaceId: string,
-  recipe: Recipe,
-): (model: number) => Recipe {
-  const figures = onFigures(entries);
-  const same = new Map<string, Recipe>();
-  return (model) => {
-    const on = figures.get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
-    const isKnown = on.coats.size + on.found.length + on.extras.length > 0;
-    const done = isKnown ? asDone(recipe, on, 'as written') : recipe;
-    const key = JSON.stringify(done.steps);
-    const known = same.get(key) ?? done;
-    same.set(key, known);
-    return known;
-  };
-}
 
 const differenceOf = (one: Lab, other: Lab) =>
   colourDifference(colourOfLab(...one), colourOfLab(...other));

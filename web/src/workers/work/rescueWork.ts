@@ -3,6 +3,7 @@ import {
   asMixed,
   layLine,
   onEachOther,
+  partedBy,
   mishapSurface,
   onFigures,
   plannedAfter,
@@ -77,7 +78,8 @@ export const rescueWork = {
     if (stepId === null)
       return { stepId, mends: [], now: [], planned: [], coatsToCome: 0, error: 0 };
     // The coat that went wrong is on the figure, noted or not.
-    const laid = (on.coats.get(stepId)?.length ?? 0) + (question.stepId === null ? 0 : 1);
+    const { own } = partedBy(mixed, on);
+    const laid = (own.coats.get(stepId)?.length ?? 0) + (question.stepId === null ? 0 : 1);
     const painted = {
       ...done,
       steps: done.steps.map((step) =>

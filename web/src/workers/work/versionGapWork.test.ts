@@ -1,4 +1,5 @@
-import { black, coat, levy, levyWith, line, now, pots, skin } from '../../testing/levy';
+import { paintedCoat, strippedEntries, type Bench, type LogEntry } from '@yellow-ledger/core';
+import { black, coat, levy, levyWith, line, now, pots, recipe, skin } from '../../testing/levy';
 import { takeLedger, takeShelf } from '../../testing/inHand';
 import { versionGapWork } from './versionGapWork';
 
@@ -14,6 +15,18 @@ const newer = {
 };
 const on = (version: number | null) =>
   levyWith({ surfaces: [{ ...cloth, recipe: now('coat', version) }, face] });
+
+const bench: Bench = {
+  id: 'bench',
+  name: 'Watch on the table',
+  startedAt: '2026-03-01T18:00:00.000Z',
+  isCleared: false,
+  armyId: 'levy',
+  models: [],
+  room: 'usual',
+  keeping: 'open',
+  hairDryer: false,
+};
 
 beforeEach(() => takeShelf(pots));
 
@@ -61,7 +74,13 @@ describe('an older version', () => {
 describe('a finished surface in another colour', () => {
   test('takes coats to cover, and names who lies beside it', async () => {
     takeLedger([coat, skin, black]);
-    const { repaint, neighbours } = versionGapWork.repaint(levy, 'watch', 'coat', now('black'));
+    const { repaint, neighbours } = versionGapWork.repaint(
+      levy,
+      'watch',
+      'coat',
+      now('black'),
+      null,
+    );
     expect(repaint?.coatsToCover).toBeGreaterThan(0);
     expect(repaint?.cost.minutes).toBeGreaterThan(0);
     expect(neighbours).toEqual(['Face']);
@@ -70,14 +89,62 @@ describe('a finished surface in another colour', () => {
   test('on another sub-assembly nobody lies beside it', async () => {
     takeLedger([coat, skin, black]);
     const apart = levyWith({ surfaces: [cloth, { ...face, subAssembly: 'head' }] });
-    expect(versionGapWork.repaint(apart, 'watch', 'coat', now('black')).neighbours).toEqual([]);
+    expect(versionGapWork.repaint(apart, 'watch', 'coat', now('black'), null).neighbours).toEqual(
+      [],
+    );
   });
 
   test('where nobody knows what stands there, nothing is reckoned', async () => {
     takeLedger([skin, black]);
-    const unknown = { repaint: null, neighbours: [] };
-    expect(versionGapWork.repaint(levy, 'watch', 'coat', now('black'))).toEqual(unknown);
-    expect(versionGapWork.repaint(levy, 'gone', 'coat', now('black'))).toEqual(unknown);
-    expect(versionGapWork.repaint(levy, 'watch', 'face', now('gone'))).toEqual(unknown);
+    const unknown = { repaint: null, painted: [], model: null, neighbours: [] };
+    expect(versionGapWork.repaint(levy, 'watch', 'coat', now('black'), null)).toEqual(unknown);
+    expect(versionGapWork.repaint(levy, 'gone', 'coat', now('black'), null)).toEqual(unknown);
+    expect(versionGapWork.repaint(levy, 'watch', 'face', now('gone'), null)).toEqual(unknown);
+  });
+
+  /** The coat of model 2 as somebody painted it black, in one coat of its base. */
+  const paintedBlack: LogEntry = {
+    ...paintedCoat(
+      { bench, unit: watch, surface: cloth, recipe: black, version: null, models: [2] },
+      black.steps[0],
+      1,
+      { id: 'e1', at: bench.startedAt, order: 1 },
+      null,
+      [],
+    ),
+  };
+
+  test('stands there as the log has it, whatever its scheme says', async () => {
+    takeLedger([coat, skin, black], {}, { armies: [levy], log: [paintedBlack] });
+    const { painted, model, repaint } = versionGapWork.repaint(
+      levy,
+      'watch',
+      'coat',
+      now('coat'),
+      null,
+    );
+    expect([painted, model]).toEqual([[2], 2]);
+    expect(repaint?.from[12].value).toBeLessThan(15);
+    const stripped = strippedEntries('levy', watch, [2], (before) => ({
+      id: `s${before.length}`,
+      at: bench.startedAt,
+      order: 2,
+      benchId: 'levy',
+    }));
+    takeLedger([coat, skin, black], {}, { armies: [levy], log: [paintedBlack, ...stripped] });
+    expect(versionGapWork.repaint(levy, 'watch', 'coat', now('coat'), null).painted).toEqual([]);
+  });
+
+  test('a paint that hides little is helped by one under it, and costs less once all is stripped', async () => {
+    const yellow = recipe('yellow', [line('base', 'oilskin', { coats: 3 })], {
+      groundPotId: 'soot',
+    });
+    takeLedger([coat, skin, black, yellow], {}, { armies: [levy], log: [paintedBlack] });
+    const { repaint } = versionGapWork.repaint(levy, 'watch', 'coat', now('yellow'), null);
+    expect(repaint?.underColour?.underCoats).toBeGreaterThan(0);
+    const { coatsToCover, underColour, cost, costStripped } = repaint!;
+    expect(underColour!.underCoats + underColour!.coats!).toBeLessThan(coatsToCover ?? Infinity);
+    expect(costStripped.coats).toBe(3);
+    expect(cost.coats).toBeGreaterThanOrEqual(3);
   });
 });

@@ -1,6 +1,10 @@
 import {
   areNeighbours,
+  isTouched,
+  layersOn,
   modelsByPin,
+  onEachOther,
+  onFigures,
   pinKey,
   repaintOver,
   surfaceOf,
@@ -8,6 +12,7 @@ import {
   type Army,
   type VersionGap,
   type Recipe,
+  type RecipeOf,
   type RecipePin,
   type Repaint,
   type Unit,
@@ -15,7 +20,8 @@ import {
   workSurfaces,
 } from '@yellow-ledger/core';
 import { armyRecipes, type ArmyRecipes } from './armyRecipes';
-import { recipesInHand, shelfInHand } from './ledgerInHand';
+import { logInHand, recipesInHand, shelfInHand } from './ledgerInHand';
+import { standingOn } from './standingOn';
 
 /** Models of a unit whose surface was painted by a version there is a newer one of. */
 export interface OutdatedSurface {
@@ -31,11 +37,15 @@ export interface OutdatedSurface {
 export interface RepaintAnswer {
   /** null where nobody knows what stands there: the surface has no recipe, or it is gone */
   repaint: Repaint | null;
+  /** models of the unit with something on the surface, by the log */
+  painted: number[];
+  /** the one that is looked at, of all that are reckoned with; null where the log knows of none, and it is taken as written */
+  model: number | null;
   /** surfaces beside it, finished, that a slip would spoil */
   neighbours: string[];
 }
 
-const unknown: RepaintAnswer = { repaint: null, neighbours: [] };
+const unknown: RepaintAnswer = { repaint: null, painted: [], model: null, neighbours: [] };
 
 export const versionGapWork = {
   /** Which units are on which version, and what differs from the newest. */
@@ -46,21 +56,37 @@ export const versionGapWork = {
     );
   },
 
-  /** A finished surface painted over by another recipe. */
-  repaint(army: Army, unitId: string, surfaceId: string, other: RecipePin): RepaintAnswer {
+  /**
+   * A finished surface painted over by another recipe.
+   *
+   * @param model the one whose surface is looked at as the log has it; null looks for one
+   */
+  repaint(
+    army: Army,
+    unitId: string,
+    surfaceId: string,
+    other: RecipePin,
+    model: number | null,
+  ): RepaintAnswer {
     const on = surfaceOf(army, { unitId, surfaceId });
     if (!on) return unknown;
     const { unit, surface } = on;
     const { recipeOf } = armyRecipes(army);
-    const [{ pin }] = modelsByPin(army, unit, surface);
-    const painted = pin && recipeOf(pin);
+    const painted = paintedModels(army, unit, surfaceId, recipeOf);
+    const chosen = model ?? painted.models.at(0) ?? null;
+    const there =
+      chosen === null
+        ? asWritten(army, unit, surfaceId, recipeOf)
+        : standingOn({ army, unit, model: chosen, recipeOf, figures: painted.figures }, surfaceId);
     const newer = recipesInHand().find(({ id }) => id === other.recipeId);
-    if (!painted || !newer) return unknown;
+    if (!there || !newer) return { ...unknown, painted: painted.models };
     return {
-      repaint: repaintOver(painted, newer, shelfInHand(), {
+      painted: painted.models,
+      model: chosen,
+      repaint: repaintOver(there.recipe, newer, there.shelf, {
         surface,
         areaCm2: unit.areaCm2 * surface.share,
-        models: unit.models,
+        models: painted.models.length || unit.models,
       }),
       neighbours: unit.surfaces
         .filter((each) => each.id !== surfaceId && areNeighbours(each, surface))
@@ -69,6 +95,25 @@ export const versionGapWork = {
     };
   },
 };
+
+/** Models whose surface has something on it by the log, and what is on every surface. */
+function paintedModels(army: Army, unit: Unit, surfaceId: string, recipeOf: RecipeOf) {
+  const figures = onFigures(
+    logInHand().filter((entry) => 'where' in entry && entry.where.armyId === army.id),
+  );
+  const models = Array.from({ length: unit.models }, (_, i) => i + 1).filter((model) =>
+    isTouched({ army, unit, model, recipeOf, figures }, [surfaceId]),
+  );
+  return { figures, models };
+}
+
+/** All that is to lie on a surface, as it is written; null where it has no recipe. */
+function asWritten(army: Army, unit: Unit, surfaceId: string, recipeOf: RecipeOf) {
+  const layers = layersOn(army, unit, surfaceId, recipeOf).map(({ recipe }) => recipe);
+  if (layers.length === 0) return null;
+  const { recipes, shelf } = onEachOther(layers, shelfInHand());
+  return { recipe: recipes[recipes.length - 1], shelf };
+}
 
 function outdatedSurface(
   army: Army,
