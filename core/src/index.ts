@@ -31,6 +31,7 @@ export {
 export { figureSheet, type SheetLine, type SheetPart } from './log/figureSheet';
 export { layersDone } from './log/layersDone';
 export { strippedEntries, strippingCaution } from './log/stripping';
+export { holderOf } from './log/entry';
 export { partedBy } from './log/ownPart';
 export { isTouched, stackOn, type Stack, type StackAsked } from './log/stackOn';
 export { layersOn, onEachOther, type Layer } from './army/layersOn';

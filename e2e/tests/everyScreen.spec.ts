@@ -48,7 +48,7 @@ async function layDikeWatch(page: Page): Promise<void> {
 const studies = ['Thinning', 'Where the mix comes from', 'Coverage', 'What it does'];
 
 const screens: Screen[] = [
-  ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(17)],
+  ['recipes', '/recipes', (page) => expect(page.getByRole('listitem')).toHaveCount(18)],
   [
     'recipe',
     '/recipes/oilskin-shadow',
@@ -304,7 +304,7 @@ const screens: Screen[] = [
       await done(page).click();
       await expect(page.getByRole('button', { name: /^Is dry: / })).toBeVisible();
       await page.getByRole('link', { name: 'Log', exact: true }).click();
-      await expect(page.locator('.sitting')).toHaveCount(1);
+      await expect(page.locator('.sitting')).toHaveCount(3);
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Own figures' }).click();
       await expect(page.getByText(/From 8 records on/)).toBeVisible();

@@ -95,7 +95,7 @@ test('everything goes out as one file and comes into another ledger', async ({
     page.getByText(/Taken in: .*Reed cloak, three tones.* \d+ pots were new\./),
   ).toBeVisible();
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(17);
+  await expect(page.getByRole('listitem')).toHaveCount(18);
 });
 
 test('what is no table, no palette and no ledger file is refused with the reason', async ({
@@ -131,7 +131,7 @@ test('a backup is made, says what it holds, and can be taken along', async ({ pa
   await expect(page.getByText('There is none yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Make one now' }).click();
   const row = page.getByRole('region', { name: 'Backups' }).getByRole('row').nth(1);
-  await expect(row).toContainText(/\d+ pots, 17 recipes, .*1 army/);
+  await expect(row).toContainText(/\d+ pots, 18 recipes, .*1 army/);
   const download = page.waitForEvent('download');
   await row.getByRole('link').click();
   const taken = await readFile(await (await download).path());
@@ -146,7 +146,7 @@ test('a backup is made on the page and gone back to, and a tab that was open beg
   const helm = `${demo.url}/recipes/copper-helm`;
   await page.goto(`${demo.url}/shelf/files`);
   await page.getByRole('button', { name: 'Make one now' }).click();
-  await expect(page.getByRole('row', { name: /54 pots, 17 recipes, 1 army/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /54 pots, 18 recipes, 1 army/ })).toBeVisible();
   await page.goto(helm);
   await page.getByLabel('Recipe', { exact: true }).fill('Helm, after the backup');
   await isSaved(page);

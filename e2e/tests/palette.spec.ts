@@ -97,7 +97,7 @@ test('with the keyboard alone: a well, a mix of a recipe, the drops it lacks', a
   demo,
 }) => {
   await page.goto(`${demo.url}/recipes`);
-  await expect(page.getByRole('listitem')).toHaveCount(17);
+  await expect(page.getByRole('listitem')).toHaveCount(18);
   await page.keyboard.press('Alt+4');
   await expect(page.getByRole('button', { name: 'Add a well' })).toBeVisible();
   await page.keyboard.press('n');

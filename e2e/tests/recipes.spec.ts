@@ -53,7 +53,7 @@ test.describe('a file that is no use', () => {
       await page.goto(demo.url);
       await page.getByLabel('Ledger file to import').setInputFiles(file);
       await expect(page.getByText(said)).toBeVisible();
-      await expect(page.getByRole('listitem')).toHaveCount(17);
+      await expect(page.getByRole('listitem')).toHaveCount(18);
     });
 });
 
@@ -63,7 +63,7 @@ test('an empty ledger teaches, and offers the sample', async ({ page, empty }) =
   await page.getByRole('button', { name: 'Write the first recipe' }).click();
   await expect(page.getByText(/put a primer on the shelf first/)).toBeVisible();
   await page.getByRole('button', { name: 'Try it with the sample' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(17);
+  await expect(page.getByRole('listitem')).toHaveCount(18);
 });
 
 test('an address that leads nowhere says so', async ({ page, demo }) => {

@@ -2,7 +2,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { addSample } from './demo/addSample';
+import { addDemo } from './demo/addDemo';
 import { ownDatabase } from './start/ownDatabase';
 import { RunningLedger } from './start/runningLedger';
 import { serverLog } from './start/serverLog';
@@ -61,7 +61,7 @@ async function open() {
         console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
       },
     });
-    await ledger.open(options.isDemo ? addSample : undefined);
+    await ledger.open(options.isDemo ? addDemo : undefined);
     own.isMade();
     return { own, log, closeLog: close, ledger };
   } catch (error) {

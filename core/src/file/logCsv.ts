@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { formula } from './formula';
-import type { LogEntry } from '../log/entry';
+import { holderOf, type LogEntry } from '../log/entry';
 import { standing } from '../log/standing';
 import { thinningWords } from '../recipe/mixWords';
 import { nearestStop } from '../place/toneAxis';
@@ -8,8 +8,9 @@ import { nearestStop } from '../place/toneAxis';
 /** Names of what the log only knows by its identifiers; an identifier where a name is gone. */
 export interface LogNames {
   army: (id: string) => string;
-  unit: (id: string) => string;
-  surface: (unitId: string, surfaceId: string) => string;
+  /** @param holderId its army, or the bench of a figure of no army */
+  unit: (holderId: string, unitId: string) => string;
+  surface: (holderId: string, unitId: string, surfaceId: string) => string;
   pot: (id: string) => string;
   recipe: (id: string) => string;
 }
@@ -105,13 +106,16 @@ export function writeLogCsv(entries: readonly LogEntry[], names: LogNames): stri
       const { armyId, unitId, surfaceId, models } = entry.where;
       return {
         Army: armyId === null ? '' : names.army(armyId),
-        Unit: names.unit(unitId),
-        Surface: names.surface(unitId, surfaceId),
+        Unit: names.unit(holderOf({ armyId }, entry.benchId), unitId),
+        Surface: names.surface(holderOf({ armyId }, entry.benchId), unitId, surfaceId),
         Models: models.join(' '),
       };
     }
     return entry.kind === 'tick'
-      ? { Unit: names.unit(entry.unitId), Models: entry.models.join(' ') }
+      ? {
+          Unit: names.unit(holderOf(entry, entry.benchId), entry.unitId),
+          Models: entry.models.join(' '),
+        }
       : {};
   }
 

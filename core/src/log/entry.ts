@@ -174,6 +174,10 @@ export const entrySchema = z.discriminatedUnion(
 );
 
 export type LogEntry = z.infer<typeof entrySchema>;
+
+/** What the unit of an entry belongs to: its army, or the bench of a figure of no army. */
+export const holderOf = ({ armyId }: { armyId: string | null }, benchId: string): string =>
+  armyId ?? benchId;
 export type LogKind = LogEntry['kind'];
 export type EntryOf<Kind extends LogKind> = Extract<LogEntry, { kind: Kind }>;
 export type CoatEntry = EntryOf<'coat'>;

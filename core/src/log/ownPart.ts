@@ -4,7 +4,10 @@ import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure';
 
 /** What is noted by the line of a recipe. */
-interface OfRecipe { recipeId: string; stepId: string }
+interface OfRecipe {
+  recipeId: string;
+  stepId: string;
+}
 
 /**
  * Of what is on a surface, what counts for a recipe, and what lies below it. Coats of another

@@ -4,6 +4,7 @@ import { ferrymanFace } from './recipes/ferrymanFace';
 import { lanternGlass } from './recipes/lanternGlass';
 import { mudskipTail } from './recipes/mudskipTail';
 import { oilskinFromShadow } from './recipes/oilskinFromShadow';
+import { oilskinPitch } from './recipes/oilskinPitch';
 import { oilskinSloe } from './recipes/oilskinSloe';
 import { oilskinRestored } from './recipes/oilskinRestored';
 import { overs } from './recipes/overs';
@@ -13,7 +14,7 @@ import { reedCloakVariants } from './recipes/reedCloakVariants';
 import { weatheredSkin } from './recipes/weatheredSkin';
 
 /**
- * Six recipes of the Lanternfen Levy, each painted after another school, one of them in another
+ * Six recipes of the Lanternfen Levy, each painted after another school, two of them in another
  * colour, four that say where on the body, three more cloaks, and three that go over others.
  */
 export const sampleRecipes = [
@@ -28,6 +29,7 @@ export const sampleRecipes = [
   mudskipTail,
   reedBlade,
   oilskinSloe,
+  oilskinPitch,
   ...reedCloakVariants,
   ...overs,
 ];

@@ -4,8 +4,8 @@ import { entryWords } from './entryWords';
 const names = {
   armies: {},
   benches: {},
-  units: { watch: 'Dike Watch' },
-  surfaces: { 'watch cloak': 'Cloak' },
+  units: { 'levy watch': 'Dike Watch' },
+  surfaces: { 'levy watch cloak': 'Cloak' },
   recipes: { reed: 'Reed cloak' },
 };
 const potName = (id: string) => ({ peat: 'Peat', straw: 'Reed Straw' })[id] ?? 'a pot that is gone';

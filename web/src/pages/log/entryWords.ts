@@ -1,10 +1,19 @@
-import { nearestStop, techniqueOf, thinningWords, type LogEntry } from '@yellow-ledger/core';
+import {
+  holderOf,
+  nearestStop,
+  techniqueOf,
+  thinningWords,
+  type LogEntry,
+} from '@yellow-ledger/core';
 import type { LogNamesKnown } from '../../workers/work/logWork';
 import { modelsWords } from '../../parts/words/modelsWords';
 
 /** The unit of an entry. */
 export const unitName = (entry: LogEntry, names: LogNamesKnown) =>
-  'where' in entry ? (names.units[entry.where.unitId] ?? 'a unit that is gone') : '';
+  'where' in entry ? (names.units[unitKey(entry)] ?? 'a unit that is gone') : '';
+
+const unitKey = (entry: Extract<LogEntry, { where: unknown }>) =>
+  `${holderOf(entry.where, entry.benchId)} ${entry.where.unitId}`;
 
 /** An entry as somebody would tell it. */
 export function entryWords(
@@ -14,7 +23,7 @@ export function entryWords(
 ): string {
   const where =
     'where' in entry
-      ? `${unitName(entry, names)} ${modelsWords(entry.where.models)}, ${names.surfaces[`${entry.where.unitId} ${entry.where.surfaceId}`] ?? 'a surface that is gone'}`
+      ? `${unitName(entry, names)} ${modelsWords(entry.where.models)}, ${names.surfaces[`${unitKey(entry)} ${entry.where.surfaceId}`] ?? 'a surface that is gone'}`
       : '';
   const mixOf = (brushed: Extract<LogEntry, { kind: 'mixed' }>['brushed']) =>
     `${brushed.pots.map(({ potId, share }) => (brushed.pots.length === 1 ? potName(potId) : `${potName(potId)} ${Math.round(share * 100)} %`)).join(' + ')}, ${thinningWords(brushed)}`;
@@ -37,7 +46,7 @@ export function entryWords(
     case 'dry':
       return `${where}: dry after ${Math.round(entry.minutes)} min, ${Math.round(entry.reckoned)} were reckoned`;
     case 'tick':
-      return `${names.units[entry.unitId] ?? 'a unit'} ${modelsWords(entry.models)}: parts ${entry.isTicked ? 'ticked off' : 'not ticked off after all'}`;
+      return `${names.units[`${holderOf(entry, entry.benchId)} ${entry.unitId}`] ?? 'a unit'} ${modelsWords(entry.models)}: parts ${entry.isTicked ? 'ticked off' : 'not ticked off after all'}`;
     case 'reading':
       return `${where}: read at the ${nearestStop(entry.place).name}, L* ${entry.lab[0].toFixed(1)}, a ${entry.lab[1].toFixed(1)}, b ${entry.lab[2].toFixed(1)}`;
     case 'learned':

@@ -33,8 +33,9 @@ import {
 export interface LogNamesKnown {
   armies: Record<string, string>;
   benches: Record<string, string>;
+  /** by `holder unit` */
   units: Record<string, string>;
-  /** by `unit surface` */
+  /** by `holder unit surface` */
   surfaces: Record<string, string>;
   recipes: Record<string, string>;
 }
@@ -66,21 +67,23 @@ export interface ModelShown {
 
 function namesKnown(): { names: LogNamesKnown; units: Unit[] } {
   const [armies, benches, recipes] = [armiesInHand(), benchesInHand(), recipesInHand()];
-  const units = [
-    ...armies.flatMap((army) => army.units),
-    ...benches.flatMap(({ loose }) => (loose ? [loose.unit] : [])),
+  const held = [
+    ...armies.flatMap(({ id, units }) => units.map((unit) => ({ holderId: id, unit }))),
+    ...benches.flatMap(({ id, loose }) => (loose ? [{ holderId: id, unit: loose.unit }] : [])),
   ];
   const named = (list: readonly { id: string; name: string }[]) =>
     Object.fromEntries(list.map(({ id, name }) => [id, name]));
   return {
-    units,
+    units: held.map(({ unit }) => unit),
     names: {
       armies: named(armies),
       benches: named(benches),
-      units: named(units),
+      units: Object.fromEntries(
+        held.map(({ holderId, unit }) => [`${holderId} ${unit.id}`, unit.name]),
+      ),
       surfaces: Object.fromEntries(
-        units.flatMap((unit) =>
-          workSurfaces(unit).map(({ id, name }) => [`${unit.id} ${id}`, name] as const),
+        held.flatMap(({ holderId, unit }) =>
+          workSurfaces(unit).map(({ id, name }) => [`${holderId} ${unit.id} ${id}`, name] as const),
         ),
       ),
       recipes: named(recipes),
@@ -141,8 +144,8 @@ export const logWork = {
     const shelf = shelfInHand();
     return writeLogCsv(entries, {
       army: (id) => names.armies[id] ?? id,
-      unit: (id) => names.units[id] ?? id,
-      surface: (unitId, surfaceId) => names.surfaces[`${unitId} ${surfaceId}`] ?? surfaceId,
+      unit: (holderId, id) => names.units[`${holderId} ${id}`] ?? id,
+      surface: (holderId, unitId, id) => names.surfaces[`${holderId} ${unitId} ${id}`] ?? id,
       pot: (id) => shelf.get(id)?.name ?? id,
       recipe: (id) => names.recipes[id] ?? id,
     });
