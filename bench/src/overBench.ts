@@ -4,6 +4,7 @@ import {
   layersOn,
   onEachOther,
   shelfOf,
+  glowSchools,
   unitGlow,
   type Army,
   type PointLight,
@@ -79,15 +80,19 @@ export function benchOvers(): void {
     })),
   );
   let lit = 0;
-  const glowing = medianMs(() => {
-    const glow = unitGlow(army, everywhere, (pin) => recipes.get(pin.recipeId), sixty, light);
-    lit = Array.from({ length: glow.surfaces }, (_, i) => glow.look(i)).filter(
-      ({ because }) => because === null,
-    ).length;
-  }, 5);
-  console.log(
-    `\nLight from a point on ${surfaces} surfaces, ${lit} lit, from 60 pots\n  ${ms(glowing)}   ${times(glowing / 2000)} of 2 s`,
-  );
+  console.log(`\nLight from a point on ${surfaces} surfaces, from 60 pots`);
+  for (const { name: school } of glowSchools)
+    for (const hasShade of [false, true]) {
+      const glowing = medianMs(() => {
+        const recipeOf = ({ recipeId }: { recipeId: string }) => recipes.get(recipeId);
+        const glow = unitGlow(army, everywhere, recipeOf, sixty, light, { school, hasShade });
+        lit = Array.from({ length: glow.surfaces }, (_, i) => glow.look(i)).filter(
+          ({ because }) => because === null,
+        ).length;
+      }, 5);
+      const what = `${school}${hasShade ? ', with the shade' : ''}, ${lit} lit`;
+      console.log(`  ${what.padEnd(44)} ${ms(glowing)}   ${times(glowing / 2000)} of 2 s`);
+    }
   console.log(`\nThree overs on ${surfaces} surfaces of ${linesBelow} lines, one of them edited`);
   for (const [what, third] of [
     ['plain', overs[2]],

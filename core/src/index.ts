@@ -63,7 +63,8 @@ export {
   type GlowPlace,
   type PaintedGlow,
 } from './glow/glowOnSurface';
-export { unitGlow, type SurfaceGlow, type UnitGlow } from './glow/unitGlow';
+export { bouncedLight } from './glow/bouncedLight';
+export { unitGlow, type HowLit, type SurfaceGlow, type UnitGlow } from './glow/unitGlow';
 export { knownColour } from './recipe/knownColour';
 export { ontoGround } from './recipe/ontoGround';
 export { groundWords } from './recipe/groundWords';

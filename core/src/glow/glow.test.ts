@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { colourOfLab } from '../colour/colourOfLab';
 import { reflectanceFromHex } from '../colour/reflectanceFromHex';
 import { surfaceColour } from '../colour/surfaceColour';
 import { mixTable } from '../match/mixTable';
@@ -8,6 +9,9 @@ import { recipeSchema, type Recipe } from '../recipe/recipe';
 import { onEachOther } from '../army/layersOn';
 import type { Unit } from '../army/army';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
+import { oppositeSide } from '../place/aim';
+import { bouncedLight } from './bouncedLight';
+import { paintedInShade } from './coolShade';
 import { distance, isShadowed, placePoints, towards, type Vector } from './figureBody';
 import { glowWithin } from './glowOnSurface';
 import { litAt, paintedAsLit, pointLightSchema, sideTowards, type PointLight } from './pointLight';
@@ -170,9 +174,9 @@ describe('a light on a unit', () => {
   });
 
   test('white first is white where it is strong and one transparent colour over it, as near as it says', () => {
-    const glow = unitGlow({ scheme: [] }, watch, recipeOf, shelf, lantern, 'white first').look(
-      0,
-    ).glow!;
+    const glow = unitGlow({ scheme: [] }, watch, recipeOf, shelf, lantern, {
+      school: 'white first',
+    }).look(0).glow!;
     const { steps } = glow.recipe;
     expect(steps.map(({ technique }) => technique)).toEqual(['layer', 'layer', 'placedGlaze']);
     for (const { mix } of steps.slice(0, 2))
@@ -183,7 +187,9 @@ describe('a light on a unit', () => {
     expect(glow.error).toBe(Math.max(...dearer));
     expect(recipeSchema.safeParse({ ...glow.recipe, ground: undefined }).success).toBe(true);
     const red = { ...lantern, hex: '#ff5030', strength: 2 };
-    const lit = unitGlow({ scheme: [] }, watch, recipeOf, shelf, red, 'white first').look(0).glow!;
+    const lit = unitGlow({ scheme: [] }, watch, recipeOf, shelf, red, {
+      school: 'white first',
+    }).look(0).glow!;
     expect(lit.places[0].painted.a).toBeGreaterThan(10);
   });
 
@@ -198,5 +204,66 @@ describe('a light on a unit', () => {
         .join(),
     );
     expect(hexes).toContain(glow!.after.map(({ hex }) => hex).join());
+  });
+
+  test('the opposite of the light stands in the shadows turned away from it, and nowhere else', () => {
+    const plain = unitGlow({ scheme: [] }, watch, recipeOf, shelf, lantern).look(0).glow!;
+    const shaded = unitGlow({ scheme: [] }, watch, recipeOf, shelf, lantern, {
+      hasShade: true,
+    }).look(0);
+    const [shade, ...lit] = shaded.glow!.recipe.steps;
+    expect(shade.placement.aim?.facing?.side).toBe(oppositeSide(shaded.side!));
+    expect(shade.placement.to).toBeLessThanOrEqual(0.6);
+    expect(lit.map(({ id }) => id)).toEqual(plain.recipe.steps.map(({ id }) => id));
+    expect(shaded.glow!.isElsewhereUntouched).toBe(true);
+    // Where the light comes straight in nothing has changed by it.
+    expect(shaded.glow!.error).toBeCloseTo(plain.error, 6);
+  });
+
+  test('a surface lights what lies near it and not itself, by how light it is', () => {
+    const near: Unit = { ...watch, surfaces: [watch.surfaces[0], surfaceOf('held', ['held'])] };
+    const pale = bouncedLight(near.surfaces[1], '#f0f0e8');
+    const dark = bouncedLight(near.surfaces[1], '#303030');
+    expect(pale.strength).toBeGreaterThan(4 * dark.strength);
+    expect(pointLightSchema.safeParse(pale).success).toBe(true);
+    const glow = unitGlow({ scheme: [] }, near, recipeOf, shelf, pale, { offSurfaceId: 'held' });
+    expect(glow.look(1)).toEqual({ surfaceId: 'held', name: 'held', because: 'itself' });
+    expect(glow.look(0).because).toBeNull();
+  });
+
+  test('on what goes over a surface already, the light goes on top of it', () => {
+    const dusty: Unit = {
+      ...watch,
+      overs: [
+        {
+          id: 'dust',
+          name: 'Dust',
+          surfaces: ['sleeve'],
+          recipe: { recipeId: 'dust', version: null },
+        },
+      ],
+    };
+    const dust = recipeWith([stepWith({ id: 'dust', mix: mixOf({ bone: 1 }), coats: 3 })], {
+      id: 'dust',
+    });
+    const withDust = ({ recipeId }: { recipeId: string }) =>
+      recipeId === 'dust' ? dust : recipeOf({ recipeId });
+    const before = (unit: Unit) =>
+      unitGlow({ scheme: [] }, unit, withDust, shelf, lantern).look(0).glow!.before;
+    expect(before(dusty)[12].value).toBeGreaterThan(before(watch)[12].value + 20);
+  });
+});
+
+describe('the shade of a coloured light', () => {
+  test('it is darker, and the grey of a warm light goes over to blue', () => {
+    fc.assert(
+      fc.property(anyHex, unit, (hex, value) => {
+        const grey = reflectanceFromHex(colourOfLab(20 + 60 * value, 0, 0).hex);
+        const shade = surfaceColour(paintedInShade(grey, hex));
+        expect(shade.value).toBeLessThan(surfaceColour(grey).value);
+      }),
+    );
+    const shade = surfaceColour(paintedInShade(reflectanceFromHex('#808080'), '#ffb050'));
+    expect(shade.b).toBeLessThan(-3);
   });
 });

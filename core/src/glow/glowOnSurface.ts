@@ -11,6 +11,7 @@ import { predictBuildUp } from '../recipe/predictBuildUp';
 import type { Recipe } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { groundSurface } from '../recipe/surfaceBelow';
+import { coolShade } from './coolShade';
 import { bands, coveringLine, tintingLine, type GlowBand, type LookUp } from './glowLines';
 import { paintedAsLit } from './pointLight';
 import { whiteFirst } from './whiteFirst';
@@ -53,14 +54,22 @@ export interface PaintedGlow {
   isElsewhereUntouched: boolean;
 }
 
+export interface GlowWanted {
+  /** the side the light is on */
+  side: AimSide;
+  /** of it there, as a multiple of daylight */
+  strength: number;
+  /** its colour */
+  hex: string;
+  /** the shadows turned away from it go over to its opposite */
+  hasShade?: boolean;
+}
+
 /**
  * The lines that paint a light onto a finished surface: a broad weak tint, then covering mixes in
  * fewer and fewer places that look as that light makes each place look.
  *
  * @param recipe without lines, with the surface as its ground
- * @param side the light is on
- * @param strength of it there, as a multiple of daylight
- * @param hex its colour
  * @param lookUp among the paints at hand
  * @param school how it is painted; white first falls back where there is nothing to glaze with
  * @throws UnknownPotError, CarryError
@@ -68,7 +77,7 @@ export interface PaintedGlow {
 export function glowOnSurface(
   recipe: Recipe,
   shelf: Shelf,
-  { side, strength, hex }: { side: AimSide; strength: number; hex: string },
+  { side, strength, hex, hasShade = false }: GlowWanted,
   lookUp: LookUp,
   school: GlowSchool = 'covering mixes',
 ): PaintedGlow {
@@ -104,11 +113,13 @@ export function glowOnSurface(
     ...plan(coveringLine, 'hot-edge', bands.hot, { from: 0.86, at: 0.92, softness: 0.08 }),
     ...plan(coveringLine, 'hot-point', bands.hot, { from: 0.97, at: 1, softness: 0.04 }),
   ];
+  const shade = hasShade ? coolShade(ground, hex, side, lookUp) : [];
+  const shaded = shade.length > 0 ? withBestCoats(recipe, shade, shelf) : recipe;
   const overWhite =
     school === 'white first'
-      ? whiteFirst(recipe, shelf, { side, hex, hotKey, places: wanted }, lookUp)
+      ? whiteFirst(shaded, shelf, { side, hex, hotKey, places: wanted }, lookUp)
       : null;
-  const painted = overWhite ?? withBestCoats(recipe, covering(), shelf);
+  const painted = overWhite ?? withBestCoats(shaded, covering(), shelf);
   const build = predictBuildUp(painted, shelf);
   const seen = everyAspect(build).find(({ aspect }) => aspect.key === hotKey) ?? build;
   const after = finishedSurface(seen);
@@ -123,7 +134,10 @@ export function glowOnSurface(
     after,
     places,
     error: Math.max(...places.map(({ error }) => error)),
-    isElsewhereUntouched: isUntouched(build, aimed.steps.map(aimKeyOf)),
+    isElsewhereUntouched: isUntouched(
+      build,
+      [...aimed.steps, ...shade.map(({ step }) => step)].map(aimKeyOf),
+    ),
   };
 }
 

@@ -17,11 +17,20 @@ export interface SurfaceGlow {
   surfaceId: string;
   name: string;
   /** why nothing is painted on it; null where something is */
-  because: 'too far' | 'behind the body' | 'no recipe' | 'hidden' | null;
+  because: 'too far' | 'behind the body' | 'no recipe' | 'hidden' | 'itself' | null;
   /** where something is: the side the light is on, and how strong it is there */
   side?: AimSide;
   strength?: number;
   glow?: PaintedGlow;
+}
+
+/** How a light is painted, and where it comes from where that is no lamp. */
+export interface HowLit {
+  school?: GlowSchool;
+  /** the shadows turned away from it go over to its opposite */
+  hasShade?: boolean;
+  /** the surface it is bounced off, which it does not light */
+  offSurfaceId?: string;
 }
 
 /** A light worked out a surface at a time, so that it can be shown and stopped. */
@@ -41,7 +50,7 @@ export function unitGlow(
   recipeOf: RecipeOf,
   shelf: Shelf,
   light: PointLight,
-  school?: GlowSchool,
+  { school, hasShade, offSurfaceId }: HowLit = {},
 ): UnitGlow {
   const lookUp = mixTable(paintsAtHand(shelf));
   return {
@@ -51,6 +60,7 @@ export function unitGlow(
 
   function surfaceGlow(surface: UnitSurface): SurfaceGlow {
     const named = { surfaceId: surface.id, name: surface.name };
+    if (surface.id === offSurfaceId) return { ...named, because: 'itself' };
     if (surface.isHidden) return { ...named, because: 'hidden' };
     const layers = layersOn(army, unit, surface.id, recipeOf).map(({ recipe }) => recipe);
     if (layers.length === 0) return { ...named, because: 'no recipe' };
@@ -65,6 +75,7 @@ export function unitGlow(
         side,
         strength: lit.strength,
         hex: light.hex,
+        ...(hasShade && { hasShade }),
       },
       lookUp,
       school,

@@ -23,6 +23,20 @@ export const sideNames = Object.keys(sides) as [AimSide, ...AimSide[]];
 /** @example sideWords('down').name // → 'underside' */
 export const sideWords = (side: AimSide): { label: string; name: string } => sides[side];
 
+const opposites = {
+  up: 'down',
+  down: 'up',
+  front: 'back',
+  back: 'front',
+  left: 'right',
+  right: 'left',
+  light: 'dark',
+  dark: 'light',
+} as const satisfies Record<AimSide, AimSide>;
+
+/** @example oppositeSide('up') // → 'down' */
+export const oppositeSide = (side: AimSide): AimSide => opposites[side];
+
 /** The unit direction of a side under a light. */
 export function directionOf(side: AimSide, light: LightDirection): Direction {
   const own = sides[side].direction;

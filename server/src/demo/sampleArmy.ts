@@ -131,7 +131,7 @@ const written: Army = {
       'Bog Lamp',
       1,
       'beast',
-      ['Great lantern: glass 0.35', 'Frame: metal 0.35', 'Awning: cloth 0.3'],
+      ['Great lantern: glass 0.35', 'Frame: metal 0.35', 'Covered shield: cloth 0.3'],
       { panes: 28 },
     ),
   ],

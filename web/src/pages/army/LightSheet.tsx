@@ -22,6 +22,10 @@ import { Deeds } from '../../parts/Deeds';
 import { FigureField } from '../../parts/FigureField';
 import { Problem } from '../../parts/Problem';
 import { Progress } from '../../parts/Progress';
+import { Switch } from '../../parts/Switch';
+import { ofArmies } from '../../workers/parts';
+import { useWorker } from '../../workers/useWorker';
+import { LightFigure } from './LightFigure';
 import { LitSurface } from './LitSurface';
 import { useLight } from './useLight';
 
@@ -49,9 +53,17 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const { look, stop, clear, looking, found, problem } = useLight(army, unit);
   const write = useWriteGlow(army, unit);
+  const [hasShade, setHasShade] = useState(false);
+  const [offSurfaceId, setOffSurface] = useState('');
+  const bounceOff = useBounce(army, unit);
   const place = lightPlaces.find(({ at }) => at.every((each, axis) => each === light.at[axis]));
   const lit = found.filter(({ glow, surfaceId }) => glow && !left.has(surfaceId));
   const room = mostOvers - (unit.overs?.length ?? 0);
+  /** A lamp somewhere: no surface any more. */
+  const standsAt = (at: PointLight['at']) => {
+    setOffSurface('');
+    setLight({ ...light, at });
+  };
   const turn = (surfaceId: string, isOn: boolean) =>
     setLeft(new Set([...left, surfaceId].filter((id) => id !== surfaceId || !isOn)));
   return (
@@ -59,12 +71,24 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
       <div className="flow">
         <Choice
           label="The light is"
-          value={place?.id ?? ''}
+          value={offSurfaceId ? off(offSurfaceId) : (place?.id ?? '')}
           onChoose={(id) => {
             const chosen = lightPlaces.find((each) => each.id === id);
-            if (chosen) setLight({ ...light, at: [...chosen.at] });
+            if (chosen) standsAt([...chosen.at]);
+            const surface = unit.surfaces.find((each) => off(each.id) === id);
+            if (surface)
+              void bounceOff(surface.id).then((bounced) => {
+                if (!bounced) return;
+                setOffSurface(surface.id);
+                setLight(bounced);
+              });
           }}
-          options={lightPlaces.map(({ id, label }) => ({ id, name: label }))}
+          options={[
+            ...lightPlaces.map(({ id, label }) => ({ id, name: label })),
+            ...unit.surfaces
+              .filter((surface) => !surface.isHidden && pinOf(army, surface))
+              .map(({ id, name }) => ({ id: off(id), name: `bounced off ${name}` })),
+          ]}
         >
           {!place && <option value="">as the figures say</option>}
         </Choice>
@@ -75,9 +99,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
             value={Math.round(light.at[axis] * 100)}
             isRight={(each) => each >= least && each <= most}
             expected={`a number from ${least} to ${most}, of the figure’s height`}
-            onFigure={(each) =>
-              setLight({ ...light, at: light.at.with(axis, each / 100) as PointLight['at'] })
-            }
+            onFigure={(each) => standsAt(light.at.with(axis, each / 100) as PointLight['at'])}
           />
         ))}
       </div>
@@ -111,11 +133,19 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
           options={glowSchools.map(({ name, tells }) => ({ id: name, name: `${name}: ${tells}` }))}
         />
       </div>
+      <LightFigure at={light.at} hex={light.hex} onPlace={standsAt} />
+      <Switch
+        label="the opposite colour in the shadows turned away from it"
+        isOn={hasShade}
+        onTurn={setHasShade}
+      />
       <Deeds>
         <Button
           variant="outline"
           disabled={looking !== null}
-          onClick={() => void look(light, school)}
+          onClick={() =>
+            void look(light, { school, hasShade, ...(offSurfaceId && { offSurfaceId }) })
+          }
         >
           Work out the light
         </Button>
@@ -155,6 +185,15 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
       )}
     </div>
   );
+}
+
+/** The choice of a surface as the light, apart from the places of lamps. */
+const off = (surfaceId: string) => `off ${surfaceId}`;
+
+/** Looks up what a surface throws on those beside it. */
+function useBounce(army: Army, unit: Unit) {
+  const workerKnowing = useWorker(ofArmies);
+  return (surfaceId: string) => workerKnowing().bounceOff(army, unit, surfaceId);
 }
 
 /** Writes a recipe for each lit surface. @returns the overs that have them */

@@ -20,11 +20,13 @@ const whyNot = {
   'behind the body': 'Nothing is painted: the body stands between it and the light.',
   'no recipe': 'Nothing is known of it: it has no recipe.',
   hidden: 'Nothing is painted: nobody sees it.',
+  itself: 'Nothing is painted: the light comes off it.',
 } as const;
 
 /** What a light does to one surface: unlit, lit, how near the shelf comes, and why not. */
 export function LitSurface({ lit, isOn, onTurn }: LitSurfaceProps) {
   const { name, because, glow, side } = lit;
+  const isShaded = glow?.recipe.steps[0]?.placement.aim?.facing?.side !== side;
   return (
     <div className="over-surface">
       <b dir="auto">{name}</b>
@@ -42,6 +44,7 @@ export function LitSurface({ lit, isOn, onTurn }: LitSurfaceProps) {
           <>
             <p>
               {glow.recipe.steps.length} lines, facing {side && sideWords(side).label}
+              {isShaded && ', the first of them in the shade turned away from it'}
             </p>
             <HowNear glow={glow} />
             <Switch label={`paint it on ${name}`} isOn={isOn} onTurn={onTurn} />

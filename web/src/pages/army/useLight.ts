@@ -1,4 +1,4 @@
-import type { Army, GlowSchool, PointLight, SurfaceGlow, Unit } from '@yellow-ledger/core';
+import type { Army, HowLit, PointLight, SurfaceGlow, Unit } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
 import { ofArmies } from '../../workers/parts';
 import { useWorker } from '../../workers/useWorker';
@@ -22,13 +22,13 @@ export function useLight(army: Army, unit: Unit) {
       stopped.current = true;
     };
   }, []);
-  const look = async (light: PointLight, school: GlowSchool) => {
+  const look = async (light: PointLight, how: HowLit) => {
     stopped.current = false;
     setProblem(null);
     setFound([]);
     try {
       const worker = workerKnowing();
-      const of = await worker.beginGlow(army, unit, light, school);
+      const of = await worker.beginGlow(army, unit, light, how);
       for (let surface = 0; surface < of && !stopped.current; surface++) {
         setLooking({ done: surface, of });
         const glow = await worker.lookGlow(surface);

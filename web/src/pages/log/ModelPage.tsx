@@ -106,10 +106,10 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
           there what was painted before.
         </p>
       )}
-      <ModelPhotographs holderId={holder} unitId={unit.id} model={model} />
       {surfaces.map((recorded) => (
         <SurfaceRecord key={recorded.surface.id} recorded={recorded} pots={pots} />
       ))}
+      <ModelPhotographs holderId={holder} unitId={unit.id} model={model} />
     </div>
   );
 }

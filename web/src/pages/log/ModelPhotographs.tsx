@@ -12,7 +12,7 @@ interface ModelPhotographsProps {
 export function ModelPhotographs(model: ModelPhotographsProps) {
   const of = usePhotographs({ kind: 'model', ...model });
   return (
-    <section aria-label="Photographs of the model">
+    <section className="surface-record" aria-label="Photographs of the model">
       <h2>Photographs</h2>
       <AddPhotograph of={of} shows="in progress" />
       <PhotographList

@@ -1,46 +1,43 @@
-import { mostSteps, type Recipe, type Step } from '@yellow-ledger/core';
+import { mostSteps, shapeOf, type MarkAsked, type Recipe, type Step } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice';
 import { FigureField } from '../../parts/FigureField';
 import { Fold } from '../../parts/Fold';
+import { FormCanvas } from '../../parts/form/FormCanvas';
 import { Problem } from '../../parts/Problem';
 import { ofShelf } from '../../workers/parts';
-import { useWorker } from '../../workers/useWorker';
+import { useAnswer } from '../../workers/useAnswer';
+import { usePaintedForm } from '../../workers/usePaintedForm';
 
 export interface MarkToolProps {
   recipe: Recipe;
   onLines: (steps: Step[]) => void;
 }
 
-/** A mark on a finished surface whose light follows what it is painted on, written as lines. */
-export function MarkTool({ recipe, onLines }: MarkToolProps) {
+const size = 200;
+
+/** A mark on a finished surface whose light follows what it is painted on, seen before its lines are written. */
+export const MarkTool = (props: MarkToolProps) => (
+  <Fold title="A mark that keeps the light below">
+    <MarkChoice {...props} />
+  </Fold>
+);
+
+function MarkChoice({ recipe, onLines }: MarkToolProps) {
   const [hex, setHex] = useState('#a6322b');
-  const [keeps, setKeeps] = useState(0.7);
+  const [keepsLight, setKeepsLight] = useState(0.7);
   const [spot, setSpot] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
-  const workerKnowing = useWorker(ofShelf);
   const spots = recipe.spots ?? [];
-  const write = async () => {
-    setProblem(null);
-    try {
-      const aim = spots.some(({ id }) => id === spot) ? { spot } : undefined;
-      const steps = await workerKnowing().markLines(recipe, {
-        hex,
-        keepsLight: keeps,
-        ...(aim && { aim }),
-      });
-      const room = mostSteps - recipe.steps.length;
-      if (steps.length === 0) setProblem('There is no paint at hand to mix it from.');
-      else if (steps.length > room)
-        setProblem(`It takes ${steps.length} lines, and there is room for ${room} more.`);
-      else onLines(steps);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
+  const isSpot = spots.some(({ id }) => id === spot);
+  const asked: MarkAsked = { hex, keepsLight, ...(isSpot && { aim: { spot } }) };
+  const { answer: steps, problem } = useAnswer(ofShelf, [recipe, JSON.stringify(asked)], (worker) =>
+    worker.markLines(recipe, asked),
+  );
+  const room = mostSteps - recipe.steps.length;
+  const isRoom = steps !== null && steps.length > 0 && steps.length <= room;
   return (
-    <Fold title="A mark that keeps the light below">
+    <>
       <div className="flow">
         <label className="form-choice">
           <span>Its colour</span>
@@ -48,10 +45,10 @@ export function MarkTool({ recipe, onLines }: MarkToolProps) {
         </label>
         <FigureField
           label="keeps of the light, %"
-          value={Math.round(keeps * 100)}
+          value={Math.round(keepsLight * 100)}
           isRight={(each) => each >= 0 && each <= 100}
           expected="a number from 0 for flat to 100"
-          onFigure={(each) => setKeeps(each / 100)}
+          onFigure={(each) => setKeepsLight(each / 100)}
         />
         <Choice
           label="Where"
@@ -59,11 +56,44 @@ export function MarkTool({ recipe, onLines }: MarkToolProps) {
           onChoose={setSpot}
           options={[{ id: '', name: 'all over it' }, ...spots]}
         />
-        <Button variant="outline" onClick={() => void write()}>
+        <Button variant="outline" disabled={!isRoom} onClick={() => steps && onLines(steps)}>
           Write its lines
         </Button>
       </div>
       {problem && <Problem>{problem}</Problem>}
-    </Fold>
+      {steps?.length === 0 && <Problem>There is no paint at hand to mix it from.</Problem>}
+      {steps !== null && steps.length > room && (
+        <Problem>
+          It takes {steps.length} lines, and there is room for {room} more.
+        </Problem>
+      )}
+      {steps && isRoom && <MarkSeen recipe={recipe} steps={steps} />}
+    </>
+  );
+}
+
+/** The surface with the mark on it, on its form. */
+function MarkSeen({ recipe, steps }: { recipe: Recipe; steps: readonly Step[] }) {
+  const marked = useMemo(
+    () => ({ ...recipe, steps: [...recipe.steps, ...steps] }),
+    [recipe, steps],
+  );
+  const { answer: build } = useAnswer(ofShelf, [marked], (worker) => worker.finished(marked));
+  const ribbon = usePaintedForm(marked, build);
+  if (!ribbon) return <p className="page-wait">Painting the mark …</p>;
+  return (
+    <figure>
+      <FormCanvas
+        label="The surface with the mark on it"
+        picture={{
+          shape: shapeOf(recipe),
+          view: 'front',
+          size,
+          ribbon,
+          light: recipe.light ?? 'above',
+        }}
+      />
+      <figcaption>As it would look, on its form</figcaption>
+    </figure>
   );
 }

@@ -6,9 +6,16 @@ import type { Photographs } from './usePhotographs';
 
 const accept = pictureFormats.map(({ type }) => type).join();
 
+export interface AddPhotographProps {
+  of: Photographs;
+  shows: PhotographKind;
+  /** it is what one would do next where it stands, while there is no photograph */
+  isNext?: boolean;
+}
+
 /** Puts a photograph in: a file, or straight from the camera of a phone. */
-export function AddPhotograph({ of, shows }: { of: Photographs; shows: PhotographKind }) {
-  const isFirst = of.photographs?.length === 0;
+export function AddPhotograph({ of, shows, isNext = false }: AddPhotographProps) {
+  const isFirst = isNext && of.photographs?.length === 0;
   const button = {
     variant: isFirst ? ('next' as const) : ('outline' as const),
     isBusy: of.isTaking,

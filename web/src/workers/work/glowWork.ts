@@ -1,8 +1,14 @@
 import {
+  bouncedLight,
+  formOf,
+  layersOn,
   markOnGround,
+  onEachOther,
+  predictBuildUp,
+  readsAsWhole,
   unitGlow,
   type Army,
-  type GlowSchool,
+  type HowLit,
   type MarkAsked,
   type PointLight,
   type Recipe,
@@ -19,11 +25,23 @@ let looking: UnitGlow | null = null;
 /** A light from a point on a unit, a surface at a time: whoever asks can show it and stop. */
 export const glowWork = {
   /** @returns how many surfaces are looked at */
-  beginGlow(army: Army, unit: Unit, light: PointLight, school: GlowSchool): number {
-    // What goes over the surfaces by now is not lit once more.
-    const { overs: _overs, ...bare } = unit;
-    looking = unitGlow(army, bare, armyRecipes(army).recipeOf, shelfInHand(), light, school);
+  beginGlow(army: Army, unit: Unit, light: PointLight, how: HowLit): number {
+    looking = unitGlow(army, unit, armyRecipes(army).recipeOf, shelfInHand(), light, how);
     return looking.surfaces;
+  },
+
+  /** What a surface throws on those beside it; null where nobody knows what it looks like. */
+  bounceOff(army: Army, unit: Unit, surfaceId: string): PointLight | null {
+    const surface = unit.surfaces.find(({ id }) => id === surfaceId);
+    const layers = layersOn(army, unit, surfaceId, armyRecipes(army).recipeOf);
+    if (!surface || layers.length === 0) return null;
+    const laid = onEachOther(
+      layers.map(({ recipe }) => recipe),
+      shelfInHand(),
+    );
+    const top = laid.recipes[layers.length - 1];
+    const build = predictBuildUp(top, laid.shelf);
+    return bouncedLight(surface, readsAsWhole(build, surface.form ?? formOf(top)).hex);
   },
 
   /** Lines of a mark that keeps the light of what a recipe is painted on. */

@@ -18,7 +18,7 @@ export default function PhotographsLeaf({ draft, prediction }: LeafProps) {
   return (
     <section aria-label="Photographs">
       <h2>Photographs</h2>
-      <AddPhotograph of={of} shows="reference" />
+      <AddPhotograph of={of} shows="reference" isNext />
       <PhotographList
         of={of}
         empty="What it is to look like, how far it has come, how it came out: a photograph stands here beside what is predicted. It is scaled down, and where and with what it was taken is left out of it."
