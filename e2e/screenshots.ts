@@ -175,13 +175,15 @@ const shots: {
     },
   },
   {
-    name: 'recolour',
-    path: '/recipes/oilskin-shadow/recolour',
+    name: 'photograph',
+    path: '/photographs/ferryman-under-lamp',
     async ready(page) {
-      await page.getByLabel('New mid').fill('#5a3a86');
-      await page.getByRole('button', { name: 'Look for the mixes' }).click();
-      await page.getByRole('heading', { name: 'After' }).waitFor();
-      await page.getByRole('heading', { name: 'Before' }).scrollIntoViewIfNeeded();
+      await page.getByRole('button', { name: 'Cut out a part of it' }).click();
+      await page.getByRole('button', { name: 'To the figure' }).click();
+      await page.getByLabel('Form lit from').selectOption('left');
+      await page.getByText(/, as line \d/).waitFor();
+      await page.getByRole('button', { name: 'Cut out a part of it' }).click();
+      await page.getByRole('heading', { name: 'How much lies in each value' }).waitFor();
     },
   },
   {

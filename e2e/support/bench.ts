@@ -60,7 +60,7 @@ interface Kept {
     kind: string;
     coat?: number;
     line?: number;
-    where?: { models: number[] };
+    where?: { models: number[]; surfaceId: string };
   };
 }
 

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { layUnit, logOf, paint, which } from '../support/bench';
 import { startServer } from '../support/ledgerServer';
 import { expect, test } from '../support/test';
 
@@ -158,6 +159,43 @@ test('a finished surface in another colour: coats, neighbours, time and paint', 
   ).toBeVisible();
   await expect(page.getByText(/A slip would spoil .*Face and hands/)).toBeVisible();
   await expect(page.getByText(/20 models: \d+ coats each, .* hands-on in all/)).toBeVisible();
+});
+
+test('painted models go over to another colour by what the log says is there, or are stripped, with the caution first', async ({
+  page,
+  demo,
+}) => {
+  await page.clock.install();
+  await layUnit(page, demo.url, 'Ferry Crew', 2);
+  const first = await which(page).textContent();
+  await paint(page);
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBeGreaterThan(0);
+  const [coat] = await logOf(page, demo.url);
+  await page.goto(`${demo.url}${levy}/changes`);
+  await page.getByLabel('Unit', { exact: true }).selectOption('ferry-crew');
+  await page.getByLabel('Surface', { exact: true }).selectOption(coat.where?.surfaceId ?? '');
+  await page.getByLabel('Painted over by').selectOption('Oilskin tarred black');
+  await expect(page.getByLabel('As it stands on')).toHaveValue('1');
+  await expect(page.getByText(/^2 models: \d+ coats each/)).toBeVisible();
+  await page.getByRole('button', { name: 'Give 2 models this recipe' }).click();
+  await expect(
+    page.getByRole('status').filter({ hasText: 'goes by the other recipe now' }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Strip it instead' }).click();
+  await expect(page.getByRole('note')).toContainText('Caution. What takes paint off can burn skin');
+  await page.getByRole('button', { name: 'Note that 2 models were stripped' }).click();
+  await expect(page.getByText('The log knows of nothing on this surface')).toBeVisible();
+  await expect
+    .poll(async () => (await logOf(page, demo.url)).map(({ kind }) => kind))
+    .toContain('stripped');
+  // On the bench the black begins on bare models, and what was painted stays in the log.
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('link', { name: 'Paint on: Ferry Crew' }).click();
+  await expect(which(page)).toBeVisible();
+  expect(first).not.toBeNull();
+  await page.goto(`${demo.url}/log`);
+  await expect(page.getByText(/stripped of all its paint/).first()).toBeVisible();
+  await expect(page.getByText(/, coat 1;/).first()).toBeVisible();
 });
 
 test('what is short is told in pots to buy', async ({ page, demo }) => {

@@ -135,7 +135,12 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
         )}
         {!done && '. Nothing is on it yet.'}
       </p>
-      {written && <FinishedRibbon recipe={written} label={`${surface.name}, as predicted`} />}
+      {written && (
+        <figure>
+          <FinishedRibbon recipe={written} label={`${surface.name}, as it is meant to come out`} />
+          <figcaption className="quiet">as it is meant to come out</figcaption>
+        </figure>
+      )}
       {lines.length > 0 && (
         <FigureTable
           label={`Lines on ${surface.name}`}

@@ -35,4 +35,9 @@ export const shortcuts = [
     keys: ['Space'],
     does: 'on the grip: pick the line up, arrows move it, Space sets it down',
   },
+  {
+    where: 'On a picture',
+    keys: ['Shift', '↑ ↓ ← →'],
+    does: 'point at a place, ten at a time; without Shift one',
+  },
 ] as const;
