@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { asKeptPicture, PictureError } from '@yellow-ledger/core';
 import Database from 'better-sqlite3';
 import type { PictureStore } from './pictureStore';
+import { hashesOf, namedPictures } from './picturesNamed';
 
 /** In a backup that is taken along: the pictures it names, which otherwise lie beside it. */
 const table = 'packed_pictures';
@@ -31,15 +32,7 @@ export function packBackup(from: string, pictureFolder: string, to: string): voi
 /** Hashes of pictures a database file of a ledger names, in whatever form it is. */
 export function hashesNamedIn(db: Database.Database): string[] {
   if (!hasTable(db, 'photographs')) return [];
-  const rows = db
-    .prepare(
-      `select distinct json_extract(content, '$.picture.hash') as hash
-       from photographs where json_valid(content)`,
-    )
-    .all() as { hash: unknown }[];
-  return rows.flatMap(({ hash }) =>
-    typeof hash === 'string' && /^[0-9a-f]{64}$/.test(hash) ? hash : [],
-  );
+  return hashesOf(db.prepare(namedPictures).all() as { hash: unknown }[]);
 }
 
 /** Takes what was packed into a database file out of it again. @param into where pictures are kept */

@@ -1,13 +1,18 @@
+import { pictureHashSchema } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 
 /** Hashes of the pictures that photographs of a ledger name, whatever else is wrong with those. */
 export async function picturesNamed(db: Knex): Promise<Set<string>> {
-  const rows = (await db('photographs')
-    .whereRaw('json_valid(content)')
-    .select(db.raw(`json_extract(content, '$.picture.hash') as hash`))) as { hash: unknown }[];
-  return new Set(
-    rows.flatMap(({ hash }) =>
-      typeof hash === 'string' && /^[0-9a-f]{64}$/.test(hash) ? hash : [],
-    ),
-  );
+  return new Set(hashesOf((await db.raw(namedPictures)) as { hash: unknown }[]));
 }
+
+/** What is named, as it stands; it may be no hash at all. */
+export const namedPictures = `select distinct json_extract(content, '$.picture.hash') as hash
+  from photographs where json_valid(content)`;
+
+/** Of what is named, what is a hash. */
+export const hashesOf = (rows: readonly { hash: unknown }[]): string[] =>
+  rows.flatMap(({ hash }) => {
+    const read = pictureHashSchema.safeParse(hash);
+    return read.success ? [read.data] : [];
+  });

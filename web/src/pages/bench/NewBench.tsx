@@ -8,7 +8,7 @@ import { Choice } from '../../parts/Choice';
 import { CountField } from '../../parts/CountField';
 import { ModelRanges } from '../../parts/models/ModelRanges';
 import { versionOptions } from '../../parts/words/versionOptions';
-import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
+import { benchOfArmy, benchOfPlan, benchOfRecipe } from '../../parts/benchRecord';
 
 export interface NewBenchProps {
   armies: readonly Army[];

@@ -1,6 +1,6 @@
 import { benchSchema, type Army, type Batch } from '@yellow-ledger/core';
 import { coat, levy } from '../../testing/levy';
-import { benchOfArmy, benchOfPlan, benchOfRecipe } from './benchRecord';
+import { benchOfArmy, benchOfPlan, benchOfRecipe } from '../../parts/benchRecord';
 import { benchWordsOf, leftWords, namedPlaces } from './benchWords';
 import { modelsWords } from '../../parts/words/modelsWords';
 

@@ -11,7 +11,7 @@ import { PageHead } from '../../parts/PageHead';
 import { FigureSheet } from '../../parts/sheet/FigureSheet';
 import { Ticks } from '../../parts/Ticks';
 import { useShelf } from '../../workers/useShelf';
-import { benchOfFigure } from './benchOfFigure';
+import { benchOfFigure } from '../../parts/benchRecord';
 
 const mostRecipes = 20;
 

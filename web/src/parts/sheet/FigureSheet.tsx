@@ -11,7 +11,6 @@ import {
   type Pot,
   type Unit,
 } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { ofSheet } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -19,7 +18,7 @@ import { usePaintedForm } from '../../workers/usePaintedForm';
 import type { ShownLine, ShownPart } from '../../workers/work/sheetWork';
 import { AspectStrips } from '../AspectStrips';
 import { FormCanvas } from '../form/FormCanvas';
-import { Radios } from '../Radios';
+import { PaperChoice } from '../PaperChoice';
 import { Ribbon } from '../Ribbon';
 import { Swatch } from '../Swatch';
 import { dropsWords } from '../words/dropsWords';
@@ -51,15 +50,7 @@ export function FigureSheet({ army, unit, pots, model, models }: FigureSheetProp
   return (
     <>
       <div className="flow sheet-choices">
-        <Radios
-          label="Paper"
-          options={papers.map((value) => ({ value, name: value }))}
-          chosen={paper}
-          onChoose={setPaper}
-        />
-        <Button variant="next" onClick={() => window.print()}>
-          Print the sheet
-        </Button>
+        <PaperChoice papers={papers} paper={paper} onPaper={setPaper} print="Print the sheet" />
       </div>
       <article className={`figure-sheet sheet-${paper.toLowerCase()}`} aria-label="Sheet">
         <h2 dir="auto">

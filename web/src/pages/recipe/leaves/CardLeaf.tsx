@@ -1,7 +1,7 @@
 import { fileFormats, formatNames, includedSteps, type FormatName } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Radios } from '../../../parts/Radios';
+import { PaperChoice } from '../../../parts/PaperChoice';
 import { saveText } from '../../../parts/saveText';
 import { useNotice } from '../../../parts/shell/notices';
 import { ofShelf } from '../../../workers/parts';
@@ -30,15 +30,7 @@ export default function CardLeaf({ draft, words, prediction }: LeafProps) {
   return (
     <section className="card-leaf" aria-label="Card">
       <div className="flow card-choices">
-        <Radios
-          label="Paper"
-          options={papers.map((value) => ({ value, name: value }))}
-          chosen={paper}
-          onChoose={setPaper}
-        />
-        <Button variant="next" onClick={() => window.print()}>
-          Print the card
-        </Button>
+        <PaperChoice papers={papers} paper={paper} onPaper={setPaper} print="Print the card" />
         {formatNames.map((name) => {
           const { recipe: goesOut } = fileFormats[name];
           return (

@@ -6,6 +6,7 @@ import {
   type Bench,
   type ModelRange,
   type Recipe,
+  type Unit,
 } from '@yellow-ledger/core';
 
 const settings = { room: 'usual', keeping: 'damp', hairDryer: false, isCleared: false } as const;
@@ -33,6 +34,14 @@ export function benchOfPlan(army: Army, plan: Batch, painterId?: string): Bench 
 
 /** One recipe on models that belong to no army. */
 export function benchOfRecipe(recipe: Recipe, version: number | null, models: number): Bench {
-  const unit = looseUnit(recipe.name, recipe, version, models);
-  return { ...begun(), ...settings, name: recipe.name, models: [], loose: { unit, recipes: [] } };
+  return benchOfFigure(looseUnit(recipe.name, recipe, version, models));
 }
+
+/** Figures that belong to no army. */
+export const benchOfFigure = (unit: Unit): Bench => ({
+  ...begun(),
+  ...settings,
+  name: unit.name,
+  models: [],
+  loose: { unit, recipes: [] },
+});
