@@ -47,7 +47,10 @@ module.exports = {
     never(
       'core-is-pure',
       { path: '^core/src', pathNot: `${inTests}|^core/src/testing/` },
-      { pathNot: '^core/src|node_modules/(culori|zod|papaparse|@noble/hashes|@types/culori|@types/papaparse)/' },
+      {
+        pathNot:
+          '^core/src|node_modules/(culori|zod|papaparse|@noble/hashes|@types/culori|@types/papaparse)/',
+      },
       'no interface code, no Node and no server in the computation',
     ),
     never(
