@@ -46,11 +46,11 @@ test('the demo is put back without touching the user’s own ledger', async ({ r
 
   const demo = await startServer({ demo: true, dataFolder });
   await request.delete(`${demo.url}/api/recipes/reed-cloak?revision=1`);
-  expect((await (await request.get(`${demo.url}/api/recipes`)).json()).items).toHaveLength(16);
+  expect((await (await request.get(`${demo.url}/api/recipes`)).json()).items).toHaveLength(17);
   await demo.stop();
 
   const again = await startServer({ demo: true, reset: true, dataFolder });
-  expect((await (await request.get(`${again.url}/api/recipes`)).json()).items).toHaveLength(17);
+  expect((await (await request.get(`${again.url}/api/recipes`)).json()).items).toHaveLength(18);
   await again.stop();
 
   const back = await startServer({ dataFolder });

@@ -114,7 +114,7 @@ test('the studies are walked with the arrow keys', async ({ page, demo }) => {
     'true',
   );
   await page.keyboard.press('End');
-  await expect(page.getByRole('tab', { name: 'What it does' })).toHaveAttribute(
+  await expect(page.getByRole('tab', { name: 'Photographs' })).toHaveAttribute(
     'aria-selected',
     'true',
   );

@@ -53,17 +53,6 @@ export function BringBack({ well, pots, change }: BringBackProps) {
       ) : (
         <p>Say what it is meant to be, and after using and topping up it can be brought back.</p>
       )}
-      {rescue && (
-        <RescueWords
-          rescue={rescue}
-          potName={potName}
-          onDone={(added) =>
-            change(`bring ${well.name} to what is meant`, (before) =>
-              withDrops(before, added, pots),
-            )
-          }
-        />
-      )}
       <div className="flow">
         {now && (
           <Button
@@ -86,6 +75,18 @@ export function BringBack({ well, pots, change }: BringBackProps) {
           As a recipe has it
         </Button>
       </div>
+      {/* Below the buttons: what comes a moment later must not move them from under a press. */}
+      {rescue && (
+        <RescueWords
+          rescue={rescue}
+          potName={potName}
+          onDone={(added) =>
+            change(`bring ${well.name} to what is meant`, (before) =>
+              withDrops(before, added, pots),
+            )
+          }
+        />
+      )}
       {isChoosing && (
         <WantedFromRecipe
           onWanted={(wanted, words) => {

@@ -1,12 +1,14 @@
 import {
   colourOfLab,
   labsOf,
+  paintedCoat,
   shelfOf,
   withFilm,
   type Lab,
   type LogEntry,
+  type Recipe,
 } from '@yellow-ledger/core';
-import { coat, levy, pots, skin } from '../../testing/levy';
+import { black, coat, levy, line, pots, recipe, skin } from '../../testing/levy';
 import { takeLedger, takeShelf } from '../../testing/inHand';
 import { readingWork } from './readingWork';
 
@@ -97,4 +99,81 @@ test('a surface that is gone has no readings', async () => {
   const work = workWith([]);
   expect(work.readings({ ...asked, surfaceId: 'nowhere' })).toBeNull();
   expect(await work.practiceReading({ ...asked, surfaceId: 'nowhere' }, 1, places)).toEqual([]);
+});
+
+describe('a surface with more on it than its own recipe', () => {
+  const glaze = recipe('glaze', [line('tint', 'coot', { technique: 'filter', coats: 3 })]);
+  const dusty = {
+    ...army,
+    units: [
+      {
+        ...army.units[0],
+        overs: [
+          {
+            id: 'dust',
+            name: 'Dust',
+            surfaces: [surface.id],
+            recipe: { recipeId: 'glaze', version: null },
+          },
+        ],
+      },
+    ],
+  };
+  const bench = { id: 'b', armyId: army.id, room: 'usual' as const, hairDryer: false };
+  const coatOf = (painted: Recipe, surfaceId: string, order: number, coat = 1): LogEntry[] =>
+    painted.steps.map((step, index) =>
+      paintedCoat(
+        {
+          bench,
+          unit: dusty.units[0],
+          surface: { ...surface, id: surfaceId },
+          recipe: painted,
+          version: null,
+          models: [1],
+        },
+        step,
+        coat,
+        { id: `${painted.id}-${index}-${coat}`, at: '2026-02-01T18:00:00.000Z', order },
+        null,
+        [],
+      ),
+    );
+  const tinted = [1, 2, 3].flatMap((coat) => coatOf(glaze, 'dust', -4 + coat, coat));
+  const differences = (log: readonly LogEntry[]) => {
+    takeShelf(pots);
+    takeLedger([coat, skin, glaze, black], {}, { armies: [dusty], log });
+    return readingWork.readings({ ...asked, army: dusty })?.read[0].fromPrediction ?? [];
+  };
+  const reading = readingsOf([{ film: 1 }]);
+
+  test('what lies over it when it is read is reckoned with; what came later is not', () => {
+    expect(Math.max(...differences(reading))).toBeLessThan(1e-6);
+    expect(Math.max(...differences([...tinted, ...reading]))).toBeGreaterThan(3);
+    const after = tinted.map((entry, index) => ({ ...entry, order: 50 + index }));
+    expect(Math.max(...differences([...reading, ...after]))).toBeLessThan(1e-6);
+  });
+
+  test('read before it was painted over, it is held against what it was then', () => {
+    const before = coatOf(coat, surface.id, -9);
+    const over = {
+      ...dusty,
+      units: [
+        {
+          ...dusty.units[0],
+          surfaces: dusty.units[0].surfaces.map((each) =>
+            each.id === surface.id
+              ? { ...each, recipe: { recipeId: 'black', version: null } }
+              : each,
+          ),
+        },
+      ],
+    };
+    takeShelf(pots);
+    takeLedger([coat, skin, glaze, black], {}, { armies: [over], log: [...before, ...reading] });
+    const read = readingWork.readings({ ...asked, army: over })?.read[0].fromPrediction ?? [];
+    // One coat of each line was noted: it is the yellow, and not the black that is to come.
+    takeLedger([coat, skin, glaze, black], {}, { armies: [over], log: reading });
+    const asBlack = readingWork.readings({ ...asked, army: over })?.read[0].fromPrediction ?? [];
+    expect(Math.max(...read)).toBeLessThan(Math.max(...asBlack));
+  });
 });
