@@ -495,4 +495,8 @@ export {
   type PhotographOf,
 } from './picture/photograph';
 export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
+export { isForgotten, waitBefore, withoutOne, withWrong, type Attempts } from './club/attempts';
+export { likeness, memberNameSchema } from './club/memberName';
+export { actions, matters, may, rights, type Action, type Matter } from './club/rights';
+export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';
