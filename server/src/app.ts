@@ -9,6 +9,9 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { z } from 'zod';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
+import type { Club } from './club/club';
+import { clubGate } from './club/clubGate';
+import { clubRoutes } from './club/clubRoutes';
 import type { Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
@@ -50,6 +53,8 @@ export interface AppParts {
   workFolder?: string;
   /** where backups are kept; without it there are none to be seen */
   backups?: BackupPlace;
+  /** whose members alone are let in; without it the ledger is its owner’s on this machine */
+  club?: Club;
   /** folder of the built web client; without it only the API is served */
   webFolder?: string;
 }
@@ -59,6 +64,7 @@ export function createApp({
   log,
   databaseFile,
   backups,
+  club,
   webFolder,
   workFolder = tmpdir(),
   gate = new WriteGate(),
@@ -100,6 +106,10 @@ export function createApp({
   app.use(ownPagesOnly);
   if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());
+  if (club) {
+    app.use('/api/club', clubRoutes(club));
+    app.use('/api', clubGate(club));
+  }
   app.use('/api', namesItself(ledger.db));
   app.use('/api/files', fileRoutes(ledger, work, workFolder));
   if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));

@@ -5,6 +5,7 @@ import { keepLog } from './2026-11-25-keep-log';
 import { keepPalettes } from './2026-11-25-keep-palettes';
 import { keepVersions } from './2026-11-25-keep-versions';
 import { keepRecipes } from './2026-11-24-keep-recipes';
+import { keepMembers } from './2026-11-26-keep-members';
 import { keepPhotographs } from './2026-11-26-keep-photographs';
 import { countRestores } from './2026-11-26-count-restores';
 import { drawInOneTable } from './2026-11-26-draw-in-one-table';
@@ -28,4 +29,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-26-name-the-ledger': nameTheLedger,
   '2026-11-26-count-restores': countRestores,
   '2026-11-26-keep-photographs': keepPhotographs,
+  '2026-11-26-keep-members': keepMembers,
 };

@@ -1,0 +1,194 @@
+import { randomUUID } from 'node:crypto';
+import {
+  isForgotten,
+  likeness,
+  waitBefore,
+  withoutOne,
+  withWrong,
+  type Attempts,
+  type Role,
+} from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import { ClubClock } from './clubClock';
+import { invitationStore, type InvitationStore } from './invitationStore';
+import { memberStore, type Member, type MemberStore } from './memberStore';
+import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
+import { sessionStore, type Device, type SessionStore } from './sessionStore';
+import { trailOf, type Trail } from './trail';
+
+/** From one address more may go wrong: a whole club sits behind it. */
+const freeForAddress = 40;
+/** The link that makes the keeper. */
+const firstLinkHours = 24;
+
+/** What attempts are counted of: a name, or an address. */
+interface Asking {
+  key: string;
+  /** wrong answers before there is any wait; as usual where not said */
+  free?: number;
+}
+
+/** Who asks, and on which device they have come in. */
+export interface Who {
+  member: Member;
+  device: Device;
+}
+
+export type CameIn = { token: string; lastsMs: number; member: Member } | { waitMs: number } | null;
+
+/** The members of a club and how they come in. */
+export interface Club {
+  members: MemberStore;
+  sessions: SessionStore;
+  invitations: InvitationStore;
+  trail: Trail;
+  /** The link that makes the first keeper; null once there is one. */
+  firstLink(): Promise<string | null>;
+  /** @returns null where name and passphrase do not belong together, whichever is wrong */
+  comeIn(
+    asked: { name: string; passphrase: string; isShared: boolean; device: string },
+    address: string,
+  ): Promise<CameIn>;
+  /** Uses a link: joins, or sets a new passphrase. @returns null where the link lets nobody in @throws NameTaken */
+  join(
+    asked: { token: string; name: string; passphrase: string; device: string },
+    address: string,
+  ): Promise<CameIn>;
+  who(token: string): Promise<Who | null>;
+  /** @returns whether there is such a member @throws LastKeeper */
+  giveRole(by: Who, memberId: string, role: Role): Promise<boolean>;
+  /** @returns whether there was such a member @throws LastKeeper */
+  putOut(by: Who, memberId: string): Promise<boolean>;
+}
+
+export function openClub(db: Knex, clock = new ClubClock()): Club {
+  const members = memberStore(db);
+  const sessions = sessionStore(db, clock);
+  const invitations = invitationStore(db, clock);
+  const trail = trailOf(db);
+  const wrong = new Map<string, Attempts>();
+
+  const ofAddress = (address: string): Asking => ({
+    key: `address ${address}`,
+    free: freeForAddress,
+  });
+  const ofName = (name: string): Asking => ({ key: `name ${likeness(name)}` });
+
+  /**
+   * Counts an answer as wrong before it is looked at, so that a hundred at once are no more than one
+   * after the other.
+   *
+   * @returns how long to wait instead; 0 where it may be looked at
+   */
+  function begin(asking: readonly Asking[]): number {
+    const now = performance.now();
+    const waitMs = Math.max(
+      ...asking.map(({ key, free }) => waitBefore(wrong.get(key), now, free)),
+    );
+    if (waitMs > 0) return waitMs;
+    for (const [key, attempts] of wrong) if (isForgotten(attempts, now)) wrong.delete(key);
+    for (const { key } of asking) wrong.set(key, withWrong(wrong.get(key), now));
+    return 0;
+  }
+
+  function wasRight(address: string, name?: string): void {
+    const { key } = ofAddress(address);
+    const counted = wrong.get(key);
+    if (counted) wrong.set(key, withoutOne(counted));
+    if (name !== undefined) wrong.delete(ofName(name).key);
+  }
+
+  return {
+    members,
+    sessions,
+    invitations,
+    trail,
+
+    async firstLink() {
+      if ((await members.list()).some(({ role }) => role === 'keeper')) return null;
+      const { token } = await invitations.make({
+        role: 'keeper',
+        madeBy: null,
+        hours: firstLinkHours,
+      });
+      return token;
+    },
+
+    async comeIn({ name, passphrase, isShared, device }, address) {
+      const waitMs = begin([ofName(name), ofAddress(address)]);
+      if (waitMs > 0) return { waitMs };
+      const known = await members.named(name);
+      const isRight = known?.passphraseHash
+        ? await isPassphrase(known.passphraseHash, passphrase)
+        : await isNobodysPassphrase(passphrase);
+      if (!known || !isRight) {
+        // Of names nobody has nothing is written down: one may be a passphrase in the wrong field.
+        await trail.add(null, 'was refused', {
+          address,
+          ...(known && { name: known.member.name }),
+        });
+        return null;
+      }
+      wasRight(address, name);
+      const { member } = known;
+      const begun = await sessions.begin(member.id, device, isShared);
+      await trail.add(member.id, 'came in', { address, device });
+      return { ...begun, member };
+    },
+
+    async join({ token, name, passphrase, device }, address) {
+      const waitMs = begin([ofAddress(address)]);
+      if (waitMs > 0) return { waitMs };
+      // Nobody has a hash worked out who has no link.
+      if (!(await invitations.of(token))) return null;
+      const passphraseHash = await hashPassphrase(passphrase);
+      const joined = await db.transaction(async (within) => {
+        const link = await invitations.use(token, within);
+        if (!link) return null;
+        const before = link.memberId === null ? null : await members.get(link.memberId, within);
+        const member: Member = before ?? {
+          id: randomUUID(),
+          name,
+          role: link.role,
+          joinedAt: clock.iso(),
+        };
+        if (before) {
+          await members.setPassphrase(before.id, passphraseHash, within);
+          // Who had the old one may be somebody else.
+          await sessions.endAll(before.id, within);
+        } else await members.add(member, passphraseHash, within);
+        await trail.add(
+          member.id,
+          before ? 'set a passphrase' : 'joined',
+          { name: member.name, role: member.role },
+          within,
+        );
+        return { ...(await sessions.begin(member.id, device, false, within)), member };
+      });
+      if (joined) wasRight(address);
+      return joined;
+    },
+
+    async who(token) {
+      const device = await sessions.of(token);
+      const member = device && (await members.get(device.memberId));
+      return device && member ? { member, device } : null;
+    },
+
+    giveRole: (by, memberId, role) =>
+      db.transaction(async (within) => {
+        const is = await members.setRole(memberId, role, within);
+        if (is) await trail.add(by.member.id, 'was given a role', { memberId, role }, within);
+        return is;
+      }),
+
+    putOut: (by, memberId) =>
+      db.transaction(async (within) => {
+        await sessions.endAll(memberId, within);
+        const was = await members.remove(memberId, within);
+        const did = by.member.id === memberId ? 'left' : 'was put out';
+        if (was) await trail.add(by.member.id, did, { memberId }, within);
+        return was;
+      }),
+  };
+}

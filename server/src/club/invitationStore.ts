@@ -1,0 +1,88 @@
+import { randomUUID } from 'node:crypto';
+import { roleNames, type Role } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import type { ClubClock } from './clubClock';
+import { newToken, tokenHash } from './tokens';
+
+const hourMs = 3_600_000;
+
+export interface Invitation {
+  id: string;
+  role: Role;
+  /** whose passphrase it sets anew; null for somebody who joins */
+  memberId: string | null;
+  madeAt: string;
+  endsAt: string;
+}
+
+interface InvitationRow {
+  token_hash: string;
+  id: string;
+  role: string;
+  member_id: string | null;
+  made_by: string | null;
+  made_at: string;
+  ends_at: string;
+}
+
+/** Links that let somebody in once, each with an end. */
+export interface InvitationStore {
+  make(
+    asked: { role: Role; memberId?: string; madeBy: string | null; hours: number },
+    within?: Knex.Transaction,
+  ): Promise<Invitation & { token: string }>;
+  /** What a link is for; null for one that was used, has ended, was taken back, or never was. */
+  of(token: string): Promise<Invitation | null>;
+  /** Uses a link up. @returns what it was for; null as above, for all but the first who use it */
+  use(token: string, within: Knex.Transaction): Promise<Invitation | null>;
+  list(): Promise<Invitation[]>;
+  remove(id: string): Promise<void>;
+}
+
+export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
+  const standing = (from: Knex | Knex.Transaction) =>
+    from<InvitationRow>('invitations').where('ends_at', '>', clock.iso());
+  return {
+    async make({ role, memberId, madeBy, hours }, within) {
+      const token = newToken();
+      const row: InvitationRow = {
+        token_hash: tokenHash(token),
+        id: randomUUID(),
+        role,
+        member_id: memberId ?? null,
+        made_by: madeBy,
+        made_at: clock.iso(),
+        ends_at: clock.iso(hours * hourMs),
+      };
+      await (within ?? db)('invitations').insert(row);
+      return { ...fromRow(row), token };
+    },
+
+    async of(token) {
+      const row = await standing(db)
+        .where({ token_hash: tokenHash(token) })
+        .first();
+      return row ? fromRow(row) : null;
+    },
+
+    async use(token, within) {
+      const row = await standing(within)
+        .where({ token_hash: tokenHash(token) })
+        .first();
+      if (!row) return null;
+      await within('invitations').where({ token_hash: row.token_hash }).delete();
+      return fromRow(row);
+    },
+
+    list: async () => (await standing(db).orderBy('made_at')).map(fromRow),
+
+    async remove(id) {
+      await db('invitations').where({ id }).delete();
+    },
+  };
+}
+
+function fromRow({ id, role, member_id, made_at, ends_at }: InvitationRow): Invitation {
+  const known = roleNames.find((each) => each === role) ?? 'guest';
+  return { id, role: known, memberId: member_id, madeAt: made_at, endsAt: ends_at };
+}

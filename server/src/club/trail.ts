@@ -1,0 +1,66 @@
+import type { Knex } from 'knex';
+
+/** What is written down of what was done in a club. */
+export const trailKinds = [
+  'came in',
+  'was refused',
+  'invited',
+  'joined',
+  'was given a role',
+  'left',
+  'was put out',
+  'ended a device',
+  'set a passphrase',
+] as const;
+export type TrailKind = (typeof trailKinds)[number];
+
+export interface TrailEntry {
+  sequence: number;
+  at: string;
+  /** who did it; null for who has not come in */
+  memberId: string | null;
+  did: TrailKind;
+  about: Record<string, string>;
+}
+
+interface TrailRow {
+  sequence: number;
+  at: string;
+  member_id: string | null;
+  did: TrailKind;
+  about: string;
+}
+
+/** What was done in a club, only ever added to. */
+export interface Trail {
+  add(
+    memberId: string | null,
+    did: TrailKind,
+    about: Record<string, string>,
+    within?: Knex.Transaction,
+  ): Promise<void>;
+  /** the newest first */
+  list(most: number): Promise<TrailEntry[]>;
+}
+
+export function trailOf(db: Knex): Trail {
+  return {
+    async add(memberId, did, about, within) {
+      await (within ?? db)('trail').insert({
+        at: new Date().toISOString(),
+        member_id: memberId,
+        did,
+        about: JSON.stringify(about),
+      });
+    },
+
+    async list(most) {
+      const rows = await db<TrailRow>('trail').orderBy('sequence', 'desc').limit(most);
+      return rows.map(({ member_id, about, ...row }) => ({
+        ...row,
+        memberId: member_id,
+        about: JSON.parse(about) as Record<string, string>,
+      }));
+    },
+  };
+}
