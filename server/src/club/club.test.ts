@@ -51,7 +51,9 @@ const codeOf = (answer: request.Response) =>
 
 describe('the first link', () => {
   test('makes the keeper, once; then there is none any more', async () => {
+    const older = (await club.firstLink())!;
     const token = (await club.firstLink())!;
+    await post('/link', { token: older }).expect(404);
     expect((await post('/link', { token }).expect(200)).body).toEqual({
       role: 'keeper',
       name: null,

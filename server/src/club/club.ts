@@ -106,6 +106,8 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
 
     async firstLink() {
       if ((await members.list()).some(({ role }) => role === 'keeper')) return null;
+      // Of two starts the later link is the one that was printed last.
+      await invitations.removeFirst();
       const { token } = await invitations.make({
         role: 'keeper',
         madeBy: null,

@@ -37,6 +37,8 @@ export interface InvitationStore {
   use(token: string, within: Knex.Transaction): Promise<Invitation | null>;
   list(): Promise<Invitation[]>;
   remove(id: string): Promise<void>;
+  /** Takes back every link nobody of the club has made: the first ones. */
+  removeFirst(): Promise<void>;
 }
 
 export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
@@ -75,6 +77,10 @@ export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
     },
 
     list: async () => (await standing(db).orderBy('made_at')).map(fromRow),
+
+    async removeFirst() {
+      await db('invitations').whereNull('made_by').whereNull('member_id').delete();
+    },
 
     async remove(id) {
       await db('invitations').where({ id }).delete();

@@ -142,8 +142,11 @@ describe('a photograph', () => {
   test('whose picture was taken away does not keep the rest from going into a file', async () => {
     await withPhotograph();
     rmSync(join(picturesBeside(server.file), hash));
-    const { body } = await server.get('/api/files/everything').expect(200);
-    expect(body).toMatchObject({ photographs: [photograph], pictures: [] });
+    const everything = async () => (await server.get('/api/files/everything').expect(200)).body;
+    expect(await everything()).toMatchObject({ photographs: [photograph], pictures: [] });
+    // Nor one that is no longer what it was.
+    writeFileSync(join(picturesBeside(server.file), hash), bytes.subarray(0, 90));
+    expect(await everything()).toMatchObject({ photographs: [photograph], pictures: [] });
   });
 });
 

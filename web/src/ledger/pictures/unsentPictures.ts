@@ -8,11 +8,13 @@ import { ledgerIdentity } from '../ledgerIdentity';
  */
 class UnsentPictures {
   private readonly here = new Map<string, { bytes: Blob; url: string }>();
+  private readonly onServer = new Set<string>();
   private store: UseStore | null = null;
 
   /** Keeps one until the server has it. What the browser has no room for is kept as long as the page. */
   async keep(hash: string, bytes: Blob): Promise<void> {
     this.here.set(hash, { bytes, url: URL.createObjectURL(bytes) });
+    this.onServer.delete(hash);
     await this.written(() => set(hash, bytes, this.inBrowser()));
   }
 
@@ -25,8 +27,14 @@ class UnsentPictures {
     return left;
   }
 
+  /** The same while the server does not have it. */
+  async waiting(hash: string): Promise<Blob | null> {
+    return this.onServer.has(hash) ? null : this.bytesOf(hash);
+  }
+
   /** The server has it. Its address on this page stays good as long as the page does. */
   sent(hash: string): void {
+    this.onServer.add(hash);
     void this.written(() => del(hash, this.inBrowser()));
   }
 

@@ -11,7 +11,7 @@ import { unsentPictures } from '../pictures/unsentPictures';
 export async function sendFirst(ask: Asked, record: AnyRecord): Promise<{ error: Problem } | null> {
   if (!('picture' in record)) return null;
   const { hash } = record.picture;
-  const bytes = await unsentPictures.bytesOf(hash);
+  const bytes = await unsentPictures.waiting(hash);
   if (!bytes) return null;
   const answer = await ask('/api/pictures', { method: 'POST', body: bytes });
   if ('error' in answer) return answer;
