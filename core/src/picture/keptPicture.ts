@@ -83,5 +83,3 @@ function wrongWith(hash: string, data: string): string | null {
 /** Bytes from base64. @throws where it is none */
 export const pictureBytes = (data: string): Uint8Array<ArrayBuffer> =>
   z.util.base64ToUint8Array(data);
-/** Base64 of bytes. */
-export const pictureData = (bytes: Uint8Array): string => z.util.uint8ArrayToBase64(bytes);

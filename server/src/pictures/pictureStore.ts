@@ -35,8 +35,8 @@ export interface PictureStore {
   letGo(hash: string): Promise<void>;
   /** The same of all that are here. */
   letGoOfAll(): Promise<void>;
-  /** Copies those that are not here from another folder; all of it where not said. @returns hashes of those that are in neither */
-  copyFrom(folder: string, hashes?: Iterable<string>): Promise<string[]>;
+  /** Copies what is there and not here from another folder; all of it where not said. */
+  copyFrom(folder: string, hashes?: Iterable<string>): Promise<void>;
   /** Throws away what is not named and was let go of long ago. @returns how many those were */
   sweep(named: ReadonlySet<string>, now?: Date): Promise<number>;
 }
@@ -96,7 +96,6 @@ export function pictureStore(folder: string): PictureStore {
     },
 
     async copyFrom(from, hashes) {
-      const missing: string[] = [];
       for (const hash of hashes ?? (await picturesIn(from))) {
         if (await has(hash)) continue;
         const other = join(from, hash);
@@ -104,10 +103,8 @@ export function pictureStore(folder: string): PictureStore {
           () => true,
           () => false,
         );
-        if (!isThere) missing.push(hash);
-        else await whole(hash, (file) => copyFile(other, file, constants.COPYFILE_FICLONE));
+        if (isThere) await whole(hash, (file) => copyFile(other, file, constants.COPYFILE_FICLONE));
       }
-      return missing;
     },
 
     async sweep(named, now = new Date()) {
