@@ -1,4 +1,4 @@
-/** Puts together what a machine needs that only runs the ledger: the built server and pages, and four packages. */
+/** Puts together what a machine needs that only runs the ledger: the built server and pages, and five packages. */
 import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { mustRun, root, say } from './say.mjs';
@@ -22,7 +22,7 @@ const whole = readJson('package.json');
 const { dependencies } = readJson('server/package.json');
 const { version } = readJson('server/package.json');
 // Everything else is in the built files; versions are those the tests ran with.
-const asPackages = ['better-sqlite3', '@node-rs/argon2', 'pino', 'pino-http'];
+const asPackages = ['better-sqlite3', '@node-rs/argon2', 'pino', 'pino-http', 'selfsigned'];
 const exact = Object.fromEntries(
   asPackages.map((name) => {
     if (!dependencies[name]) throw new Error(`${name} is no package of the server any more`);

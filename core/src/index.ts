@@ -449,12 +449,14 @@ export {
 export { fingerprint } from './record/fingerprint';
 export { mergeContents } from './record/mergeContents';
 export {
+  belongsTo,
   potsDrawnBy,
   resourceNames,
   resources,
   type AnyRecord,
   type ContentOf,
   type ResourceName,
+  type RecordHolder,
 } from './record/resources';
 export { keptSchema, revisionSchema, type Kept } from './record/revision';
 export { isSameContent } from './record/sameContent';

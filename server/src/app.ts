@@ -9,9 +9,10 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { z } from 'zod';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
-import type { Club } from './club/club';
+import type { ClubDoor } from './club/clubDoor';
 import { clubGate } from './club/clubGate';
 import { clubRoutes } from './club/clubRoutes';
+import { scopeOf, storeWithin } from './club/scope';
 import type { Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
@@ -54,7 +55,7 @@ export interface AppParts {
   /** where backups are kept; without it there are none to be seen */
   backups?: BackupPlace;
   /** whose members alone are let in; without it the ledger is its owner’s on this machine */
-  club?: Club;
+  club?: ClubDoor;
   /** folder of the built web client; without it only the API is served */
   webFolder?: string;
 }
@@ -92,8 +93,8 @@ export function createApp({
           frameAncestors: ["'none'"],
         },
       },
-      // Served over plain http on loopback: there is no https to insist on.
-      strictTransportSecurity: false,
+      // Alone it is served over plain http on loopback: there is no https to insist on.
+      strictTransportSecurity: club?.insistsOnHttps ?? false,
       // What only browsers heed that cannot run the pages; they would go with every file.
       xDnsPrefetchControl: false,
       xDownloadOptions: false,
@@ -101,12 +102,14 @@ export function createApp({
       xXssProtection: false,
     }),
   );
-  app.use(loopbackOnly);
+  if (club) app.set('trust proxy', club.isBehindProxy ? 'loopback' : false);
+  else app.use(loopbackOnly);
   app.get('/healthz', (_request, response) => void response.json({ isOpen: true, version }));
-  app.use(ownPagesOnly);
+  app.use(ownPagesOnly(club?.pages));
   if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());
   if (club) {
+    app.use('/api', ownPagesOnly(club.pages, true));
     app.use('/api/club', clubRoutes(club));
     app.use('/api', clubGate(club));
   }
@@ -121,11 +124,14 @@ export function createApp({
   app.use('/api/log', wholeLists, logRoutes(ledger.log));
   for (const name of resourceNames) {
     const { label, schema, largestBytes } = resources[name];
+    const store = storeOf(name, ledger);
     const body = express.json({ limit: largestBytes, verify: verifyDepth });
     app.use(
       `/api/${name}`,
       body,
-      recordRoutes<AnyRecord>(label, schema as z.ZodType<AnyRecord>, storeOf(name, ledger)),
+      recordRoutes<AnyRecord>(label, schema as z.ZodType<AnyRecord>, (response) =>
+        storeWithin(store, name, scopeOf(response)),
+      ),
     );
   }
   app.use('/api', express.json({ verify: verifyDepth }), versionRoutes(ledger.versions));

@@ -1,8 +1,9 @@
-import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { addDemo } from './demo/addDemo';
+import { sayClub } from './start/sayClub';
+import { addressesOf, servingOf } from './start/serve';
 import { ownDatabase } from './start/ownDatabase';
 import { RunningLedger } from './start/runningLedger';
 import { serverLog } from './start/serverLog';
@@ -28,6 +29,8 @@ function readOptions(): StartOptions {
 }
 
 const options = readOptions();
+// What members keep in the ledger is read on this machine by who runs it alone.
+if (options.club) process.umask(0o077);
 const { databaseFile, dataFolder, backupFolder, port } = options;
 if (options.isVersionAsked) {
   console.log(version);
@@ -39,6 +42,7 @@ async function open() {
   try {
     const own = ownDatabase(databaseFile);
     if (options.isReset) own.beginAnew();
+    const serving = await servingOf(options.club, dataFolder);
     const { log, close } = serverLog(dataFolder, (why) =>
       console.error(`Nothing is written to server.log any more: ${why}. The ledger goes on.`),
     );
@@ -55,6 +59,7 @@ async function open() {
           script: new URL('./ledgerThread.js', import.meta.url),
         }),
       isDemo: options.isDemo,
+      club: options.club ? { carriage: options.club.carriage, root: serving.root } : undefined,
       log,
       onCopy: (copy) => {
         log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');
@@ -63,30 +68,35 @@ async function open() {
     });
     await ledger.open(options.isDemo ? addDemo : undefined);
     own.isMade();
-    return { own, log, closeLog: close, ledger };
+    return { own, log, closeLog: close, ledger, serving };
   } catch (error) {
     stop(error, databaseFile);
   }
 }
 
-const { own, log, closeLog, ledger } = await open();
-const server = createServer(ledger.listener);
+const { own, log, closeLog, ledger, serving } = await open();
+const server = serving.serverOf(ledger.listener);
 server.on('error', (error: NodeJS.ErrnoException) => {
   const reason =
     error.code === 'EADDRINUSE'
       ? `port ${port} is taken: stop what uses it, or choose another with YELLOW_LEDGER_PORT`
-      : error.message;
+      : error.code === 'EADDRNOTAVAIL'
+        ? `YELLOW_LEDGER_HOST is “${serving.host}”, which is no address of this machine`
+        : error.message;
   console.error(`Yellow Ledger could not start: ${reason}.`);
   process.exit(1);
 });
-server.listen(port, '127.0.0.1', () => {
+server.listen(port, serving.host, () => {
   const { port: opened } = server.address() as AddressInfo;
-  const at = `http://127.0.0.1:${opened}/`;
+  const [at, ...further] = addressesOf(serving, opened);
   own.tell(at);
   log.info({ databaseFile, port: opened, version }, 'open');
   console.log(`Yellow Ledger is open at ${at}`);
+  further.forEach((each) => console.log(`  in the network: ${each}`));
   console.log(`  data: ${databaseFile}`);
   console.log('  stop: Ctrl+C');
+  if (ledger.club && options.club)
+    void sayClub(ledger.club, options.club.carriage, serving, at, options.isDemo);
 });
 
 let closing = false;

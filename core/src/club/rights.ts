@@ -35,8 +35,8 @@ const seen = ['mine', 'club', 'shared'] as const;
 const house = ['club'] as const;
 const nobodys = ['none'] as const;
 
-/** Who looks at things of members and of the club. A guest owns nothing. */
-const looks: Granted = { keeper: seen, painter: seen, guest: ['club', 'shared'] };
+/** Who looks at things of members and of the club. A guest owns what they made while they painted. */
+const looks: Granted = { keeper: seen, painter: seen, guest: seen };
 
 /** What a painter owns, and the club’s own is the keeper’s to change. */
 const keptByKeepers: Rights = {
@@ -83,7 +83,7 @@ export const rights: Record<Matter, Rights> = {
   },
   // Entries are added and struck out, each by who wrote it; none is changed.
   log: {
-    look: { keeper: seen, painter: seen, guest: ['club'] },
+    look: { keeper: seen, painter: seen, guest: seen },
     create: { keeper: own, painter: own },
     delete: { keeper: house },
   },
@@ -116,7 +116,10 @@ export const rights: Record<Matter, Rights> = {
   trail: keepersAlone('look'),
   backups: keepersAlone('look', 'create', 'restore'),
   wholeFile: keepersAlone('look', 'create'),
-  ownFile: { look: { keeper: own, painter: own }, create: { keeper: own, painter: own } },
+  ownFile: {
+    look: { keeper: own, painter: own, guest: own },
+    create: { keeper: own, painter: own },
+  },
   sample: keepersAlone('create'),
 };
 

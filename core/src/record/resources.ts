@@ -15,6 +15,14 @@ interface AnyContent {
   more?: CarriedField[] | undefined;
 }
 
+/** A record another one belongs to. */
+export interface RecordHolder {
+  kind: 'recipes' | 'armies' | 'benches';
+  id: string;
+}
+
+const toArmy = (id: string | undefined): RecordHolder[] => (id ? [{ kind: 'armies', id }] : []);
+
 /** All there is to say of a kind of record: stores, addresses, files and undo are made from it. */
 interface Resource<Content extends AnyContent> {
   schema: z.ZodType<Content, Content>;
@@ -24,6 +32,8 @@ interface Resource<Content extends AnyContent> {
   nameOf: (content: Content) => string;
   /** pots it cannot be without: they cannot be deleted while it draws from them */
   potsDrawn: (content: Content) => string[];
+  /** what a new one may belong to: in a club it is whoever’s that is, else its maker’s */
+  belongsTo: (content: Content) => RecordHolder[];
   /** minor version of the file it came with; 0 where it was always there */
   since: number;
   /** a larger one is not taken, bytes */
@@ -40,8 +50,14 @@ const recipeBytes = 3_000_000;
 const armyBytes = 16_000_000;
 
 const resource = <Content extends AnyContent>(
-  facts: Omit<Resource<Content>, 'potsDrawn' | 'largestBytes'> & Partial<Resource<Content>>,
-): Resource<Content> => ({ potsDrawn: () => [], largestBytes: usualBytes, ...facts });
+  facts: Omit<Resource<Content>, 'potsDrawn' | 'largestBytes' | 'belongsTo'> &
+    Partial<Resource<Content>>,
+): Resource<Content> => ({
+  potsDrawn: () => [],
+  belongsTo: () => [],
+  largestBytes: usualBytes,
+  ...facts,
+});
 
 /** The kinds of record a ledger keeps; in an order in which they can be taken in one by one. */
 export const resources = {
@@ -82,6 +98,7 @@ export const resources = {
     schema: benchSchema,
     label: 'bench',
     nameOf: ({ name }) => name,
+    belongsTo: ({ armyId }) => toArmy(armyId),
     since: 2,
     largestBytes: armyBytes,
   }),
@@ -89,6 +106,7 @@ export const resources = {
     schema: timetableSchema,
     label: 'timetable',
     nameOf: ({ madeAt }) => `made ${madeAt}`,
+    belongsTo: ({ armyId }) => toArmy(armyId),
     since: 3,
     // A plan of sixty models by four hands is some hundreds of runs with their models.
     largestBytes: armyBytes,
@@ -97,6 +115,10 @@ export const resources = {
     schema: photographSchema,
     label: 'photograph',
     nameOf: ({ caption, shows, addedAt }) => caption ?? `${shows}, put in ${addedAt}`,
+    belongsTo: ({ of }) =>
+      of.kind === 'recipe'
+        ? [{ kind: 'recipes', id: of.recipeId }]
+        : [...toArmy(of.holderId), { kind: 'benches', id: of.holderId }],
     since: 7,
   }),
 };
@@ -112,4 +134,9 @@ export const resourceNames = Object.keys(resources) as ResourceName[];
 export function potsDrawnBy(name: ResourceName, record: AnyRecord): string[] {
   // The kind says which schema its records have passed.
   return (resources[name] as Resource<AnyRecord>).potsDrawn(record);
+}
+
+/** What a new record of a kind belongs to. */
+export function belongsTo(name: ResourceName, record: AnyRecord): RecordHolder[] {
+  return (resources[name] as Resource<AnyRecord>).belongsTo(record);
 }

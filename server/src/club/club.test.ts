@@ -9,6 +9,7 @@ import request from 'supertest';
 import { openDatabase } from '../db/openDatabase';
 import { answerErrors } from '../http/answerErrors';
 import { openClub, type Club } from './club';
+import { clubDoor } from './clubDoor';
 import { ClubClock } from './clubClock';
 import { clubRoutes } from './clubRoutes';
 
@@ -26,7 +27,7 @@ beforeEach(async () => {
   time = Date.parse('2026-11-26T18:00:00.000Z');
   club = openClub(db, new ClubClock(0, () => time));
   app = express();
-  app.use('/api/club', clubRoutes(club));
+  app.use('/api/club', clubRoutes(clubDoor(club, { by: 'made certificate' })));
   app.use(answerErrors(pino({ level: 'silent' })));
 });
 afterEach(() => db.destroy());

@@ -14,12 +14,16 @@ import { invitationStore, type InvitationStore } from './invitationStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
 import { sessionStore, type Device, type SessionStore } from './sessionStore';
+import { ownerStore, type OwnerStore } from './ownerStore';
+import { tokenHash } from './tokens';
 import { trailOf, type Trail } from './trail';
 
 /** From one address more may go wrong: a whole club sits behind it. */
 const freeForAddress = 40;
 /** The link that makes the keeper. */
 const firstLinkHours = 24;
+/** Devices that are remembered without being looked up. */
+const mostKnown = 1000;
 
 /** What attempts are counted of: a name, or an address. */
 interface Asking {
@@ -42,6 +46,8 @@ export interface Club {
   sessions: SessionStore;
   invitations: InvitationStore;
   trail: Trail;
+  /** whose each record is */
+  owners: OwnerStore;
   /** The link that makes the first keeper; null once there is one. */
   firstLink(): Promise<string | null>;
   /** @returns null where name and passphrase do not belong together, whichever is wrong */
@@ -54,6 +60,10 @@ export interface Club {
     asked: { token: string; name: string; passphrase: string; device: string },
     address: string,
   ): Promise<CameIn>;
+  /** Adds a member without a link. @throws NameTaken */
+  add(name: string, role: Role, passphraseHash: string): Promise<Member>;
+  /** Gives a member a new passphrase; what they have come in on stays in. */
+  setPassphrase(memberId: string, passphraseHash: string): Promise<void>;
   who(token: string): Promise<Who | null>;
   /** @returns whether there is such a member @throws LastKeeper */
   giveRole(by: Who, memberId: string, role: Role): Promise<boolean>;
@@ -63,9 +73,24 @@ export interface Club {
 
 export function openClub(db: Knex, clock = new ClubClock()): Club {
   const members = memberStore(db);
-  const sessions = sessionStore(db, clock);
+  const kept = sessionStore(db, clock);
+  // Asked at every request; told to forget whenever anybody goes, or may do something else.
+  const known = new Map<string, Who>();
+  const forgetting =
+    <Args extends unknown[], Answer>(does: (...args: Args) => Promise<Answer>) =>
+    async (...args: Args): Promise<Answer> => {
+      const answer = await does(...args);
+      known.clear();
+      return answer;
+    };
+  const sessions: SessionStore = {
+    ...kept,
+    end: forgetting(kept.end),
+    endAll: forgetting(kept.endAll),
+  };
   const invitations = invitationStore(db, clock);
   const trail = trailOf(db);
+  const owners = ownerStore(db);
   const wrong = new Map<string, Attempts>();
 
   const ofAddress = (address: string): Asking => ({
@@ -103,6 +128,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     sessions,
     invitations,
     trail,
+    owners,
 
     async firstLink() {
       if ((await members.list()).some(({ role }) => role === 'keeper')) return null;
@@ -171,20 +197,38 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
       return joined;
     },
 
+    add: (name, role, passphraseHash) =>
+      db.transaction(async (within) => {
+        const member: Member = { id: randomUUID(), name, role, joinedAt: clock.iso() };
+        await members.add(member, passphraseHash, within);
+        return member;
+      }),
+
+    setPassphrase: (memberId, passphraseHash) =>
+      db.transaction((within) => members.setPassphrase(memberId, passphraseHash, within)),
+
     async who(token) {
+      const hash = tokenHash(token);
+      const before = known.get(hash);
+      if (before && before.device.endsAt > clock.iso()) return before;
       const device = await sessions.of(token);
       const member = device && (await members.get(device.memberId));
-      return device && member ? { member, device } : null;
+      if (!device || !member) return null;
+      const who = { member, device };
+      if (known.size >= mostKnown) known.clear();
+      known.set(hash, who);
+      return who;
     },
 
-    giveRole: (by, memberId, role) =>
+    giveRole: forgetting((by, memberId, role) =>
       db.transaction(async (within) => {
         const is = await members.setRole(memberId, role, within);
         if (is) await trail.add(by.member.id, 'was given a role', { memberId, role }, within);
         return is;
       }),
+    ),
 
-    putOut: (by, memberId) =>
+    putOut: forgetting((by, memberId) =>
       db.transaction(async (within) => {
         await sessions.endAll(memberId, within);
         const was = await members.remove(memberId, within);
@@ -192,5 +236,6 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
         if (was) await trail.add(by.member.id, did, { memberId }, within);
         return was;
       }),
+    ),
   };
 }

@@ -1,19 +1,33 @@
+import { may, relations } from '@yellow-ledger/core';
 import type { RequestHandler } from 'express';
 import { notFound } from '../http/problem';
-import type { Club } from './club';
-import { refuseUnless, whoAsks } from './clubRoutes';
+import type { ClubDoor } from './clubDoor';
+import { refuseUnless, refused, whoAsks } from './clubRequest';
 import { rightOf } from './routeRights';
+import { scopeOfMember } from './scope';
 
 /**
  * Lets through, below /api, who has come in and may do what is asked: by the table of rights, and
- * nothing that does not stand there.
+ * nothing that does not stand there. Where it hangs on whose a record is, those are let through who
+ * may do it to any, and the route asks the scope for the rest.
  */
 export const clubGate =
-  (club: Club): RequestHandler =>
-  async (request, _response, next) => {
-    const who = await whoAsks(club, request);
+  (door: ClubDoor): RequestHandler =>
+  async (request, response, next) => {
+    const who = await whoAsks(door, request);
     const right = rightOf(request.method, request.path);
     if (!right) throw notFound('such address');
-    refuseUnless(who, right.relation ?? 'club', right.action, right.matter);
+    const { action, matter, relation } = right;
+    if (relation !== 'of the record') refuseUnless(who, relation ?? 'club', action, matter);
+    else if (!relations.some((each) => may(who.member.role, each, action, matter))) throw refused();
+    response.locals.scope = scopeOfMember(who, door.club.owners);
+    const did = right.trail;
+    if (did) {
+      const about = { path: request.path };
+      const add = () => door.club.trail.add(who.member.id, did, about);
+      // After a restore this club is not the one that answers any more: it takes its trail along.
+      if (action === 'restore') await add();
+      else response.once('finish', () => response.statusCode < 300 && void add());
+    }
     next();
   };

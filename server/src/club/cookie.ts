@@ -1,28 +1,32 @@
 import type { Request, Response } from 'express';
 
-/** Bound to this address and to https by its name: no other page or port can set it. */
-const name = '__Host-yellow-ledger';
 const shape = /^[A-Za-z0-9_-]{43}$/;
 
-/** The token a request carries; null where it carries none that could be one. */
-export function tokenIn(request: Request): string | null {
-  for (const part of (request.headers.cookie ?? '').split(';')) {
-    const [key, value = ''] = part.trim().split('=');
-    if (key === name) return shape.test(value) ? value : null;
-  }
-  return null;
+/** Carries who has come in from one request to the next. */
+export interface TokenCookie {
+  /** The token a request carries; null where it carries none that could be one. */
+  tokenIn(request: Request): string | null;
+  set(response: Response, token: string, lastsMs: number): void;
+  clear(response: Response): void;
 }
 
-export function setToken(response: Response, token: string, lastsMs: number): void {
-  response.cookie(name, token, {
-    path: '/',
-    secure: true,
-    httpOnly: true,
-    sameSite: 'strict',
-    maxAge: lastsMs,
-  });
-}
-
-export function clearToken(response: Response): void {
-  response.clearCookie(name, { path: '/', secure: true, httpOnly: true, sameSite: 'strict' });
+/**
+ * @param isEncrypted whether pages come over https; the cookie is then bound to this address and to
+ *   https by its name, so that no other page or port can set it
+ */
+export function tokenCookie(isEncrypted: boolean): TokenCookie {
+  const name = isEncrypted ? '__Host-yellow-ledger' : 'yellow-ledger';
+  const bound = { path: '/', secure: isEncrypted, httpOnly: true, sameSite: 'strict' } as const;
+  return {
+    tokenIn(request) {
+      for (const part of (request.headers.cookie ?? '').split(';')) {
+        const [key, value = ''] = part.trim().split('=');
+        if (key === name) return shape.test(value) ? value : null;
+      }
+      return null;
+    },
+    set: (response, token, lastsMs) =>
+      void response.cookie(name, token, { ...bound, maxAge: lastsMs }),
+    clear: (response) => void response.clearCookie(name, bound),
+  };
 }

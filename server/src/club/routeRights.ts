@@ -1,4 +1,5 @@
 import { resourceNames, type Action, type Matter, type Relation } from '@yellow-ledger/core';
+import type { TrailKind } from './trail';
 
 /** What a route of the API does, and to what; of whose where it can be no one’s in particular. */
 export interface RouteRight {
@@ -7,15 +8,26 @@ export interface RouteRight {
   path: string;
   action: Action;
   matter: Matter;
-  /** the club’s where not said: nothing of a ledger has another owner yet */
-  relation?: Relation;
+  /** the club’s where not said; where it hangs on the record, the route asks for the rest */
+  relation?: Relation | 'of the record';
+  /** what is written into the trail once it is done */
+  trail?: TrailKind;
 }
 
+const ofRecord = 'of the record' as const;
+
 const recordRights = resourceNames.flatMap((name): RouteRight[] => [
-  { method: 'GET', path: `/${name}`, action: 'look', matter: name },
-  { method: 'GET', path: `/${name}/:id`, action: 'look', matter: name },
-  { method: 'PUT', path: `/${name}/:id`, action: 'write', matter: name },
-  { method: 'DELETE', path: `/${name}/:id`, action: 'delete', matter: name },
+  { method: 'GET', path: `/${name}`, action: 'look', matter: name, relation: ofRecord },
+  { method: 'GET', path: `/${name}/:id`, action: 'look', matter: name, relation: ofRecord },
+  { method: 'PUT', path: `/${name}/:id`, action: 'write', matter: name, relation: ofRecord },
+  {
+    method: 'DELETE',
+    path: `/${name}/:id`,
+    action: 'delete',
+    matter: name,
+    relation: ofRecord,
+    trail: 'deleted',
+  },
 ]);
 
 /**
@@ -24,28 +36,96 @@ const recordRights = resourceNames.flatMap((name): RouteRight[] => [
  */
 export const routeRights: readonly RouteRight[] = [
   ...recordRights,
-  { method: 'POST', path: '/pot-batches', action: 'write', matter: 'pots' },
-  { method: 'POST', path: '/replacements', action: 'write', matter: 'recipes' },
-  { method: 'GET', path: '/versions', action: 'look', matter: 'versions' },
-  { method: 'GET', path: '/recipes/:id/versions', action: 'look', matter: 'versions' },
-  { method: 'PUT', path: '/recipes/:id/versions/:number', action: 'create', matter: 'versions' },
+  { method: 'POST', path: '/pot-batches', action: 'write', matter: 'pots', relation: ofRecord },
+  { method: 'POST', path: '/replacements', action: 'write', matter: 'recipes', relation: ofRecord },
+  { method: 'GET', path: '/versions', action: 'look', matter: 'versions', relation: ofRecord },
+  {
+    method: 'GET',
+    path: '/recipes/:id/versions',
+    action: 'look',
+    matter: 'versions',
+    relation: ofRecord,
+  },
+  {
+    method: 'PUT',
+    path: '/recipes/:id/versions/:number',
+    action: 'create',
+    matter: 'versions',
+    relation: ofRecord,
+  },
   { method: 'DELETE', path: '/recipes/:id/versions/:number', action: 'delete', matter: 'versions' },
-  { method: 'GET', path: '/log', action: 'look', matter: 'log' },
+  { method: 'GET', path: '/log', action: 'look', matter: 'log', relation: ofRecord },
   // What somebody adds is their own entry.
   { method: 'POST', path: '/log', action: 'create', matter: 'log', relation: 'mine' },
   { method: 'DELETE', path: '/log/:id', action: 'delete', matter: 'log' },
   { method: 'GET', path: '/pictures/:hash', action: 'look', matter: 'pictures', relation: 'none' },
   { method: 'POST', path: '/pictures', action: 'create', matter: 'pictures', relation: 'none' },
-  { method: 'GET', path: '/files/recipes/:id', action: 'look', matter: 'recipes' },
-  { method: 'GET', path: '/files/recipes', action: 'look', matter: 'recipes' },
-  { method: 'GET', path: '/files/shelf', action: 'look', matter: 'pots' },
-  { method: 'GET', path: '/files/everything', action: 'look', matter: 'wholeFile' },
-  { method: 'GET', path: '/files/under-way/:name', action: 'create', matter: 'wholeFile' },
-  { method: 'POST', path: '/files', action: 'create', matter: 'wholeFile' },
+  {
+    method: 'GET',
+    path: '/files/recipes/:id',
+    action: 'look',
+    matter: 'recipes',
+    relation: ofRecord,
+    trail: 'exported',
+  },
+  {
+    method: 'GET',
+    path: '/files/recipes',
+    action: 'look',
+    matter: 'recipes',
+    relation: ofRecord,
+    trail: 'exported',
+  },
+  {
+    method: 'GET',
+    path: '/files/shelf',
+    action: 'look',
+    matter: 'pots',
+    relation: ofRecord,
+    trail: 'exported',
+  },
+  {
+    method: 'GET',
+    path: '/files/everything',
+    action: 'look',
+    matter: 'wholeFile',
+    trail: 'exported',
+  },
+  {
+    method: 'GET',
+    path: '/files/mine',
+    action: 'look',
+    matter: 'ownFile',
+    relation: 'mine',
+    trail: 'exported',
+  },
+  // What somebody brings in a file is theirs.
+  {
+    method: 'GET',
+    path: '/files/under-way/:name',
+    action: 'create',
+    matter: 'ownFile',
+    relation: 'mine',
+  },
+  {
+    method: 'POST',
+    path: '/files',
+    action: 'create',
+    matter: 'ownFile',
+    relation: 'mine',
+    trail: 'took in a file',
+  },
   { method: 'GET', path: '/backups', action: 'look', matter: 'backups' },
-  { method: 'GET', path: '/backups/:name', action: 'look', matter: 'backups' },
+  // What members keep to themselves is in it: it is taken along on the machine itself, by nobody’s press.
+  { method: 'GET', path: '/backups/:name', action: 'share', matter: 'backups' },
   { method: 'POST', path: '/backups', action: 'create', matter: 'backups' },
-  { method: 'POST', path: '/backups/:name/restored', action: 'restore', matter: 'backups' },
+  {
+    method: 'POST',
+    path: '/backups/:name/restored',
+    action: 'restore',
+    matter: 'backups',
+    trail: 'restored a backup',
+  },
   { method: 'POST', path: '/demo/sample', action: 'create', matter: 'sample' },
 ];
 

@@ -11,6 +11,14 @@ export const trailKinds = [
   'was put out',
   'ended a device',
   'set a passphrase',
+  'gave',
+  'deleted',
+  'exported',
+  'took in a file',
+  'restored a backup',
+  'proposed',
+  'approved',
+  'declined',
 ] as const;
 export type TrailKind = (typeof trailKinds)[number];
 
@@ -41,6 +49,8 @@ export interface Trail {
   ): Promise<void>;
   /** the newest first */
   list(most: number): Promise<TrailEntry[]>;
+  /** all of it, the oldest first */
+  all(): Promise<TrailEntry[]>;
 }
 
 export function trailOf(db: Knex): Trail {
@@ -54,13 +64,15 @@ export function trailOf(db: Knex): Trail {
       });
     },
 
-    async list(most) {
-      const rows = await db<TrailRow>('trail').orderBy('sequence', 'desc').limit(most);
-      return rows.map(({ member_id, about, ...row }) => ({
-        ...row,
-        memberId: member_id,
-        about: JSON.parse(about) as Record<string, string>,
-      }));
-    },
+    list: async (most) =>
+      (await db<TrailRow>('trail').orderBy('sequence', 'desc').limit(most)).map(fromRow),
+
+    all: async () => (await db<TrailRow>('trail').orderBy('sequence')).map(fromRow),
   };
 }
+
+const fromRow = ({ member_id, about, ...row }: TrailRow): TrailEntry => ({
+  ...row,
+  memberId: member_id,
+  about: JSON.parse(about) as Record<string, string>,
+});

@@ -26,6 +26,14 @@ const inCommon = [
   'select 1 from apart.noted_coats as other join main.noted_coats as own using (coat)',
   'select 1 from apart.log_entries as other join main.log_entries as own on own.id = other.struck_id',
   'select 1 from apart.log_entries as other join main.log_entries as own on other.id = own.struck_id',
+  // Whose what was deleted is, and what is said of benches of others.
+  ...resourceNames.map(
+    (name) =>
+      `select 1 from main.owners as owned join apart.${name} as other
+       on owned.kind = '${name}' and owned.id = other.id`,
+  ),
+  `select 1 from main.owners as owned join apart.log_entries as other
+   on owned.kind in ('benches', 'armies') and owned.id = other.bench_id`,
   'select 1 from apart.file_sections as other join main.file_sections as own using (name)',
 ];
 
@@ -34,9 +42,10 @@ const inCommon = [
  * apart first, which takes long, and others need not wait for it.
  *
  * @param apart database file of the one, in the newest form
+ * @param ownerId whose it becomes, in a club
  * @returns whether it was done; false, and nothing was changed, where they have anything in common
  */
-export async function copyOver(apart: string, into: Knex): Promise<boolean> {
+export async function copyOver(apart: string, into: Knex, ownerId?: string): Promise<boolean> {
   await into.raw('attach database ? as apart', [apart]);
   try {
     return await into.transaction(async (within) => {
@@ -48,6 +57,7 @@ export async function copyOver(apart: string, into: Knex): Promise<boolean> {
           `insert into main.${table} (${columns}) select ${columns} from apart.${table} order by rowid`,
         );
       }
+      if (ownerId) await giveTo(ownerId, within);
       return true;
     });
   } finally {
@@ -59,4 +69,16 @@ export async function copyOver(apart: string, into: Knex): Promise<boolean> {
 async function columnsOf(table: string, within: Knex.Transaction): Promise<string[]> {
   const columns = (await within.raw(`pragma main.table_info(${table})`)) as { name: string }[];
   return columns.map(({ name }) => name).filter((name) => name !== 'sequence');
+}
+
+async function giveTo(ownerId: string, within: Knex.Transaction): Promise<void> {
+  for (const name of resourceNames)
+    await within.raw(
+      `insert into main.owners (kind, id, member_id, is_shared) select ?, id, ?, 0 from apart.${name}`,
+      [name, ownerId],
+    );
+  await within.raw(
+    'update main.log_entries set member_id = ? where id in (select id from apart.log_entries)',
+    [ownerId],
+  );
 }

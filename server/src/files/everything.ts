@@ -1,5 +1,12 @@
 import { setImmediate } from 'node:timers/promises';
-import { fileListNames, LedgerFileWriting, type FileListName } from '@yellow-ledger/core';
+import {
+  fileListNames,
+  LedgerFileWriting,
+  type AnyRecord,
+  type FileListName,
+  type LogEntry,
+  type ResourceName,
+} from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { picturesNamed } from '../pictures/picturesNamed';
@@ -8,17 +15,47 @@ import { picturesOfFile } from '../pictures/picturesOfFile';
 /** So many are made ready together: others are answered in between. */
 const recordsAtOnce = 50;
 
-/** A file of everything a ledger holds, piece by piece, whatever its size. @param within one moment of it */
+/** What of a ledger goes into a file. */
+export interface Chosen {
+  record(kind: ResourceName, id: string): boolean;
+  entry(entry: LogEntry): boolean;
+}
+
+const all: Chosen = { record: () => true, entry: () => true };
+
+/**
+ * A file of everything a ledger holds, piece by piece, whatever its size.
+ *
+ * @param within one moment of it
+ * @param chosen what of it, where not all
+ */
 export async function* everything(
   { records, versions, log, sections, pictures }: Ledger,
   within: Knex.Transaction,
+  chosen = all,
 ): AsyncGenerator<string> {
+  const isOpen = chosen === all;
   const pagesOf = (list: FileListName): AsyncIterable<object[]> => {
-    if (list === 'versions') return versions.pages(recordsAtOnce, within);
-    if (list === 'log') return log.pages(recordsAtOnce, within);
-    if (list === 'pictures') return oneByOne(pictures, within);
-    return records[list].pages(recordsAtOnce, within);
+    if (list === 'versions')
+      return only(versions.pages(recordsAtOnce, within), ({ recipeId }) =>
+        chosen.record('recipes', recipeId),
+      );
+    if (list === 'log')
+      return only(log.pages(recordsAtOnce, within), (entry) => chosen.entry(entry));
+    if (list === 'pictures')
+      return oneByOne(pictures, isOpen ? picturesNamed(within) : picturesChosen(within));
+    return only(
+      records[list].pages(recordsAtOnce, within) as AsyncIterable<AnyRecord[]>,
+      ({ id }) => chosen.record(list, id),
+    );
   };
+  async function picturesChosen(moment: Knex.Transaction): Promise<Set<string>> {
+    const hashes = new Set<string>();
+    for await (const page of records.photographs.pages(recordsAtOnce, moment))
+      for (const { id, picture } of page)
+        if (chosen.record('photographs', id)) hashes.add(picture.hash);
+    return hashes;
+  }
   const writing = new LedgerFileWriting();
   yield writing.begin();
   for (const list of fileListNames) {
@@ -29,11 +66,17 @@ export async function* everything(
     }
     yield writing.endList();
   }
-  yield writing.end(await sections.list(within));
+  yield writing.end(isOpen ? await sections.list(within) : []);
 }
 
 /** A picture is as large as a page of records. */
-async function* oneByOne(pictures: Ledger['pictures'], within: Knex.Transaction) {
-  for await (const picture of picturesOfFile(await picturesNamed(within), pictures))
-    yield [picture];
+async function* oneByOne(pictures: Ledger['pictures'], hashes: Promise<Set<string>>) {
+  for await (const picture of picturesOfFile(await hashes, pictures)) yield [picture];
+}
+
+async function* only<Item>(
+  pages: AsyncIterable<Item[]>,
+  isChosen: (item: Item) => boolean,
+): AsyncGenerator<Item[]> {
+  for await (const page of pages) yield page.filter(isChosen);
 }

@@ -10,8 +10,10 @@ import {
   shelfOf,
   writeLedgerFile,
 } from '@yellow-ledger/core';
-import { Router, type Response } from 'express';
+import { Router, type Request, type Response } from 'express';
 import { z } from 'zod';
+import { chosenFor } from '../club/chosenFor';
+import { scopeOf, storeWithin } from '../club/scope';
 import type { Ledger } from '../db/ledger';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
@@ -26,11 +28,19 @@ const nameSchema = z.string().regex(/^[\w-]{1,64}$/, 'a name of 1–64 letters, 
 /** @param workFolder where a file lies while it is taken in */
 export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string): Router {
   const router = Router();
+  const { records } = ledger;
+  const recipesFor = (response: Response) =>
+    storeWithin(records.recipes, 'recipes', scopeOf(response));
+  const potsFor = async (response: Response) =>
+    (await storeWithin(records.pots, 'pots', scopeOf(response)).listWithDamaged()).items.map(
+      ({ content }) => content,
+    );
 
   router.get('/recipes/:id', async (request, response) => {
-    const kept = await ledger.records.recipes.get(request.params.id);
+    const kept = await recipesFor(response).get(request.params.id);
     if (!kept) throw notFound('recipe');
-    const shelf = shelfOf((await ledger.records.pots.list()).map(({ content }) => content));
+    // The whole shelf: what the recipe stands on may draw from pots nobody else is shown.
+    const shelf = shelfOf((await records.pots.list()).map(({ content }) => content));
     const { recipes, versions } = await withGrounds(kept.content, ledger);
     const file = writeLedgerFile(recipes, shelf, versions);
     send(
@@ -41,26 +51,39 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
   });
 
   router.get('/recipes', async (_request, response) => {
-    const recipes = (await ledger.records.recipes.list()).map(({ content }) => content);
-    const shelf = shelfOf((await ledger.records.pots.list()).map(({ content }) => content));
+    const recipes = (await recipesFor(response).listWithDamaged()).items.map(
+      ({ content }) => content,
+    );
+    const shelf = shelfOf(await potsFor(response));
     const inUse = recipes.filter(({ archived }) => !archived);
     send(response, 'recipes', ledgerFileText(writeLedgerFile(inUse, shelf)));
   });
 
   router.get('/shelf', async (_request, response) => {
-    const pots = (await ledger.records.pots.list()).map(({ content }) => content);
+    const pots = await potsFor(response);
     send(response, 'shelf', ledgerFileText(ledgerFileOf({ pots, recipes: [] })));
   });
 
-  router.get('/everything', async (request, response) => {
-    response.attachment(fileName('everything')).type('application/json');
+  async function sendWhole(request: Request, response: Response, isOwn: boolean) {
+    const { sender } = scopeOf(response);
+    const chosen = sender
+      ? await chosenFor(sender.memberId, scopeOf(response), ledger, isOwn)
+      : undefined;
+    response.attachment(fileName(isOwn ? 'mine' : 'everything')).type('application/json');
     await work.atOneMoment((within) =>
-      pipeline(Readable.from(everything(ledger, within)), response).catch((error: unknown) => {
-        // Who stops reading has what he wanted; anything else cuts the answer off, so that nobody takes it for whole.
-        if (!request.destroyed) throw error;
-      }),
+      pipeline(Readable.from(everything(ledger, within, chosen)), response).catch(
+        (error: unknown) => {
+          // Who stops reading has what he wanted; anything else cuts the answer off, so that nobody takes it for whole.
+          if (!request.destroyed) throw error;
+        },
+      ),
     );
-  });
+  }
+
+  // In a club, of everything what whoever asks is shown.
+  router.get('/everything', (request, response) => sendWhole(request, response, false));
+
+  router.get('/mine', (request, response) => sendWhole(request, response, true));
 
   /** What is being taken in, by the name whoever sent it has given it. */
   const underWay = new Map<string, number>();
@@ -83,6 +106,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
       const imported = await work.takeIn(path, {
         onProgress: (share) => void underWay.set(name, share),
         signal: cancelled.signal,
+        ownerId: scopeOf(response).sender?.memberId,
       });
       response.json(imported);
     } catch (error) {

@@ -20,6 +20,8 @@ export interface FileToTake {
   mayWrite: () => Promise<Ledger> | Ledger;
   /** told the share that is done, 0–1 */
   onProgress?: (share: number) => void;
+  /** whose it becomes, in a club */
+  ownerId?: string | undefined;
 }
 
 /**
@@ -32,11 +34,15 @@ export async function takeFileIn({
   staging,
   mayWrite,
   onProgress = () => undefined,
+  ownerId,
 }: FileToTake): Promise<Imported> {
   const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
   try {
-    return await takeIn(file, await mayWrite(), (share) =>
-      onProgress(shareOfReading + (1 - shareOfReading) * share),
+    return await takeIn(
+      file,
+      await mayWrite(),
+      (share) => onProgress(shareOfReading + (1 - shareOfReading) * share),
+      ownerId,
     );
   } finally {
     file.close();
@@ -52,6 +58,7 @@ export async function takeLargeFileIn({
   staging,
   mayWrite,
   onProgress = () => undefined,
+  ownerId,
 }: FileToTake): Promise<Imported> {
   const apart = `${staging}-apart`;
   const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
@@ -61,7 +68,9 @@ export async function takeLargeFileIn({
     );
     const ledger = await mayWrite();
     await ledger.pictures.copyFrom(picturesBeside(apart));
-    return (await copyOver(apart, ledger.db)) ? imported : await takeIn(file, ledger);
+    return (await copyOver(apart, ledger.db, ownerId))
+      ? imported
+      : await takeIn(file, ledger, undefined, ownerId);
   } finally {
     file.close();
     for (const ending of ['', '-wal', '-shm']) rmSync(apart + ending, { force: true });

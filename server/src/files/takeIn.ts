@@ -12,6 +12,7 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
+import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import type { RecordStore } from '../db/recordStore';
 import { countIn, type TakenFile } from './takenFile';
 
@@ -36,11 +37,13 @@ const entriesAtOnce = 2000;
  * a recipe that is here gets the file’s beside it as a copy, and its versions stay its own.
  *
  * @param onProgress told the share that is in, 0–1
+ * @param ownerId whose what is new becomes, in a club; the club’s or nobody’s where not said
  */
 export async function takeIn(
   file: TakenFile,
   ledger: Ledger,
   onProgress: (share: number) => void = () => undefined,
+  ownerId?: string,
 ): Promise<Imported> {
   const all = Math.max(1, countIn(file));
   let done = 0;
@@ -74,7 +77,7 @@ export async function takeIn(
       step(batch.length);
     }
     const entries = file.batches<LogEntry>('log', entriesAtOnce);
-    const entriesLeft = await ledger.log.restore(entries, transaction, step);
+    const entriesLeft = await ledger.log.restore(entries, transaction, step, ownerId);
     if (entriesLeft > 0)
       imported.leftOut.push(`${entriesLeft} ${entriesLeft === 1 ? 'entry' : 'entries'} of the log`);
     return imported;
@@ -103,6 +106,18 @@ export async function takeIn(
       return { record: isCopied(record, mark, randomUUID()), as: 'copy' };
     });
     const added = all.filter(({ as }) => as === 'new' || as === 'copy');
+    if (ownerId)
+      await insertMany(
+        within,
+        'owners',
+        // What was another’s and is deleted stays theirs.
+        (await unowned(name, added, within)).map((id) => ({
+          kind: name,
+          id,
+          member_id: ownerId,
+          is_shared: false,
+        })),
+      );
     await store.putNew(
       added.map(({ record }) => record),
       within,
@@ -112,6 +127,22 @@ export async function takeIn(
       if (as === 'mended') await store.put(record, here.damaged.get(record.id) ?? 0, within);
     return all;
   }
+}
+
+async function unowned(
+  kind: ResourceName,
+  taken: readonly { record: AnyRecord }[],
+  within: Knex.Transaction,
+): Promise<string[]> {
+  const ids = taken.map(({ record }) => record.id);
+  const owned = new Set<string>();
+  for (const part of inParts(ids, valuesAtOnce))
+    for (const id of await within('owners')
+      .where({ kind })
+      .whereIn('id', part)
+      .pluck<string[]>('id'))
+      owned.add(id);
+  return ids.filter((id) => !owned.has(id));
 }
 
 interface Taken {

@@ -1,5 +1,5 @@
 import { revisionSchema } from '@yellow-ledger/core';
-import { Router } from 'express';
+import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { StaleWrite, type RecordStore } from '../db/recordStore';
 import { accept } from './accept';
@@ -12,27 +12,33 @@ const fromQuery = z.object({
     .transform(Number),
 });
 
+type ShownStore<Content extends { id: string }> = Pick<
+  RecordStore<Content>,
+  'listWithDamaged' | 'get' | 'put' | 'remove'
+>;
+
 /**
  * The ways in to one kind of record: list, read, write, delete. A write names the revision it was
  * made from; when the record has moved on it is refused with 409 and both versions.
  *
  * @param what the record's name in sentences
+ * @param storeFor the store as it is open to who asks
  */
 export function recordRoutes<Content extends { id: string }>(
   what: string,
   schema: z.ZodType<Content>,
-  store: RecordStore<Content>,
+  storeFor: (response: Response) => ShownStore<Content>,
 ): Router {
   const router = Router();
   const writeSchema = z.strictObject({ content: schema, revision: revisionSchema });
 
   router.get('/', async (_request, response) => {
-    const { items, damaged } = await store.listWithDamaged();
+    const { items, damaged } = await storeFor(response).listWithDamaged();
     response.json({ items, ...(damaged.length > 0 && { damaged }) });
   });
 
   router.get('/:id', async (request, response) => {
-    const kept = await store.get(request.params.id);
+    const kept = await storeFor(response).get(request.params.id);
     if (!kept) throw notFound(what);
     response.json(kept);
   });
@@ -45,12 +51,12 @@ export function recordRoutes<Content extends { id: string }>(
         'invalid',
         `The ${what} sent has another identifier than its address.`,
       );
-    response.json(await staleAs409(store.put(content, revision), what, content));
+    response.json(await staleAs409(storeFor(response).put(content, revision), what, content));
   });
 
   router.delete('/:id', async (request, response) => {
     const { revision } = accept(fromQuery, request.query);
-    await staleAs409(store.remove(request.params.id, revision), what, null);
+    await staleAs409(storeFor(response).remove(request.params.id, revision), what, null);
     response.status(204).end();
   });
 

@@ -1,9 +1,10 @@
 import { entrySchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
+import { scopeOf } from '../club/scope';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
-import { EntryTaken, type LogStore } from './logStore';
+import { EntryTaken, NotTheirs, type LogStore } from './logStore';
 
 const appendSchema = z.strictObject({
   entries: z
@@ -26,7 +27,7 @@ export function logRoutes(log: LogStore): Router {
 
   router.get('/', async (request, response) => {
     const { after } = accept(askedSchema, request.query);
-    const rows = await log.textsAfter(after ?? 0);
+    const rows = await log.textsAfter(after ?? 0, scopeOf(response).sender?.memberId);
     // Put together as text: ten thousand entries are not read here only to be written out again.
     const items = rows.map(
       ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,
@@ -48,9 +49,17 @@ export function logRoutes(log: LogStore): Router {
 
   router.post('/', async (request, response) => {
     const { entries } = accept(appendSchema, request.body);
+    const scope = scopeOf(response);
+    await scope.beforeLogging(entries);
     try {
-      response.json({ pots: await log.append(entries) });
+      response.json({ pots: await log.append(entries, scope.sender) });
     } catch (error) {
+      if (error instanceof NotTheirs)
+        throw new Problem(
+          403,
+          'not-yours',
+          'What another has noted is struck out by them, or by a keeper.',
+        );
       if (!(error instanceof EntryTaken)) throw error;
       throw new Problem(
         409,

@@ -1,9 +1,9 @@
 import { isDeepStrictEqual } from 'node:util';
-import { notedCoatsOf, entrySchema, type Kept, type LogEntry, type Pot } from '@yellow-ledger/core';
+import { type Kept, type LogEntry, type Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
+import { inParts, insertMany } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
-import { parsed, readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
+import { readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
 import {
   inOrderOfCoats,
   notingTheSame,
@@ -11,18 +11,16 @@ import {
   touching,
   type Touching,
 } from './coatsNoted';
+import {
+  benchesOfOthers,
+  notedCoats,
+  readableOf,
+  rowOf,
+  rowsWhere,
+  shownTo,
+  type LogRow,
+} from './logRows';
 import type { UsedPaint } from './usedPaint';
-
-/** A row of the log; what is searched for stands beside the entry itself. */
-interface LogRow {
-  sequence: number;
-  id: string;
-  bench_id: string;
-  /** for a strike: the entry that is struck out */
-  struck_id: string | null;
-  saved_at: string;
-  content: string;
-}
 
 /** An identifier that the log has for another entry. */
 export class EntryTaken extends Error {
@@ -32,9 +30,38 @@ export class EntryTaken extends Error {
   }
 }
 
+/** Somebody strikes out what another has noted. */
+export class NotTheirs extends Error {
+  constructor(readonly id: string) {
+    super(`the entry ${id} is another’s`);
+    this.name = 'NotTheirs';
+  }
+}
+
+/** Who writes into the log of a club. */
+export interface Sender {
+  memberId: string;
+  /** as entries say who painted: on a tablet of several, one may send what another did */
+  name: string;
+  /** whether they may strike out what others have noted */
+  strikesAny: boolean;
+}
+
 export interface LogStore {
-  /** Every entry after one, as JSON text with its sequence, for sending on unread. */
-  textsAfter(sequence: number): Promise<{ sequence: number; content: string }[]>;
+  /**
+   * Every entry after one, as JSON text with its sequence, for sending on unread.
+   *
+   * @param memberId who is shown it in a club: what is on benches and of armies they see, and what
+   *   they sent themselves
+   */
+  textsAfter(
+    sequence: number,
+    memberId?: string | null,
+  ): Promise<{ sequence: number; content: string }[]>;
+  /** of the entries `textsAfter` shows to a member */
+  idsShown(memberId: string): Promise<ReadonlySet<string>>;
+  /** of the entries a member sent */
+  idsSent(memberId: string): Promise<ReadonlySet<string>>;
   all(): Promise<LogEntry[]>;
   /** rows that are not even JSON, named so that they can be deleted */
   damaged(): Promise<Damaged[]>;
@@ -51,20 +78,22 @@ export interface LogStore {
    * passed over, so that sending twice writes once.
    *
    * @returns the pots they draw from, with what was used from them since they were measured
-   * @throws EntryTaken
+   * @throws EntryTaken; NotTheirs
    */
-  append(entries: readonly LogEntry[]): Promise<Kept<Pot>[]>;
+  append(entries: readonly LogEntry[], sender?: Sender | null): Promise<Kept<Pot>[]>;
   /**
    * Adds entries of a file; what is there already stays.
    *
    * @param batches of them
    * @param onBatch told how many there were in each, once they are in
-   * @returns how many say something else than those of their identifier that are here
+   * @param memberId whose file it is, in a club: what it says of benches and armies of others stays out
+   * @returns how many stayed out, beside those that are here already
    */
   restore(
     batches: Iterable<readonly LogEntry[]>,
     within: Knex.Transaction,
     onBatch: (size: number) => void,
+    memberId?: string,
   ): Promise<number>;
 }
 
@@ -88,9 +117,13 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
     return { fresh, other };
   }
 
-  async function insert(entries: readonly LogEntry[], within: Knex.Transaction) {
+  async function insert(
+    entries: readonly LogEntry[],
+    within: Knex.Transaction,
+    memberId: string | null = null,
+  ) {
     const savedAt = new Date().toISOString();
-    const rows = entries.map((entry) => rowOf(entry, savedAt));
+    const rows = entries.map((entry) => ({ ...rowOf(entry, savedAt), member_id: memberId }));
     await insertMany(within, 'log_entries', rows);
     await insertMany(within, 'noted_coats', entries.flatMap(notedCoats));
   }
@@ -130,13 +163,36 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
     return used.recount(affected, readableOf(about), within);
   }
 
+  async function refuseForeignStrikes(
+    entries: readonly LogEntry[],
+    { memberId, name, strikesAny }: Sender,
+    within: Knex.Transaction,
+  ) {
+    if (strikesAny) return;
+    const struck = entries.flatMap((entry) => (entry.kind === 'strike' ? [entry.of] : []));
+    for (const { id, member_id, content } of await rowsWhere('id', struck, within)) {
+      const isTheirs =
+        member_id === null || member_id === memberId || readableOf([{ content }])[0]?.by === name;
+      if (!isTheirs) throw new NotTheirs(id);
+    }
+  }
+
   return {
-    async textsAfter(sequence) {
-      return await db<LogRow>('log_entries')
+    async textsAfter(sequence, memberId = null) {
+      const rows = db<LogRow>('log_entries')
         .where('sequence', '>', sequence)
         .whereRaw('json_valid(content)')
         .orderBy('sequence')
         .select('sequence', 'content');
+      return await (memberId === null ? rows : shownTo(rows, memberId));
+    },
+
+    async idsShown(memberId) {
+      return new Set(await shownTo(db<LogRow>('log_entries'), memberId).pluck('log_entries.id'));
+    },
+
+    async idsSent(memberId) {
+      return new Set(await db<LogRow>('log_entries').where({ member_id: memberId }).pluck('id'));
     },
 
     async all() {
@@ -167,12 +223,13 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
         yield readableOf(rows);
     },
 
-    async append(entries) {
+    async append(entries, sender = null) {
       return db.transaction(async (transaction) => {
+        if (sender) await refuseForeignStrikes(entries, sender, transaction);
         const { fresh, other } = await parted(entries, transaction);
         if (other.length > 0) throw new EntryTaken(other[0].id);
         const kept: Kept<Pot>[] = [];
-        await insert(fresh, transaction);
+        await insert(fresh, transaction, sender?.memberId);
         for (const potId of await drawn(fresh.map(touching), transaction)) {
           const pot = await readableOnly(pots.get(potId, transaction));
           if (pot) kept.push(pot);
@@ -181,14 +238,16 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
       });
     },
 
-    async restore(batches, transaction, onBatch) {
+    async restore(batches, transaction, onBatch, memberId) {
       const added: Touching[] = [];
       let left = 0;
+      const isOthers = memberId ? await benchesOfOthers(memberId, transaction) : () => false;
       for (const batch of batches) {
-        const { fresh, other } = await parted(batch, transaction);
-        await insert(fresh, transaction);
+        const parts = await parted(batch, transaction);
+        const fresh = parts.fresh.filter(({ benchId }) => !isOthers(benchId));
+        await insert(fresh, transaction, memberId);
         for (const entry of fresh) added.push(touching(entry));
-        left += other.length;
+        left += parts.other.length + parts.fresh.length - fresh.length;
         onBatch(batch.length);
       }
       await drawn(added, transaction);
@@ -196,36 +255,3 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
     },
   };
 }
-
-async function rowsWhere(
-  column: 'id' | 'struck_id',
-  values: readonly string[],
-  within: Knex.Transaction,
-): Promise<LogRow[]> {
-  const rows: LogRow[] = [];
-  for (const part of inParts(values, valuesAtOnce))
-    rows.push(...(await within<LogRow>('log_entries').whereIn(column, part)));
-  return rows;
-}
-
-/** What an entry notes, as rows: searched for when the same coat is noted again or struck out. */
-export const notedCoats = (entry: LogEntry) =>
-  entry.kind === 'coat' ? notedCoatsOf(entry).map((coat) => ({ coat, entry_id: entry.id })) : [];
-
-/** An entry as a row. @param savedAt ISO 8601, UTC */
-export function rowOf(entry: LogEntry, savedAt: string): Omit<LogRow, 'sequence'> {
-  return {
-    id: entry.id,
-    bench_id: entry.benchId,
-    struck_id: entry.kind === 'strike' ? entry.of : null,
-    saved_at: savedAt,
-    content: JSON.stringify(entry),
-  };
-}
-
-/** Entries that can be read; one that cannot hides none of the others. */
-const readableOf = (rows: readonly Pick<LogRow, 'content'>[]): LogEntry[] =>
-  rows.flatMap(({ content }) => {
-    const read = entrySchema.safeParse(parsed(content));
-    return read.success ? [read.data] : [];
-  });

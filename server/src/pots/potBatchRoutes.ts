@@ -1,6 +1,7 @@
 import { potSchema, revisionSchema, type Kept, type Pot } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
+import { scopeOf } from '../club/scope';
 import type { Ledger } from '../db/ledger';
 import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
@@ -18,6 +19,10 @@ export function potBatchRoutes({ db, records: { pots } }: Ledger): Router {
   const router = Router();
   router.post('/', async (request, response) => {
     const { writes } = accept(batchSchema, request.body);
+    await scopeOf(response).beforeWriting(
+      'pots',
+      writes.map(({ content }) => content),
+    );
     const written: Kept<Pot>[] = [];
     await db.transaction(async (transaction) => {
       for (const { content, revision } of writes)

@@ -1,6 +1,7 @@
 import { pageOfText, recipeSchema, revisionSchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
+import { scopeOf } from '../club/scope';
 import type { Ledger } from '../db/ledger';
 import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
@@ -20,6 +21,10 @@ export function replacementRoutes(ledger: Ledger): Router {
   const router = Router();
   router.post('/', async (request, response) => {
     const replacement = accept(replacementSchema, request.body);
+    await scopeOf(response).beforeWriting(
+      'recipes',
+      replacement.recipes.map(({ content }) => content),
+    );
     try {
       response.json({ items: await replaceInRecipes(replacement, ledger) });
     } catch (error) {

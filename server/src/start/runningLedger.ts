@@ -7,12 +7,17 @@ import type { Logger } from 'pino';
 import { createApp } from '../app';
 import { keepBackups } from '../backup/backups';
 import { putInPlace, removeTrial, trialFile } from '../backup/restore';
+import { openClub, type Club } from '../club/club';
+import { ClubClock } from '../club/clubClock';
+import { clubDoor, type TrustedRoot } from '../club/clubDoor';
+import { carryHouseInto, latestMoment } from '../club/house';
 import { openDatabase } from '../db/openDatabase';
 import { settleJournal } from '../db/settleJournal';
 import { openLedger, type Ledger } from '../db/ledger';
 import { picturesNamed } from '../pictures/picturesNamed';
 import type { LedgerWork } from '../work/ledgerWork';
 import { WriteGate } from '../work/writeGate';
+import type { Carriage } from './clubSettings';
 
 export interface RunningOptions {
   databaseFile: string;
@@ -22,6 +27,8 @@ export interface RunningOptions {
   workOf: (ledger: Ledger, gate: WriteGate, workFolder: string) => LedgerWork;
   /** the demo is put back by --reset, and nothing of it is anybody’s */
   isDemo: boolean;
+  /** the club whose ledger it is, and how it is reached; without it, it is its owner’s alone */
+  club?: { carriage: Carriage; root: TrustedRoot | null } | undefined;
   log: Logger;
   onCopy: (copy: string) => void;
 }
@@ -30,6 +37,7 @@ export interface RunningOptions {
 interface Opened {
   db: Knex;
   app: Express;
+  club: Club | null;
   gate: WriteGate;
   end: () => void;
 }
@@ -41,14 +49,18 @@ export class RunningLedger {
   constructor(private readonly options: RunningOptions) {}
 
   /** @param first done with the ledger before it is served */
-  async open(first: (ledger: Ledger) => Promise<void> = async () => undefined): Promise<void> {
+  async open(
+    first: (ledger: Ledger, club: Club | null) => Promise<void> = async () => undefined,
+  ): Promise<void> {
+    const { club: reached } = this.options;
     const { databaseFile, backupFolder, webFolder, workOf, isDemo, log, onCopy } = this.options;
     const workFolder = workFolderOf(databaseFile);
     const gate = new WriteGate();
     const db = await openDatabase(databaseFile, onCopy);
     const ledger = openLedger(db, databaseFile);
     const work = workOf(ledger, gate, workFolder);
-    await first(ledger);
+    const club = reached ? openClub(db, new ClubClock(await latestMoment(db))) : null;
+    await first(ledger, club);
     await ledger.pictures.sweep(await picturesNamed(db));
     const endBackups = isDemo ? () => undefined : keepBackups(work, backupFolder, log);
     const endSettling = settleJournal(db);
@@ -59,6 +71,7 @@ export class RunningLedger {
     };
     const app = createApp({
       ledger,
+      ...(club && reached && { club: clubDoor(club, reached.carriage, reached.root) }),
       log,
       databaseFile,
       backups,
@@ -70,12 +83,18 @@ export class RunningLedger {
     this.opened = {
       db,
       app,
+      club,
       gate,
       end: () => {
         endBackups();
         endSettling();
       },
     };
+  }
+
+  /** The club that is being served; null for a ledger alone. */
+  get club(): Club | null {
+    return this.opened?.club ?? null;
   }
 
   readonly listener: RequestListener = (request, response) => {
@@ -102,6 +121,7 @@ export class RunningLedger {
       await work.prepare(file, trial, databaseFile);
       // What is written from here on would be in the ledger that is put aside.
       await this.opened?.gate.end();
+      if (this.opened?.club) await carryHouseInto(trial, this.opened.db);
       await this.close();
       let replaced: string | null = null;
       try {

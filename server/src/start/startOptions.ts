@@ -1,5 +1,6 @@
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
+import { clubSettings, type ClubSettings } from './clubSettings';
 import { StartProblem } from './startProblem';
 
 export interface StartOptions {
@@ -7,13 +8,15 @@ export interface StartOptions {
   /** puts the demo back to how it was */
   isReset: boolean;
   isVersionAsked: boolean;
+  /** how a club is reached; null for a ledger that is its owner’s alone */
+  club: ClubSettings | null;
   dataFolder: string;
   databaseFile: string;
   backupFolder: string;
   port: number;
 }
 
-const known = '--demo, --reset (with --demo) and --version';
+const known = '--demo, --reset (with --demo), --club, --plain-http (with --club) and --version';
 
 /**
  * What the ledger is started with.
@@ -21,22 +24,34 @@ const known = '--demo, --reset (with --demo) and --version';
  * @throws StartProblem that names the option or setting, its value and what would be right
  */
 export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): StartOptions {
-  const { demo: isDemo = false, reset: isReset = false, version = false } = read(args);
+  const {
+    demo: isDemo = false,
+    reset: isReset = false,
+    version = false,
+    club: isClub = false,
+    'plain-http': isPlain = false,
+  } = read(args);
   if (isReset && !isDemo)
     throw new StartProblem(
       '--reset is for the demo alone: there is no option that deletes a ledger.',
     );
+  if (isPlain && !isClub)
+    throw new StartProblem(
+      '--plain-http is for --club alone: a ledger alone stays on this machine.',
+    );
+  const demoName = isClub ? 'demo-club' : 'demo';
   const dataFolder = resolve(env.YELLOW_LEDGER_DATA ?? './data');
   return {
     isDemo,
     isReset,
     isVersionAsked: version,
+    club: isClub ? clubSettings(isPlain, env) : null,
     dataFolder,
-    databaseFile: join(dataFolder, isDemo ? 'demo.sqlite' : 'ledger.sqlite'),
+    databaseFile: join(dataFolder, isDemo ? `${demoName}.sqlite` : 'ledger.sqlite'),
     // The demo’s stand apart: they have the same names.
     backupFolder: join(
       resolve(env.YELLOW_LEDGER_BACKUPS ?? join(dataFolder, 'backups')),
-      isDemo ? 'demo' : '',
+      isDemo ? demoName : '',
     ),
     port: portOf(env.YELLOW_LEDGER_PORT ?? '4747'),
   };
@@ -45,7 +60,7 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
 function read(args: readonly string[]) {
   try {
     const flag = { type: 'boolean' } as const;
-    const options = { demo: flag, reset: flag, version: flag };
+    const options = { demo: flag, reset: flag, version: flag, club: flag, 'plain-http': flag };
     return parseArgs({ args: [...args], options }).values;
   } catch {
     throw new StartProblem(`“${args.join(' ')}” is not understood; there are ${known}.`);

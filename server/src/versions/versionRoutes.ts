@@ -1,6 +1,7 @@
 import { freezeSchema, idSchema, wholeNumberWithin } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
+import { scopeOf } from '../club/scope';
 import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
@@ -22,15 +23,23 @@ export function versionRoutes(store: VersionStore): Router {
   router.get('/versions', async (_request, response) => {
     // Each is read through once: a list of thousands is asked for by every page that opens.
     const { items, damaged } = await store.allWithDamaged();
-    response.json({ items, ...(damaged.length > 0 && { damaged }) });
+    const isSeen = await scopeOf(response).seen('recipes');
+    const damagedSeen = damaged.filter(({ id }) => isSeen(id.split(' ')[0]));
+    response.json({
+      items: items.filter(({ recipeId }) => isSeen(recipeId)),
+      ...(damagedSeen.length > 0 && { damaged: damagedSeen }),
+    });
   });
 
   router.get('/recipes/:id/versions', async (request, response) => {
-    response.json({ items: await store.list(request.params.id) });
+    const { id } = request.params;
+    await scopeOf(response).refuse('look', 'recipes', [id], 'versions');
+    response.json({ items: await store.list(id) });
   });
 
   router.delete('/recipes/:id/versions/:number', async (request, response) => {
     const { id, number } = accept(addressSchema, request.params);
+    await scopeOf(response).refuse('delete', 'recipes', [id], 'versions');
     if (!(await store.removeDamaged(id, number)))
       throw new Problem(
         409,
@@ -42,6 +51,7 @@ export function versionRoutes(store: VersionStore): Router {
 
   router.put('/recipes/:id/versions/:number', async (request, response) => {
     const { id, number } = accept(addressSchema, request.params);
+    await scopeOf(response).refuse('create', 'recipes', [id], 'versions');
     try {
       response.json(await store.freeze(id, number, accept(freezeSchema, request.body)));
     } catch (error) {

@@ -30,7 +30,7 @@ function tell(share: number): void {
   say({ says: 'progress', share });
 }
 
-async function takeIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<Said> {
+async function takeIn({ databaseFile, path, staging, ownerId }: Told<'takeIn'>): Promise<Said> {
   const db = connect(databaseFile);
   const mayWrite = async () => {
     say({ says: 'ready' });
@@ -38,7 +38,13 @@ async function takeIn({ databaseFile, path, staging }: Told<'takeIn'>): Promise<
     return openLedger(db, databaseFile);
   };
   try {
-    const imported = await takeLargeFileIn({ path, staging, mayWrite, onProgress: tell });
+    const imported = await takeLargeFileIn({
+      path,
+      staging,
+      mayWrite,
+      onProgress: tell,
+      ownerId,
+    });
     return { says: 'done', imported };
   } finally {
     await db.destroy();

@@ -7,6 +7,8 @@ export interface Watched {
   onProgress: (share: number) => void;
   /** ends it, with nothing changed */
   signal?: AbortSignal;
+  /** whose it becomes, in a club */
+  ownerId?: string | undefined;
 }
 
 /** What takes long with a large ledger, and must not keep anybody else waiting. */

@@ -2,7 +2,13 @@ import type { Imported } from '../files/takeIn';
 
 /** What a thread is started to do. */
 export type ThreadTask =
-  | { does: 'takeIn'; databaseFile: string; path: string; staging: string }
+  | {
+      does: 'takeIn';
+      databaseFile: string;
+      path: string;
+      staging: string;
+      ownerId?: string | undefined;
+    }
   | { does: 'copy'; databaseFile: string; to: string }
   | { does: 'pack'; backup: string; to: string }
   | { does: 'prepare'; from: string; trial: string; replaced: string };

@@ -12,12 +12,13 @@ import type { LedgerWork } from './ledgerWork';
 /** All of it in the thread that asks for it: for who has no one waiting, as the command that restores. */
 export function workHere(ledger: Ledger, workFolder = tmpdir()): LedgerWork {
   return {
-    takeIn: (path, { onProgress }) =>
+    takeIn: (path, { onProgress, ownerId }) =>
       takeFileIn({
         path,
         staging: join(workFolder, `staging-${randomUUID()}`),
         mayWrite: () => ledger,
         onProgress,
+        ownerId,
       }),
 
     copy: (to) => copyLedger(ledger, to),

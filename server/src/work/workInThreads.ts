@@ -75,13 +75,13 @@ export function workInThreads({
   }
 
   return {
-    async takeIn(path, { onProgress, signal }) {
-      if (statSync(path).size <= smallFile) return here.takeIn(path, { onProgress });
+    async takeIn(path, { onProgress, signal, ownerId }) {
+      if (statSync(path).size <= smallFile) return here.takeIn(path, { onProgress, ownerId });
       const staging = join(workFolder, `staging-${randomUUID()}`);
       let open: Promise<() => void> | null = null;
       try {
         const said = await run(
-          { does: 'takeIn', databaseFile, path, staging },
+          { does: 'takeIn', databaseFile, path, staging, ownerId },
           (word, answer) => {
             if (word.says === 'progress') onProgress(word.share);
             if (word.says !== 'ready') return;

@@ -13,7 +13,7 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { insertMany } from '../inParts';
-import { notedCoats, rowOf } from '../../log/logStore';
+import { notedCoats, rowOf } from '../../log/logRows';
 import { usedRow } from '../../log/usedPaint';
 import { forwardOnly } from './forwardOnly';
 

@@ -12,6 +12,7 @@ import { drawInOneTable } from './2026-11-26-draw-in-one-table';
 import { keepTimetables } from './2026-11-26-keep-timetables';
 import { nameTheLedger } from './2026-11-26-name-the-ledger';
 import { rememberWhatIsGone } from './2026-11-26-remember-what-is-gone';
+import { sayWhose } from './2026-11-27-say-whose';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
 
 /** In the order they are applied; forward only. */
@@ -30,4 +31,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-26-count-restores': countRestores,
   '2026-11-26-keep-photographs': keepPhotographs,
   '2026-11-26-keep-members': keepMembers,
+  '2026-11-27-say-whose': sayWhose,
 };

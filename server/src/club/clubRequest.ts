@@ -1,0 +1,33 @@
+import { may, type Action, type Matter, type Relation } from '@yellow-ledger/core';
+import type { Request, RequestHandler, Response } from 'express';
+import { Problem } from '../http/problem';
+import type { Who } from './club';
+import type { ClubDoor } from './clubDoor';
+
+/** Refuses who has not come in. */
+const comeInFirst = () =>
+  new Problem(401, 'come-in', 'Come in first: the club lets in its members.');
+export const refused = () => new Problem(403, 'not-yours', 'That is not yours to do in this club.');
+
+/** Who asks. @throws Problem 401 */
+export async function whoAsks({ club, cookie }: ClubDoor, request: Request): Promise<Who> {
+  const token = cookie.tokenIn(request);
+  const who = token === null ? null : await club.who(token);
+  if (!who) throw comeInFirst();
+  return who;
+}
+
+/** @throws Problem 403 where the table of rights does not say so */
+export function refuseUnless(who: Who, relation: Relation, action: Action, matter: Matter): void {
+  if (!may(who.member.role, relation, action, matter)) throw refused();
+}
+
+/** Routes of who has come in: what they answer is sent as JSON, and where they answer nothing, that. */
+export const askedAt =
+  (door: ClubDoor) =>
+  (does: (who: Who, request: Request, response: Response) => Promise<unknown>): RequestHandler =>
+  async (request, response) => {
+    const answer = await does(await whoAsks(door, request), request, response);
+    if (answer === undefined) response.status(204).end();
+    else response.json(answer);
+  };

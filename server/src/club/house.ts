@@ -1,0 +1,33 @@
+import type { Knex } from 'knex';
+
+/** What is of the house and not of the ledger: no backup brings back who has gone since. */
+const tables = ['members', 'sessions', 'invitations', 'trail'] as const;
+
+/**
+ * Puts the house as it is now into a ledger that is to take this one’s place: members and devices as
+ * they are, the trail whole, and what is somebody’s now stays theirs.
+ *
+ * @param trial database file of that ledger, in the newest form
+ */
+export async function carryHouseInto(trial: string, db: Knex): Promise<void> {
+  await db.raw('attach database ? as trial', [trial]);
+  try {
+    await db.transaction(async (within) => {
+      for (const table of [...tables].reverse()) await within.raw(`delete from trial.${table}`);
+      for (const table of tables)
+        await within.raw(`insert into trial.${table} select * from main.${table} order by rowid`);
+      await within.raw('insert or replace into trial.owners select * from main.owners');
+    });
+  } finally {
+    await db.raw('detach database trial');
+  }
+}
+
+/** The latest moment a club knows of, ms since 1970; 0 where it knows none. */
+export async function latestMoment(db: Knex): Promise<number> {
+  const rows = (await db.raw(
+    'select max(at) as at from (select max(at) as at from trail union select max(began_at) from sessions)',
+  )) as { at: string | null }[];
+  const at = rows[0]?.at;
+  return at ? Date.parse(at) : 0;
+}

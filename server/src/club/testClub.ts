@@ -1,0 +1,60 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Role } from '@yellow-ledger/core';
+import pino from 'pino';
+import request from 'supertest';
+import { createApp } from '../app';
+import { openLedger } from '../db/ledger';
+import { openDatabase } from '../db/openDatabase';
+import type { Carriage } from '../start/clubSettings';
+import { openClub } from './club';
+import { ClubClock } from './clubClock';
+import { clubDoor } from './clubDoor';
+
+/** A member of a club under test, and the cookie they have come in with. */
+export interface TestMember {
+  id: string;
+  name: string;
+  cookie: string;
+}
+
+export const passphrase = 'reeds under the lantern';
+
+/** A server of a club over a new database file, for tests; closed by the test that opened it. */
+export async function testClub(
+  carriage: Carriage = { by: 'made certificate' },
+  clock = new ClubClock(),
+) {
+  const file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-club-')), 'ledger.sqlite');
+  const db = await openDatabase(file);
+  const club = openClub(db, clock);
+  const ledger = openLedger(db, file);
+  const app = createApp({
+    ledger,
+    log: pino({ level: 'silent' }),
+    club: clubDoor(club, carriage),
+    backups: { folder: `${file}-backups`, isDaily: true },
+  });
+
+  const ask = (method: 'get' | 'put' | 'post' | 'delete', path: string, who: TestMember | null) => {
+    const asked = request(app)[method](path).set('Host', 'localhost');
+    return who ? asked.set('Cookie', who.cookie) : asked;
+  };
+
+  return {
+    db,
+    club,
+    ledger,
+    app,
+    ask,
+    /** Lets somebody in who has joined without the wait that a passphrase costs. */
+    async member(name: string, role: Role): Promise<TestMember> {
+      const { id } = await club.add(name, role, 'no hash: comes in by the cookie below');
+      const { token } = await club.sessions.begin(id, 'a test', false);
+      const prefix = carriage.by === 'plain http' ? '' : '__Host-';
+      return { id, name, cookie: `${prefix}yellow-ledger=${token}` };
+    },
+    close: () => db.destroy(),
+  };
+}

@@ -1,0 +1,73 @@
+import { entrySchema, notedCoatsOf, type LogEntry } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import { inParts, valuesAtOnce } from '../db/inParts';
+import { parsed } from '../db/recordStore';
+
+/** A row of the log; what is searched for stands beside the entry itself. */
+export interface LogRow {
+  sequence: number;
+  id: string;
+  bench_id: string;
+  /** for a strike: the entry that is struck out */
+  struck_id: string | null;
+  /** who sent it, in a club */
+  member_id?: string | null;
+  saved_at: string;
+  content: string;
+}
+
+/** What an entry notes, as rows: searched for when the same coat is noted again or struck out. */
+export const notedCoats = (entry: LogEntry) =>
+  entry.kind === 'coat' ? notedCoatsOf(entry).map((coat) => ({ coat, entry_id: entry.id })) : [];
+
+/** An entry as a row. @param savedAt ISO 8601, UTC */
+export function rowOf(entry: LogEntry, savedAt: string): Omit<LogRow, 'sequence'> {
+  return {
+    id: entry.id,
+    bench_id: entry.benchId,
+    struck_id: entry.kind === 'strike' ? entry.of : null,
+    saved_at: savedAt,
+    content: JSON.stringify(entry),
+  };
+}
+
+/** Entries that can be read; one that cannot hides none of the others. */
+export const readableOf = (rows: readonly Pick<LogRow, 'content'>[]): LogEntry[] =>
+  rows.flatMap(({ content }) => {
+    const read = entrySchema.safeParse(parsed(content));
+    return read.success ? [read.data] : [];
+  });
+
+/** What is on benches and of armies that a member sees, and what they sent themselves. */
+export const shownTo = <Query extends Knex.QueryBuilder>(rows: Query, memberId: string) =>
+  rows
+    .joinRaw(
+      `left join owners on owners.kind in ('benches', 'armies') and owners.id = log_entries.bench_id`,
+    )
+    .where((is: Knex.QueryBuilder) =>
+      is
+        .whereNull('owners.member_id')
+        .orWhere('owners.member_id', memberId)
+        .orWhere('owners.is_shared', 1)
+        .orWhere('log_entries.member_id', memberId),
+    );
+
+export async function benchesOfOthers(memberId: string, within: Knex.Transaction) {
+  const ids = await within('owners')
+    .whereIn('kind', ['benches', 'armies'])
+    .whereNot({ member_id: memberId })
+    .pluck<string[]>('id');
+  const others = new Set(ids);
+  return (id: string) => others.has(id);
+}
+
+export async function rowsWhere(
+  column: 'id' | 'struck_id',
+  values: readonly string[],
+  within: Knex.Transaction,
+): Promise<LogRow[]> {
+  const rows: LogRow[] = [];
+  for (const part of inParts(values, valuesAtOnce))
+    rows.push(...(await within<LogRow>('log_entries').whereIn(column, part)));
+  return rows;
+}
