@@ -1,4 +1,4 @@
-import { createPrivateKey, X509Certificate } from 'node:crypto';
+import { createPrivateKey, randomBytes, X509Certificate } from 'node:crypto';
 import { chmodSync, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
@@ -54,7 +54,7 @@ export async function madeCertificate(
     kept(folder, 'server', isOfHere) ??
     (await make(folder, 'server', {
       days: leafDays,
-      commonName: 'Yellow Ledger, this club',
+      commonName: 'Yellow Ledger server',
       extensions: [
         { name: 'basicConstraints', cA: false, critical: true },
         { name: 'keyUsage', digitalSignature: true, critical: true },
@@ -87,7 +87,8 @@ type Request = Pick<Options, 'extensions' | 'ca'> & { days: number; commonName: 
 
 const rootRequest = (): Request => ({
   days: rootDays,
-  commonName: 'Yellow Ledger, root of this club',
+  // Of two clubs on one phone each is told from the other. No comma: names are written with commas between.
+  commonName: `Yellow Ledger root ${randomBytes(3).toString('hex')}`,
   extensions: [
     { name: 'basicConstraints', cA: true, pathLenConstraint: 0, critical: true },
     { name: 'keyUsage', keyCertSign: true, cRLSign: true, critical: true },
