@@ -12,6 +12,8 @@ import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import type { ClubDoor } from './club/clubDoor';
 import { clubGate } from './club/clubGate';
 import { clubRoutes } from './club/clubRoutes';
+import type { EventHub } from './club/events/eventHub';
+import { eventRoutes } from './club/events/eventRoutes';
 import { scopeOf, storeWithin } from './club/scope';
 import type { Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
@@ -56,6 +58,8 @@ export interface AppParts {
   backups?: BackupPlace;
   /** whose members alone are let in; without it the ledger is its owner’s on this machine */
   club?: ClubDoor;
+  /** tells the members of a club what happens */
+  events?: EventHub;
   /** folder of the built web client; without it only the API is served */
   webFolder?: string;
 }
@@ -66,6 +70,7 @@ export function createApp({
   databaseFile,
   backups,
   club,
+  events,
   webFolder,
   workFolder = tmpdir(),
   gate = new WriteGate(),
@@ -110,6 +115,14 @@ export function createApp({
   app.use(compression());
   if (club) {
     app.use('/api', ownPagesOnly(club.pages, true));
+    if (events) {
+      // Whatever was written is told once it is answered.
+      app.use('/api', (request, response, next) => {
+        if (request.method !== 'GET') response.once('finish', () => events.look());
+        next();
+      });
+      app.use('/api/club', eventRoutes(club, events));
+    }
     app.use('/api/club', clubRoutes(club));
     app.use('/api', clubGate(club));
   }

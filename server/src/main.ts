@@ -104,6 +104,7 @@ function close(signal: string): void {
   if (closing) return;
   closing = true;
   log.info({ signal }, 'closing');
+  ledger.endStreams();
   // Requests under way are answered; a browser that only keeps its connection open is not waited for.
   server.close(() => void ended().then(() => process.exit(0)));
   server.closeIdleConnections();

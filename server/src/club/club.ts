@@ -65,6 +65,8 @@ export interface Club {
   /** Gives a member a new passphrase; what they have come in on stays in. */
   setPassphrase(memberId: string, passphraseHash: string): Promise<void>;
   who(token: string): Promise<Who | null>;
+  /** Told whenever anybody goes, or may do something else. @returns ends the telling */
+  onChange(tell: () => void): () => void;
   /** @returns whether there is such a member @throws LastKeeper */
   giveRole(by: Who, memberId: string, role: Role): Promise<boolean>;
   /** @returns whether there was such a member @throws LastKeeper */
@@ -76,11 +78,13 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
   const kept = sessionStore(db, clock);
   // Asked at every request; told to forget whenever anybody goes, or may do something else.
   const known = new Map<string, Who>();
+  const changed = new Set<() => void>();
   const forgetting =
     <Args extends unknown[], Answer>(does: (...args: Args) => Promise<Answer>) =>
     async (...args: Args): Promise<Answer> => {
       const answer = await does(...args);
       known.clear();
+      changed.forEach((tell) => tell());
       return answer;
     };
   const sessions: SessionStore = {
@@ -129,6 +133,11 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     invitations,
     trail,
     owners,
+
+    onChange(tell) {
+      changed.add(tell);
+      return () => changed.delete(tell);
+    },
 
     async firstLink() {
       if ((await members.list()).some(({ role }) => role === 'keeper')) return null;

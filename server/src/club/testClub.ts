@@ -11,6 +11,8 @@ import type { Carriage } from '../start/clubSettings';
 import { openClub } from './club';
 import { ClubClock } from './clubClock';
 import { clubDoor } from './clubDoor';
+import { EventHub } from './events/eventHub';
+import { newsStore } from './events/newsStore';
 
 /** A member of a club under test, and the cookie they have come in with. */
 export interface TestMember {
@@ -30,10 +32,13 @@ export async function testClub(
   const db = await openDatabase(file);
   const club = openClub(db, clock);
   const ledger = openLedger(db, file);
+  const events = new EventHub(newsStore(db), club);
+  club.onChange(() => void events.check());
   const app = createApp({
     ledger,
     log: pino({ level: 'silent' }),
     club: clubDoor(club, carriage),
+    events,
     backups: { folder: `${file}-backups`, isDaily: true },
   });
 
@@ -47,6 +52,7 @@ export async function testClub(
     club,
     ledger,
     app,
+    events,
     ask,
     /** Lets somebody in who has joined without the wait that a passphrase costs. */
     async member(name: string, role: Role): Promise<TestMember> {
@@ -55,6 +61,9 @@ export async function testClub(
       const prefix = carriage.by === 'plain http' ? '' : '__Host-';
       return { id, name, cookie: `${prefix}yellow-ledger=${token}` };
     },
-    close: () => db.destroy(),
+    close: () => {
+      events.end();
+      return db.destroy();
+    },
   };
 }

@@ -10,6 +10,8 @@ import { putInPlace, removeTrial, trialFile } from '../backup/restore';
 import { openClub, type Club } from '../club/club';
 import { ClubClock } from '../club/clubClock';
 import { clubDoor, type TrustedRoot } from '../club/clubDoor';
+import { EventHub } from '../club/events/eventHub';
+import { newsStore } from '../club/events/newsStore';
 import { carryHouseInto, latestMoment } from '../club/house';
 import { openDatabase } from '../db/openDatabase';
 import { settleJournal } from '../db/settleJournal';
@@ -38,6 +40,7 @@ interface Opened {
   db: Knex;
   app: Express;
   club: Club | null;
+  events: EventHub | undefined;
   gate: WriteGate;
   end: () => void;
 }
@@ -69,9 +72,11 @@ export class RunningLedger {
       isDaily: !isDemo,
       restore: (file: string) => this.restore(file, work),
     };
+    const events = club ? new EventHub(newsStore(db), club) : undefined;
+    club?.onChange(() => void events?.check());
     const app = createApp({
       ledger,
-      ...(club && reached && { club: clubDoor(club, reached.carriage, reached.root) }),
+      ...(club && reached && { club: clubDoor(club, reached.carriage, reached.root), events }),
       log,
       databaseFile,
       backups,
@@ -84,10 +89,12 @@ export class RunningLedger {
       db,
       app,
       club,
+      events,
       gate,
       end: () => {
         endBackups();
         endSettling();
+        events?.end();
       },
     };
   }
@@ -95,6 +102,11 @@ export class RunningLedger {
   /** The club that is being served; null for a ledger alone. */
   get club(): Club | null {
     return this.opened?.club ?? null;
+  }
+
+  /** Ends what stands open for as long as somebody listens, so that the rest can be closed. */
+  endStreams(): void {
+    this.opened?.events?.end();
   }
 
   readonly listener: RequestListener = (request, response) => {

@@ -1,0 +1,144 @@
+import type { Response } from 'express';
+import type { Club, Who } from '../club';
+import { newsFor, toldBy, type News, type NewsStore, type Told } from './newsStore';
+
+/** Streams that stand open at most: for one device, and for one address with a whole club behind it. */
+const mostOfDevice = 8;
+const mostOfAddress = 120;
+/** A sign of life goes out so often, so that nothing between takes the stream for dead, ms. */
+const beatMs = 15_000;
+
+interface Stream {
+  response: Response;
+  token: string;
+  address: string;
+  deviceId: string;
+  who: Who;
+  told: Told;
+}
+
+/** Tells everybody who listens what happens, each what they may see. */
+export class EventHub {
+  private readonly streams = new Set<Stream>();
+  private looking: Promise<void> | null = null;
+  private isToLookAgain = false;
+  private readonly beat = setInterval(() => void this.check(), beatMs);
+
+  constructor(
+    private readonly news: NewsStore,
+    private readonly club: Pick<Club, 'who'>,
+  ) {
+    this.beat.unref();
+  }
+
+  /** How many listen. */
+  get listening(): number {
+    return this.streams.size;
+  }
+
+  /** @returns whether one more is too many */
+  isFull(address: string, deviceId: string): boolean {
+    const all = [...this.streams];
+    return (
+      all.filter((each) => each.deviceId === deviceId).length >= mostOfDevice ||
+      all.filter((each) => each.address === address).length >= mostOfAddress
+    );
+  }
+
+  /**
+   * Tells somebody from now on.
+   *
+   * @param after how far they have been told; null for who has only just read everything
+   */
+  async listen(
+    response: Response,
+    { token, address, who }: Pick<Stream, 'token' | 'address' | 'who'>,
+    after: Told | null,
+  ): Promise<void> {
+    response.status(200).set({
+      'Content-Type': 'text/event-stream',
+      // Nothing on the way keeps it, or keeps it back until there is more of it.
+      'Cache-Control': 'no-store, no-transform',
+      'X-Accel-Buffering': 'no',
+    });
+    response.flushHeaders();
+    const last = await this.news.last();
+    const isOfAnother = after && (after.change > last.change || after.entry > last.entry);
+    const begin = after && !isOfAnother ? after : last;
+    // What they have in hand is of another ledger than this is now, or of before a backup.
+    write(response, isOfAnother ? 'anew' : 'hello', begin, '{}');
+    const stream = { response, token, address, deviceId: who.device.id, who, told: begin };
+    this.streams.add(stream);
+    response.once('close', () => this.streams.delete(stream));
+    this.look();
+  }
+
+  /** Something may have happened: whoever has not been told of it is. */
+  look(): void {
+    if (this.looking) {
+      this.isToLookAgain = true;
+      return;
+    }
+    this.looking = this.tell().finally(() => {
+      this.looking = null;
+      if (!this.isToLookAgain) return;
+      this.isToLookAgain = false;
+      this.look();
+    });
+  }
+
+  /** Ends the streams of whoever is not in any more. */
+  async check(): Promise<void> {
+    for (const stream of [...this.streams]) {
+      const who = await this.club.who(stream.token).catch(() => null);
+      if (!this.streams.has(stream)) continue;
+      if (who) {
+        stream.who = who;
+        stream.response.write(': here\n\n');
+        continue;
+      }
+      write(stream.response, 'out', stream.told, '{}');
+      this.close(stream);
+    }
+  }
+
+  end(): void {
+    clearInterval(this.beat);
+    [...this.streams].forEach((stream) => this.close(stream));
+  }
+
+  private close(stream: Stream): void {
+    this.streams.delete(stream);
+    stream.response.end();
+  }
+
+  private async tell(): Promise<void> {
+    const behind = [...this.streams];
+    if (behind.length === 0) return;
+    // Whoever was away longest sets how far back is read; of those most are where all are.
+    const groups = new Map<string, Stream[]>();
+    for (const stream of behind) {
+      const key = `${stream.told.change} ${stream.told.entry}`;
+      groups.set(key, [...(groups.get(key) ?? []), stream]);
+    }
+    for (const group of groups.values()) {
+      const { told } = group[0];
+      const news = await this.news.after(told).catch(() => null);
+      // The ledger is just being closed, and the streams with it.
+      if (!news) return;
+      const now = toldBy(news, told);
+      if (now.change === told.change && now.entry === told.entry) continue;
+      for (const stream of group) this.tellOne(stream, news, now);
+    }
+  }
+
+  private tellOne(stream: Stream, news: News, now: Told): void {
+    stream.told = now;
+    const text = newsFor(news, stream.who.member);
+    if (text !== '{"changes":[],"entries":[]}') write(stream.response, 'news', now, text);
+  }
+}
+
+function write(response: Response, event: string, { change, entry }: Told, data: string): void {
+  response.write(`id: ${change}.${entry}\nevent: ${event}\ndata: ${data}\n\n`);
+}
