@@ -122,6 +122,7 @@ export {
   type KeptSection,
   type LedgerFile,
 } from './file/ledgerFile';
+export { writeTrailCsv } from './file/trailCsv';
 export { writeLogCsv } from './file/logCsv';
 export { measuredAfter, saysOtherwise, withNotes, type NotesOfArmies } from './file/olderFile';
 export { potColumns } from './file/potColumns';
@@ -499,6 +500,7 @@ export {
 export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
 export { isForgotten, waitBefore, withoutOne, withWrong, type Attempts } from './club/attempts';
 export { likeness, memberNameSchema } from './club/memberName';
+export { passphraseSchema } from './club/passphrase';
 export { actions, matters, may, rights, type Action, type Matter } from './club/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';

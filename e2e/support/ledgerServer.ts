@@ -5,6 +5,8 @@ import { join, resolve } from 'node:path';
 
 export interface LedgerServer {
   url: string;
+  /** all it has said at its start */
+  said: () => string;
   dataFolder: string;
   /** stops it as an owner does, and waits until it is down */
   stop(): Promise<void>;
@@ -19,6 +21,8 @@ export interface ServerOptions {
   demo?: boolean;
   /** with the sample world put back to how it was */
   reset?: boolean;
+  /** of a club, with a certificate of its own making */
+  club?: boolean;
   /** a free port is found unless one is named */
   port?: number;
 }
@@ -29,15 +33,18 @@ const startMs = 15_000;
 /** Starts the built server as a process of its own, on a real SQLite file. */
 export async function startServer(options: ServerOptions = {}): Promise<LedgerServer> {
   const dataFolder = options.dataFolder ?? mkdtempSync(join(tmpdir(), 'yellow-ledger-'));
-  const flags = (['demo', 'reset'] as const).filter((flag) => options[flag]);
+  const flags = (['demo', 'reset', 'club'] as const).filter((flag) => options[flag]);
   const child = spawn(process.execPath, [main, ...flags.map((flag) => `--${flag}`)], {
     env: {
       ...process.env,
       YELLOW_LEDGER_DATA: dataFolder,
       YELLOW_LEDGER_PORT: String(options.port ?? 0),
+      ...(options.club && { YELLOW_LEDGER_HOST: '127.0.0.1' }),
     },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  let told = '';
+  child.stdout?.on('data', (text: Buffer) => (told += text.toString()));
   const url = await addressOf(child);
   const end = async (signal: NodeJS.Signals) => {
     if (child.exitCode !== null || child.signalCode !== null) return;
@@ -45,7 +52,13 @@ export async function startServer(options: ServerOptions = {}): Promise<LedgerSe
     child.kill(signal);
     await ended;
   };
-  return { url, dataFolder, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
+  return {
+    url,
+    said: () => told,
+    dataFolder,
+    stop: () => end('SIGTERM'),
+    kill: () => end('SIGKILL'),
+  };
 }
 
 function addressOf(child: ChildProcess): Promise<string> {
@@ -55,7 +68,7 @@ function addressOf(child: ChildProcess): Promise<string> {
     child.once('exit', (code) => failed(new Error(`the server ended with ${code}: ${said}`)));
     child.stdout?.on('data', (text: Buffer) => {
       said += text.toString();
-      const address = /open at (http:\/\/\S+?)\/?\s/.exec(said)?.[1];
+      const address = /open at (https?:\/\/\S+?)\/?\s/.exec(said)?.[1];
       if (!address) return;
       clearTimeout(timer);
       found(address);

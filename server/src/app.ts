@@ -125,7 +125,7 @@ export function createApp({
     }
     app.use('/api/club', clubRoutes(club));
     app.use('/api', clubGate(club));
-  }
+  } else app.get('/api/club/me', (_request, response) => void response.json({ member: null }));
   app.use('/api', namesItself(ledger.db));
   app.use('/api/files', fileRoutes(ledger, work, workFolder));
   if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));

@@ -3,6 +3,7 @@ import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { addDemo } from './demo/addDemo';
 import { sayClub } from './start/sayClub';
+import { ownAddresses } from './start/madeCertificate';
 import { addressesOf, servingOf } from './start/serve';
 import { ownDatabase } from './start/ownDatabase';
 import { RunningLedger } from './start/runningLedger';
@@ -59,7 +60,13 @@ async function open() {
           script: new URL('./ledgerThread.js', import.meta.url),
         }),
       isDemo: options.isDemo,
-      club: options.club ? { carriage: options.club.carriage, root: serving.root } : undefined,
+      club: options.club
+        ? {
+            carriage: options.club.carriage,
+            root: serving.root,
+            addresses: serving.host === '0.0.0.0' ? ownAddresses : () => [],
+          }
+        : undefined,
       log,
       onCopy: (copy) => {
         log.info({ databaseFile, copy }, 'copied before it is brought to a newer form');

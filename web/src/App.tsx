@@ -21,6 +21,9 @@ const BenchPage = fetched(() => import('./pages/bench/BenchPage'));
 const LogPage = fetched(() => import('./pages/log/LogPage'));
 const ModelPage = fetched(() => import('./pages/log/ModelPage'));
 const PhotographPage = fetched(() => import('./pages/photograph/PhotographPage'));
+const DoorPage = fetched(() => import('./pages/door/DoorPage'));
+const TrustPage = fetched(() => import('./pages/door/TrustPage'));
+const ClubPage = fetched(() => import('./pages/club/ClubPage'));
 const PalettePage = fetched(() => import('./pages/palette/PalettePage'));
 
 const router = createBrowserRouter([
@@ -47,6 +50,9 @@ const router = createBrowserRouter([
       { path: 'photographs/:photographId', element: <PhotographPage /> },
       { path: 'palette', element: <PalettePage /> },
       { path: 'match', element: <MatchPage /> },
+      { path: 'club/:leaf?', element: <ClubPage /> },
+      { path: 'come-in', element: <DoorPage /> },
+      { path: 'trust', element: <TrustPage /> },
       { path: '*', element: <PageFault /> },
     ],
   },

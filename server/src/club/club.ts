@@ -10,7 +10,8 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { ClubClock } from './clubClock';
-import { invitationStore, type InvitationStore } from './invitationStore';
+import { invitationStore, isFirst, type InvitationStore } from './invitationStore';
+import { letGoOf } from './leaving';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
 import { sessionStore, type Device, type SessionStore } from './sessionStore';
@@ -57,9 +58,17 @@ export interface Club {
   ): Promise<CameIn>;
   /** Uses a link: joins, or sets a new passphrase. @returns null where the link lets nobody in @throws NameTaken */
   join(
-    asked: { token: string; name: string; passphrase: string; device: string },
+    asked: {
+      token: string;
+      name: string;
+      passphrase: string;
+      device: string;
+      ledgerIs: 'mine' | 'club';
+    },
     address: string,
   ): Promise<CameIn>;
+  /** How much is in the ledger, by kind: what of it is whose is asked of its first keeper. */
+  holds(): Promise<Record<string, number>>;
   /** Adds a member without a link. @throws NameTaken */
   add(name: string, role: Role, passphraseHash: string): Promise<Member>;
   /** Gives a member a new passphrase; what they have come in on stays in. */
@@ -162,7 +171,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
         // Of names nobody has nothing is written down: one may be a passphrase in the wrong field.
         await trail.add(null, 'was refused', {
           address,
-          ...(known && { name: known.member.name }),
+          ...(known && { memberId: known.member.id }),
         });
         return null;
       }
@@ -173,7 +182,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
       return { ...begun, member };
     },
 
-    async join({ token, name, passphrase, device }, address) {
+    async join({ token, name, passphrase, device, ledgerIs }, address) {
       const waitMs = begin([ofAddress(address)]);
       if (waitMs > 0) return { waitMs };
       // Nobody has a hash worked out who has no link.
@@ -194,10 +203,11 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
           // Who had the old one may be somebody else.
           await sessions.endAll(before.id, within);
         } else await members.add(member, passphraseHash, within);
+        if (isFirst(link) && ledgerIs === 'mine') await owners.claimAll(member.id, within);
         await trail.add(
           member.id,
           before ? 'set a passphrase' : 'joined',
-          { name: member.name, role: member.role },
+          { role: member.role },
           within,
         );
         return { ...(await sessions.begin(member.id, device, false, within)), member };
@@ -205,6 +215,8 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
       if (joined) wasRight(address);
       return joined;
     },
+
+    holds: () => owners.counts(),
 
     add: (name, role, passphraseHash) =>
       db.transaction(async (within) => {
@@ -241,6 +253,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
       db.transaction(async (within) => {
         await sessions.endAll(memberId, within);
         const was = await members.remove(memberId, within);
+        if (was) await letGoOf(memberId, within);
         const did = by.member.id === memberId ? 'left' : 'was put out';
         if (was) await trail.add(by.member.id, did, { memberId }, within);
         return was;

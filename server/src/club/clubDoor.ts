@@ -20,12 +20,22 @@ export interface ClubDoor {
   insistsOnHttps: boolean;
   isBehindProxy: boolean;
   root: TrustedRoot | null;
+  /**
+   * Where others reach it: a link that names this machine’s own loopback would lead nobody in.
+   *
+   * @param host as it was asked for, with its port
+   */
+  addressFor: (host: string) => string;
 }
 
+const loopback = /^(127\.\d+\.\d+\.\d+|localhost|\[::1\])(:\d+)?$/;
+
+/** @param addresses of this machine in the network; none where it is reached on loopback alone */
 export function clubDoor(
   club: Club,
   carriage: Carriage,
   root: TrustedRoot | null = null,
+  addresses: () => readonly string[] = () => [],
 ): ClubDoor {
   const isEncrypted = carriage.by !== 'plain http';
   return {
@@ -38,5 +48,11 @@ export function clubDoor(
     insistsOnHttps: carriage.by === 'proxy' || carriage.by === 'own certificate',
     isBehindProxy: carriage.by === 'proxy',
     root,
+    addressFor(host) {
+      if (carriage.by === 'proxy') return carriage.address;
+      const [, , port = ''] = loopback.exec(host) ?? [];
+      const reached = loopback.test(host) ? addresses()[0] : undefined;
+      return `${isEncrypted ? 'https' : 'http'}://${reached === undefined ? host : reached + port}`;
+    },
   };
 }

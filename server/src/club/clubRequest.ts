@@ -22,12 +22,16 @@ export function refuseUnless(who: Who, relation: Relation, action: Action, matte
   if (!may(who.member.role, relation, action, matter)) throw refused();
 }
 
+/** Says that a route has answered itself. */
+export const sent = Symbol('sent');
+
 /** Routes of who has come in: what they answer is sent as JSON, and where they answer nothing, that. */
 export const askedAt =
   (door: ClubDoor) =>
   (does: (who: Who, request: Request, response: Response) => Promise<unknown>): RequestHandler =>
   async (request, response) => {
     const answer = await does(await whoAsks(door, request), request, response);
+    if (answer === sent) return;
     if (answer === undefined) response.status(204).end();
     else response.json(answer);
   };

@@ -1,16 +1,16 @@
-import { memberNameSchema } from '@yellow-ledger/core';
+import { memberNameSchema, passphraseSchema } from '@yellow-ledger/core';
 import { json, Router, type Request, type Response } from 'express';
 import { z } from 'zod';
 import { accept } from '../http/accept';
-import { Problem } from '../http/problem';
+import { notFound, Problem } from '../http/problem';
 import type { CameIn } from './club';
+import { isFirst } from './invitationStore';
 import { askedAt } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
 import type { TokenCookie } from './cookie';
 import { NameTaken } from './memberStore';
 import { memberRoutes } from './memberRoutes';
 import { ownerRoutes } from './ownerRoutes';
-import { passphraseSchema } from './passphrases';
 
 const tokenSchema = z.string({ error: 'a link of this club' }).max(100, 'a link of this club');
 const device = z.string().max(120).default('a device');
@@ -26,6 +26,8 @@ const joinSchema = z.strictObject({
   name: memberNameSchema,
   passphrase: passphraseSchema,
   device,
+  // Asked of the first keeper, whose ledger it was until now.
+  ledgerIs: z.enum(['mine', 'club'], { error: 'mine or club' }).default('mine'),
 });
 /** Coming into a club and going out again; the members’ part of it stands in `memberRoutes`. */
 export function clubRoutes(door: ClubDoor): Router {
@@ -66,7 +68,11 @@ export function clubRoutes(door: ClubDoor): Router {
     const link = await club.invitations.of(token);
     if (!link) throw new Problem(404, 'link-gone', linkGone);
     const member = link.memberId === null ? null : await club.members.get(link.memberId);
-    response.json({ role: link.role, name: member?.name ?? null });
+    response.json({
+      role: link.role,
+      name: member?.name ?? null,
+      ...(isFirst(link) && { holds: await club.holds() }),
+    });
   });
 
   router.post('/go-out', async (request, response) => {
@@ -77,9 +83,27 @@ export function clubRoutes(door: ClubDoor): Router {
     response.status(204).end();
   });
 
+  // Told to strangers too: a phone trusts the club before it comes in.
+  router.get('/trust', (_request, response) => {
+    response.json({ fingerprint: door.root?.fingerprint ?? null });
+  });
+
+  router.get('/trust/root.crt', (_request, response) => {
+    if (!door.root) throw notFound('certificate that was made here');
+    response
+      .attachment('yellow-ledger-root.crt')
+      .type('application/x-x509-ca-cert')
+      .send(door.root.certificate);
+  });
+
   router.get(
     '/me',
-    asked(async ({ member, device: { id, isShared } }) => ({ member, deviceId: id, isShared })),
+    asked(async ({ member, device: { id, isShared, endsAt } }) => ({
+      member,
+      deviceId: id,
+      isShared,
+      endsAt,
+    })),
   );
 
   router.use(memberRoutes(door));

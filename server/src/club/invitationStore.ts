@@ -11,6 +11,8 @@ export interface Invitation {
   role: Role;
   /** whose passphrase it sets anew; null for somebody who joins */
   memberId: string | null;
+  /** null for a link that was printed at a start */
+  madeBy: string | null;
   madeAt: string;
   endsAt: string;
 }
@@ -24,6 +26,10 @@ interface InvitationRow {
   made_at: string;
   ends_at: string;
 }
+
+/** Whether a link makes the first keeper. */
+export const isFirst = ({ madeBy, memberId, role }: Invitation): boolean =>
+  madeBy === null && memberId === null && role === 'keeper';
 
 /** Links that let somebody in once, each with an end. */
 export interface InvitationStore {
@@ -88,7 +94,14 @@ export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
   };
 }
 
-function fromRow({ id, role, member_id, made_at, ends_at }: InvitationRow): Invitation {
+function fromRow({ id, role, member_id, made_by, made_at, ends_at }: InvitationRow): Invitation {
   const known = roleNames.find((each) => each === role) ?? 'guest';
-  return { id, role: known, memberId: member_id, madeAt: made_at, endsAt: ends_at };
+  return {
+    id,
+    role: known,
+    memberId: member_id,
+    madeBy: made_by,
+    madeAt: made_at,
+    endsAt: ends_at,
+  };
 }

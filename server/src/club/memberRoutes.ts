@@ -1,9 +1,9 @@
-import { may, roleNames } from '@yellow-ledger/core';
+import { may, roleNames, writeTrailCsv } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
-import { askedAt, refuseUnless } from './clubRequest';
+import { askedAt, refuseUnless, sent } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
 import { LastKeeper } from './memberStore';
 
@@ -75,7 +75,9 @@ export function memberRoutes(door: ClubDoor): Router {
         role,
         ...(member && { memberId: member.id }),
       });
-      return made;
+      const { token, ...invitation } = made;
+      const at = door.addressFor(request.headers.host ?? '');
+      return { ...invitation, link: `${at}/come-in#${token}` };
     }),
   );
 
@@ -115,6 +117,18 @@ export function memberRoutes(door: ClubDoor): Router {
     asked(async (who) => {
       refuseUnless(who, 'club', 'look', 'trail');
       return { items: await club.trail.list(mostTrail) };
+    }),
+  );
+
+  router.get(
+    '/trail.csv',
+    asked(async (who, _request, response) => {
+      refuseUnless(who, 'club', 'look', 'trail');
+      const [entries, members] = await Promise.all([club.trail.all(), club.members.list()]);
+      const nameOf = new Map(members.map(({ id, name }) => [id, name]));
+      const table = writeTrailCsv(entries, (id) => nameOf.get(id));
+      response.attachment('trail.csv').type('text/csv').send(table);
+      return sent;
     }),
   );
 

@@ -1,4 +1,9 @@
-import type { RecordHolder, Relation, ResourceName } from '@yellow-ledger/core';
+import {
+  resourceNames,
+  type RecordHolder,
+  type Relation,
+  type ResourceName,
+} from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 
 /** Whose a record is. What nobody owns is the club’s. */
@@ -35,6 +40,10 @@ export interface OwnerStore {
   potsDrawnInSight(memberId: string): Promise<Set<string>>;
   /** Pots that a member’s own things draw from, whosever they are. */
   potsDrawnBy(memberId: string): Promise<Set<string>>;
+  /** Makes everything somebody’s that is nobody’s, and what was painted theirs. */
+  claimAll(memberId: string, within: Knex.Transaction): Promise<void>;
+  /** How many records there are of each kind. */
+  counts(): Promise<Record<string, number>>;
   /** Whose the first of some things is that is there; undefined where none is. */
   ofAny(things: readonly RecordHolder[]): Promise<Owner | null | undefined>;
 }
@@ -106,6 +115,24 @@ export function ownerStore(db: Knex): OwnerStore {
       ),
 
     potsDrawnBy: (memberId) => potsDrawn((is) => is.where('owners.member_id', memberId)),
+
+    async claimAll(memberId, within) {
+      for (const kind of resourceNames)
+        await within.raw(
+          'insert or ignore into owners (kind, id, member_id, is_shared) select ?, id, ?, 0 from ??',
+          [kind, memberId, kind],
+        );
+      await within('log_entries').whereNull('member_id').update({ member_id: memberId });
+    },
+
+    async counts() {
+      const counts: Record<string, number> = {};
+      for (const kind of resourceNames) {
+        const [row] = await db(kind).count<{ count: number }[]>({ count: '*' });
+        counts[kind] = row.count;
+      }
+      return counts;
+    },
 
     async ofAny(things) {
       for (const { kind, id } of things) {

@@ -1,6 +1,5 @@
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { z } from 'zod';
 
 /** What an answer costs who guesses, and one core of the server once per coming in; argon2id is its usual way. */
 const cost = {
@@ -8,15 +7,6 @@ const cost = {
   timeCost: 3,
   parallelism: 1,
 } as const;
-
-const shortest = 10;
-const longest = 200;
-
-/** Any words or signs, so many of them that nobody guesses. */
-export const passphraseSchema = z
-  .string({ error: 'a passphrase' })
-  .min(shortest, `at least ${shortest} characters: three or four words do`)
-  .max(longest, `at most ${longest} characters`);
 
 /** As it is typed on one keyboard or another, it is the same. */
 const asTyped = (passphrase: string) => passphrase.normalize('NFKC');

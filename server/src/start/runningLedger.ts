@@ -21,6 +21,14 @@ import type { LedgerWork } from '../work/ledgerWork';
 import { WriteGate } from '../work/writeGate';
 import type { Carriage } from './clubSettings';
 
+/** How a club is reached. */
+export interface ReachedClub {
+  carriage: Carriage;
+  root: TrustedRoot | null;
+  /** of this machine in the network, where it listens there */
+  addresses: () => readonly string[];
+}
+
 export interface RunningOptions {
   databaseFile: string;
   backupFolder: string;
@@ -30,7 +38,7 @@ export interface RunningOptions {
   /** the demo is put back by --reset, and nothing of it is anybody’s */
   isDemo: boolean;
   /** the club whose ledger it is, and how it is reached; without it, it is its owner’s alone */
-  club?: { carriage: Carriage; root: TrustedRoot | null } | undefined;
+  club?: ReachedClub | undefined;
   log: Logger;
   onCopy: (copy: string) => void;
 }
@@ -76,7 +84,11 @@ export class RunningLedger {
     club?.onChange(() => void events?.check());
     const app = createApp({
       ledger,
-      ...(club && reached && { club: clubDoor(club, reached.carriage, reached.root), events }),
+      ...(club &&
+        reached && {
+          club: clubDoor(club, reached.carriage, reached.root, reached.addresses),
+          events,
+        }),
       log,
       databaseFile,
       backups,

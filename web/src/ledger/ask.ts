@@ -1,38 +1,10 @@
 import { z } from 'zod';
 import { serverAway } from './away/serverAway';
+import { memberships } from './club/membership';
 import { identityHead, ledgerIdentity, restoresHead } from './ledgerIdentity';
+import { noAnswer, problemOf, type Problem } from './problem';
 
-/** The one shape of the server's errors. */
-const problemSchema = z.object({
-  error: z.object({
-    code: z.string(),
-    message: z.string(),
-    current: z.unknown().optional(),
-  }),
-});
-
-/** A request that did not do what was asked, for the ledger in hand and the screen. */
-export interface Problem {
-  /** HTTP status; 0 when no answer came */
-  status: number;
-  code: string;
-  message: string;
-  current?: unknown;
-}
-
-const noAnswer: Problem = {
-  status: 0,
-  code: 'no-answer',
-  message: 'The ledger’s server does not answer. It may have been stopped.',
-};
-
-/** What came is no answer of this ledger, or one of a newer one. */
-export const unreadable: Problem = {
-  status: 0,
-  code: 'unreadable',
-  message:
-    'The server’s answer could not be read; the page may be older than the server. Load it again.',
-};
+export { unreadable, type Problem } from './problem';
 
 export type Asked = typeof ask;
 
@@ -55,18 +27,14 @@ export async function ask(
     });
     // Another program at this address, or another ledger: whatever it says, nothing was done here.
     const { headers } = response;
+    if (response.status === 401) return outOfClub(await response.json().catch(() => undefined));
     if (!ledgerIdentity.isOwn(headers.get(identityHead), headers.get(restoresHead)))
       return unanswered(response.status);
     serverAway.answered();
     if (response.status === 204) return { data: null };
     const body: unknown = await response.json().catch(() => undefined);
     if (response.ok) return { data: body };
-    const problem = problemSchema.safeParse(body);
-    return {
-      error: problem.success
-        ? { status: response.status, ...problem.data.error }
-        : { ...noAnswer, status: response.status },
-    };
+    return { error: problemOf(response.status, body) };
   } catch {
     // Ended by whoever asked, it says nothing of the server.
     return init.signal?.aborted ? { error: noAnswer } : unanswered(0);
@@ -77,14 +45,23 @@ export async function ask(
 const typeOf = (body: BodyInit) =>
   body instanceof Blob && body.type.startsWith('image/') ? body.type : 'application/json';
 
+/** A club tells who is not in nothing but that, not even which ledger it is. */
+function outOfClub(answer: unknown): { error: Problem } {
+  const error = problemOf(401, answer);
+  if (error.code !== 'come-in') return unanswered(401);
+  serverAway.answered();
+  memberships.wentOut();
+  return { error };
+}
+
 function unanswered(status: number): { error: Problem } {
   serverAway.unanswered();
   return { error: { ...noAnswer, status } };
 }
 
-/** No answer of the ledger’s own, or its own fault: trying again later helps. */
+/** No answer of the ledger’s own, its own fault, or nobody has come in: trying again later helps. */
 export const isAway = ({ status, code }: Problem) =>
-  status === 0 || status >= 500 || code === 'no-answer';
+  status === 0 || status === 401 || status >= 500 || code === 'no-answer';
 
 /** Errors of the store's requests are problems; anything else is a fault in the page itself. */
 export function asProblem(error: unknown): Problem {

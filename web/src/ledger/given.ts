@@ -50,15 +50,21 @@ export function nowWritten({ dispatch }: Store, entries: readonly LogEntry[]): v
   );
 }
 
+/** Entries that others have written, with their sequence. */
+export function nowHeard({ dispatch }: Store, items: Parameters<typeof withItems>[1]): void {
+  // The log may just be on its way here, as it was before these.
+  acknowledged.written(items.map(({ entry }) => entry));
+  dispatch(
+    ledgerApi.util.updateQueryData('log', undefined, (log) =>
+      withItems(original(log) ?? log, items),
+    ) as never,
+  );
+}
+
 /** Looks what others have written into the log since. */
 export async function lookForEntries({ dispatch, getState }: LedgerStore): Promise<void> {
   const { data } = ledgerApi.endpoints.log.select()(getState() as never);
   if (!data) return;
   const items = await newerEntries(data.sequence).catch(() => []);
-  if (items.length > 0)
-    dispatch(
-      ledgerApi.util.updateQueryData('log', undefined, (log) =>
-        withItems(original(log) ?? log, items),
-      ) as never,
-    );
+  if (items.length > 0) nowHeard({ dispatch }, items);
 }

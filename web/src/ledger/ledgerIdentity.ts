@@ -1,3 +1,5 @@
+import { memberships } from './club/membership';
+
 const knownKey = 'yellow-ledger.identity';
 const firstKey = 'yellow-ledger.first-identity';
 const usualStore = 'yellow-ledger';
@@ -15,10 +17,12 @@ export class LedgerIdentity {
   /**
    * @param kept the browser’s store
    * @param onOther called when another ledger answers, after that was noted: the page opens anew
+   * @param memberId who has come into a club with this browser
    */
   constructor(
     private readonly kept: Pick<Storage, 'getItem' | 'setItem'>,
     private readonly onOther: () => void,
+    private readonly memberId: () => string | null = () => null,
   ) {
     this.id = kept.getItem(knownKey);
   }
@@ -28,8 +32,10 @@ export class LedgerIdentity {
     return this.id;
   }
 
-  /** Where what waits for this ledger is kept: each has a place of its own. */
+  /** Where what waits for this ledger is kept: each has a place of its own, and each member of it. */
   get storeName(): string {
+    const memberId = this.memberId();
+    if (memberId !== null) return `${usualStore}-of-${memberId}`;
     const isFirst = this.id === null || this.id === this.kept.getItem(firstKey);
     return isFirst ? usualStore : `${usualStore}-${this.id}`;
   }
@@ -82,4 +88,5 @@ export const ledgerIdentity = new LedgerIdentity(
     setItem: (key, value) => localStorage.setItem(key, value),
   },
   () => window.location.reload(),
+  () => memberships.member?.id ?? null,
 );

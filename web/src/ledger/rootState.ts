@@ -1,4 +1,5 @@
 import type { Dispatch, UnknownAction } from '@reduxjs/toolkit';
+import type { clubApi } from './club/clubApi';
 import type { DeedsState } from './deeds/deedsSlice';
 import type { ledgerApi } from './ledgerApi';
 import type { UnfinishedState } from './unfinishedSlice';
@@ -6,6 +7,7 @@ import type { WritingState } from './writer/writingSlice';
 
 /** What the store holds; beside the store, so that its parts can speak of the whole. */
 export interface RootState {
+  clubApi: ReturnType<typeof clubApi.reducer>;
   ledgerApi: ReturnType<typeof ledgerApi.reducer>;
   writing: WritingState;
   deeds: DeedsState;

@@ -2,6 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { ask, type Asked } from './ask';
 import { hadParts, lastHad } from './away/hadParts';
+import { clubApi } from './club/clubApi';
 import { deedsSlice } from './deeds/deedsSlice';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
@@ -14,11 +15,12 @@ export function createStore() {
   return configureStore({
     reducer: {
       ledgerApi: ledgerApi.reducer,
+      clubApi: clubApi.reducer,
       writing: writingSlice.reducer,
       deeds: deedsSlice.reducer,
       unfinished: unfinishedSlice.reducer,
     },
-    middleware: (usual) => usual().concat(ledgerApi.middleware),
+    middleware: (usual) => usual().concat(ledgerApi.middleware, clubApi.middleware),
   });
 }
 

@@ -14,14 +14,16 @@ import { fetched } from '../fetched';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
+import { useMembership } from '../../ledger/club/membership';
 import { AwayMark } from './AwayMark';
 import { DamagedRows } from './DamagedRows';
+import { OutMark } from './OutMark';
 import { useUndo } from './useUndo';
 import './shell.scss';
 
 const KeyboardHelp = fetched(() => import('../keyboard/KeyboardHelp'));
 
-const pages = [
+const ownPages = [
   { path: '/recipes', name: 'Recipes' },
   { path: '/shelf', name: 'Shelf' },
   { path: '/match', name: 'Match' },
@@ -30,6 +32,12 @@ const pages = [
   { path: '/bench', name: 'Bench' },
   { path: '/log', name: 'Log' },
 ];
+
+/** The pages there are: a ledger alone has no house. */
+function usePages() {
+  const isOfClub = useMembership().is === 'in';
+  return isOfClub ? [...ownPages, { path: '/club', name: 'Club' }] : ownPages;
+}
 
 export function Shell() {
   const [isHelpOpen, setIsHelpOpen] = useState(false);
@@ -43,6 +51,7 @@ export function Shell() {
       </a>
       <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} />
       <main id="page" tabIndex={-1}>
+        <OutMark />
         <AwayMark />
         <DamagedRows />
         <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
@@ -63,6 +72,7 @@ export function Shell() {
 function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp: () => void }) {
   const [isOpen, setIsOpen] = useState(false);
   const { pathname } = useLocation();
+  const pages = usePages();
   const here = pages.find(({ path }) => pathname.startsWith(path));
   return (
     <Navbar as="header" role="banner" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
@@ -125,6 +135,7 @@ function ThemeButton() {
 
 function useGlobalKeys({ undo, redo }: { undo: () => void; redo: () => void }): void {
   const navigate = useNavigate();
+  const pages = usePages();
   const onKeyDown = useEffectEvent((event: KeyboardEvent) => {
     const key = event.key.toLowerCase();
     const page = pages.at(Number(key) - 1);

@@ -1,0 +1,10 @@
+import { z } from 'zod';
+
+const shortest = 10;
+const longest = 200;
+
+/** What a member comes in with: any words or signs, so many of them that nobody guesses. */
+export const passphraseSchema = z
+  .string({ error: 'a passphrase' })
+  .min(shortest, `at least ${shortest} characters: three or four words do`)
+  .max(longest, `at most ${longest} characters`);

@@ -1,0 +1,31 @@
+import type { z } from 'zod';
+import { problemOf, unreadable, type Problem } from '../problem';
+
+/**
+ * Asks the house of a club: who is in it, and coming in. Its answers carry no name of the ledger, as
+ * strangers are not told that.
+ *
+ * @returns what was answered, or what went wrong as a problem; never throws
+ */
+export async function askClub<Answer>(
+  path: string,
+  schema: z.ZodType<Answer>,
+  { method = 'GET', body }: { method?: string; body?: object } = {},
+): Promise<{ data: Answer } | { error: Problem }> {
+  try {
+    const response = await fetch(`/api/club${path}`, {
+      method,
+      cache: 'no-store',
+      ...(body && {
+        body: JSON.stringify(body),
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    });
+    const answer: unknown = response.status === 204 ? null : await response.json();
+    if (!response.ok) return { error: problemOf(response.status, answer) };
+    const read = schema.safeParse(answer);
+    return read.success ? { data: read.data } : { error: unreadable };
+  } catch {
+    return { error: problemOf(0, null) };
+  }
+}

@@ -1,0 +1,148 @@
+import { resourceNames, roleNames, type ResourceName, type Role } from '@yellow-ledger/core';
+import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
+import { z } from 'zod';
+import type { Problem } from '../problem';
+import { askClub } from './askClub';
+import { memberSchema, type Member } from './membership';
+
+interface Request {
+  path: string;
+  method?: string;
+  body?: object;
+  schema: z.ZodType;
+}
+
+const askHouse: BaseQueryFn<Request, unknown, Problem> = async ({ path, schema, ...init }) =>
+  askClub(path, schema, init);
+
+const role = z.enum(roleNames);
+const itemsOf = <Item>(schema: z.ZodType<Item>) =>
+  z.object({ items: z.array(schema) }).transform(({ items }) => items);
+
+const invitationSchema = z.object({
+  id: z.string(),
+  role,
+  memberId: z.string().nullable(),
+  madeAt: z.string(),
+  endsAt: z.string(),
+});
+export type Invitation = z.infer<typeof invitationSchema>;
+const madeInvitationSchema = invitationSchema.extend({ link: z.string() });
+
+const deviceSchema = z.object({
+  id: z.string(),
+  device: z.string(),
+  isShared: z.boolean(),
+  beganAt: z.string(),
+  endsAt: z.string(),
+});
+export type Device = z.infer<typeof deviceSchema>;
+
+const trailEntrySchema = z.object({
+  sequence: z.number(),
+  at: z.string(),
+  memberId: z.string().nullable(),
+  did: z.string(),
+  about: z.record(z.string(), z.string()),
+});
+export type TrailEntry = z.infer<typeof trailEntrySchema>;
+
+const ownedSchema = z.object({
+  kind: z.enum(resourceNames),
+  id: z.string(),
+  memberId: z.string(),
+  isShared: z.boolean(),
+});
+export type Owned = z.infer<typeof ownedSchema>;
+
+/** Whose a record is made: the club’s; mine, for me alone; or mine, and shown to all. */
+export type WhoseItIs = 'club' | 'mine' | 'shared';
+
+const nothing = z.null();
+const doing = (path: string, method: string, body?: object) => ({
+  path,
+  method,
+  schema: nothing,
+  ...(body && { body }),
+});
+
+/** What can be asked of the house anew. */
+export const houseTags = ['members', 'invitations', 'devices', 'trail', 'owners'] as const;
+
+/** The house of a club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
+export const clubApi = createApi({
+  reducerPath: 'clubApi',
+  baseQuery: askHouse,
+  tagTypes: houseTags,
+  endpoints: (build) => ({
+    members: build.query<Member[], void>({
+      query: () => ({ path: '/members', schema: itemsOf(memberSchema) }),
+      providesTags: ['members'],
+    }),
+    giveRole: build.mutation<null, { id: string; role: Role }>({
+      query: ({ id, role: given }) => doing(`/members/${id}/role`, 'PUT', { role: given }),
+      invalidatesTags: ['members', 'trail'],
+    }),
+    putOut: build.mutation<null, string>({
+      query: (id) => doing(`/members/${id}`, 'DELETE'),
+      invalidatesTags: ['members', 'trail', 'owners'],
+    }),
+    invitations: build.query<Invitation[], void>({
+      query: () => ({ path: '/invitations', schema: itemsOf(invitationSchema) }),
+      providesTags: ['invitations'],
+    }),
+    invite: build.mutation<
+      z.infer<typeof madeInvitationSchema>,
+      { role: Role; hours: number; memberId?: string }
+    >({
+      query: (body) => ({
+        path: '/invitations',
+        method: 'POST',
+        body,
+        schema: madeInvitationSchema,
+      }),
+      invalidatesTags: ['invitations', 'trail'],
+    }),
+    takeBack: build.mutation<null, string>({
+      query: (id) => doing(`/invitations/${id}`, 'DELETE'),
+      invalidatesTags: ['invitations'],
+    }),
+    devices: build.query<Device[], void>({
+      query: () => ({ path: '/devices', schema: itemsOf(deviceSchema) }),
+      providesTags: ['devices'],
+    }),
+    endDevice: build.mutation<null, string>({
+      query: (id) => doing(`/devices/${id}`, 'DELETE'),
+      invalidatesTags: ['devices', 'trail'],
+    }),
+    trail: build.query<TrailEntry[], void>({
+      query: () => ({ path: '/trail', schema: itemsOf(trailEntrySchema) }),
+      providesTags: ['trail'],
+    }),
+    owners: build.query<Owned[], void>({
+      query: () => ({ path: '/owners', schema: itemsOf(ownedSchema) }),
+      providesTags: ['owners'],
+    }),
+    setWhose: build.mutation<null, { kind: ResourceName; id: string; is: WhoseItIs }>({
+      query: ({ kind, id, is }) => doing(`/owners/${kind}/${id}`, 'PUT', { is }),
+      invalidatesTags: ['owners', 'trail'],
+    }),
+  }),
+});
+
+export const {
+  useMembersQuery,
+  useGiveRoleMutation,
+  usePutOutMutation,
+  useInvitationsQuery,
+  useInviteMutation,
+  useTakeBackMutation,
+  useDevicesQuery,
+  useEndDeviceMutation,
+  useTrailQuery,
+  useOwnersQuery,
+  useSetWhoseMutation,
+} = clubApi;
+
+/** Leaves this device, or ends an evening on it. */
+export const goOut = () => askClub('/go-out', nothing, { method: 'POST', body: {} });

@@ -1,0 +1,46 @@
+import { may, type Action, type Relation, type ResourceName } from '@yellow-ledger/core';
+import { useMembersQuery, useOwnersQuery, type Owned } from './clubApi';
+import { useMembership } from './membership';
+
+/** How a record stands to whoever sits here. */
+export interface Standing {
+  relation: Relation;
+  /** whose it is, where it is a member’s */
+  owner: Owned | null;
+  /** what that member is called */
+  ownerName: string | null;
+}
+
+/** Whether whoever sits here may do something to a record; all, to a ledger that is theirs alone. */
+export type MayDo = (action: Action) => boolean;
+
+/** How a record stands to whoever sits here; null in a ledger alone, and until that is known. */
+export function useStanding(kind: ResourceName, id: string): Standing | null {
+  const membership = useMembership();
+  const isAlone = membership.is !== 'in';
+  const { data: owners } = useOwnersQuery(undefined, { skip: isAlone });
+  const { data: members } = useMembersQuery(undefined, {
+    skip: isAlone || membership.me.member.role === 'guest',
+  });
+  if (isAlone || !owners) return null;
+  const owner = owners.find((each) => each.kind === kind && each.id === id) ?? null;
+  const me = membership.me.member;
+  const relation = !owner
+    ? 'club'
+    : owner.memberId === me.id
+      ? 'mine'
+      : owner.isShared
+        ? 'shared'
+        : 'other';
+  const ownerName = owner && (members?.find((each) => each.id === owner.memberId)?.name ?? null);
+  return { relation, owner, ownerName };
+}
+
+/** What whoever sits here may do to a record, by the table of rights the server asks too. */
+export function useMay(kind: ResourceName, id: string): MayDo {
+  const membership = useMembership();
+  const standing = useStanding(kind, id);
+  if (membership.is !== 'in') return () => true;
+  const { role } = membership.me.member;
+  return (action) => standing === null || may(role, standing.relation, action, kind);
+}

@@ -1,0 +1,49 @@
+import { may } from '@yellow-ledger/core';
+import { useParams } from 'react-router';
+import { useMembership } from '../../ledger/club/membership';
+import { Leaves } from '../../parts/Leaves';
+import { PageHead } from '../../parts/PageHead';
+import { DevicesLeaf } from './DevicesLeaf';
+import { MembersLeaf } from './MembersLeaf';
+import { TrailLeaf } from './TrailLeaf';
+import './club.scss';
+
+/** The house of a club: who is in it, on what, and what was done. */
+export default function ClubPage() {
+  const { leaf = '' } = useParams();
+  const membership = useMembership();
+  if (membership.is !== 'in')
+    return (
+      <div className="page">
+        <PageHead title="The club" />
+        <p>
+          This ledger is yours alone. Started with <b>npm start -- --club</b> it is a club’s: others
+          come in with a name and a passphrase, and what is yours stays yours until you share it.
+        </p>
+      </div>
+    );
+  const { member } = membership.me;
+  const isShown = { trail: may(member.role, 'club', 'look', 'trail') };
+  const leaves = [
+    { path: '', label: 'Members' },
+    { path: 'devices', label: 'My devices' },
+    ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
+  ];
+  return (
+    <div className="page club">
+      <PageHead title="The club">
+        <p>
+          You are in as <b>{member.name}</b>, {member.role}
+        </p>
+      </PageHead>
+      <Leaves label="Of the club" at="/club" leaves={leaves} />
+      {leaf === 'devices' ? (
+        <DevicesLeaf me={membership.me} />
+      ) : leaf === 'trail' && isShown.trail ? (
+        <TrailLeaf />
+      ) : (
+        <MembersLeaf me={member} />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { useForm } from 'react-hook-form';
+import { askClub } from '../../ledger/club/askClub';
+import { PageTitle } from '../../parts/PageHead';
+import { TextField } from '../../parts/TextField';
+import { cameInSchema, deviceName, wantedPage } from './comingIn';
+import { DoorForm } from './DoorForm';
+import { PassphraseField } from './PassphraseField';
+
+/** Coming into a club by name and passphrase. */
+export function ComeIn({ onIn = () => window.location.assign(wantedPage()) }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const form = useForm({ defaultValues: { name: '', passphrase: '', isShared: false } });
+  const comeIn = async (typed: { name: string; passphrase: string; isShared: boolean }) => {
+    const answer = await askClub('/come-in', cameInSchema, {
+      method: 'POST',
+      body: { ...typed, device: deviceName() },
+    });
+    if ('data' in answer) onIn();
+    else setProblem(answer.error.message);
+  };
+  return (
+    <>
+      <PageTitle>Come in</PageTitle>
+      <h1>Come in</h1>
+      <p>
+        This ledger is a club’s. A keeper of it lets you in with a link; after that it is your name
+        and your passphrase.
+      </p>
+      <DoorForm form={form} onSubmit={comeIn} does="Come in" problem={problem}>
+        <TextField name="name" label="Name" isFirst />
+        <PassphraseField isNew={false} />
+        <Form.Check
+          type="switch"
+          id="is-shared"
+          label="A tablet of several: it goes out by itself after the evening"
+          {...form.register('isShared')}
+        />
+      </DoorForm>
+      <p className="quiet">
+        Forgotten it? Ask a keeper: they make a link by which you set a new one.
+      </p>
+    </>
+  );
+}

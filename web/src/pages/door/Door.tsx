@@ -1,0 +1,21 @@
+import { fetched } from '../../parts/fetched';
+import { Suspense } from 'react';
+
+const DoorPage = fetched(() => import('./DoorPage'));
+const TrustPage = fetched(() => import('./TrustPage'));
+
+/** All there is to see of a club for who is not in it. */
+export function Door() {
+  return (
+    <>
+      <header className="navbar door-head">
+        <span className="navbar-brand">Yellow Ledger</span>
+      </header>
+      <main>
+        <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
+          {window.location.pathname === '/trust' ? <TrustPage /> : <DoorPage />}
+        </Suspense>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { memberSchema } from '../../ledger/club/membership';
+
+export const cameInSchema = z.object({ member: memberSchema });
+
+/** The page whoever comes in wanted; never one of another site. */
+export function wantedPage(): string {
+  const { pathname, search } = window.location;
+  return pathname === '/come-in' || pathname === '/trust' ? '/' : pathname + search;
+}
+
+/** What a device is called in the list of devices. @example 'Firefox on Android' */
+export function deviceName(agent: string = navigator.userAgent): string {
+  const browser = /Edg|OPR|Firefox|Chrome|Safari/.exec(agent)?.[0] ?? 'a browser';
+  const on = /Android|iPhone|iPad|Windows|Macintosh|Linux/.exec(agent)?.[0];
+  return on ? `${browser} on ${on}` : browser;
+}
