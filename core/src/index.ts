@@ -500,6 +500,15 @@ export {
 export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
 export { isForgotten, waitBefore, withoutOne, withWrong, type Attempts } from './club/attempts';
 export { likeness, memberNameSchema } from './club/memberName';
+export {
+  approvingSchema,
+  decliningSchema,
+  proposalSchema,
+  proposingSchema,
+  remarkingSchema,
+  type Proposal,
+  type ProposalRemark,
+} from './club/proposal';
 export { passphraseSchema } from './club/passphrase';
 export { actions, matters, may, rights, type Action, type Matter } from './club/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';

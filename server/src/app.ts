@@ -11,9 +11,11 @@ import type { z } from 'zod';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import type { ClubDoor } from './club/clubDoor';
 import { clubGate } from './club/clubGate';
+import { inFirst } from './club/clubRequest';
 import { clubRoutes } from './club/clubRoutes';
 import type { EventHub } from './club/events/eventHub';
 import { eventRoutes } from './club/events/eventRoutes';
+import { proposalRoutes } from './club/proposalRoutes';
 import { scopeOf, storeWithin } from './club/scope';
 import type { Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
@@ -43,6 +45,9 @@ import { throughGate, WriteGate } from './work/writeGate';
 
 /** Writes that are sent together have at most so many bytes. */
 const largestTogether = 16_000_000;
+
+/** A proposal holds a recipe, which can be as long as its schema lets it be. */
+const largestProposal = 3_000_000;
 
 export interface AppParts {
   ledger: Ledger;
@@ -123,6 +128,10 @@ export function createApp({
       });
       app.use('/api/club', eventRoutes(club, events));
     }
+    const proposal = express.json({ limit: largestProposal, verify: verifyDepth });
+    // Nothing large is read of who has not come in.
+    app.use('/api/club/proposals', inFirst(club), proposal);
+    app.use('/api/club', proposalRoutes(club, ledger));
     app.use('/api/club', clubRoutes(club));
     app.use('/api', clubGate(club));
   } else app.get('/api/club/me', (_request, response) => void response.json({ member: null }));

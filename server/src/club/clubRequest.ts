@@ -35,3 +35,11 @@ export const askedAt =
     if (answer === undefined) response.status(204).end();
     else response.json(answer);
   };
+
+/** Lets through who has come in, and nobody else. */
+export const inFirst =
+  (door: ClubDoor): RequestHandler =>
+  async (request, _response, next) => {
+    await whoAsks(door, request);
+    next();
+  };

@@ -29,6 +29,8 @@ export async function letGoOf(memberId: string, within: Knex.Transaction): Promi
           await within(table).where({ recipe_id: id }).delete();
     }
   await within('owners').where({ member_id: memberId }).delete();
+  for (const table of ['proposals', 'remarks'])
+    await within(table).where('member_id', memberId).update({ member_id: null });
   await forgetName(memberId, within);
 }
 

@@ -1,8 +1,11 @@
+import type { AnyRecord, LogEntry, ResourceName } from '@yellow-ledger/core';
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { ask, type Asked } from './ask';
 import { hadParts, lastHad } from './away/hadParts';
 import { clubApi } from './club/clubApi';
+import { memberships } from './club/membership';
+import { refusalToLog, refusalToWrite } from './club/refusal';
 import { deedsSlice } from './deeds/deedsSlice';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
@@ -30,7 +33,13 @@ export function openLedger(
   safe: SafeStore = browserStore(() => lastHad.letGo(hadParts)),
 ) {
   const store = createStore();
-  return { store, writer: new Writer(store, asked, safe) };
+  const refusals = {
+    toWrite: (name: ResourceName, id: string, record: AnyRecord | null) =>
+      refusalToWrite(store.getState(), memberships.now(), name, id, record),
+    toLog: (entries: readonly LogEntry[]) =>
+      refusalToLog(store.getState(), memberships.now(), entries),
+  };
+  return { store, writer: new Writer(store, asked, safe, refusals) };
 }
 
 export type Store = ReturnType<typeof createStore>;

@@ -18,6 +18,14 @@ import type { HowToWrite, WritingHand } from './writingHand';
 import { sendRecord } from './sendRecord';
 import { recordKey, writingActions, type LeftBehind, type PendingRecord } from './writingSlice';
 
+/** What a club does not let somebody write. */
+export interface Refusals {
+  toWrite: (name: ResourceName, id: string, record: AnyRecord | null) => string | null;
+  toLog: (entries: readonly LogEntry[]) => string | null;
+}
+
+const freely: Refusals = { toWrite: () => null, toLog: () => null };
+
 /**
  * The one way anything is written: it shows at once, goes to the server in the order it was done,
  * is kept in the browser until that has it, is brought together with what others wrote, and can be
@@ -33,6 +41,8 @@ export class Writer implements WritingHand {
     readonly store: LedgerStore,
     readonly ask: Asked,
     safe: SafeStore,
+    /** why something may not be written, in a sentence; null where it may */
+    private readonly refusals: Refusals = freely,
   ) {
     this.keeping = new Keeping(safe, () => store.dispatch(writingActions.unkept()));
     this.sending = new Sending(store, {
@@ -67,6 +77,8 @@ export class Writer implements WritingHand {
     mine: AnyRecord | null,
     { whenStale = 'merge', restMs = 0 }: HowToWrite = {},
   ): void {
+    // What nobody has pressed is nobody’s to be told about.
+    if (this.isRefused(this.refusals.toWrite(name, id, mine), whenStale !== 'theirs')) return;
     const key = recordKey(name, id);
     const before = this.pending(key);
     const base = before ? before.base : givenRecord(this.store.getState(), name, id);
@@ -92,6 +104,7 @@ export class Writer implements WritingHand {
 
   /** Writes into the log: it counts at once. */
   append(entries: readonly LogEntry[]): void {
+    if (this.isRefused(this.refusals.toLog(entries))) return;
     const pending = entries.map((entry) => ({ entry, turn: this.turn++ }));
     this.store.dispatch(writingActions.appended(pending));
     pending.forEach((each) => this.keeping.entry(each));
@@ -109,6 +122,11 @@ export class Writer implements WritingHand {
       ...how
     }: HowToWrite & { of?: string; scope?: string | null; within?: number } = {},
   ): void {
+    const refusals = records.map(({ name, before, after }) =>
+      this.refusals.toWrite(name, (after ?? before)?.id ?? '', after),
+    );
+    const refusal = refusals.find((each) => each !== null) ?? this.refusals.toLog(entries);
+    if (this.isRefused(refusal)) return;
     const deed: Deed = { label, of, at: Date.now(), scope, records, entries };
     this.store.dispatch(deedsActions.done({ deed, within }));
     records.forEach(({ name, before, after }) =>
@@ -205,6 +223,12 @@ export class Writer implements WritingHand {
 
   shown(name: ResourceName, id: string): AnyRecord | null {
     return shownRecord(this.store.getState(), name, id);
+  }
+
+  /** Says why not, where that is so. */
+  private isRefused(refusal: string | null, isTold = true): boolean {
+    if (refusal !== null && isTold) this.notice(refusal);
+    return refusal !== null;
   }
 
   private take({ records, entries }: LeftBehind): void {

@@ -2,6 +2,8 @@ import { counted, type Army } from '@yellow-ledger/core';
 import { Link, useParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
+import { UnlessMine } from '../../parts/club/UnlessMine';
+import { WhoseBar } from '../../parts/club/WhoseBar';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { Leaves } from '../../parts/Leaves';
 import { NameField } from '../../parts/NameField';
@@ -61,13 +63,14 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
           {counted(army.units.length, 'unit')}, {counted(models, 'model')}
         </p>
       </PageHead>
+      <WhoseBar kind="armies" id={army.id} />
       <Leaves label="Leaves of the army" at={`/armies/${army.id}`} leaves={leaves} />
       <UnsavedMark name="armies" id={army.id} />
       {leaf === undefined && (
-        <>
+        <UnlessMine kind="armies" id={army.id}>
           <SchemeTable army={army} change={change} />
           <UnitList army={army} change={change} />
-        </>
+        </UnlessMine>
       )}
       {pots && leaf === 'variants' && <VariantsLeaf army={army} change={change} />}
       {pots && leaf === 'together' && <TogetherLeaf army={army} pots={pots} />}

@@ -10,6 +10,8 @@ import {
 import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
 import { usePart } from '../../ledger/useParts';
+import { UnlessMine } from '../../parts/club/UnlessMine';
+import { WhoseBar } from '../../parts/club/WhoseBar';
 import { NumberField } from '../../parts/NumberField';
 import { PageTitle } from '../../parts/PageHead';
 import { SelectField } from '../../parts/SelectField';
@@ -18,6 +20,7 @@ import { useLiveForm } from '../../parts/useLiveForm';
 import type { RecipeWords } from '../../parts/words/recipeWords';
 import type { Prediction } from '../../workers/work/predictWork';
 import { GroundField } from './GroundField';
+import { ProposeLink } from './ProposeLink';
 import { RecipeResult } from './RecipeResult';
 import { SaveMark } from './SaveMark';
 import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
@@ -61,20 +64,25 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           {recipe.name}
         </h1>
         <div className="recipe-title">
-          <TextField name="name" label="Recipe" className="recipe-name-field" />
+          <UnlessMine kind="recipes" id={recipe.id}>
+            <TextField name="name" label="Recipe" className="recipe-name-field" />
+          </UnlessMine>
           <div className="flow recipe-state">
             <VersionMark recipe={recipe} revision={draft.base.revision} />
             <SaveMark saveState={draft.saveState} />
             <Link to={`/bench?recipe=${recipe.id}`}>To the bench</Link>
+            <WhoseBar kind="recipes" id={recipe.id}>
+              <ProposeLink recipe={recipe} />
+            </WhoseBar>
           </div>
         </div>
-        <div className="recipe-fields">
+        <UnlessMine kind="recipes" id={recipe.id} className="recipe-fields">
           <SelectField name="surface" label="Surface" options={surfaces} />
           <GroundField recipe={recipe} pots={pots} />
           <SelectField name="finishLevel" label="Finish level" options={finishLevels} />
           <NumberField name="models" label="Models" step={1} />
           <NumberField name="areaCm2" label="Area a model" unit="cm²" />
-        </div>
+        </UnlessMine>
         <RecipeResult recipe={recipe} prediction={prediction} words={words} />
       </header>
     </FormProvider>

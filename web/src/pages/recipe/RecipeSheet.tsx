@@ -1,5 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { Suspense, useMemo, type ComponentType } from 'react';
+import { UnlessMine } from '../../parts/club/UnlessMine';
 import { fetched } from '../../parts/fetched';
 import { Problem } from '../../parts/Problem';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
@@ -52,7 +53,13 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
       )}
       <RecipeLeaves recipeId={recipe.id} />
       <Suspense fallback={<p className="page-wait">Opening the leaf …</p>}>
-        <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />
+        {leaf === '' ? (
+          <UnlessMine kind="recipes" id={recipe.id}>
+            <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />
+          </UnlessMine>
+        ) : (
+          <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />
+        )}
       </Suspense>
     </div>
   );

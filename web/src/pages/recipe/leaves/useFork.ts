@@ -1,6 +1,7 @@
 import { isSameContent, type Recipe, type Version } from '@yellow-ledger/core';
 import { useNavigate } from 'react-router';
 import { asProblem } from '../../../ledger/ask';
+import { useMay } from '../../../ledger/club/standing';
 import { useFreezeMutation } from '../../../ledger/ledgerApi';
 import { useWriter } from '../../../ledger/useWriter';
 import { useNotice } from '../../../parts/shell/notices';
@@ -15,21 +16,25 @@ export function useFork({ recipe, base, saveState }: Draft, versions: readonly V
   const navigate = useNavigate();
   const notify = useNotice();
   const [freeze] = useFreezeMutation();
+  const mayFreeze = useMay('recipes', recipe.id)('write');
   return {
     isReady: saveState.is === 'saved' && base.revision > 0,
     /** @param content of the variant */
     async fork(name: string, content: Recipe = recipe): Promise<void> {
       const last = versions.at(-1);
       let version = last?.number ?? 0;
-      if (!last || !isSameContent(last.content, recipe)) {
+      const isFrozen = last !== undefined && isSameContent(last.content, recipe);
+      if (!isFrozen && mayFreeze) {
         version += 1;
         const note = `Forked as ${name}`;
         const { revision } = base;
         const frozen = await freeze({ recipeId: recipe.id, number: version, note, revision });
         if (frozen.error) return notify(asProblem(frozen.error).message);
       }
-      const parent = { recipeId: recipe.id, name: recipe.name, version };
-      const variant = { ...content, id: crypto.randomUUID(), name, parent };
+      // Of another’s recipe that has no version yet there is nothing to be tied to.
+      const tie = version > 0 && { parent: { recipeId: recipe.id, name: recipe.name, version } };
+      const { parent: _parent, ...own } = content;
+      const variant = { ...own, id: crypto.randomUUID(), name, ...tie };
       writer.create('recipes', `fork ${name}`, variant);
       await navigate(`/recipes/${variant.id}`);
     },

@@ -1,0 +1,144 @@
+import {
+  approvingSchema,
+  decliningSchema,
+  may,
+  proposingSchema,
+  remarkingSchema,
+  type Action,
+  type Matter,
+  type Proposal,
+} from '@yellow-ledger/core';
+import { Router, type Request } from 'express';
+import type { Ledger } from '../db/ledger';
+import { StaleWrite } from '../db/recordStore';
+import { accept } from '../http/accept';
+import { notFound, Problem } from '../http/problem';
+import { approve, CannotApprove } from './approve';
+import type { Who } from './club';
+import type { ClubDoor } from './clubDoor';
+import { askedAt, refused, refuseUnless } from './clubRequest';
+import { proposalStore } from './proposalStore';
+
+/** What is proposed to the house, what is said of it, and what a keeper makes of it. */
+export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
+  const { owners, trail } = door.club;
+  const proposals = proposalStore(ledger.db);
+  const router = Router();
+  const asked = askedAt(door);
+
+  /** A proposal of a request; what it is to who asks is theirs or another’s, and all of it is the house’s. */
+  async function proposalFor(who: Who, request: Request, action: Action, matter: Matter) {
+    const found = await proposals.get(String(request.params.id));
+    if (!found || !may(who.member.role, 'club', 'look', 'proposals')) throw notFound('proposal');
+    const isOwn = found.memberId === who.member.id;
+    const isAllowed = (['mine', 'club'] as const).some(
+      (relation) =>
+        (relation === 'club' || isOwn) && may(who.member.role, relation, action, matter),
+    );
+    if (!isAllowed) throw refused();
+    return found;
+  }
+
+  function openOnly(proposal: Proposal): Proposal {
+    if (proposal.state === 'open') return proposal;
+    throw new Problem(409, 'decided', `This was ${proposal.state} already.`);
+  }
+
+  router.get(
+    '/proposals',
+    asked(async (who) => {
+      refuseUnless(who, 'club', 'look', 'proposals');
+      return { items: await proposals.list() };
+    }),
+  );
+
+  router.post(
+    '/proposals',
+    asked(async (who, request) => {
+      refuseUnless(who, 'mine', 'create', 'proposals');
+      const proposed = accept(proposingSchema, request.body);
+      if (proposed.targetId !== null) {
+        const { isThere, owner } = await owners.of('recipes', proposed.targetId);
+        if (!isThere || owner) throw notFound('house recipe');
+      }
+      const id = await proposals.add({ ...proposed, memberId: who.member.id });
+      await trail.add(who.member.id, 'proposed', { proposal: id, recipe: proposed.content.name });
+      return { id };
+    }),
+  );
+
+  router.delete(
+    '/proposals/:id',
+    asked(async (who, request) => {
+      const { id, memberId } = openOnly(await proposalFor(who, request, 'look', 'proposals'));
+      // Withdrawn by who made it alone; a keeper declines it, with a reason.
+      if (memberId !== who.member.id || !may(who.member.role, 'mine', 'delete', 'proposals'))
+        throw refused();
+      await proposals.withdraw(id);
+    }),
+  );
+
+  router.post(
+    '/proposals/:id/remarks',
+    asked(async (who, request) => {
+      const { id } = await proposalFor(who, request, 'look', 'proposals');
+      refuseUnless(who, 'mine', 'create', 'remarks');
+      const remark = accept(remarkingSchema, request.body);
+      await proposals.remark(id, { ...remark, memberId: who.member.id });
+    }),
+  );
+
+  router.delete(
+    '/proposals/:id/remarks/:remarkId',
+    asked(async (who, request) => {
+      const { id } = await proposalFor(who, request, 'look', 'proposals');
+      const remarkId = String(request.params.remarkId);
+      const by = await proposals.remarkBy(id, remarkId);
+      if (by === undefined) throw notFound('remark');
+      refuseUnless(who, by === who.member.id ? 'mine' : 'club', 'delete', 'remarks');
+      await proposals.removeRemark(remarkId);
+    }),
+  );
+
+  router.post(
+    '/proposals/:id/approved',
+    asked(async (who, request) => {
+      const proposal = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
+      const { revision } = accept(approvingSchema, request.body);
+      try {
+        const made = await approve(proposal, revision, ledger, owners);
+        await proposals.decide(proposal.id, {
+          state: 'approved',
+          by: who.member.id,
+          version: made.version,
+        });
+        await trail.add(who.member.id, 'approved', {
+          proposal: proposal.id,
+          recipe: proposal.content.name,
+          version: String(made.version),
+        });
+        return made;
+      } catch (error) {
+        if (error instanceof CannotApprove) throw new Problem(409, 'cannot-approve', error.message);
+        if (!(error instanceof StaleWrite)) throw error;
+        throw new Problem(
+          409,
+          'stale',
+          'The house recipe was changed since you looked at it. Look at the two once more.',
+        );
+      }
+    }),
+  );
+
+  router.post(
+    '/proposals/:id/declined',
+    asked(async (who, request) => {
+      const proposal = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
+      const { reason } = accept(decliningSchema, request.body);
+      await proposals.decide(proposal.id, { state: 'declined', by: who.member.id, reason });
+      await trail.add(who.member.id, 'declined', { proposal: proposal.id, reason });
+    }),
+  );
+
+  return router;
+}

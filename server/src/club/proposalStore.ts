@@ -1,0 +1,148 @@
+import { randomUUID } from 'node:crypto';
+import { proposalSchema, type Proposal, type Recipe } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import { parsed } from '../db/recordStore';
+
+interface ProposalRow {
+  id: string;
+  target_id: string | null;
+  member_id: string | null;
+  made_at: string;
+  words: string;
+  content: string;
+  state: Proposal['state'];
+  decided_by: string | null;
+  decided_at: string | null;
+  reason: string | null;
+  version: number | null;
+}
+
+interface RemarkRow {
+  id: string;
+  proposal_id: string;
+  step_id: string | null;
+  member_id: string | null;
+  made_at: string;
+  words: string;
+}
+
+/** What members propose to the house. */
+export interface ProposalStore {
+  /** the newest first */
+  list(): Promise<Proposal[]>;
+  get(id: string): Promise<Proposal | null>;
+  add(proposed: {
+    targetId: string | null;
+    memberId: string;
+    words: string;
+    content: Recipe;
+  }): Promise<string>;
+  withdraw(id: string): Promise<void>;
+  remark(
+    proposalId: string,
+    remark: { stepId: string | null; memberId: string; words: string },
+  ): Promise<void>;
+  /** @returns who made it; undefined where there is none */
+  remarkBy(proposalId: string, id: string): Promise<string | null | undefined>;
+  removeRemark(id: string): Promise<void>;
+  /** @returns whether it was still open */
+  decide(
+    id: string,
+    decided: { state: 'approved' | 'declined'; by: string; reason?: string; version?: number },
+    within?: Knex.Transaction,
+  ): Promise<boolean>;
+}
+
+export function proposalStore(db: Knex): ProposalStore {
+  const now = () => new Date().toISOString();
+
+  async function read(rows: readonly ProposalRow[]): Promise<Proposal[]> {
+    const remarks = await db<RemarkRow>('remarks').orderBy('made_at');
+    return rows.flatMap((row) => {
+      const proposal = fromRow(
+        row,
+        remarks.filter((each) => each.proposal_id === row.id),
+      );
+      // One that nobody can read hides none of the others.
+      return proposal.success ? [proposal.data] : [];
+    });
+  }
+
+  return {
+    list: async () => read(await db<ProposalRow>('proposals').orderBy('made_at', 'desc')),
+
+    get: async (id) => (await read(await db<ProposalRow>('proposals').where({ id })))[0] ?? null,
+
+    async add({ targetId, memberId, words, content }) {
+      const id = randomUUID();
+      await db('proposals').insert({
+        id,
+        target_id: targetId,
+        member_id: memberId,
+        made_at: now(),
+        words,
+        content: JSON.stringify(content),
+        state: 'open',
+      });
+      return id;
+    },
+
+    async withdraw(id) {
+      await db('proposals').where({ id, state: 'open' }).delete();
+    },
+
+    async remark(proposalId, { stepId, memberId, words }) {
+      await db('remarks').insert({
+        id: randomUUID(),
+        proposal_id: proposalId,
+        step_id: stepId,
+        member_id: memberId,
+        made_at: now(),
+        words,
+      });
+    },
+
+    async remarkBy(proposal_id, id) {
+      return (await db<RemarkRow>('remarks').where({ id, proposal_id }).first())?.member_id;
+    },
+
+    async removeRemark(id) {
+      await db('remarks').where({ id }).delete();
+    },
+
+    async decide(id, { state, by, reason, version }, within) {
+      const changed = await (within ?? db)('proposals')
+        .where({ id, state: 'open' })
+        .update({
+          state,
+          decided_by: by,
+          decided_at: now(),
+          reason: reason ?? null,
+          version: version ?? null,
+        });
+      return changed > 0;
+    },
+  };
+}
+
+const fromRow = (row: ProposalRow, remarks: readonly RemarkRow[]) =>
+  proposalSchema.safeParse({
+    id: row.id,
+    targetId: row.target_id,
+    memberId: row.member_id,
+    madeAt: row.made_at,
+    words: row.words,
+    content: parsed(row.content),
+    state: row.state,
+    decidedBy: row.decided_by,
+    decidedAt: row.decided_at,
+    reason: row.reason,
+    version: row.version,
+    remarks: remarks.map((remark) => ({
+      id: remark.id,
+      stepId: remark.step_id,
+      memberId: remark.member_id,
+      madeAt: remark.made_at,
+      words: remark.words,
+    })),
+  });

@@ -1,0 +1,52 @@
+import type { Knex } from 'knex';
+import { forwardOnly } from './forwardOnly';
+
+/** What members propose to the house, and what is remarked on it. */
+export const keepProposals: Knex.Migration = {
+  async up(db) {
+    await db.schema.createTable('proposals', (table) => {
+      table.string('id').primary();
+      // The house recipe it is to be a version of; none for a new one.
+      table.string('target_id');
+      table.string('member_id');
+      table.string('made_at').notNullable();
+      table.text('words').notNullable();
+      table.text('content').notNullable();
+      table.string('state').notNullable();
+      table.string('decided_by');
+      table.string('decided_at');
+      table.text('reason');
+      table.integer('version');
+    });
+    await db.schema.createTable('remarks', (table) => {
+      table.string('id').primary();
+      table
+        .string('proposal_id')
+        .notNullable()
+        .references('proposals.id')
+        .onDelete('CASCADE')
+        .index();
+      // The line it is about; none for all of it.
+      table.string('step_id');
+      table.string('member_id');
+      table.string('made_at').notNullable();
+      table.text('words').notNullable();
+    });
+    for (const [table, id] of [
+      ['proposals', 'id'],
+      ['remarks', 'proposal_id'],
+    ])
+      for (const [when, row] of [
+        ['insert', 'new'],
+        ['update', 'new'],
+        ['delete', 'old'],
+      ])
+        await db.raw(
+          `create trigger ${table}_${when}_told after ${when} on ${table} begin
+             delete from changes where kind = 'proposals' and id = ${row}.${id} and is_of_owner = 0;
+             insert into changes (kind, id, is_of_owner) values ('proposals', ${row}.${id}, 0);
+           end`,
+        );
+  },
+  down: forwardOnly,
+};

@@ -1,0 +1,53 @@
+import { may, type ResourceName } from '@yellow-ledger/core';
+import type { ReactNode } from 'react';
+import Button from 'react-bootstrap/Button';
+import { asProblem } from '../../ledger/ask';
+import { useSetWhoseMutation, type WhoseItIs } from '../../ledger/club/clubApi';
+import { useMembership } from '../../ledger/club/membership';
+import { useStanding, type Standing } from '../../ledger/club/standing';
+import { Problem } from '../Problem';
+import './whoseBar.scss';
+
+export interface WhoseBarProps {
+  kind: ResourceName;
+  id: string;
+  /** what more can be done with it in a club */
+  children?: ReactNode;
+}
+
+/** Whose a record is, in a club, and making it another’s; nothing in a ledger alone. */
+export function WhoseBar({ kind, id, children }: WhoseBarProps) {
+  const membership = useMembership();
+  const standing = useStanding(kind, id);
+  const [set, { error, isLoading }] = useSetWhoseMutation();
+  if (membership.is !== 'in' || !standing) return null;
+  const { role } = membership.me.member;
+  const { relation, owner } = standing;
+  const mayShare = relation === 'mine' && may(role, 'mine', 'share', kind);
+  const mayGive =
+    relation === 'mine' && may(role, 'mine', 'delete', kind) && may(role, 'club', 'create', kind);
+  const mayTake =
+    relation === 'club' && may(role, 'club', 'delete', kind) && may(role, 'mine', 'create', kind);
+  const deed = (is: WhoseItIs, words: string) => (
+    <Button variant="plain" disabled={isLoading} onClick={() => void set({ kind, id, is })}>
+      {words}
+    </Button>
+  );
+  return (
+    <div className="whose-bar">
+      <span>{whoseWords(standing)}</span>
+      {mayShare && !owner?.isShared && deed('shared', 'Show it to the club')}
+      {mayShare && owner?.isShared && deed('mine', 'Show it to nobody')}
+      {mayGive && deed('club', 'Give it to the club')}
+      {mayTake && deed('mine', 'Make it mine')}
+      {children}
+      {error && <Problem>{asProblem(error).message}</Problem>}
+    </div>
+  );
+}
+
+function whoseWords({ relation, owner, ownerName }: Standing): string {
+  if (relation === 'club') return 'The club’s';
+  if (relation === 'mine') return owner?.isShared ? 'Yours, shown to the club' : 'Yours alone';
+  return ownerName === null ? 'Another member’s' : `${ownerName}’s`;
+}
