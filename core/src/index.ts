@@ -500,6 +500,8 @@ export {
 export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
 export { isForgotten, waitBefore, withoutOne, withWrong, type Attempts } from './club/attempts';
 export { likeness, memberNameSchema } from './club/memberName';
+export { alsoPaintedOn, atTheTable, type AlsoOnIt, type AtTheTable } from './club/atTheTable';
+export { claimingSchema, claimSchema, type Claim } from './club/claim';
 export {
   approvingSchema,
   decliningSchema,

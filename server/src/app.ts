@@ -11,6 +11,7 @@ import type { z } from 'zod';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import type { ClubDoor } from './club/clubDoor';
 import { clubGate } from './club/clubGate';
+import { claimRoutes } from './club/claimRoutes';
 import { inFirst } from './club/clubRequest';
 import { clubRoutes } from './club/clubRoutes';
 import type { EventHub } from './club/events/eventHub';
@@ -133,6 +134,7 @@ export function createApp({
     app.use('/api/club/proposals', inFirst(club), proposal);
     app.use('/api/club', proposalRoutes(club, ledger));
     app.use('/api/club', clubRoutes(club));
+    app.use('/api/club', express.json({ verify: verifyDepth }), claimRoutes(club));
     app.use('/api', clubGate(club));
   } else app.get('/api/club/me', (_request, response) => void response.json({ member: null }));
   app.use('/api', namesItself(ledger.db));

@@ -9,6 +9,7 @@ import {
   type Role,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { claimStore, type ClaimStore } from './claimStore';
 import { ClubClock } from './clubClock';
 import { invitationStore, isFirst, type InvitationStore } from './invitationStore';
 import { letGoOf } from './leaving';
@@ -49,6 +50,8 @@ export interface Club {
   trail: Trail;
   /** whose each record is */
   owners: OwnerStore;
+  /** who has taken up which models */
+  claims: ClaimStore;
   /** The link that makes the first keeper; null once there is one. */
   firstLink(): Promise<string | null>;
   /** @returns null where name and passphrase do not belong together, whichever is wrong */
@@ -142,6 +145,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     invitations,
     trail,
     owners,
+    claims: claimStore(db),
 
     onChange(tell) {
       changed.add(tell);

@@ -31,6 +31,7 @@ export async function letGoOf(memberId: string, within: Knex.Transaction): Promi
   await within('owners').where({ member_id: memberId }).delete();
   for (const table of ['proposals', 'remarks'])
     await within(table).where('member_id', memberId).update({ member_id: null });
+  await within('claims').where('member_id', memberId).delete();
   await forgetName(memberId, within);
 }
 

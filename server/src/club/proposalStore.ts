@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { proposalSchema, type Proposal, type Recipe } from '@yellow-ledger/core';
+import { potIdsOf, proposalSchema, type Proposal, type Recipe } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { linkPots, unlinkPots } from '../db/potLinks';
 import { parsed } from '../db/recordStore';
 
 interface ProposalRow {
@@ -49,7 +50,6 @@ export interface ProposalStore {
   decide(
     id: string,
     decided: { state: 'approved' | 'declined'; by: string; reason?: string; version?: number },
-    within?: Knex.Transaction,
   ): Promise<boolean>;
 }
 
@@ -75,20 +75,27 @@ export function proposalStore(db: Knex): ProposalStore {
 
     async add({ targetId, memberId, words, content }) {
       const id = randomUUID();
-      await db('proposals').insert({
-        id,
-        target_id: targetId,
-        member_id: memberId,
-        made_at: now(),
-        words,
-        content: JSON.stringify(content),
-        state: 'open',
+      await db.transaction(async (within) => {
+        await within('proposals').insert({
+          id,
+          target_id: targetId,
+          member_id: memberId,
+          made_at: now(),
+          words,
+          content: JSON.stringify(content),
+          state: 'open',
+        });
+        // Who looks at it sees what it is mixed from.
+        await linkPots(within, 'proposals', id, potIdsOf(content));
       });
       return id;
     },
 
     async withdraw(id) {
-      await db('proposals').where({ id, state: 'open' }).delete();
+      await db.transaction(async (within) => {
+        if (await within('proposals').where({ id, state: 'open' }).delete())
+          await unlinkPots(within, 'proposals', id);
+      });
     },
 
     async remark(proposalId, { stepId, memberId, words }) {
@@ -110,17 +117,21 @@ export function proposalStore(db: Knex): ProposalStore {
       await db('remarks').where({ id }).delete();
     },
 
-    async decide(id, { state, by, reason, version }, within) {
-      const changed = await (within ?? db)('proposals')
-        .where({ id, state: 'open' })
-        .update({
-          state,
-          decided_by: by,
-          decided_at: now(),
-          reason: reason ?? null,
-          version: version ?? null,
-        });
-      return changed > 0;
+    async decide(id, { state, by, reason, version }) {
+      return db.transaction(async (within) => {
+        const changed = await within('proposals')
+          .where({ id, state: 'open' })
+          .update({
+            state,
+            decided_by: by,
+            decided_at: now(),
+            reason: reason ?? null,
+            version: version ?? null,
+          });
+        // Once it is decided it keeps nobody from deleting a pot.
+        if (changed > 0) await unlinkPots(within, 'proposals', id);
+        return changed > 0;
+      });
     },
   };
 }

@@ -3,6 +3,7 @@ import { armyWork } from './work/armyWork';
 import { benchWork } from './work/benchWork';
 import { versionGapWork } from './work/versionGapWork';
 import { draftWork } from './work/draftWork';
+import { eveningWork } from './work/eveningWork';
 import { formWork } from './work/formWork';
 import { glowWork } from './work/glowWork';
 import { listWork } from './work/listWork';
@@ -12,6 +13,7 @@ import { overWork } from './work/overWork';
 import { paletteWork } from './work/paletteWork';
 import { photographWork } from './work/photographWork';
 import { planWork } from './work/planWork';
+import { proposalWork } from './work/proposalWork';
 import { potWork } from './work/potWork';
 import { predictWork } from './work/predictWork';
 import { readingWork } from './work/readingWork';
@@ -36,7 +38,9 @@ const ledgerWorker = {
   ...predictWork,
   ...listWork,
   ...potWork,
+  ...proposalWork,
   ...studyWork,
+  ...eveningWork,
   ...formWork,
   ...glowWork,
   ...draftWork,

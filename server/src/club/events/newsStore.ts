@@ -83,9 +83,10 @@ export const toldBy = ({ changes, entries }: News, before: Told): Told => ({
 const ownerOf = ({ owner_id, is_shared }: Owned): Owner | null =>
   owner_id === null ? null : { memberId: owner_id, isShared: Boolean(is_shared) };
 
-/** Whose the rights of a change are; kinds that are no matter of the table are the house’s. */
-const matterOf = (kind: string): Matter =>
-  [...resourceNames, 'versions' as const].find((name) => name === kind) ?? 'members';
+const matters = [...resourceNames, 'versions', 'proposals'] as const;
+
+/** What a change is looked at as; who has taken up what is seen by who sees the army. */
+const matterOf = (kind: string): Matter => matters.find((name) => name === kind) ?? 'armies';
 
 /**
  * What of the news is told to a member, as JSON text: what they see, and that something is another’s

@@ -12,6 +12,7 @@ import { drawInOneTable } from './2026-11-26-draw-in-one-table';
 import { keepTimetables } from './2026-11-26-keep-timetables';
 import { nameTheLedger } from './2026-11-26-name-the-ledger';
 import { rememberWhatIsGone } from './2026-11-26-remember-what-is-gone';
+import { keepClaims } from './2026-11-27-keep-claims';
 import { keepProposals } from './2026-11-27-keep-proposals';
 import { sayWhose } from './2026-11-27-say-whose';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
@@ -34,4 +35,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-26-keep-members': keepMembers,
   '2026-11-27-say-whose': sayWhose,
   '2026-11-27-keep-proposals': keepProposals,
+  '2026-11-27-keep-claims': keepClaims,
 };

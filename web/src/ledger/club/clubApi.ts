@@ -1,4 +1,12 @@
-import { resourceNames, roleNames, type ResourceName, type Role } from '@yellow-ledger/core';
+import {
+  proposalSchema,
+  resourceNames,
+  roleNames,
+  type Proposal,
+  type Recipe,
+  type ResourceName,
+  type Role,
+} from '@yellow-ledger/core';
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import type { Problem } from '../problem';
@@ -67,7 +75,14 @@ const doing = (path: string, method: string, body?: object) => ({
 });
 
 /** What can be asked of the house anew. */
-export const houseTags = ['members', 'invitations', 'devices', 'trail', 'owners'] as const;
+export const houseTags = [
+  'members',
+  'invitations',
+  'devices',
+  'trail',
+  'owners',
+  'proposals',
+] as const;
 
 /** The house of a club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
 export const clubApi = createApi({
@@ -123,6 +138,50 @@ export const clubApi = createApi({
       query: () => ({ path: '/owners', schema: itemsOf(ownedSchema) }),
       providesTags: ['owners'],
     }),
+    proposals: build.query<Proposal[], void>({
+      query: () => ({ path: '/proposals', schema: itemsOf(proposalSchema) }),
+      providesTags: ['proposals'],
+    }),
+    propose: build.mutation<
+      { id: string },
+      { targetId: string | null; words: string; content: Recipe }
+    >({
+      query: (body) => ({
+        path: '/proposals',
+        method: 'POST',
+        body,
+        schema: z.object({ id: z.string() }),
+      }),
+      invalidatesTags: ['proposals'],
+    }),
+    withdraw: build.mutation<null, string>({
+      query: (id) => doing(`/proposals/${id}`, 'DELETE'),
+      invalidatesTags: ['proposals'],
+    }),
+    remark: build.mutation<null, { id: string; stepId: string | null; words: string }>({
+      query: ({ id, ...remark }) => doing(`/proposals/${id}/remarks`, 'POST', remark),
+      invalidatesTags: ['proposals'],
+    }),
+    removeRemark: build.mutation<null, { id: string; remarkId: string }>({
+      query: ({ id, remarkId }) => doing(`/proposals/${id}/remarks/${remarkId}`, 'DELETE'),
+      invalidatesTags: ['proposals'],
+    }),
+    approve: build.mutation<
+      { recipeId: string; version: number },
+      { id: string; revision: number }
+    >({
+      query: ({ id, revision }) => ({
+        path: `/proposals/${id}/approved`,
+        method: 'POST',
+        body: { revision },
+        schema: z.object({ recipeId: z.string(), version: z.number() }),
+      }),
+      invalidatesTags: ['proposals', 'trail'],
+    }),
+    decline: build.mutation<null, { id: string; reason: string }>({
+      query: ({ id, reason }) => doing(`/proposals/${id}/declined`, 'POST', { reason }),
+      invalidatesTags: ['proposals', 'trail'],
+    }),
     setWhose: build.mutation<null, { kind: ResourceName; id: string; is: WhoseItIs }>({
       query: ({ kind, id, is }) => doing(`/owners/${kind}/${id}`, 'PUT', { is }),
       invalidatesTags: ['owners', 'trail'],
@@ -142,6 +201,13 @@ export const {
   useTrailQuery,
   useOwnersQuery,
   useSetWhoseMutation,
+  useProposalsQuery,
+  useProposeMutation,
+  useWithdrawMutation,
+  useRemarkMutation,
+  useRemoveRemarkMutation,
+  useApproveMutation,
+  useDeclineMutation,
 } = clubApi;
 
 /** Leaves this device, or ends an evening on it. */

@@ -28,8 +28,10 @@ export function hearNews(store: Store): void {
     const schema = keptSchema(resources[kind].schema as z.ZodType<AnyRecord>);
     const read = schema.safeParse(answer.data);
     // What was fetched later may have come earlier.
-    if (read.success && read.data.revision >= (before?.revision ?? 0))
-      nowKept(store, kind, read.data);
+    if (!read.success || read.data.revision < (before?.revision ?? 0)) return;
+    nowKept(store, kind, read.data);
+    // What comes into sight brings its versions and the pots it draws from.
+    if (!before && kind === 'recipes') again(['pots', 'versions']);
   }
 
   new ClubNews({
@@ -43,6 +45,8 @@ export function hearNews(store: Store): void {
     others(kind) {
       if (kind === 'versions') again(['versions']);
       else {
+        // A proposal is looked at with the pots it draws from.
+        if (kind === 'proposals') again(['pots']);
         const tag = houseTags.find((each) => each === kind);
         if (tag) houseAgain([tag]);
       }

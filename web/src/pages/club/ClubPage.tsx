@@ -5,6 +5,7 @@ import { Leaves } from '../../parts/Leaves';
 import { PageHead } from '../../parts/PageHead';
 import { DevicesLeaf } from './DevicesLeaf';
 import { MembersLeaf } from './MembersLeaf';
+import { ProposalsLeaf } from './ProposalsLeaf';
 import { TrailLeaf } from './TrailLeaf';
 import './club.scss';
 
@@ -23,9 +24,13 @@ export default function ClubPage() {
       </div>
     );
   const { member } = membership.me;
-  const isShown = { trail: may(member.role, 'club', 'look', 'trail') };
+  const isShown = {
+    trail: may(member.role, 'club', 'look', 'trail'),
+    proposals: may(member.role, 'club', 'look', 'proposals'),
+  };
   const leaves = [
     { path: '', label: 'Members' },
+    ...(isShown.proposals ? [{ path: 'proposals', label: 'House recipes' }] : []),
     { path: 'devices', label: 'My devices' },
     ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
   ];
@@ -39,6 +44,8 @@ export default function ClubPage() {
       <Leaves label="Of the club" at="/club" leaves={leaves} />
       {leaf === 'devices' ? (
         <DevicesLeaf me={membership.me} />
+      ) : leaf === 'proposals' && isShown.proposals ? (
+        <ProposalsLeaf me={member} />
       ) : leaf === 'trail' && isShown.trail ? (
         <TrailLeaf />
       ) : (

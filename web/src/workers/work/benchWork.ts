@@ -7,7 +7,6 @@ import {
   colourDifference,
   isAtHand,
   masstoneOf,
-  mixedPaint,
   modelsByPin,
   onFigures,
   opticsOf,
@@ -34,6 +33,7 @@ import {
   type WetMix,
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
+import { hexOfBrushed } from './hexOfBrushed';
 import { ownFigures, shelfInHand } from './ledgerInHand';
 import { liesBelow } from './liesBelow';
 
@@ -189,10 +189,3 @@ export const benchWork = {
     });
   },
 };
-
-function hexOfBrushed({ pots }: Brushed): string {
-  const shelf = shelfInHand();
-  const known = pots.filter(({ potId }) => shelf.has(potId));
-  if (known.length === 0) return '#777777';
-  return surfaceColour(masstoneOf(mixedPaint(known, shelf))).hex;
-}

@@ -1,18 +1,11 @@
-import { differenceWords, type Pot, type Recipe, type Version, shapeOf } from '@yellow-ledger/core';
-import { useMemo, useState } from 'react';
-import Table from 'react-bootstrap/Table';
+import type { Pot, Recipe, Version } from '@yellow-ledger/core';
+import { useState } from 'react';
 import { useRecord } from '../../../ledger/useParts';
 import { useVersions } from '../../../ledger/useVersions';
+import { ComparedRecipes } from '../../../parts/compare/ComparedRecipes';
 import { Choice } from '../../../parts/Choice';
-import { lineOf } from '../../../parts/merge/DifferenceTable';
-import { AspectStrips } from '../../../parts/AspectStrips';
-import { Ribbon } from '../../../parts/Ribbon';
-import { recipeWordsOf } from '../../../parts/words/recipeWords';
 import { versionOptions } from '../../../parts/words/versionOptions';
-import { ofShelf } from '../../../workers/parts';
-import { useAnswer } from '../../../workers/useAnswer';
 import { useRecipeRows } from '../../../workers/useRecipeRows';
-import { Figures } from '../../../parts/figures/Figures';
 
 export interface CompareVersionsProps {
   recipe: Recipe;
@@ -34,14 +27,6 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
   const leftSide = left ?? { ...now, version: versions.at(-1)?.number ?? null };
   const one = useContent(leftSide, recipe);
   const other = useContent(right, recipe);
-  const { answer, problem } = useAnswer(
-    ofShelf,
-    [one, other],
-    (worker) => (one && other ? worker.compare(one, other) : Promise.resolve(null)),
-    one !== null && other !== null,
-  );
-  const oneWords = useMemo(() => one && recipeWordsOf(one, pots, null), [one, pots]);
-  const otherWords = useMemo(() => other && recipeWordsOf(other, pots, null), [other, pots]);
   return (
     <div className="compare">
       <h2>Compare</h2>
@@ -49,62 +34,7 @@ export function CompareVersions({ recipe, versions, pots }: CompareVersionsProps
         <SidePicker label="Left" side={leftSide} onChoose={setLeft} recipe={recipe} />
         <SidePicker label="Right" side={right} onChoose={setRight} recipe={recipe} />
       </div>
-      {problem && <p role="alert">{problem}</p>}
-      {answer && oneWords && otherWords && (
-        <>
-          <p>
-            {answer.worst.difference < 0.05
-              ? 'The finished surfaces are the same.'
-              : `They differ most at the ${answer.worst.place}: ${differenceWords(answer.worst.difference)}.`}
-            {answer.worst.difference >= 0.05 && (
-              <Figures> ΔE00 {answer.worst.difference.toFixed(1)}.</Figures>
-            )}
-          </p>
-          <div className="table-responsive" tabIndex={0} role="region" aria-label="Lines compared">
-            <Table>
-              <tbody>
-                {answer.pairs.map(({ left: l, right: r, leftIndex, rightIndex, isSame }, index) => (
-                  <tr key={index} className={isSame ? 'pair-same' : 'pair-differs'}>
-                    {(
-                      [
-                        [l, leftIndex, answer.left, oneWords, one],
-                        [r, rightIndex, answer.right, otherWords, other],
-                      ] as const
-                    ).map(([step, at, build, words, of], side) => (
-                      <td key={side}>
-                        {step && at !== null && of ? (
-                          <>
-                            <Ribbon
-                              height={20}
-                              surface={build.steps[at].surface}
-                              stops={build.stops}
-                              label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}
-                              isEstimate={build.steps[at].isEstimate}
-                            />
-                            <AspectStrips
-                              build={build}
-                              stepId={step.id}
-                              shape={shapeOf(of)}
-                              isNarrow
-                              label={`${side === 0 ? 'Left' : 'Right'}, after line ${at + 1}`}
-                            />
-                            <span dir="auto">
-                              <b>{at + 1}</b> {lineOf(step, words)}
-                            </span>
-                          </>
-                        ) : (
-                          'not there'
-                        )}
-                      </td>
-                    ))}
-                    <td>{isSame ? 'same' : <b>differs</b>}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </Table>
-          </div>
-        </>
-      )}
+      {one && other && <ComparedRecipes one={one} other={other} pots={pots} />}
     </div>
   );
 }

@@ -1,0 +1,66 @@
+import type { Claim } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+
+interface ClaimRow {
+  army_id: string;
+  unit_id: string;
+  model: number;
+  member_id: string;
+  at: string;
+}
+
+/** Models of one unit. */
+export interface Models {
+  armyId: string;
+  unitId: string;
+  models: readonly number[];
+}
+
+/** Which models of joint armies who has taken up. */
+export interface ClaimStore {
+  list(): Promise<Claim[]>;
+  /**
+   * Takes models up, all or none.
+   *
+   * @returns what others have of them; nothing was taken then, unless it is to be taken all the same
+   */
+  take(models: Models, memberId: string, evenIfTaken: boolean): Promise<Claim[]>;
+  letGo(models: Models, memberId: string): Promise<void>;
+}
+
+export function claimStore(db: Knex): ClaimStore {
+  return {
+    list: async () => (await db<ClaimRow>('claims').orderBy('at')).map(fromRow),
+
+    take: ({ armyId, unitId, models }, memberId, evenIfTaken) =>
+      db.transaction(async (within) => {
+        const taken = await within<ClaimRow>('claims')
+          .where({ army_id: armyId, unit_id: unitId })
+          .whereNot({ member_id: memberId });
+        const others = taken.filter(({ model }) => models.includes(model)).map(fromRow);
+        if (others.length > 0 && !evenIfTaken) return others;
+        const at = new Date().toISOString();
+        for (const model of models)
+          await within('claims')
+            .insert({ army_id: armyId, unit_id: unitId, model, member_id: memberId, at })
+            .onConflict(['army_id', 'unit_id', 'model'])
+            .merge();
+        return [];
+      }),
+
+    async letGo({ armyId, unitId, models }, memberId) {
+      await db('claims')
+        .where({ army_id: armyId, unit_id: unitId, member_id: memberId })
+        .whereIn('model', [...models])
+        .delete();
+    },
+  };
+}
+
+const fromRow = ({ army_id, unit_id, model, member_id, at }: ClaimRow): Claim => ({
+  armyId: army_id,
+  unitId: unit_id,
+  model,
+  memberId: member_id,
+  at,
+});
