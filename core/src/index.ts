@@ -277,6 +277,7 @@ export {
 } from './palette/well';
 export { batchSizes, waitingAllowed, type BatchSize } from './plan/batchSize';
 export { BatchTooLargeError } from './plan/batchWork';
+export { withPinned } from './army/withPinned';
 export { chosenModels } from './plan/chosenModels';
 export { type Rule } from './plan/dispatched';
 export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './plan/dryingTime';

@@ -1,6 +1,9 @@
-import type { Proposal, Recipe } from '@yellow-ledger/core';
+import { isDeepStrictEqual } from 'node:util';
+import { withPinned, type Kept, type Proposal, type Recipe } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
+import { StaleWrite } from '../db/recordStore';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
+import { GroundNotFrozen } from '../versions/versionStore';
 import type { OwnerStore } from './ownerStore';
 
 /** A proposal that cannot become a house version as it stands, with why in a sentence. */
@@ -43,9 +46,38 @@ export async function approve(
     throw new CannotApprove('The recipe it is to be a version of is no house recipe any more.');
   const { name, parent } = target.content;
   const recipe = { ...withoutTie(content, targetId), name, ...(parent && { parent }) };
+  if (target.revision !== revision && !isDeepStrictEqual(target.content, recipe))
+    throw new StaleWrite(target);
+  await keepArmiesAsTheyAre(target, note, ledger);
   await replaceInRecipes({ note, recipes: [{ content: recipe, revision }] }, ledger);
   const version = (await ledger.versions.list(targetId)).at(-1)?.number ?? 1;
   return { recipeId: targetId, version };
+}
+
+/**
+ * Armies that are painted by the recipe as it is are painted by a version of that from here on:
+ * what is approved changes no model until somebody moves its pin.
+ */
+async function keepArmiesAsTheyAre(
+  { content, revision }: Kept<Recipe>,
+  note: string,
+  { records, versions }: Ledger,
+): Promise<void> {
+  const last = (await versions.list(content.id)).at(-1);
+  let number = last?.number ?? 0;
+  if (!isDeepStrictEqual(last?.content, content))
+    try {
+      await versions.freeze(content.id, ++number, { note: `Before: ${note}`, revision });
+    } catch (error) {
+      if (!(error instanceof GroundNotFrozen)) throw error;
+      throw new CannotApprove(
+        'The house recipe goes onto another as that is now: choose a version of that as its ground first.',
+      );
+    }
+  for (const { content: army, revision: at } of await records.armies.list()) {
+    const pinned = withPinned(army, content.id, number);
+    if (pinned !== army) await records.armies.put(pinned, at);
+  }
 }
 
 function withoutTie({ parent: _parent, ...content }: Recipe, id: string): Recipe {

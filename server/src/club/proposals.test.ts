@@ -15,7 +15,7 @@ beforeEach(async () => {
   painter = await house.member('Wren', 'painter');
   guest = await house.member('Marsh', 'guest');
   const recipes = (await house.ledger.records.recipes.list()).map(({ content }) => content);
-  target = recipes.find(({ ground, steps }) => !ground && steps.length > 2)!;
+  target = recipes.find(({ id }) => id === 'oilskin-shadow')!;
 });
 afterEach(() => house.close());
 
@@ -51,6 +51,21 @@ test('what is approved is the next version of the house, by the name it has ther
     { state: 'approved', decidedBy: keeper.id, version: versions.at(-1)?.number },
   ]);
   await approve(id, 1).expect(409);
+});
+
+test('an army that was painted by the recipe as it is stays what it is until its pin is moved', async () => {
+  const [army] = await house.ledger.records.armies.list();
+  const live = `"recipeId":"${target.id}","version":null`;
+  expect(JSON.stringify(army.content)).toContain(live);
+  const id = idOf(await propose(better(), target.id));
+  await approve(id, (await revisionOf(target.id))!).expect(200);
+  const after = JSON.stringify((await house.ledger.records.armies.list())[0].content);
+  expect(after).not.toContain(live);
+  const version = Number(new RegExp(`"recipeId":"${target.id}","version":(\\d+)`).exec(after)?.[1]);
+  const painted = (await house.ledger.versions.list(target.id)).find(
+    ({ number }) => number === version,
+  );
+  expect(painted?.content.steps).toEqual(target.steps);
 });
 
 test('a new recipe becomes one of the house, once, however often it is asked for', async () => {

@@ -5,6 +5,7 @@ import { takeIn } from '../files/takeIn';
 import { heldRecords } from '../files/takenFile';
 import { addSample } from './addSample';
 import { addSampleMembers } from './sampleClub';
+import { addSampleEvening } from './sampleEvening';
 import { repaintBench, repaintLog } from './sampleRepaint';
 
 /**
@@ -16,4 +17,5 @@ export async function addDemo(ledger: Ledger, club: Club | null = null): Promise
   await addSample(ledger);
   const past = ledgerFileOf({ pots: [], recipes: [], benches: [repaintBench], log: repaintLog() });
   await takeIn(heldRecords(past), ledger);
+  if (club) await addSampleEvening(ledger, club);
 }

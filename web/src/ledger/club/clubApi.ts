@@ -1,7 +1,9 @@
 import {
+  claimSchema,
   proposalSchema,
   resourceNames,
   roleNames,
+  type Claim,
   type Proposal,
   type Recipe,
   type ResourceName,
@@ -82,6 +84,7 @@ export const houseTags = [
   'trail',
   'owners',
   'proposals',
+  'claims',
 ] as const;
 
 /** The house of a club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
@@ -137,6 +140,23 @@ export const clubApi = createApi({
     owners: build.query<Owned[], void>({
       query: () => ({ path: '/owners', schema: itemsOf(ownedSchema) }),
       providesTags: ['owners'],
+    }),
+    claims: build.query<Claim[], void>({
+      query: () => ({ path: '/claims', schema: itemsOf(claimSchema) }),
+      providesTags: ['claims'],
+    }),
+    claim: build.mutation<
+      null,
+      {
+        armyId: string;
+        unitId: string;
+        models: number[];
+        is: 'taken' | 'let go';
+        evenIfTaken?: boolean;
+      }
+    >({
+      query: (body) => doing('/claims', 'PUT', body),
+      invalidatesTags: ['claims'],
     }),
     proposals: build.query<Proposal[], void>({
       query: () => ({ path: '/proposals', schema: itemsOf(proposalSchema) }),
@@ -201,6 +221,8 @@ export const {
   useTrailQuery,
   useOwnersQuery,
   useSetWhoseMutation,
+  useClaimsQuery,
+  useClaimMutation,
   useProposalsQuery,
   useProposeMutation,
   useWithdrawMutation,

@@ -10,13 +10,15 @@ import Button from 'react-bootstrap/Button';
 import { Swatch } from '../../parts/Swatch';
 import { modelsWords } from '../../parts/words/modelsWords';
 import type { BenchPartProps } from './benchPart';
-import { leftWords } from './benchWords';
+import { leftWords } from '../../parts/words/leftWords';
+import { TakenUp } from './TakenUp';
 
 /** Around the step: what dries, what can be done meanwhile, what to keep wet, what to count. */
 export function Around(props: BenchPartProps) {
   return (
     <aside className="bench-around" aria-label="Around it">
       <TakeBack {...props} />
+      <TakenUp {...props} />
       <DryingList {...props} />
       <Meanwhile {...props} />
       <WetList {...props} />

@@ -1,16 +1,7 @@
-import {
-  hairDryerCaution,
-  keepings,
-  lineLimit,
-  rooms,
-  type Bench,
-  type Unit,
-} from '@yellow-ledger/core';
+import { hairDryerCaution, keepings, rooms, type Bench, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
-import { painterHere } from '../../ledger/log/painterHere';
 import { useWriter } from '../../ledger/useWriter';
 import { Choice } from '../../parts/Choice';
 import { Deeds } from '../../parts/Deeds';
@@ -19,6 +10,7 @@ import { Switch } from '../../parts/Switch';
 import { keepingNames } from '../../parts/words/keepingNames';
 import type { BenchPartProps } from './benchPart';
 import { chimeSetting } from './chime';
+import { PainterName } from './PainterName';
 import { FoundSheet } from './FoundSheet';
 import { PanelBox } from './PanelBox';
 import { usePedalLearning } from './usePedal';
@@ -64,16 +56,7 @@ export function BenchSheet(props: BenchSheetProps) {
             setIsChimeOn(isOn);
           }}
         />
-        <label>
-          Who paints at this device
-          <Form.Control
-            dir="auto"
-            autoComplete="off"
-            maxLength={lineLimit}
-            defaultValue={painterHere.name()}
-            onChange={(event) => painterHere.say(event.target.value)}
-          />
-        </label>
+        <PainterName />
         <p>
           Foot pedal: <kbd>{pedal.key === ' ' ? 'Space' : pedal.key}</kbd>{' '}
           <Button variant="plain" onClick={pedal.learn}>

@@ -2,11 +2,13 @@ import { counted, type Army } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { WhoseBar } from '../../parts/club/WhoseBar';
 import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { Problem } from '../../parts/Problem';
 import { RefusedEntries } from '../../parts/RefusedEntries';
 import { surfaceWords } from '../../parts/words/surfaceWords';
+import { AlsoHere } from './AlsoHere';
 import { Around } from './Around';
 import type { BenchPanel, OnTable } from './benchPart';
 import { BenchSheet } from './BenchSheet';
@@ -17,6 +19,7 @@ import { useBench, type BenchHand } from './useBench';
 import { useDryChime } from './useDryChime';
 import { useWakeLock } from './useWakeLock';
 import { WentWrong } from './WentWrong';
+import { WhoPaints } from './WhoPaints';
 
 /** What now, what dries, what stays wet; and what was done. */
 export function BenchTable({ bench, army, pots }: OnTable) {
@@ -52,10 +55,13 @@ export function BenchTable({ bench, army, pots }: OnTable) {
           Bench settings
         </Button>
       </PageHead>
+      <WhoseBar kind="benches" id={bench.id} isHeld={bench.armyId !== undefined} />
       <BenchNotices hand={hand} army={army} />
       {problem && <p role="alert">{problem}</p>}
       {!view && !problem && <p className="page-wait">Working out what is next …</p>}
       {panel === 'sheet' && <BenchSheet {...props} onClose={() => setPanel(null)} />}
+      <WhoPaints />
+      {view && <AlsoHere {...props} view={view} />}
       {view && (
         <Laid columns="minmax(0, 1fr) 20rem">
           <div>

@@ -26,7 +26,7 @@ import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
-import { leftWords } from './benchWords';
+import { leftWords } from '../../parts/words/leftWords';
 import { ModelButtons } from './ModelButtons';
 import { StepRibbons } from './StepRibbons';
 import { usePedal } from './usePedal';

@@ -1,7 +1,8 @@
 import { benchSchema, type Army, type Batch } from '@yellow-ledger/core';
 import { coat, levy } from '../../testing/levy';
 import { benchOfArmy, benchOfPlan, benchOfRecipe } from '../../parts/benchRecord';
-import { benchWordsOf, leftWords, namedPlaces } from './benchWords';
+import { leftWords } from '../../parts/words/leftWords';
+import { benchWordsOf, namedPlaces } from './benchWords';
 import { modelsWords } from '../../parts/words/modelsWords';
 
 const [unit] = levy.units;

@@ -17,7 +17,7 @@ import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from '../../workers/work/benchWork';
 import { useBenchLog } from './useBenchLog';
-import { useTicking } from './useTicking';
+import { useTicking } from '../../parts/useTicking';
 
 /** A second press sooner than this is the same press, ms. */
 const onePressMs = 600;

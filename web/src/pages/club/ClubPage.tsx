@@ -4,6 +4,7 @@ import { useMembership } from '../../ledger/club/membership';
 import { Leaves } from '../../parts/Leaves';
 import { PageHead } from '../../parts/PageHead';
 import { DevicesLeaf } from './DevicesLeaf';
+import { EveningLeaf } from './EveningLeaf';
 import { MembersLeaf } from './MembersLeaf';
 import { ProposalsLeaf } from './ProposalsLeaf';
 import { TrailLeaf } from './TrailLeaf';
@@ -30,6 +31,7 @@ export default function ClubPage() {
   };
   const leaves = [
     { path: '', label: 'Members' },
+    { path: 'evening', label: 'This evening' },
     ...(isShown.proposals ? [{ path: 'proposals', label: 'House recipes' }] : []),
     { path: 'devices', label: 'My devices' },
     ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
@@ -42,7 +44,9 @@ export default function ClubPage() {
         </p>
       </PageHead>
       <Leaves label="Of the club" at="/club" leaves={leaves} />
-      {leaf === 'devices' ? (
+      {leaf === 'evening' ? (
+        <EveningLeaf />
+      ) : leaf === 'devices' ? (
         <DevicesLeaf me={membership.me} />
       ) : leaf === 'proposals' && isShown.proposals ? (
         <ProposalsLeaf me={member} />

@@ -11,12 +11,14 @@ import './whoseBar.scss';
 export interface WhoseBarProps {
   kind: ResourceName;
   id: string;
+  /** it belongs to something of the club, and goes with that */
+  isHeld?: boolean;
   /** what more can be done with it in a club */
   children?: ReactNode;
 }
 
 /** Whose a record is, in a club, and making it another’s; nothing in a ledger alone. */
-export function WhoseBar({ kind, id, children }: WhoseBarProps) {
+export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) {
   const membership = useMembership();
   const standing = useStanding(kind, id);
   const [set, { error, isLoading }] = useSetWhoseMutation();
@@ -27,7 +29,10 @@ export function WhoseBar({ kind, id, children }: WhoseBarProps) {
   const mayGive =
     relation === 'mine' && may(role, 'mine', 'delete', kind) && may(role, 'club', 'create', kind);
   const mayTake =
-    relation === 'club' && may(role, 'club', 'delete', kind) && may(role, 'mine', 'create', kind);
+    !isHeld &&
+    relation === 'club' &&
+    may(role, 'club', 'delete', kind) &&
+    may(role, 'mine', 'create', kind);
   const deed = (is: WhoseItIs, words: string) => (
     <Button variant="plain" disabled={isLoading} onClick={() => void set({ kind, id, is })}>
       {words}

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { pageClock } from '../../ledger/log/steadyClock';
+import { pageClock } from '../ledger/log/steadyClock';
 
 /** At least so often everything is looked at anew, ms: a laptop that slept wakes within this. */
 const lookEveryMs = 15_000;
