@@ -500,6 +500,16 @@ export {
 } from './picture/photograph';
 export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
 export { isForgotten, waitBefore, withoutOne, withWrong, type Attempts } from './club/attempts';
+export {
+  bringingSchema,
+  bringSchema,
+  lendingSchema,
+  loanSchema,
+  whoHas,
+  type Bring,
+  type Holder,
+  type Loan,
+} from './club/loan';
 export { likeness, memberNameSchema } from './club/memberName';
 export { alsoPaintedOn, atTheTable, type AlsoOnIt, type AtTheTable } from './club/atTheTable';
 export { claimingSchema, claimSchema, type Claim } from './club/claim';

@@ -18,6 +18,7 @@ import type { EventHub } from './club/events/eventHub';
 import { eventRoutes } from './club/events/eventRoutes';
 import { proposalRoutes } from './club/proposalRoutes';
 import { scopeOf, storeWithin } from './club/scope';
+import { shelfRoutes } from './club/shelfRoutes';
 import type { Ledger } from './db/ledger';
 import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
@@ -134,7 +135,12 @@ export function createApp({
     app.use('/api/club/proposals', inFirst(club), proposal);
     app.use('/api/club', proposalRoutes(club, ledger));
     app.use('/api/club', clubRoutes(club));
-    app.use('/api/club', express.json({ verify: verifyDepth }), claimRoutes(club));
+    app.use(
+      '/api/club',
+      express.json({ verify: verifyDepth }),
+      claimRoutes(club),
+      shelfRoutes(club),
+    );
     app.use('/api', clubGate(club));
   } else app.get('/api/club/me', (_request, response) => void response.json({ member: null }));
   app.use('/api', namesItself(ledger.db));

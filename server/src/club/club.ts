@@ -1,18 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import {
-  isForgotten,
-  likeness,
-  waitBefore,
-  withoutOne,
-  withWrong,
-  type Attempts,
-  type Role,
-} from '@yellow-ledger/core';
+import type { Role } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { countedGuesses } from './countedGuesses';
 import { claimStore, type ClaimStore } from './claimStore';
 import { ClubClock } from './clubClock';
 import { invitationStore, isFirst, type InvitationStore } from './invitationStore';
 import { letGoOf } from './leaving';
+import { loanStore, type LoanStore } from './loanStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
 import { sessionStore, type Device, type SessionStore } from './sessionStore';
@@ -20,19 +14,10 @@ import { ownerStore, type OwnerStore } from './ownerStore';
 import { tokenHash } from './tokens';
 import { trailOf, type Trail } from './trail';
 
-/** From one address more may go wrong: a whole club sits behind it. */
-const freeForAddress = 40;
 /** The link that makes the keeper. */
 const firstLinkHours = 24;
 /** Devices that are remembered without being looked up. */
 const mostKnown = 1000;
-
-/** What attempts are counted of: a name, or an address. */
-interface Asking {
-  key: string;
-  /** wrong answers before there is any wait; as usual where not said */
-  free?: number;
-}
 
 /** Who asks, and on which device they have come in. */
 export interface Who {
@@ -52,6 +37,8 @@ export interface Club {
   owners: OwnerStore;
   /** who has taken up which models */
   claims: ClaimStore;
+  /** what is lent to whom */
+  loans: LoanStore;
   /** The link that makes the first keeper; null once there is one. */
   firstLink(): Promise<string | null>;
   /** @returns null where name and passphrase do not belong together, whichever is wrong */
@@ -107,37 +94,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
   const invitations = invitationStore(db, clock);
   const trail = trailOf(db);
   const owners = ownerStore(db);
-  const wrong = new Map<string, Attempts>();
-
-  const ofAddress = (address: string): Asking => ({
-    key: `address ${address}`,
-    free: freeForAddress,
-  });
-  const ofName = (name: string): Asking => ({ key: `name ${likeness(name)}` });
-
-  /**
-   * Counts an answer as wrong before it is looked at, so that a hundred at once are no more than one
-   * after the other.
-   *
-   * @returns how long to wait instead; 0 where it may be looked at
-   */
-  function begin(asking: readonly Asking[]): number {
-    const now = performance.now();
-    const waitMs = Math.max(
-      ...asking.map(({ key, free }) => waitBefore(wrong.get(key), now, free)),
-    );
-    if (waitMs > 0) return waitMs;
-    for (const [key, attempts] of wrong) if (isForgotten(attempts, now)) wrong.delete(key);
-    for (const { key } of asking) wrong.set(key, withWrong(wrong.get(key), now));
-    return 0;
-  }
-
-  function wasRight(address: string, name?: string): void {
-    const { key } = ofAddress(address);
-    const counted = wrong.get(key);
-    if (counted) wrong.set(key, withoutOne(counted));
-    if (name !== undefined) wrong.delete(ofName(name).key);
-  }
+  const guesses = countedGuesses();
 
   return {
     members,
@@ -146,6 +103,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     trail,
     owners,
     claims: claimStore(db),
+    loans: loanStore(db),
 
     onChange(tell) {
       changed.add(tell);
@@ -165,7 +123,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     },
 
     async comeIn({ name, passphrase, isShared, device }, address) {
-      const waitMs = begin([ofName(name), ofAddress(address)]);
+      const waitMs = guesses.begin(address, name);
       if (waitMs > 0) return { waitMs };
       const known = await members.named(name);
       const isRight = known?.passphraseHash
@@ -179,7 +137,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
         });
         return null;
       }
-      wasRight(address, name);
+      guesses.wasRight(address, name);
       const { member } = known;
       const begun = await sessions.begin(member.id, device, isShared);
       await trail.add(member.id, 'came in', { address, device });
@@ -187,7 +145,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     },
 
     async join({ token, name, passphrase, device, ledgerIs }, address) {
-      const waitMs = begin([ofAddress(address)]);
+      const waitMs = guesses.begin(address);
       if (waitMs > 0) return { waitMs };
       // Nobody has a hash worked out who has no link.
       if (!(await invitations.of(token))) return null;
@@ -216,7 +174,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
         );
         return { ...(await sessions.begin(member.id, device, false, within)), member };
       });
-      if (joined) wasRight(address);
+      if (joined) guesses.wasRight(address);
       return joined;
     },
 

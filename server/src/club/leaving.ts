@@ -31,7 +31,9 @@ export async function letGoOf(memberId: string, within: Knex.Transaction): Promi
   await within('owners').where({ member_id: memberId }).delete();
   for (const table of ['proposals', 'remarks'])
     await within(table).where('member_id', memberId).update({ member_id: null });
-  await within('claims').where('member_id', memberId).delete();
+  for (const table of ['claims', 'brings'])
+    await within(table).where('member_id', memberId).delete();
+  await within('loans').where('to_id', memberId).delete();
   await forgetName(memberId, within);
 }
 

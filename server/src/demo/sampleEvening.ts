@@ -59,7 +59,7 @@ function paintedAt(seat: (typeof sitting)[number], seatIndex: number, now: numbe
     at: new Date(
       now - (coats - 1 - n) * 22 * minuteMs - (2 + seatIndex * 4) * minuteMs,
     ).toISOString(),
-    order: seatIndex * 100 + Math.ceil(n),
+    order: seatIndex * 100 + n,
     by,
   });
   const painted = flat
@@ -73,7 +73,8 @@ function paintedAt(seat: (typeof sitting)[number], seatIndex: number, now: numbe
     kind: 'mixed',
     id: `${benchId}-mix`,
     benchId,
-    ...at(coats - 0.5),
+    ...at(coats - 1),
+    order: seatIndex * 100 + coats,
     recipeId: recipe.id,
     stepId: last.stepId,
     line: last.line,

@@ -13,6 +13,7 @@ import { keepTimetables } from './2026-11-26-keep-timetables';
 import { nameTheLedger } from './2026-11-26-name-the-ledger';
 import { rememberWhatIsGone } from './2026-11-26-remember-what-is-gone';
 import { keepClaims } from './2026-11-27-keep-claims';
+import { keepLoans } from './2026-11-27-keep-loans';
 import { keepProposals } from './2026-11-27-keep-proposals';
 import { sayWhose } from './2026-11-27-say-whose';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
@@ -36,4 +37,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-27-say-whose': sayWhose,
   '2026-11-27-keep-proposals': keepProposals,
   '2026-11-27-keep-claims': keepClaims,
+  '2026-11-27-keep-loans': keepLoans,
 };

@@ -1,9 +1,13 @@
 import {
+  bringSchema,
   claimSchema,
+  loanSchema,
   proposalSchema,
   resourceNames,
   roleNames,
+  type Bring,
   type Claim,
+  type Loan,
   type Proposal,
   type Recipe,
   type ResourceName,
@@ -85,6 +89,7 @@ export const houseTags = [
   'owners',
   'proposals',
   'claims',
+  'shelves',
 ] as const;
 
 /** The house of a club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
@@ -140,6 +145,25 @@ export const clubApi = createApi({
     owners: build.query<Owned[], void>({
       query: () => ({ path: '/owners', schema: itemsOf(ownedSchema) }),
       providesTags: ['owners'],
+    }),
+    shelves: build.query<{ loans: Loan[]; brings: Bring[] }, void>({
+      query: () => ({
+        path: '/shelves',
+        schema: z.object({ loans: z.array(loanSchema), brings: z.array(bringSchema) }),
+      }),
+      providesTags: ['shelves'],
+    }),
+    lend: build.mutation<Loan, { potId: string; toId: string }>({
+      query: (body) => ({ path: '/loans', method: 'POST', body, schema: loanSchema }),
+      invalidatesTags: ['shelves'],
+    }),
+    giveBack: build.mutation<null, string>({
+      query: (id) => doing(`/loans/${id}/back`, 'PUT', {}),
+      invalidatesTags: ['shelves'],
+    }),
+    bring: build.mutation<null, { armyId: string; potId: string; is: 'brought' | 'left' }>({
+      query: (body) => doing('/brings', 'PUT', body),
+      invalidatesTags: ['shelves'],
     }),
     claims: build.query<Claim[], void>({
       query: () => ({ path: '/claims', schema: itemsOf(claimSchema) }),
@@ -221,6 +245,10 @@ export const {
   useTrailQuery,
   useOwnersQuery,
   useSetWhoseMutation,
+  useShelvesQuery,
+  useLendMutation,
+  useGiveBackMutation,
+  useBringMutation,
   useClaimsQuery,
   useClaimMutation,
   useProposalsQuery,

@@ -13,6 +13,7 @@ import { surfaceWords } from '../../parts/words/surfaceWords';
 import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyPaint } from '../../workers/work/armyWork';
+import { WhoBrings } from './WhoBrings';
 
 /** Past so many drops a mix is poured and not counted out. */
 const countedUpTo = 60;
@@ -73,6 +74,7 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
               ),
             ])}
           />
+          <WhoBrings armyId={army.id} needed={needed.pots.map(({ potId }) => potId)} pots={pots} />
           <MixNeeds army={army} answer={answer} potName={potName} />
         </>
       )}

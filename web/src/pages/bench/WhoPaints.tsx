@@ -15,7 +15,7 @@ export function WhoPaints() {
   if (!isShared || !members) return null;
   const painters = members.filter(({ role }) => may(role, 'mine', 'create', 'log'));
   return (
-    <div role="group" aria-label="Who paints">
+    <div role="group" aria-label="Who paints" className="who-paints">
       <Deeds>
         {painters.map((member) => (
           <Button

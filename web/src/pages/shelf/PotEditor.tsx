@@ -16,6 +16,7 @@ import { Suspense } from 'react';
 import { FormProvider, useWatch } from 'react-hook-form';
 import { fetched } from '../../parts/fetched';
 import { useWriter } from '../../ledger/useWriter';
+import { WhoseBar } from '../../parts/club/WhoseBar';
 import { Deeds } from '../../parts/Deeds';
 import { Fold } from '../../parts/Fold';
 import { LinkButton } from '../../parts/LinkButton';
@@ -28,6 +29,7 @@ import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
 import { ColourSliders } from './ColourSliders';
 import { HidingChoice } from './HidingChoice';
+import { LentTo } from './LentTo';
 import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
 import { usePotWriting } from './usePotWriting';
@@ -66,6 +68,11 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           if (event.key === 'Escape' && !event.defaultPrevented) onClose();
         }}
       >
+        {!isNew && (
+          <WhoseBar kind="pots" id={kept.content.id}>
+            <LentTo pot={kept.content} />
+          </WhoseBar>
+        )}
         <div className="stacked">
           <Swatch hex={hex} size="large" />
           <OptionalField

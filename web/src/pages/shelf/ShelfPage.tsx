@@ -1,7 +1,8 @@
-import { ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import { potKinds, type Kept, type Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { useWhosePot } from '../../ledger/club/useWhosePot';
 import { Options } from '../../parts/Choice';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
@@ -28,10 +29,8 @@ export default function ShelfPage() {
   const [openId, setOpenId] = useOpenHere();
   const searchField = useRef<HTMLInputElement>(null);
 
-  const owners = useMemo(
-    () => [...new Set(kept.map(({ content }) => ownerOf(content)))].sort(),
-    [kept],
-  );
+  const whoseIs = useWhosePot();
+  const owners = [...new Set(kept.map(({ content }) => whoseIs(content)))].sort();
   const add = () => {
     const pot = newPot();
     setAdded({ content: pot, revision: 0, savedAt: '' });
@@ -48,11 +47,14 @@ export default function ShelfPage() {
         content.id === openId ||
         ((kind === '' || content.kind === kind) &&
           (showsRetired || !content.retired) &&
-          (owner === '' || ownerOf(content) === owner) &&
           `${content.name} ${content.notes}`.toLocaleLowerCase().includes(wanted)),
     );
     return isNew ? [added, ...found] : found;
-  }, [kept, added, openId, search, kind, owner, showsRetired]);
+  }, [kept, added, openId, search, kind, showsRetired]);
+  const onShelf =
+    owner === ''
+      ? shown
+      : shown.filter(({ content }) => content.id === openId || whoseIs(content) === owner);
 
   if (isLoading) return <p className="page-wait">Fetching the shelf …</p>;
   return (
@@ -100,7 +102,7 @@ export default function ShelfPage() {
         <>
           <SwatchesToRead kept={kept} />
           <ShelfTable
-            shown={shown}
+            shown={onShelf}
             openId={openId}
             onOpen={setOpenId}
             onClosed={() => {
@@ -109,9 +111,9 @@ export default function ShelfPage() {
             }}
           />
           <p className="shelf-count" role="status">
-            {shown.length === kept.length
+            {onShelf.length === kept.length
               ? `${kept.length} pots.`
-              : `${shown.length} of ${kept.length} pots.`}
+              : `${onShelf.length} of ${kept.length} pots.`}
           </p>
         </>
       )}

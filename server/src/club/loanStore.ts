@@ -1,0 +1,91 @@
+import { randomUUID } from 'node:crypto';
+import type { Bring, Loan } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+
+interface LoanRow {
+  id: string;
+  pot_id: string;
+  to_id: string;
+  lent_at: string;
+  back_at: string | null;
+}
+
+interface BringRow {
+  army_id: string;
+  pot_id: string;
+  member_id: string;
+}
+
+/** What is lent to whom, and who brings what. */
+export interface LoanStore {
+  /** the latest first */
+  list(): Promise<Loan[]>;
+  get(id: string): Promise<Loan | null>;
+  /** @returns the loan; null where the pot is lent already */
+  lend(potId: string, toId: string): Promise<Loan | null>;
+  giveBack(id: string): Promise<void>;
+  brings(): Promise<Bring[]>;
+  bring(bring: Bring): Promise<void>;
+  leave(bring: Bring): Promise<void>;
+}
+
+export function loanStore(db: Knex): LoanStore {
+  return {
+    list: async () => (await db<LoanRow>('loans').orderBy('lent_at', 'desc')).map(fromRow),
+
+    async get(id) {
+      const row = await db<LoanRow>('loans').where({ id }).first();
+      return row ? fromRow(row) : null;
+    },
+
+    lend: (potId, toId) =>
+      db.transaction(async (within) => {
+        const lent = await within<LoanRow>('loans').where('pot_id', potId).whereNull('back_at');
+        if (lent.length > 0) return null;
+        const row: LoanRow = {
+          id: randomUUID(),
+          pot_id: potId,
+          to_id: toId,
+          lent_at: new Date().toISOString(),
+          back_at: null,
+        };
+        await within<LoanRow>('loans').insert(row);
+        return fromRow(row);
+      }),
+
+    async giveBack(id) {
+      await db<LoanRow>('loans')
+        .where('id', id)
+        .whereNull('back_at')
+        .update({ back_at: new Date().toISOString() });
+    },
+
+    async brings() {
+      const rows = await db<BringRow>('brings');
+      return rows.map(({ army_id, pot_id, member_id }) => ({
+        armyId: army_id,
+        potId: pot_id,
+        memberId: member_id,
+      }));
+    },
+
+    async bring({ armyId, potId, memberId }) {
+      await db('brings')
+        .insert({ army_id: armyId, pot_id: potId, member_id: memberId })
+        .onConflict(['army_id', 'pot_id'])
+        .merge();
+    },
+
+    async leave({ armyId, potId, memberId }) {
+      await db('brings').where({ army_id: armyId, pot_id: potId, member_id: memberId }).delete();
+    },
+  };
+}
+
+const fromRow = ({ id, pot_id, to_id, lent_at, back_at }: LoanRow): Loan => ({
+  id,
+  potId: pot_id,
+  toId: to_id,
+  lentAt: lent_at,
+  backAt: back_at,
+});

@@ -1,0 +1,75 @@
+import { bringingSchema, lendingSchema, may, type ResourceName } from '@yellow-ledger/core';
+import { Router } from 'express';
+import { accept } from '../http/accept';
+import { notFound, Problem } from '../http/problem';
+import type { Who } from './club';
+import type { ClubDoor } from './clubDoor';
+import { askedAt, refused } from './clubRequest';
+import { scopeOfMember } from './scope';
+
+/** What is lent to whom and given back, and who brings what to the next evening. */
+export function shelfRoutes(door: ClubDoor): Router {
+  const { owners, members, loans } = door.club;
+  const router = Router();
+  const asked = askedAt(door);
+
+  const refuse = (who: Who, action: 'look' | 'write', kind: ResourceName, id: string) =>
+    scopeOfMember(who, owners).refuse(action, kind, [id]);
+
+  async function thereOnly(kind: ResourceName, id: string, called: string) {
+    if (!(await owners.of(kind, id)).isThere) throw notFound(called);
+  }
+
+  router.get(
+    '/shelves',
+    asked(async (who) => {
+      const scope = scopeOfMember(who, owners);
+      const isPotSeen = await scope.seen('pots');
+      const isArmySeen = await scope.seen('armies');
+      const [lent, brings] = await Promise.all([loans.list(), loans.brings()]);
+      return {
+        loans: lent.filter(({ potId, toId }) => isPotSeen(potId) || toId === who.member.id),
+        brings: brings.filter(({ armyId }) => isArmySeen(armyId)),
+      };
+    }),
+  );
+
+  router.post(
+    '/loans',
+    asked(async (who, request) => {
+      const { potId, toId } = accept(lendingSchema, request.body);
+      await thereOnly('pots', potId, 'pot');
+      await refuse(who, 'write', 'pots', potId);
+      if (!(await members.get(toId))) throw notFound('member');
+      const loan = await loans.lend(potId, toId);
+      if (loan) return loan;
+      throw new Problem(409, 'lent', 'This pot is lent already; it has to come back first.');
+    }),
+  );
+
+  router.put(
+    '/loans/:id/back',
+    asked(async (who, request) => {
+      const loan = await loans.get(String(request.params.id));
+      if (!loan) throw notFound('loan');
+      // Whoever has it gives it back, or whose it is takes it back.
+      if (loan.toId !== who.member.id) await refuse(who, 'write', 'pots', loan.potId);
+      await loans.giveBack(loan.id);
+    }),
+  );
+
+  router.put(
+    '/brings',
+    asked(async (who, request) => {
+      const { is, ...bring } = accept(bringingSchema, request.body);
+      await thereOnly('armies', bring.armyId, 'army');
+      await refuse(who, 'look', 'armies', bring.armyId);
+      await refuse(who, 'look', 'pots', bring.potId);
+      if (!may(who.member.role, 'mine', 'create', 'log')) throw refused();
+      const by = { ...bring, memberId: who.member.id };
+      await (is === 'brought' ? loans.bring(by) : loans.leave(by));
+    }),
+  );
+
+  return router;
+}
