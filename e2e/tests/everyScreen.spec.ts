@@ -1,23 +1,7 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
-import type axe from 'axe-core';
+import { violationsOn } from '../support/axe';
 import { done } from '../support/bench';
 import { expect, isSaved, test } from '../support/test';
-
-const axeSource = readFileSync(
-  createRequire(import.meta.url).resolve('axe-core/axe.min.js'),
-  'utf8',
-);
-
-async function violationsOn(page: Page, options: axe.RunOptions = {}): Promise<string[]> {
-  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource);
-  const { violations } = await page.evaluate(
-    (run) => (window as unknown as { axe: typeof axe }).axe.run(run),
-    { ...options, resultTypes: ['violations' as const] },
-  );
-  return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
-}
 
 type Screen = [string, string, (page: Page) => Promise<void>];
 

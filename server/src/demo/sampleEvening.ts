@@ -114,7 +114,12 @@ export async function addSampleEvening(
   for (const { by, unitId, from, to } of sitting) {
     const member = members.find(({ name }) => name === by);
     const models = { armyId: sampleArmy.id, unitId, models: numbers(from, to) };
-    if (member) await club.claims.take(models, member.id, true);
+    if (!member) continue;
+    await club.claims.take(models, member.id, true);
+    await ledger.log.sentBy(
+      member.id,
+      file.log?.flatMap((entry) => (entry.by === by ? [entry.id] : [])) ?? [],
+    );
   }
   const wren = members.find(({ name }) => name === 'Wren');
   if (!wren) return;

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { type Kept, type LogEntry, type Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { inParts, insertMany } from '../db/inParts';
+import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
 import { readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
 import {
@@ -62,6 +62,8 @@ export interface LogStore {
   idsShown(memberId: string): Promise<ReadonlySet<string>>;
   /** of the entries a member sent */
   idsSent(memberId: string): Promise<ReadonlySet<string>>;
+  /** Says of entries that were taken in who sent them. */
+  sentBy(memberId: string, ids: readonly string[]): Promise<void>;
   all(): Promise<LogEntry[]>;
   /** rows that are not even JSON, named so that they can be deleted */
   damaged(): Promise<Damaged[]>;
@@ -193,6 +195,11 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
 
     async idsSent(memberId) {
       return new Set(await db<LogRow>('log_entries').where({ member_id: memberId }).pluck('id'));
+    },
+
+    async sentBy(memberId, ids) {
+      for (const part of inParts(ids, valuesAtOnce))
+        await db('log_entries').whereIn('id', part).update({ member_id: memberId });
     },
 
     async all() {

@@ -83,7 +83,7 @@ export const toldBy = ({ changes, entries }: News, before: Told): Told => ({
 const ownerOf = ({ owner_id, is_shared }: Owned): Owner | null =>
   owner_id === null ? null : { memberId: owner_id, isShared: Boolean(is_shared) };
 
-const matters = [...resourceNames, 'versions', 'proposals'] as const;
+const matters = [...resourceNames, 'versions', 'proposals', 'members'] as const;
 
 /** What a change is looked at as; who has taken up what is seen by who sees the army. */
 const matterOf = (kind: string): Matter => matters.find((name) => name === kind) ?? 'armies';

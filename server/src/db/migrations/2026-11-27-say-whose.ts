@@ -6,6 +6,7 @@ import { forwardOnly } from './forwardOnly';
 const sources = [
   ...resourceNames.map((kind) => ({ table: kind, kind, id: 'id' })),
   { table: 'versions', kind: 'versions', id: 'recipe_id' },
+  { table: 'members', kind: 'members', id: 'id' },
   // What was taken from a pot changes what is left in it.
   { table: 'used_paint', kind: 'pots', id: 'pot_id' },
 ];

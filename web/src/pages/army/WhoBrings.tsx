@@ -33,7 +33,7 @@ export function WhoBrings({ armyId, needed, pots }: WhoBringsProps) {
     <section aria-labelledby="brings-head">
       <h2 id="brings-head">Who has it, who brings it</h2>
       <FigureTable
-        label="Who has it, who brings it"
+        label="Pots of the army"
         heads={['Pot', 'With', 'To the next evening']}
         rows={needed.flatMap((potId) => {
           const pot = pots.find(({ id }) => id === potId);

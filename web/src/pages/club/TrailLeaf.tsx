@@ -23,7 +23,7 @@ export function TrailLeaf() {
       {error && <Problem>{asProblem(error).message}</Problem>}
       {trail && (
         <FigureTable
-          label="Trail"
+          label="What was done"
           heads={['When', 'Who', 'Did', 'What']}
           rows={trail.map((entry) => [
             format(parseISO(entry.at), 'd\u00a0MMM, HH:mm:ss'),

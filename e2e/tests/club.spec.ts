@@ -1,0 +1,255 @@
+import type { Page } from '@playwright/test';
+import { violationsOn } from '../support/axe';
+import { done } from '../support/bench';
+import { comeIn, ownBrowser, startSampleClub, type SampleClub } from '../support/club';
+import { startServer } from '../support/ledgerServer';
+import { expect, test } from '../support/test';
+
+const board = (page: Page) => page.getByRole('region', { name: 'This evening' });
+const atTheTable = (page: Page, name: string) =>
+  board(page).getByRole('listitem').filter({ hasText: name }).first();
+
+/** Every entry the server has that one of them painted this evening, once each. */
+async function paintedBy(page: Page, club: SampleClub, name: string): Promise<string[]> {
+  const answer = await page.request.get(`${club.url}/api/log`);
+  const { items } = (await answer.json()) as {
+    items: { entry: { id: string; kind: string; by?: string } }[];
+  };
+  return items
+    .filter(({ entry }) => entry.kind === 'coat' && entry.by === name)
+    .map(({ entry }) => entry.id);
+}
+
+/** Presses done at a bench, once what is wet there has dried. */
+async function press(page: Page): Promise<void> {
+  await page.clock.fastForward('40:00');
+  await done(page).click();
+}
+
+test('an evening: what one paints shows with the others, who was away catches up, nothing is lost or doubled', async ({
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  const club = await startSampleClub();
+  try {
+    const ottoline = await comeIn(browser, club, 'Ottoline');
+    const wren = await comeIn(browser, club, 'Wren', { viewport: { width: 360, height: 740 } });
+    const barnaby = await comeIn(browser, club, 'Barnaby');
+    const sedge = await comeIn(browser, club, 'Sedge', { isShared: true });
+    await ottoline.goto(`${club.url}/club/evening`);
+    await expect(atTheTable(ottoline, 'Wren')).toContainText('18 coats this evening');
+
+    for (const page of [wren, barnaby, sedge]) await page.clock.install();
+    await wren.goto(`${club.url}/bench/evening-wren`);
+    await expect(done(wren)).toBeEnabled();
+    await press(wren);
+    await expect(atTheTable(ottoline, 'Wren')).toContainText('24 coats this evening');
+    await expect(atTheTable(ottoline, 'Wren')).toContainText('now');
+
+    // Two who take up the same models are told before both have paint on them.
+    await barnaby.goto(`${club.url}/bench/evening-wren`);
+    await expect(
+      barnaby.getByRole('status').filter({ hasText: 'Wren has taken up' }),
+    ).toBeVisible();
+    await barnaby.getByRole('button', { name: /^I take up/ }).click();
+    await expect(barnaby.getByText(/Wren has taken up model .* already/)).toBeVisible();
+
+    // On the shared tablet one press says who paints.
+    await sedge.goto(`${club.url}/bench/evening-sedge`);
+    await expect(done(sedge)).toBeEnabled();
+    await sedge.context().setOffline(true);
+    await press(sedge);
+    await expect(sedge.getByText(/The server does not answer. Paint on/)).toBeVisible();
+    await sedge.getByRole('button', { name: 'Barnaby', exact: true }).click();
+    await press(sedge);
+    await press(wren);
+    await expect(atTheTable(ottoline, 'Wren')).toContainText('30 coats this evening');
+    await sedge.context().setOffline(false);
+    await sedge.clock.fastForward(60_000);
+    await expect(atTheTable(ottoline, 'Sedge')).toContainText('14 coats this evening');
+    await expect(atTheTable(ottoline, 'Barnaby')).toContainText('15 coats this evening');
+    for (const [name, coats] of [
+      ['Wren', 5],
+      ['Sedge', 2],
+      ['Barnaby', 3],
+    ] as const) {
+      const ids = await paintedBy(ottoline, club, name);
+      expect(ids).toHaveLength(coats);
+      expect(new Set(ids).size).toBe(coats);
+    }
+
+    // What the tablet missed is there, too.
+    await sedge.goto(`${club.url}/club/evening`);
+    await expect(atTheTable(sedge, 'Wren')).toContainText('30 coats this evening');
+  } finally {
+    await club.stop();
+  }
+});
+
+test('a painter proposes a recipe to the house, a keeper approves it, and no army changes', async ({
+  browser,
+}) => {
+  const club = await startSampleClub();
+  try {
+    const ottoline = await comeIn(browser, club, 'Ottoline');
+    const wren = await comeIn(browser, club, 'Wren');
+    await wren.goto(`${club.url}/recipes/copper-helm`);
+    await expect(wren.getByText('The club’s', { exact: true })).toBeVisible();
+    await expect(wren.getByLabel('Recipe', { exact: true })).toBeDisabled();
+    await wren.getByRole('link', { name: 'Versions' }).click();
+    await wren.getByLabel('Name of a new variant').fill('Copper, brighter');
+    await wren.getByRole('button', { name: 'Fork a variant' }).click();
+    await expect(wren.getByText('Yours alone')).toBeVisible();
+    await wren.getByRole('link', { name: 'Propose it to the house' }).click();
+    await wren
+      .getByLabel('It is to be')
+      .selectOption({ label: 'the next version of Copper diving helm' });
+    await wren.getByLabel(/What it is better at/).fill('as it was, to begin with');
+    await wren.getByRole('button', { name: 'Propose it', exact: true }).click();
+    await expect(wren.getByRole('heading', { name: /Copper, brighter/ })).toBeVisible();
+    await wren.getByLabel('A remark on all of it').fill('Look at line two');
+    await wren.getByRole('button', { name: 'Remark', exact: true }).click();
+    await expect(wren.getByText('Look at line two')).toBeVisible();
+
+    await ottoline.goto(`${club.url}/club/proposals`);
+    await ottoline.getByRole('link', { name: 'Quick yellow' }).click();
+    await expect(ottoline.getByText(/They differ most at the/)).toBeVisible();
+    await expect(ottoline.getByRole('region', { name: 'Painted by it until now' })).toContainText(
+      'Dike Watch',
+    );
+    await ottoline.getByRole('button', { name: 'Approve: make it a house version' }).click();
+    await expect(ottoline.getByText(/Approved as version \d+ by/)).toBeVisible();
+
+    // The painter sees it without asking for it; the army stands on what it stood on.
+    await wren.getByRole('link', { name: 'All proposals' }).click();
+    await expect(wren.getByText('approved as version 2')).toBeVisible();
+    await wren.goto(`${club.url}/armies/lanternfen-levy/changes`);
+    await expect(wren.getByRole('heading', { name: /Dike Watch.*20 on version 1/ })).toBeVisible();
+  } finally {
+    await club.stop();
+  }
+});
+
+test('who is put out with writes waiting is told, and has them still', async ({ browser }) => {
+  const club = await startSampleClub();
+  try {
+    const ottoline = await comeIn(browser, club, 'Ottoline');
+    const barnaby = await comeIn(browser, club, 'Barnaby');
+    await barnaby.clock.install();
+    await barnaby.goto(`${club.url}/bench/evening-barnaby`);
+    await expect(done(barnaby)).toBeEnabled();
+    await barnaby.context().setOffline(true);
+    await press(barnaby);
+    await expect(barnaby.getByText(/The server does not answer. Paint on/)).toBeVisible();
+
+    await ottoline.goto(`${club.url}/club`);
+    const row = ottoline.getByRole('listitem').filter({ hasText: 'Barnaby' });
+    await row.getByRole('button', { name: 'Put out …' }).click();
+    await row.getByRole('button', { name: 'Put Barnaby out of the club' }).click();
+    await expect(row).toHaveCount(0);
+
+    await barnaby.context().setOffline(false);
+    await barnaby.clock.fastForward(60_000);
+    await expect(barnaby.getByText('This device is not in the club any more')).toBeVisible();
+    await expect(barnaby.getByText(/1 thing you did could not be sent. It is kept/)).toBeVisible();
+    const ids = await paintedBy(ottoline, club, 'Barnaby');
+    expect(ids).toHaveLength(0);
+  } finally {
+    await club.stop();
+  }
+});
+
+test('a ledger becomes a club by one link, lets somebody in by another, and each works once', async ({
+  browser,
+}) => {
+  const server = await startServer({ club: true });
+  const link = () => /(https:\/\/\S+\/come-in#\S+)/.exec(server.said())?.[1];
+  try {
+    await expect.poll(link).toBeTruthy();
+    const keeper = await ownBrowser(browser);
+    await keeper.goto(link()!);
+    await keeper.getByLabel('Name the others know you by').fill('Hesper');
+    await keeper.getByLabel(/^Passphrase/).fill('short');
+    await keeper.getByRole('button', { name: 'Join' }).click();
+    await expect(keeper.getByText(/at least 10 characters/)).toBeVisible();
+    await keeper.getByLabel(/^Passphrase/).fill('herons over the sluice');
+    await keeper.getByRole('button', { name: 'Join' }).click();
+    await keeper.getByRole('link', { name: 'Club', exact: true }).click();
+    await keeper.getByRole('button', { name: 'Make a link' }).click();
+    const invitation = await keeper.getByLabel('The link', { exact: true }).inputValue();
+
+    const painter = await ownBrowser(browser, { viewport: { width: 360, height: 740 } });
+    await painter.goto(invitation);
+    await painter.getByLabel('Name the others know you by').fill('hesper');
+    await painter.getByLabel(/^Passphrase/).fill('reeds under the lantern');
+    await painter.getByRole('button', { name: 'Join' }).click();
+    await expect(painter.getByText(/or one that looks like it/)).toBeVisible();
+    await painter.getByLabel('Name the others know you by').fill('Odo');
+    await painter.getByRole('button', { name: 'Join' }).click();
+    await expect(painter.getByRole('link', { name: 'To the page' })).toBeAttached();
+    await expect(keeper.getByText('Odo', { exact: true })).toBeVisible();
+
+    const late = await ownBrowser(browser);
+    await late.goto(invitation);
+    await expect(late.getByText(/This link lets nobody in/)).toBeVisible();
+    await late.getByLabel('Name', { exact: true }).fill('Odo');
+    await late.getByLabel('Passphrase', { exact: true }).fill('reeds under the lamp');
+    await late.getByRole('button', { name: 'Come in' }).click();
+    await expect(
+      late.getByText('This name and this passphrase do not belong together.'),
+    ).toBeVisible();
+  } finally {
+    await server.stop();
+  }
+});
+
+test('every screen of a club is for everybody: light, dark, and on a phone', async ({
+  browser,
+}) => {
+  test.setTimeout(150_000);
+  const club = await startSampleClub();
+  try {
+    const outside = await ownBrowser(browser);
+    for (const path of ['/', '/trust', '/come-in#nobody-has-this']) {
+      await outside.goto(club.url + path);
+      await expect(outside.getByRole('heading', { level: 1 })).toBeVisible();
+      expect(await violationsOn(outside)).toEqual([]);
+      await outside.goto('about:blank');
+    }
+    const page = await comeIn(browser, club, 'Ottoline');
+    const screens: [string, () => Promise<void>][] = [
+      ['/club', () => expect(page.getByText('Ottoline', { exact: true }).first()).toBeVisible()],
+      ['/club/evening', () => expect(board(page)).toBeVisible()],
+      ['/club/devices', () => expect(page.getByText('(this one)')).toBeVisible()],
+      ['/club/trail', () => expect(page.getByText('came in').first()).toBeVisible()],
+      [
+        '/club/proposals',
+        async () => {
+          await page.getByRole('link', { name: 'Quick yellow' }).click();
+          await expect(page.getByText(/They differ most at the/)).toBeVisible();
+        },
+      ],
+      ['/bench/evening-wren', () => expect(done(page)).toBeEnabled()],
+      [
+        '/armies/lanternfen-levy/paint',
+        () => expect(page.getByRole('region', { name: 'Pots of the army' })).toBeVisible(),
+      ],
+    ];
+    for (const [path, ready] of screens) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(club.url + path);
+      await ready();
+      expect(await violationsOn(page), path).toEqual([]);
+      await page.evaluate(() => (document.documentElement.dataset.bsTheme = 'dark'));
+      expect(await violationsOn(page, { runOnly: ['color-contrast'] }), `${path}, dark`).toEqual(
+        [],
+      );
+      await page.setViewportSize({ width: 360, height: 740 });
+      await expect
+        .poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: path })
+        .toBeLessThanOrEqual(360);
+    }
+  } finally {
+    await club.stop();
+  }
+});
