@@ -2,6 +2,7 @@ import { resolve } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { done, later, layUnit, paint } from './support/bench';
 import { chromiumOptions } from './support/browser';
+import { comeIn, ownBrowser, startSampleClub } from './support/club';
 import { startServer } from './support/ledgerServer';
 
 /** Draws docs/screenshots anew from the demo data. */
@@ -39,11 +40,6 @@ const shots: {
     },
   },
   {
-    name: 'card',
-    path: '/recipes/ferryman-face/card',
-    ready: (page) => page.getByRole('article', { name: 'Card on A6' }).waitFor(),
-  },
-  {
     name: 'match',
     path: '/match',
     async ready(page) {
@@ -68,21 +64,6 @@ const shots: {
     ready: (page) => page.getByRole('button', { name: 'Peat', exact: true }).waitFor(),
   },
   {
-    name: 'measure',
-    path: '/shelf',
-    async ready(page) {
-      await page.getByRole('button', { name: 'Sloe', exact: true }).click();
-      await page.getByText('Measure it on a striped card').click();
-      await page.getByLabel(/simulated reader/).check();
-      await page.getByRole('button', { name: 'Calibrate on the white tile' }).click();
-      for (const place of await page.getByRole('button', { name: /^Read: / }).all())
-        await place.click();
-      await page.getByRole('button', { name: 'Work it out' }).click();
-      await page.getByText(/Laid over the card again/).waitFor();
-      await page.getByRole('button', { name: 'Take this for the pot' }).scrollIntoViewIfNeeded();
-    },
-  },
-  {
     name: 'army',
     path: '/armies/lanternfen-levy/paint',
     ready: (page) => page.getByText(/^Short of/).waitFor(),
@@ -98,11 +79,6 @@ const shots: {
         .waitFor();
       await page.getByText('Planning …').waitFor({ state: 'hidden' });
     },
-  },
-  {
-    name: 'together',
-    path: '/armies/lanternfen-levy/together',
-    ready: (page) => page.getByRole('img', { name: /^The model/ }).waitFor(),
   },
   {
     name: 'palette',
@@ -125,13 +101,6 @@ const shots: {
       await page.getByRole('button', { name: 'Use', exact: true }).click();
       await put('Tarred Plank', 1);
       await page.getByText(/^Add \d/).waitFor();
-    },
-  },
-  {
-    name: 'sheet',
-    path: '/recipes/figure?of=boundary-sign,oilskin-shadow',
-    async ready(page) {
-      await page.getByRole('img', { name: 'Boundary sign of the dike on its form' }).waitFor();
     },
   },
   {
@@ -233,5 +202,46 @@ for (const { name, path, viewport = desk, colorScheme, ready } of shots) {
   await page.close();
   console.log(`drew ${name}.png`);
 }
-await browser.close();
 await server.stop();
+
+/** Of a club, by its keeper. */
+const clubShots: { name: string; path: string; ready: (page: Page) => Promise<unknown> }[] = [
+  {
+    name: 'club-evening',
+    path: '/club/evening',
+    ready: (page) => page.getByText('At the table').waitFor(),
+  },
+  {
+    name: 'club-members',
+    path: '/club',
+    async ready(page) {
+      await page.getByRole('button', { name: 'Make a link' }).click();
+      await page.getByText('shown here and never again').waitFor();
+    },
+  },
+  {
+    name: 'club-proposal',
+    path: '/club/proposals',
+    async ready(page) {
+      await page.getByRole('link', { name: 'Quick yellow' }).click();
+      await page.getByText(/They differ most at the/).waitFor();
+    },
+  },
+];
+
+const club = await startSampleClub();
+const outside = await ownBrowser(browser);
+await outside.goto(club.url);
+await outside.getByLabel('Name', { exact: true }).fill('Wren');
+await outside.screenshot({ path: resolve(folder, 'club-come-in.png') });
+console.log('drew club-come-in.png');
+const keeper = await comeIn(browser, club, 'Ottoline');
+for (const { name, path, ready } of clubShots) {
+  await keeper.goto(club.url + path);
+  await ready(keeper);
+  await keeper.waitForTimeout(1500);
+  await keeper.screenshot({ path: resolve(folder, `${name}.png`) });
+  console.log(`drew ${name}.png`);
+}
+await browser.close();
+await club.stop();

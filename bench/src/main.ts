@@ -1,5 +1,7 @@
 import { benchAdvice } from './adviceBench';
 import { benchAspects } from './aspectBench';
+import { benchClub } from './club/clubEveningBench';
+import { benchHost } from './club/hostBench';
 import { benchBuildUp } from './buildUpBench';
 import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
@@ -34,6 +36,8 @@ const benches: Record<string, () => void | Promise<void>> = {
   killWork: benchKillWork,
   large: benchLarge,
   powerCut: benchPowerCut,
+  club: benchClub,
+  host: benchHost,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,
 };

@@ -171,7 +171,7 @@ test('a ledger becomes a club by one link, lets somebody in by another, and each
     await keeper.getByLabel('Name the others know you by').fill('Hesper');
     await keeper.getByLabel(/^Passphrase/).fill('short');
     await keeper.getByRole('button', { name: 'Join' }).click();
-    await expect(keeper.getByText(/at least 10 characters/)).toBeVisible();
+    await expect(keeper.getByText(/at least 12 characters/)).toBeVisible();
     await keeper.getByLabel(/^Passphrase/).fill('herons over the sluice');
     await keeper.getByRole('button', { name: 'Join' }).click();
     await keeper.getByRole('link', { name: 'Club', exact: true }).click();

@@ -83,6 +83,8 @@ async function open() {
 
 const { own, log, closeLog, ledger, serving } = await open();
 const server = serving.serverOf(ledger.listener);
+// A phone presses now and then: to come in over TLS anew each time would cost more than the press.
+server.keepAliveTimeout = 65_000;
 server.on('error', (error: NodeJS.ErrnoException) => {
   const reason =
     error.code === 'EADDRINUSE'

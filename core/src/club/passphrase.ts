@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-const shortest = 10;
+const shortest = 12;
 const longest = 200;
 
 /** What a member comes in with: any words or signs, so many of them that nobody guesses. */

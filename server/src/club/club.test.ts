@@ -292,3 +292,20 @@ describe('members', () => {
     expect(items.map(({ sequence }) => sequence)).toEqual([4, 3, 2, 1]);
   });
 });
+
+test('a new passphrase is set by the old one, and ends the other devices', async () => {
+  const { cookie } = await joined('Hesper', 'painter');
+  const other = cookieOf(await post('/come-in', { name: 'Hesper', passphrase }).expect(200));
+  const change = (old: string) =>
+    request(app)
+      .put('/api/club/passphrase')
+      .set('Cookie', cookie)
+      .send({ old, passphrase: 'copper helms in a row' });
+  await change('not the old one at all').expect(400);
+  await get('/me', other).expect(200);
+  await change(passphrase).expect(204);
+  await get('/me', cookie).expect(200);
+  await get('/me', other).expect(401);
+  await post('/come-in', { name: 'Hesper', passphrase }).expect(401);
+  await post('/come-in', { name: 'Hesper', passphrase: 'copper helms in a row' }).expect(200);
+});

@@ -63,6 +63,16 @@ export interface Club {
   add(name: string, role: Role, passphraseHash: string): Promise<Member>;
   /** Gives a member a new passphrase; what they have come in on stays in. */
   setPassphrase(memberId: string, passphraseHash: string): Promise<void>;
+  /**
+   * A member sets a new passphrase by the old one; all their other devices go out.
+   *
+   * @returns whether the old one was right, or how long to wait
+   */
+  changePassphrase(
+    who: Who,
+    typed: { old: string; passphrase: string },
+    address: string,
+  ): Promise<boolean | { waitMs: number }>;
   who(token: string): Promise<Who | null>;
   /** Told whenever anybody goes, or may do something else. @returns ends the telling */
   onChange(tell: () => void): () => void;
@@ -90,6 +100,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     ...kept,
     end: forgetting(kept.end),
     endAll: forgetting(kept.endAll),
+    endOthers: forgetting(kept.endOthers),
   };
   const invitations = invitationStore(db, clock);
   const trail = trailOf(db);
@@ -189,6 +200,21 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
 
     setPassphrase: (memberId, passphraseHash) =>
       db.transaction((within) => members.setPassphrase(memberId, passphraseHash, within)),
+
+    async changePassphrase({ member, device }, { old, passphrase }, address) {
+      const waitMs = guesses.begin(address, member.name);
+      if (waitMs > 0) return { waitMs };
+      const known = await members.named(member.name);
+      if (!known?.passphraseHash || !(await isPassphrase(known.passphraseHash, old))) return false;
+      guesses.wasRight(address, member.name);
+      const passphraseHash = await hashPassphrase(passphrase);
+      await db.transaction(async (within) => {
+        await members.setPassphrase(member.id, passphraseHash, within);
+        await sessions.endOthers(device, within);
+        await trail.add(member.id, 'set a passphrase', {}, within);
+      });
+      return true;
+    },
 
     async who(token) {
       const hash = tokenHash(token);

@@ -29,6 +29,11 @@ const joinSchema = z.strictObject({
   // Asked of the first keeper, whose ledger it was until now.
   ledgerIs: z.enum(['mine', 'club'], { error: 'mine or club' }).default('mine'),
 });
+const changeSchema = z.strictObject({
+  old: z.string({ error: 'a passphrase' }).max(1000, 'a passphrase'),
+  passphrase: passphraseSchema,
+});
+
 /** Coming into a club and going out again; the members’ part of it stands in `memberRoutes`. */
 export function clubRoutes(door: ClubDoor): Router {
   const { club, cookie } = door;
@@ -83,6 +88,17 @@ export function clubRoutes(door: ClubDoor): Router {
     response.status(204).end();
   });
 
+  router.put(
+    '/passphrase',
+    asked(async (who, request, response) => {
+      const typed = accept(changeSchema, request.body);
+      const done = await club.changePassphrase(who, typed, addressOf(request));
+      if (done === true) return;
+      if (done !== false) throw toWait(done.waitMs, response);
+      throw new Problem(400, 'not-the-old-one', 'That is not your passphrase until now.');
+    }),
+  );
+
   // Told to strangers too: a phone trusts the club before it comes in.
   router.get('/trust', (_request, response) => {
     response.json({ fingerprint: door.root?.fingerprint ?? null });
@@ -116,11 +132,13 @@ const linkGone =
 
 function answerCameIn(came: CameIn, response: Response, cookie: TokenCookie, wrong: string): void {
   if (came === null) throw new Problem(401, 'not-in', wrong);
-  if ('waitMs' in came) {
-    const seconds = Math.ceil(came.waitMs / 1000);
-    response.set('Retry-After', String(seconds));
-    throw new Problem(429, 'wait', `Too much went wrong of late. Try again in ${seconds} s.`);
-  }
+  if ('waitMs' in came) throw toWait(came.waitMs, response);
   cookie.set(response, came.token, came.lastsMs);
   response.json({ member: came.member });
+}
+
+function toWait(waitMs: number, response: Response): Problem {
+  const seconds = Math.ceil(waitMs / 1000);
+  response.set('Retry-After', String(seconds));
+  return new Problem(429, 'wait', `Too much went wrong of late. Try again in ${seconds} s.`);
 }

@@ -5,6 +5,7 @@ import {
   type ResourceName,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { inParts, valuesAtOnce } from '../db/inParts';
 
 /** Whose a record is. What nobody owns is the club’s. */
 export interface Owner {
@@ -32,6 +33,8 @@ export interface OwnerStore {
     id: string,
     within?: Knex.Transaction,
   ): Promise<{ isThere: boolean; owner: Owner | null }>;
+  /** whose some records are, of those that are a member’s */
+  among(kind: ResourceName, ids: readonly string[]): Promise<ReadonlyMap<string, Owner>>;
   /** Makes a record somebody’s, unless it is or was another’s. @returns whose it is now */
   claim(kind: ResourceName, id: string, memberId: string): Promise<Owner>;
   /** null gives it to the club */
@@ -78,6 +81,16 @@ export function ownerStore(db: Knex): OwnerStore {
 
   return {
     of,
+
+    async among(kind, ids) {
+      const owners = new Map<string, Owner>();
+      for (const part of inParts(ids, valuesAtOnce))
+        for (const row of await db<OwnerRow>('owners').where('kind', kind).whereIn('id', part)) {
+          const owner = fromRow(row);
+          if (owner) owners.set(row.id, owner);
+        }
+      return owners;
+    },
 
     async list(kind, within) {
       const rows = await (within ?? db)<OwnerRow>('owners').where(kind === null ? {} : { kind });

@@ -105,8 +105,8 @@ export function scopeOfMember(
     },
 
     async refuse(action, kind, ids, matter = kind) {
-      for (const id of ids)
-        await refuseUnlessMay((await owners.of(kind, id)).owner, action, kind, id, matter);
+      const known = await owners.among(kind, ids);
+      for (const id of ids) await refuseUnlessMay(known.get(id) ?? null, action, kind, id, matter);
     },
 
     async beforeLogging(entries) {

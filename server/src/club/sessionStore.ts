@@ -42,6 +42,8 @@ export interface SessionStore {
   get(id: string): Promise<Device | null>;
   end(id: string): Promise<void>;
   endAll(memberId: string, within?: Knex.Transaction): Promise<void>;
+  /** Ends all of a member’s devices but one. */
+  endOthers(but: Device, within?: Knex.Transaction): Promise<void>;
 }
 
 export function sessionStore(db: Knex, clock: ClubClock): SessionStore {
@@ -79,6 +81,10 @@ export function sessionStore(db: Knex, clock: ClubClock): SessionStore {
 
     async end(id) {
       await db('sessions').where({ id }).delete();
+    },
+
+    async endOthers({ id, memberId }, within) {
+      await (within ?? db)('sessions').where({ member_id: memberId }).whereNot({ id }).delete();
     },
 
     async endAll(memberId, within) {

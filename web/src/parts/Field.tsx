@@ -7,6 +7,8 @@ export interface FieldProps {
   name: string;
   label: string;
   unit?: string;
+  /** what is typed is not written where others read it */
+  isSecret?: boolean;
   children: (control: {
     id: string;
     'aria-invalid': boolean;
@@ -15,7 +17,7 @@ export interface FieldProps {
 }
 
 /** A labelled field of the form it stands in, with what is wrong with it said beneath. */
-export function Field({ name, label, unit, children }: FieldProps) {
+export function Field({ name, label, unit, isSecret = false, children }: FieldProps) {
   const id = useId();
   const {
     formState: { errors },
@@ -35,7 +37,7 @@ export function Field({ name, label, unit, children }: FieldProps) {
       })}
       {error && (
         <p id={`${id}-error`} className="field-error">
-          {wordsOf(error, getValues(name))}
+          {wordsOf(error, getValues(name), isSecret)}
         </p>
       )}
     </div>
@@ -43,13 +45,15 @@ export function Field({ name, label, unit, children }: FieldProps) {
 }
 
 /** @example '1.4 is not right: it should be a number from 0 to 1.' */
-function wordsOf(error: FieldError, value: unknown): string {
+function wordsOf(error: FieldError, value: unknown, isSecret: boolean): string {
   const isEmpty = value === '' || value === null || Number.isNaN(value);
   const written = isEmpty
     ? 'Empty'
-    : typeof value === 'string'
-      ? `“${shortened(value)}”`
-      : String(value);
+    : isSecret
+      ? 'This'
+      : typeof value === 'string'
+        ? `“${shortened(value)}”`
+        : String(value);
   return `${written} is not right: it should be ${error.message}.`;
 }
 

@@ -138,6 +138,10 @@ export const clubApi = createApi({
       query: (id) => doing(`/devices/${id}`, 'DELETE'),
       invalidatesTags: ['devices', 'trail'],
     }),
+    changePassphrase: build.mutation<null, { old: string; passphrase: string }>({
+      query: (body) => doing('/passphrase', 'PUT', body),
+      invalidatesTags: ['devices', 'trail'],
+    }),
     trail: build.query<TrailEntry[], void>({
       query: () => ({ path: '/trail', schema: itemsOf(trailEntrySchema) }),
       providesTags: ['trail'],
@@ -242,6 +246,7 @@ export const {
   useTakeBackMutation,
   useDevicesQuery,
   useEndDeviceMutation,
+  useChangePassphraseMutation,
   useTrailQuery,
   useOwnersQuery,
   useSetWhoseMutation,

@@ -12,6 +12,7 @@ import {
 import type { Me } from '../../ledger/club/membership';
 import { Deeds } from '../../parts/Deeds';
 import { Problem } from '../../parts/Problem';
+import { NewPassphrase } from './NewPassphrase';
 import { leaveNothing } from './leaveNothing';
 
 /** Where somebody has come in, going out, and leaving the club. */
@@ -56,6 +57,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
           )}
         </Deeds>
       </section>
+      <NewPassphrase />
       <Leaving me={me} />
     </>
   );

@@ -10,7 +10,11 @@ export function PassphraseField({ isNew }: { isNew: boolean }) {
   const { register } = useFormContext();
   return (
     <div className="passphrase-field">
-      <Field name="passphrase" label={isNew ? 'Passphrase: three or four words do' : 'Passphrase'}>
+      <Field
+        name="passphrase"
+        isSecret
+        label={isNew ? 'Passphrase: three or four words do' : 'Passphrase'}
+      >
         {(attributes) => (
           <Form.Control
             type={isShown ? 'text' : 'password'}

@@ -9,6 +9,7 @@ import {
   useRestoreBackupMutation,
   type Backup,
 } from '../../ledger/backups';
+import { useMembership } from '../../ledger/club/membership';
 import { FigureTable } from '../../parts/FigureTable';
 import { Problem } from '../../parts/Problem';
 import { sayOnNextPage } from '../../parts/shell/notices';
@@ -17,6 +18,8 @@ import { sayOnNextPage } from '../../parts/shell/notices';
 export function Backups() {
   const { data: list, error: unread } = useBackupsQuery();
   const [make, { isLoading: isMaking, error: unmade }] = useMakeBackupMutation();
+  // What members keep to themselves is in it.
+  const isOfClub = useMembership().is === 'in';
   const problem = unmade ?? unread;
   return (
     <section aria-labelledby="backups-head">
@@ -45,14 +48,18 @@ export function Backups() {
             madeWords(backup),
             holds(backup),
             sizeWords(backup.bytes),
-            <a
-              key="take"
-              href={`/api/backups/${backup.name}`}
-              aria-label={`Save ${backup.name}`}
-              download
-            >
-              Save it
-            </a>,
+            isOfClub ? (
+              'on the machine itself'
+            ) : (
+              <a
+                key="take"
+                href={`/api/backups/${backup.name}`}
+                aria-label={`Save ${backup.name}`}
+                download
+              >
+                Save it
+              </a>
+            ),
             <GoBack key="back" backup={backup} />,
           ])}
         />

@@ -1,3 +1,5 @@
+import { may } from '@yellow-ledger/core';
+import { useMembership } from '../../ledger/club/membership';
 import { Laid } from '../../parts/Laid';
 import { PageHead } from '../../parts/PageHead';
 import { ShelfTabs } from '../../parts/ShelfTabs';
@@ -10,6 +12,9 @@ import './files.scss';
 /** Pots and whole ledgers, in and out of files anybody can read. */
 export default function FilesPage() {
   const { kept, pots } = useShelf();
+  const membership = useMembership();
+  const mayBackUp =
+    membership.is !== 'in' || may(membership.me.member.role, 'club', 'look', 'backups');
   if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
   return (
     <div className="page">
@@ -18,7 +23,7 @@ export default function FilesPage() {
       <Laid columns="minmax(0, 8fr) minmax(0, 5fr)">
         <div className="stacked">
           <TakeIn kept={kept} />
-          <Backups />
+          {mayBackUp && <Backups />}
         </div>
         <TakeOut />
       </Laid>

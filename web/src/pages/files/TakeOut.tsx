@@ -1,6 +1,7 @@
-import { fileFormats, formatNames } from '@yellow-ledger/core';
+import { fileFormats, formatNames, may } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Fragment } from 'react';
+import { useMembership } from '../../ledger/club/membership';
 import { saveText } from '../../parts/saveText';
 import { useNotice } from '../../parts/shell/notices';
 import { ofShelf } from '../../workers/parts';
@@ -10,6 +11,9 @@ import { useWorker } from '../../workers/useWorker';
 export function TakeOut() {
   const worker = useWorker(ofShelf);
   const notify = useNotice();
+  const membership = useMembership();
+  const role = membership.is === 'in' ? membership.me.member.role : null;
+  const mayTakeAll = role === null || may(role, 'club', 'look', 'wholeFile');
   return (
     <section className="take-out" aria-labelledby="take-out-head">
       <h2 id="take-out-head">Take out</h2>
@@ -53,13 +57,30 @@ export function TakeOut() {
             Save the recipes
           </a>
         </dd>
-        <dt>Everything</dt>
-        <dd>
-          The whole ledger with its log, whatever its size, as a copy to keep.
-          <a className="btn btn-outline" href="/api/files/everything" download>
-            Save everything
-          </a>
-        </dd>
+        {mayTakeAll && (
+          <>
+            <dt>Everything</dt>
+            <dd>
+              {role === null
+                ? 'The whole ledger with its log, whatever its size, as a copy to keep.'
+                : 'All you are shown of the ledger with its log, as a copy to keep.'}
+              <a className="btn btn-outline" href="/api/files/everything" download>
+                Save everything
+              </a>
+            </dd>
+          </>
+        )}
+        {role !== null && (
+          <>
+            <dt>Everything of mine</dt>
+            <dd>
+              What is yours, with the pots it draws from and what you have painted.
+              <a className="btn btn-outline" href="/api/files/mine" download>
+                Save what is mine
+              </a>
+            </dd>
+          </>
+        )}
       </dl>
       <p>What stands in these files is written down in the folder docs/format.</p>
     </section>

@@ -1,0 +1,68 @@
+import { mkdtempSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pino from 'pino';
+import request from 'supertest';
+import { addDemo } from '../demo/addDemo';
+import { RunningLedger } from '../start/runningLedger';
+import { workHere } from '../work/workHere';
+import { hashPassphrase } from './passphrases';
+
+jest.setTimeout(30_000);
+
+let ledger: RunningLedger;
+let server: Server;
+
+beforeEach(async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-house-'));
+  ledger = new RunningLedger({
+    databaseFile: join(folder, 'ledger.sqlite'),
+    backupFolder: join(folder, 'backups'),
+    webFolder: join(folder, 'none'),
+    workOf: (opened, _gate, workFolder) => workHere(opened, workFolder),
+    isDemo: true,
+    club: { carriage: { by: 'made certificate' }, root: null, addresses: () => [] },
+    log: pino({ level: 'silent' }),
+    onCopy: () => undefined,
+  });
+  await ledger.open((opened) => addDemo(opened));
+  server = createServer(ledger.listener);
+});
+afterEach(() => ledger.close());
+
+const ask = (method: 'get' | 'post' | 'put' | 'delete', path: string, cookie: string) =>
+  request(server)[method](path).set('Host', 'localhost').set('Cookie', cookie);
+
+test('a backup that is put in place brings back nobody who has gone since, and the trail says who did it', async () => {
+  const club = () => ledger.club!;
+  const hash = await hashPassphrase('reeds under the lantern');
+  const keeper = await club().add('Ottoline', 'keeper', hash);
+  const gone = await club().add('Sedge', 'painter', hash);
+  const cookieOf = async (id: string) =>
+    `__Host-yellow-ledger=${(await club().sessions.begin(id, 'a test', false)).token}`;
+  const [mine, theirs] = [await cookieOf(keeper.id), await cookieOf(gone.id)];
+  const { body: made } = await ask('post', '/api/backups', mine).expect(201);
+  const late = await club().add('Wren', 'painter', hash);
+  await ask('delete', `/api/club/members/${gone.id}`, mine).expect(204);
+
+  await ask('post', `/api/backups/${(made as { name: string }).name}/restored`, mine).expect(200);
+
+  const members = (await club().members.list()).map(({ id }) => id);
+  expect(members.sort()).toEqual([keeper.id, late.id].sort());
+  await ask('get', '/api/recipes', theirs).expect(401);
+  await ask('get', '/api/recipes', mine).expect(200);
+  const did = (await club().trail.all()).map((entry) => entry.did);
+  expect(did).toEqual(expect.arrayContaining(['was put out', 'restored a backup']));
+});
+
+test('what somebody has made theirs since the backup stays theirs', async () => {
+  const club = () => ledger.club!;
+  const keeper = await club().add('Ottoline', 'keeper', 'x');
+  const { token } = await club().sessions.begin(keeper.id, 'a test', false);
+  const cookie = `__Host-yellow-ledger=${token}`;
+  const { body: made } = await ask('post', '/api/backups', cookie).expect(201);
+  await ask('put', '/api/club/owners/recipes/copper-helm', cookie).send({ is: 'mine' }).expect(204);
+  await ask('post', `/api/backups/${(made as { name: string }).name}/restored`, cookie).expect(200);
+  expect((await club().owners.of('recipes', 'copper-helm')).owner?.memberId).toBe(keeper.id);
+});
