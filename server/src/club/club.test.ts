@@ -50,14 +50,45 @@ async function joined(name: string, role: Role) {
 const codeOf = (answer: request.Response) =>
   (answer.body as { error: { code: string } }).error.code;
 
+describe('a ledger that becomes a club’s', () => {
+  const pot = { id: 'p1', revision: 1, saved_at: '2026-11-27T18:00:00.000Z', content: '{}' };
+
+  test.each([
+    ['mine', 1],
+    ['club', 0],
+  ])('is the first keeper’s or the club’s, as they say: %s', async (ledgerIs, owned) => {
+    await db('pots').insert(pot);
+    const token = (await club.firstLink())!;
+    const { body } = await post('/join', { token, name: 'Hesper', passphrase, ledgerIs }).expect(
+      200,
+    );
+    const owners = await club.owners.list('pots');
+    expect(owners).toHaveLength(owned);
+    expect(
+      owners.every(({ memberId }) => memberId === (body as { member: { id: string } }).member.id),
+    ).toBe(true);
+  });
+
+  test('stays whose it is, whoever joins later, as a keeper too', async () => {
+    await joined('Hesper', 'keeper');
+    await db('pots').insert(pot);
+    const { id } = (await club.members.list())[0];
+    const { token } = await club.invitations.make({ role: 'keeper', madeBy: id, hours: 1 });
+    await post('/join', { token, name: 'Odo', passphrase, ledgerIs: 'mine' }).expect(200);
+    expect(await club.owners.list('pots')).toEqual([]);
+  });
+});
+
 describe('the first link', () => {
   test('makes the keeper, once; then there is none any more', async () => {
     const older = (await club.firstLink())!;
     const token = (await club.firstLink())!;
     await post('/link', { token: older }).expect(404);
-    expect((await post('/link', { token }).expect(200)).body).toEqual({
+    expect((await post('/link', { token }).expect(200)).body).toMatchObject({
       role: 'keeper',
       name: null,
+      // What is in the ledger is to be somebody’s: whose is asked.
+      holds: { recipes: 0, pots: 0 },
     });
     const answer = await post('/join', { token, name: 'Wil', passphrase }).expect(200);
     expect(answer.body).toMatchObject({ member: { name: 'Wil', role: 'keeper' } });
@@ -190,7 +221,7 @@ describe('members', () => {
       { role: 'keeper', memberId: hesper.id, hours: 2 },
       keeper.cookie,
     ).expect(200);
-    const { token } = body as { token: string };
+    const token = (body as { link: string }).link.split('#')[1];
     expect((await post('/link', { token }).expect(200)).body).toEqual({
       role: 'painter',
       name: 'Hesper',

@@ -61,6 +61,30 @@ test.each([
   expect(rightOf(method, path)?.action ?? null).toBe(action);
 });
 
+/** Routes of the house itself, which ask the table of rights by themselves. */
+const houseRoutes = [...readdirSync(join(source, 'club')), 'events/eventRoutes.ts']
+  .filter((name) => name.endsWith('Routes.ts'))
+  .flatMap((name) =>
+    [
+      ...readFileSync(join(source, 'club', name), 'utf8').matchAll(
+        /router\.(get|put|post|delete)\(\s*'([^']+)'/g,
+      ),
+    ].map(([, method, path]) => ({ method: method.toUpperCase(), path: `/club${path}` })),
+  );
+
+/** What strangers reach: the door, and what a phone needs to trust it. */
+const open = ['/come-in', '/join', '/link', '/go-out', '/trust', '/trust/root.crt'];
+/** What guests reach of the house: themselves, and what hangs on whose a record is. */
+const ofGuests = [
+  'GET /club/me',
+  'PUT /club/passphrase',
+  'GET /club/events',
+  'GET /club/devices',
+  'GET /club/owners',
+  'GET /club/claims',
+  'GET /club/shelves',
+];
+
 describe('a club', () => {
   let house: Awaited<ReturnType<typeof testClub>>;
   let members: Record<Role, TestMember>;
@@ -96,6 +120,21 @@ describe('a club', () => {
         if (isRefused === isGranted) wrong.push(`${role}: ${method} ${path} ${status}`);
         if (status >= 500) wrong.push(`${role}: ${method} ${path} ${status}`);
       }
+    }
+    expect(wrong).toEqual([]);
+  });
+
+  test('every route of the house is closed to strangers but for the door, and to guests but for a few', async () => {
+    expect(houseRoutes.length).toBeGreaterThan(30);
+    const wrong: string[] = [];
+    for (const { method, path } of houseRoutes) {
+      if (open.includes(path.replace('/club', ''))) continue;
+      const stranger = await ask(method, path, null);
+      if (stranger.status !== 401) wrong.push(`a stranger: ${method} ${path} ${stranger.status}`);
+      if (ofGuests.includes(`${method} ${path}`)) continue;
+      // What is not there is no more told than what is not theirs; nonsense is refused before that.
+      const { status } = await ask(method, path, members.guest);
+      if (![400, 403, 404].includes(status)) wrong.push(`a guest: ${method} ${path} ${status}`);
     }
     expect(wrong).toEqual([]);
   });

@@ -62,7 +62,7 @@ test('what somebody has made theirs since the backup stays theirs', async () => 
   const { token } = await club().sessions.begin(keeper.id, 'a test', false);
   const cookie = `__Host-yellow-ledger=${token}`;
   const { body: made } = await ask('post', '/api/backups', cookie).expect(201);
-  await ask('put', '/api/club/owners/recipes/copper-helm', cookie).send({ is: 'mine' }).expect(204);
+  await ask('put', '/api/club/owners/recipes/copper-helm', cookie).send({ is: 'mine' }).expect(200);
   await ask('post', `/api/backups/${(made as { name: string }).name}/restored`, cookie).expect(200);
   expect((await club().owners.of('recipes', 'copper-helm')).owner?.memberId).toBe(keeper.id);
 });

@@ -1,4 +1,4 @@
-import { may, resourceNames, resources } from '@yellow-ledger/core';
+import { may, resourceNames, resources, type ResourceName } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { accept } from '../http/accept';
@@ -18,6 +18,20 @@ export function ownerRoutes(door: ClubDoor): Router {
   const { owners, trail } = door.club;
   const router = Router();
   const asked = askedAt(door);
+
+  /** What somebody shows is shown with the recipes of theirs that it is painted by, or stands on. */
+  async function showAlong(kind: ResourceName, id: string, memberId: string): Promise<string[]> {
+    const shown: string[] = [];
+    const open = await owners.recipesNamedBy(kind, id);
+    for (let next = open.pop(); next !== undefined; next = open.pop()) {
+      const { isThere, owner } = await owners.of('recipes', next);
+      if (!isThere || owner?.memberId !== memberId || owner.isShared) continue;
+      await owners.set('recipes', next, { memberId, isShared: true });
+      shown.push(next);
+      open.push(...(await owners.recipesNamedBy('recipes', next)));
+    }
+    return shown;
+  }
 
   router.get(
     '/owners',
@@ -48,6 +62,7 @@ export function ownerRoutes(door: ClubDoor): Router {
       await owners.set(kind, id, isGiven ? null : { memberId, isShared: is === 'shared' });
       if (isGiven !== (relation === 'club'))
         await trail.add(memberId, 'gave', { kind, id, to: is });
+      return { along: is === 'mine' ? [] : await showAlong(kind, id, memberId) };
     }),
   );
 

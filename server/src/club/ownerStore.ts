@@ -47,6 +47,8 @@ export interface OwnerStore {
   claimAll(memberId: string, within: Knex.Transaction): Promise<void>;
   /** How many records there are of each kind. */
   counts(): Promise<Record<string, number>>;
+  /** The recipes that a record is painted by, or stands on: it shows nothing without them. */
+  recipesNamedBy(kind: ResourceName, id: string): Promise<string[]>;
   /** Whose the first of some things is that is there; undefined where none is. */
   ofAny(things: readonly RecordHolder[]): Promise<Owner | null | undefined>;
 }
@@ -145,6 +147,12 @@ export function ownerStore(db: Knex): OwnerStore {
         counts[kind] = row.count;
       }
       return counts;
+    },
+
+    async recipesNamedBy(kind, id) {
+      const row = await db<{ id: string; content: string }>(kind).where('id', id).first('content');
+      const named = row?.content.matchAll(/"recipeId":"([^"\\]+)"/g) ?? [];
+      return [...new Set([...named].map(([, recipeId]) => recipeId))].filter((each) => each !== id);
     },
 
     async ofAny(things) {

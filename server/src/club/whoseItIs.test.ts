@@ -64,12 +64,12 @@ describe('what is mine', () => {
     for (const who of [keeper, other, guest])
       expect(await listed('recipes', who)).not.toContain('mine');
     await whose('recipes', 'mine', other, 'mine').expect(404);
-    await whose('recipes', 'mine', painter, 'shared').expect(204);
+    await whose('recipes', 'mine', painter, 'shared').expect(200);
     for (const who of [keeper, other, guest])
       expect(await listed('recipes', who)).toContain('mine');
     await put('recipes', mine(), other, 1).expect(403);
     await whose('recipes', 'mine', keeper, 'mine').expect(403);
-    await whose('recipes', 'mine', painter, 'mine').expect(204);
+    await whose('recipes', 'mine', painter, 'mine').expect(200);
     expect(await listed('recipes', keeper)).not.toContain('mine');
   });
 
@@ -91,7 +91,7 @@ describe('what is mine', () => {
     expect(JSON.stringify(drawing)).toContain('own-pot');
     await put('recipes', drawing, painter).expect(200);
     expect(await listed('pots', other)).not.toContain('own-pot');
-    await whose('recipes', 'mine', painter, 'shared').expect(204);
+    await whose('recipes', 'mine', painter, 'shared').expect(200);
     expect(await listed('pots', other)).toContain('own-pot');
     await house.ask('get', '/api/pots/own-pot', other).expect(200);
     await put('pots', pot, other, 1).expect(403);
@@ -115,6 +115,21 @@ describe('what is mine', () => {
     await put('recipes', mine(), painter).expect(200);
     // It becomes the house’s by a proposal.
     await whose('recipes', 'mine', painter, 'club').expect(403);
+  });
+
+  test('an army that is shown is shown with the recipes of its owner it is painted by, and what those stand on', async () => {
+    await put('recipes', { ...recipe, id: 'below', name: 'Below' }, painter).expect(200);
+    const onto = { ...mine(), ground: { recipeId: 'below', version: null } };
+    await put('recipes', onto, painter).expect(200);
+    const own: Army = {
+      ...army,
+      id: 'own-army',
+      scheme: [{ surface: 'cloth', recipe: { recipeId: 'mine', version: null } }],
+    };
+    await put('armies', own, painter).expect(200);
+    const { body } = await whose('armies', 'own-army', painter, 'shared').expect(200);
+    expect((body as { along: string[] }).along.sort()).toEqual(['below', 'mine']);
+    expect(await listed('recipes', other)).toEqual(expect.arrayContaining(['mine', 'below']));
   });
 
   test('versions of a recipe are seen by who sees the recipe', async () => {
@@ -145,7 +160,7 @@ describe('the log', () => {
       const seen = await logSeen(who);
       expect([seen.includes('e1'), seen.includes('e2')]).toEqual([false, true]);
     }
-    await whose('benches', 'own', painter, 'shared').expect(204);
+    await whose('benches', 'own', painter, 'shared').expect(200);
     expect(await logSeen(guest)).toContain('e1');
     // A member who shows what they paint is not painted for.
     await log([entry('e3', 'own')], other).expect(403);

@@ -141,7 +141,7 @@ test('of what somebody keeps to themselves nothing is told, until it is shared',
   await house
     .ask('put', '/api/club/owners/recipes/own', painter)
     .send({ is: 'shared' })
-    .expect(204);
+    .expect(200);
   await put('Two', 1).expect(200);
   await until(() => ofRecord(of.told).length > 0);
 });

@@ -3,8 +3,6 @@ import {
   claimSchema,
   loanSchema,
   proposalSchema,
-  resourceNames,
-  roleNames,
   type Bring,
   type Claim,
   type Loan,
@@ -17,7 +15,20 @@ import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import type { Problem } from '../problem';
 import { askClub } from './askClub';
+import {
+  deviceSchema,
+  invitationSchema,
+  madeInvitationSchema,
+  ownedSchema,
+  trailEntrySchema,
+  type Device,
+  type Invitation,
+  type Owned,
+  type TrailEntry,
+} from './houseSchemas';
 import { memberSchema, type Member } from './membership';
+
+export type { Device, Owned, TrailEntry } from './houseSchemas';
 
 interface Request {
   path: string;
@@ -29,45 +40,8 @@ interface Request {
 const askHouse: BaseQueryFn<Request, unknown, Problem> = async ({ path, schema, ...init }) =>
   askClub(path, schema, init);
 
-const role = z.enum(roleNames);
 const itemsOf = <Item>(schema: z.ZodType<Item>) =>
   z.object({ items: z.array(schema) }).transform(({ items }) => items);
-
-const invitationSchema = z.object({
-  id: z.string(),
-  role,
-  memberId: z.string().nullable(),
-  madeAt: z.string(),
-  endsAt: z.string(),
-});
-export type Invitation = z.infer<typeof invitationSchema>;
-const madeInvitationSchema = invitationSchema.extend({ link: z.string() });
-
-const deviceSchema = z.object({
-  id: z.string(),
-  device: z.string(),
-  isShared: z.boolean(),
-  beganAt: z.string(),
-  endsAt: z.string(),
-});
-export type Device = z.infer<typeof deviceSchema>;
-
-const trailEntrySchema = z.object({
-  sequence: z.number(),
-  at: z.string(),
-  memberId: z.string().nullable(),
-  did: z.string(),
-  about: z.record(z.string(), z.string()),
-});
-export type TrailEntry = z.infer<typeof trailEntrySchema>;
-
-const ownedSchema = z.object({
-  kind: z.enum(resourceNames),
-  id: z.string(),
-  memberId: z.string(),
-  isShared: z.boolean(),
-});
-export type Owned = z.infer<typeof ownedSchema>;
 
 /** Whose a record is made: the club’s; mine, for me alone; or mine, and shown to all. */
 export type WhoseItIs = 'club' | 'mine' | 'shared';
@@ -230,8 +204,16 @@ export const clubApi = createApi({
       query: ({ id, reason }) => doing(`/proposals/${id}/declined`, 'POST', { reason }),
       invalidatesTags: ['proposals', 'trail'],
     }),
-    setWhose: build.mutation<null, { kind: ResourceName; id: string; is: WhoseItIs }>({
-      query: ({ kind, id, is }) => doing(`/owners/${kind}/${id}`, 'PUT', { is }),
+    setWhose: build.mutation<
+      { along: string[] },
+      { kind: ResourceName; id: string; is: WhoseItIs }
+    >({
+      query: ({ kind, id, is }) => ({
+        path: `/owners/${kind}/${id}`,
+        method: 'PUT',
+        body: { is },
+        schema: z.object({ along: z.array(z.string()) }),
+      }),
       invalidatesTags: ['owners', 'trail'],
     }),
   }),

@@ -1,4 +1,4 @@
-import { may, type ResourceName } from '@yellow-ledger/core';
+import { counted, may, type ResourceName } from '@yellow-ledger/core';
 import type { ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import { asProblem } from '../../ledger/ask';
@@ -6,6 +6,7 @@ import { useSetWhoseMutation, type WhoseItIs } from '../../ledger/club/clubApi';
 import { useMembership } from '../../ledger/club/membership';
 import { useStanding, type Standing } from '../../ledger/club/standing';
 import { Problem } from '../Problem';
+import { useNotice } from '../shell/notices';
 import './whoseBar.scss';
 
 export interface WhoseBarProps {
@@ -22,6 +23,7 @@ export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) 
   const membership = useMembership();
   const standing = useStanding(kind, id);
   const [set, { error, isLoading }] = useSetWhoseMutation();
+  const notify = useNotice();
   if (membership.is !== 'in' || !standing) return null;
   const { role } = membership.me.member;
   const { relation, owner } = standing;
@@ -33,8 +35,13 @@ export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) 
     relation === 'club' &&
     may(role, 'club', 'delete', kind) &&
     may(role, 'mine', 'create', kind);
+  const make = async (is: WhoseItIs) => {
+    const { data } = await set({ kind, id, is });
+    if (data && data.along.length > 0)
+      notify(`Shown along with it: ${counted(data.along.length, 'recipe')} of yours it stands on.`);
+  };
   const deed = (is: WhoseItIs, words: string) => (
-    <Button variant="plain" disabled={isLoading} onClick={() => void set({ kind, id, is })}>
+    <Button variant="plain" disabled={isLoading} onClick={() => void make(is)}>
       {words}
     </Button>
   );

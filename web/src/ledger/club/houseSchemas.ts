@@ -1,0 +1,39 @@
+import { resourceNames, roleNames } from '@yellow-ledger/core';
+import { z } from 'zod';
+
+const role = z.enum(roleNames);
+export const invitationSchema = z.object({
+  id: z.string(),
+  role,
+  memberId: z.string().nullable(),
+  madeAt: z.string(),
+  endsAt: z.string(),
+});
+export type Invitation = z.infer<typeof invitationSchema>;
+export const madeInvitationSchema = invitationSchema.extend({ link: z.string() });
+
+export const deviceSchema = z.object({
+  id: z.string(),
+  device: z.string(),
+  isShared: z.boolean(),
+  beganAt: z.string(),
+  endsAt: z.string(),
+});
+export type Device = z.infer<typeof deviceSchema>;
+
+export const trailEntrySchema = z.object({
+  sequence: z.number(),
+  at: z.string(),
+  memberId: z.string().nullable(),
+  did: z.string(),
+  about: z.record(z.string(), z.string()),
+});
+export type TrailEntry = z.infer<typeof trailEntrySchema>;
+
+export const ownedSchema = z.object({
+  kind: z.enum(resourceNames),
+  id: z.string(),
+  memberId: z.string(),
+  isShared: z.boolean(),
+});
+export type Owned = z.infer<typeof ownedSchema>;
