@@ -116,7 +116,10 @@ export function createApp({
   );
   if (club) app.set('trust proxy', club.isBehindProxy ? 'loopback' : false);
   else app.use(loopbackOnly);
-  app.get('/healthz', (_request, response) => void response.json({ isOpen: true, version }));
+  app.get(
+    '/healthz',
+    (_request, response) => void response.json({ isOpen: true, ...(!club && { version }) }),
+  );
   app.use(ownPagesOnly(club?.pages));
   if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
   app.use(compression());

@@ -154,6 +154,18 @@ describe('a club', () => {
     expect(Object.keys(headers).filter((name) => name.startsWith('x-ledger'))).toEqual([]);
   });
 
+  test('a page that was opened as somebody else does nothing in the name of who came in since', async () => {
+    const { keeper, painter } = members;
+    await ask('GET', '/recipes', keeper).set('X-Member', painter.id).expect(401);
+    await ask('POST', '/log', keeper).set('X-Member', painter.id).expect(401);
+    await ask('GET', '/recipes', keeper).set('X-Member', keeper.id).expect(200);
+  });
+
+  test('strangers are told that something answers, and not which release of it', async () => {
+    const { body } = await house.ask('get', '/healthz', null).expect(200);
+    expect(body).toEqual({ isOpen: true });
+  });
+
   test.each([
     ['a form of another site', { Origin: 'https://other.example' }],
     ['a form of another site without its name', { Origin: 'null' }],

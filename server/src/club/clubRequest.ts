@@ -4,6 +4,9 @@ import { Problem } from '../http/problem';
 import type { Who } from './club';
 import type { ClubDoor } from './clubDoor';
 
+/** Carries as whom the page that asks was opened. */
+const memberHead = 'X-Member';
+
 /** Refuses who has not come in. */
 const comeInFirst = () =>
   new Problem(401, 'come-in', 'Come in first: the club lets in its members.');
@@ -14,6 +17,9 @@ export async function whoAsks({ club, cookie }: ClubDoor, request: Request): Pro
   const token = cookie.tokenIn(request);
   const who = token === null ? null : await club.who(token);
   if (!who) throw comeInFirst();
+  // A page that was opened as somebody else does nothing in the name of who came in after them.
+  const meant = request.get(memberHead);
+  if (meant !== undefined && meant !== who.member.id) throw comeInFirst();
   return who;
 }
 

@@ -23,6 +23,7 @@ export async function ask(
       headers: {
         ...(init.body ? { 'Content-Type': typeOf(init.body) } : {}),
         ...(ledgerIdentity.now === null ? {} : { [identityHead]: ledgerIdentity.now }),
+        ...memberships.head(),
       },
     });
     // Another program at this address, or another ledger: whatever it says, nothing was done here.

@@ -45,6 +45,8 @@ export function hearNews(store: Store): void {
     others(kind) {
       if (kind === 'versions') again(['versions']);
       else {
+        // One’s own role may be another now.
+        if (kind === 'members') void memberships.look();
         // A proposal is looked at with the pots it draws from.
         if (kind === 'proposals') again(['pots']);
         const tag = houseTags.find((each) => each === kind);

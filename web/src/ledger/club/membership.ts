@@ -50,6 +50,11 @@ export class Memberships {
     return this.state.is === 'in' ? this.state.me.member : null;
   }
 
+  /** Says with what is sent as whom this page is open: another may have come in beside it since. */
+  head(): Record<string, string> {
+    return this.member ? { 'X-Member': this.member.id } : {};
+  }
+
   /** @returns ends the listening */
   listen = (tell: () => void): (() => void) => {
     this.told.add(tell);

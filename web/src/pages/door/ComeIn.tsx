@@ -4,12 +4,14 @@ import { useForm } from 'react-hook-form';
 import { askClub } from '../../ledger/club/askClub';
 import { PageTitle } from '../../parts/PageHead';
 import { TextField } from '../../parts/TextField';
-import { cameInSchema, deviceName, wantedPage } from './comingIn';
+import { cameInSchema, deviceName, goIn, wantedPage } from './comingIn';
 import { DoorForm } from './DoorForm';
 import { PassphraseField } from './PassphraseField';
 
+const goOn = (): void => void goIn(wantedPage());
+
 /** Coming into a club by name and passphrase. */
-export function ComeIn({ onIn = () => window.location.assign(wantedPage()) }) {
+export function ComeIn({ onIn = goOn }) {
   const [problem, setProblem] = useState<string | null>(null);
   const form = useForm({ defaultValues: { name: '', passphrase: '', isShared: false } });
   const comeIn = async (typed: { name: string; passphrase: string; isShared: boolean }) => {

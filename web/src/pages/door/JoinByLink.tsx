@@ -7,7 +7,7 @@ import { askClub } from '../../ledger/club/askClub';
 import { PageTitle } from '../../parts/PageHead';
 import { Radios } from '../../parts/Radios';
 import { TextField } from '../../parts/TextField';
-import { cameInSchema, deviceName } from './comingIn';
+import { cameInSchema, deviceName, goIn } from './comingIn';
 import { ComeIn } from './ComeIn';
 import { DoorForm } from './DoorForm';
 import { PassphraseField } from './PassphraseField';
@@ -23,7 +23,7 @@ type Link = z.infer<typeof linkSchema>;
 
 const joinSchema = z.object({ name: memberNameSchema, passphrase: passphraseSchema });
 
-const goHome = () => window.location.assign('/');
+const goHome = () => void goIn('/');
 
 /** Joining a club by a link that somebody was given. */
 export function JoinByLink({ token, onIn = goHome }: { token: string; onIn?: () => void }) {

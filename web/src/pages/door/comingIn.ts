@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { memberSchema } from '../../ledger/club/membership';
+import { memberSchema, memberships } from '../../ledger/club/membership';
+import { painterHere } from '../../ledger/log/painterHere';
 
 export const cameInSchema = z.object({ member: memberSchema });
 
@@ -14,4 +15,12 @@ export function deviceName(agent: string = navigator.userAgent): string {
   const browser = /Edg|OPR|Firefox|Chrome|Safari/.exec(agent)?.[0] ?? 'a browser';
   const on = /Android|iPhone|iPad|Windows|Macintosh|Linux/.exec(agent)?.[0];
   return on ? `${browser} on ${on}` : browser;
+}
+
+/** Opens a page as whoever has just come in: nothing of who was in before is gone on with. */
+export async function goIn(page: string): Promise<void> {
+  await memberships.look();
+  // Who paints is said anew on a tablet of several.
+  painterHere.say('');
+  window.location.assign(page);
 }

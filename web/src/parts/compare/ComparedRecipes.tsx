@@ -43,6 +43,16 @@ export function ComparedRecipes(props: ComparedRecipesProps) {
           </p>
           <div className="table-responsive" tabIndex={0} role="region" aria-label="Lines compared">
             <Table>
+              <thead>
+                <tr>
+                  <th scope="col">{sides[0]}</th>
+                  <th scope="col">{sides[1]}</th>
+                  <th scope="col">
+                    <span className="visually-hidden">Same or not</span>
+                  </th>
+                  {beside && <th scope="col">Remarks</th>}
+                </tr>
+              </thead>
               <tbody>
                 {answer.pairs.map(({ left: l, right: r, leftIndex, rightIndex, isSame }, index) => (
                   <tr key={index} className={isSame ? 'pair-same' : 'pair-differs'}>
