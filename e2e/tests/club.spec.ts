@@ -203,6 +203,51 @@ test('a ledger becomes a club by one link, lets somebody in by another, and each
   }
 });
 
+test('a ledger of one’s own goes into a club and back out, over kill -9, and who is in stays in', async ({
+  browser,
+}) => {
+  const firstLinkOf = (said: string) => /(https:\/\/\S+\/come-in#\S+)/.exec(said)?.[1];
+  const alone = await startServer();
+  const { dataFolder } = alone;
+  const own = await ownBrowser(browser);
+  await own.goto(`${alone.url}/shelf`);
+  await own.getByRole('button', { name: 'Try it with the sample' }).click();
+  await expect(own.getByRole('button', { name: 'Peat', exact: true })).toBeVisible();
+  await alone.kill();
+
+  let club = await startServer({ dataFolder, club: true });
+  try {
+    await expect.poll(() => firstLinkOf(club.said())).toBeTruthy();
+    const keeper = await ownBrowser(browser);
+    await keeper.goto(firstLinkOf(club.said())!);
+    await expect(keeper.getByText(/The ledger holds 18 recipes/)).toBeVisible();
+    await keeper.getByLabel('Name the others know you by').fill('Hesper');
+    await keeper.getByLabel(/^Passphrase/).fill('herons over the sluice');
+    await keeper.getByRole('button', { name: 'Join' }).click();
+    await keeper.getByRole('link', { name: 'Shelf', exact: true }).click();
+    await keeper.getByRole('button', { name: 'Peat', exact: true }).click();
+    await expect(keeper.getByText('Yours alone')).toBeVisible();
+    const port = Number(new URL(club.url).port);
+    await club.kill();
+    club = await startServer({ dataFolder, club: true, port });
+    expect(firstLinkOf(club.said())).toBeUndefined();
+    await keeper.goto(`${club.url}/recipes/copper-helm`);
+    await expect(keeper.getByText('Yours alone')).toBeVisible();
+  } finally {
+    await club.stop();
+  }
+
+  const again = await startServer({ dataFolder });
+  try {
+    const page = await ownBrowser(browser);
+    await page.goto(`${again.url}/recipes/copper-helm`);
+    await expect(page.getByLabel('Recipe', { exact: true })).toBeEnabled();
+    await expect(page.getByText('Yours alone')).toHaveCount(0);
+  } finally {
+    await again.stop();
+  }
+});
+
 test('every screen of a club is for everybody: light, dark, and on a phone', async ({
   browser,
 }) => {

@@ -49,7 +49,7 @@ export function WhoBrings({ armyId, needed, pots }: WhoBringsProps) {
                 <span>{brought ? `${nameOf(brought.memberId)} brings it` : 'nobody has said'}</span>
                 <Button
                   variant="plain"
-                  aria-label={`${brought?.memberId === me ? 'Leave' : 'I bring'} ${pot.name}`}
+                  aria-label={`${brought?.memberId === me ? 'After all not' : 'I bring it'}: ${pot.name}`}
                   onClick={() =>
                     void bring({
                       armyId,

@@ -46,7 +46,7 @@ export function Deciding({ proposal, me, revision }: DecidingProps) {
   const problem = unapproved ?? undeclined ?? unwithdrawn;
   return (
     <>
-      <Deeds>
+      <Deeds className="club-deeds">
         {mayDecide && (
           <>
             <Button

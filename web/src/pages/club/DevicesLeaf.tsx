@@ -46,7 +46,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
             </li>
           ))}
         </ul>
-        <Deeds>
+        <Deeds className="club-deeds">
           <Button variant="outline" onClick={() => void out()}>
             Go out on this device
           </Button>
@@ -87,7 +87,7 @@ function Leaving({ me: { member } }: { me: Me }) {
           Save everything of mine
         </a>
       </p>
-      <Deeds>
+      <Deeds className="club-deeds">
         <Button variant="outline" onClick={() => (isSure ? void go() : setIsSure(true))}>
           {isSure ? 'Leave the club' : 'Leave …'}
         </Button>

@@ -12,8 +12,10 @@ export function wantedPage(): string {
 
 /** What a device is called in the list of devices. @example 'Firefox on Android' */
 export function deviceName(agent: string = navigator.userAgent): string {
-  const browser = /Edg|OPR|Firefox|Chrome|Safari/.exec(agent)?.[0] ?? 'a browser';
-  const on = /Android|iPhone|iPad|Windows|Macintosh|Linux/.exec(agent)?.[0];
+  // Each calls itself by the names of others too: the rarer name is the right one.
+  const named = (names: readonly string[]) => names.find((name) => agent.includes(name));
+  const browser = named(['Firefox', 'Chrome', 'Safari']) ?? 'a browser';
+  const on = named(['Android', 'iPhone', 'iPad', 'Windows', 'Macintosh', 'Linux']);
   return on ? `${browser} on ${on}` : browser;
 }
 

@@ -12,11 +12,13 @@ export interface RecipeEntryProps {
   row: RecipeRow;
   ribbon: LastRibbon | undefined;
   ground: string;
+  /** in a club */
+  whose?: string | undefined;
   deeds: RecipeDeeds;
 }
 
 /** One recipe of the list, with the surface it ends in as its picture. */
-export function RecipeEntry({ row, ribbon, ground, deeds }: RecipeEntryProps) {
+export function RecipeEntry({ row, ribbon, ground, whose, deeds }: RecipeEntryProps) {
   const { id, name, surface, lines, models, archived, savedAt } = row;
   const at = lastLeaf.of(`/recipes/${id}`);
   return (
@@ -29,6 +31,7 @@ export function RecipeEntry({ row, ribbon, ground, deeds }: RecipeEntryProps) {
           {name}
         </Link>
         <small>
+          {whose && `${whose} · `}
           {surface} · {counted(lines, 'line')} over {ground} · {counted(models, 'model')} · saved{' '}
           {formatDistanceToNow(savedAt, { addSuffix: true })}
           {ribbon?.isEstimate && ' · ≈ estimate'}

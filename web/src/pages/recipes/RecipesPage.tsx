@@ -1,6 +1,8 @@
 import Button from 'react-bootstrap/Button';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { useWhose } from '../../ledger/club/useWhose';
+import { Options } from '../../parts/Choice';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { LinkButton } from '../../parts/LinkButton';
@@ -21,6 +23,8 @@ export default function RecipesPage() {
   const { pots } = useShelf();
   const { rows, error, isLoading, refetch } = useRecipeRows();
   const [search, setSearch] = useState('');
+  const whose = useWhose('recipes');
+  const [owner, setOwner] = useState('');
   const [showsArchived, setShowsArchived] = useState(false);
   const [limit, setLimit] = useState(pageSize);
   const searchField = useRef<HTMLInputElement>(null);
@@ -33,7 +37,9 @@ export default function RecipesPage() {
     () => (rows ?? []).filter(matches(search, showsArchived)).sort(newestFirst),
     [rows, search, showsArchived],
   );
-  const shown = found.slice(0, limit);
+  const owners = whose ? [...new Set((rows ?? []).map(({ id }) => whose(id)))].sort() : [];
+  const wanted = owner === '' ? found : found.filter(({ id }) => whose?.(id) === owner);
+  const shown = wanted.slice(0, limit);
   const ribbons = useLastRibbons(shown.map(({ id }) => id));
   const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
   const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
@@ -55,6 +61,17 @@ export default function RecipesPage() {
             setLimit(pageSize);
           }}
         />
+        {owners.length > 1 && (
+          <Form.Select
+            size="sm"
+            aria-label="Whose recipes"
+            value={owner}
+            onChange={(event) => setOwner(event.target.value)}
+          >
+            <option value="">everybody’s</option>
+            <Options of={owners} />
+          </Form.Select>
+        )}
         <Switch label="archived too" isOn={showsArchived} onTurn={setShowsArchived} />
         <ImportButton />
         <LinkButton to="/recipes/figure">One figure</LinkButton>
@@ -75,14 +92,15 @@ export default function RecipesPage() {
                 row={row}
                 ribbon={ribbons[row.id]}
                 ground={groundOf(row)}
+                whose={whose?.(row.id)}
                 deeds={deeds}
               />
             ))}
           </ol>
-          {rows && found.length === 0 && <p>No recipe of that name or surface.</p>}
-          {found.length > limit && (
+          {rows && wanted.length === 0 && <p>No recipe of that name or surface.</p>}
+          {wanted.length > limit && (
             <Button variant="outline" onClick={() => setLimit(limit + pageSize)}>
-              Show {Math.min(pageSize, found.length - limit)} more of {found.length}
+              Show {Math.min(pageSize, wanted.length - limit)} more of {wanted.length}
             </Button>
           )}
         </>

@@ -1,8 +1,8 @@
-import { potKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import { ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
-import { useWhosePot } from '../../ledger/club/useWhosePot';
+import { useWhose } from '../../ledger/club/useWhose';
 import { Options } from '../../parts/Choice';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
@@ -29,7 +29,8 @@ export default function ShelfPage() {
   const [openId, setOpenId] = useOpenHere();
   const searchField = useRef<HTMLInputElement>(null);
 
-  const whoseIs = useWhosePot();
+  const whose = useWhose('pots');
+  const whoseIs = (pot: Pot) => whose?.(pot.id) ?? ownerOf(pot);
   const owners = [...new Set(kept.map(({ content }) => whoseIs(content)))].sort();
   const add = () => {
     const pot = newPot();

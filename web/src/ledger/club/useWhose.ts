@@ -1,11 +1,11 @@
-import { ownerOf, type Pot } from '@yellow-ledger/core';
+import type { ResourceName } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useOwnersQuery } from './clubApi';
 import { useMembership } from './membership';
 import { useMemberNames } from './useMemberNames';
 
-/** Whose shelf a pot stands on, as it is said; in a ledger alone what its owner wrote. */
-export function useWhosePot(): (pot: Pot) => string {
+/** Says whose a record of a kind is; null in a ledger alone, where all of it is its owner’s. */
+export function useWhose(kind: ResourceName): ((id: string) => string) | null {
   const membership = useMembership();
   const isOfClub = membership.is === 'in';
   const { data: owners } = useOwnersQuery(undefined, { skip: !isOfClub });
@@ -13,15 +13,15 @@ export function useWhosePot(): (pot: Pot) => string {
   const memberIds = useMemo(
     () =>
       new Map(
-        owners?.flatMap(({ kind, id, memberId }) =>
-          kind === 'pots' ? [[id, memberId] as const] : [],
+        owners?.flatMap((owned) =>
+          owned.kind === kind ? [[owned.id, owned.memberId] as const] : [],
         ),
       ),
-    [owners],
+    [owners, kind],
   );
-  if (!isOfClub) return ownerOf;
+  if (!isOfClub) return null;
   const me = membership.me.member.id;
-  return ({ id }) => {
+  return (id) => {
     const memberId = memberIds.get(id);
     if (memberId === undefined) return 'the club’s';
     return memberId === me ? 'mine' : nameOf(memberId);
