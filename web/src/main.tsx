@@ -44,7 +44,7 @@ function openPages(): void {
   // What an earlier visit could not send goes on its way, whichever page is opened.
   void writer.takeOver();
   keepInBrowser(store);
-  if (is === 'in') hearNews(store);
+  if (is === 'in' && memberships.member) hearNews(store, memberships.member.id);
   const onceLoaded = () => {
     void keepPages();
     void browserRoom.look();

@@ -104,7 +104,8 @@ export const rights: Record<Matter, Rights> = {
     delete: { keeper: ownAndClub, painter: own },
   },
   members: {
-    look: { keeper: ownAndClub, painter: ownAndClub, guest: own },
+    // Whoever looks at the table sees who sits at it.
+    look: { keeper: ownAndClub, painter: ownAndClub, guest: ownAndClub },
     write: { keeper: ownAndClub, painter: own, guest: own },
     delete: { keeper: ownAndClub, painter: own, guest: own },
   },

@@ -273,7 +273,7 @@ describe('members', () => {
     ) as Record<Role, string>;
     const other = await joined('Odo', 'painter');
     const asked: [string, (cookie: string) => request.Test, Partial<Record<Role, number>>][] = [
-      ['members', (cookie) => get('/members', cookie), { keeper: 200, painter: 200, guest: 403 }],
+      ['members', (cookie) => get('/members', cookie), { keeper: 200, painter: 200, guest: 200 }],
       ['trail', (cookie) => get('/trail', cookie), { keeper: 200, painter: 403, guest: 403 }],
       ['links', (cookie) => get('/invitations', cookie), { keeper: 200, painter: 403, guest: 403 }],
       [
@@ -339,4 +339,15 @@ test('a new passphrase is set by the old one, and ends the other devices', async
   await get('/me', other).expect(401);
   await post('/come-in', { name: 'Hesper', passphrase }).expect(401);
   await post('/come-in', { name: 'Hesper', passphrase: 'copper helms in a row' }).expect(200);
+});
+
+test('who comes in on a device takes the place of who was in on it; who fails leaves them in', async () => {
+  const hesper = await joined('Hesper', 'painter');
+  await joined('Odo', 'painter');
+  await post('/come-in', { name: 'Odo', passphrase: 'a wrong one it is' }, hesper.cookie).expect(
+    401,
+  );
+  await get('/me', hesper.cookie).expect(200);
+  await post('/come-in', { name: 'Odo', passphrase }, hesper.cookie).expect(200);
+  await get('/me', hesper.cookie).expect(401);
 });

@@ -47,9 +47,18 @@ export function clubRoutes(door: ClubDoor): Router {
   const addressOf = (request: Request) => request.ip ?? 'nowhere';
   const asked = askedAt(door);
 
+  /** Who comes in on a device takes the place of who was in on it. */
+  async function endBefore(request: Request, came: CameIn): Promise<void> {
+    const token = cookie.tokenIn(request);
+    if (token === null || came === null || 'waitMs' in came) return;
+    const before = await club.who(token);
+    if (before) await club.sessions.end(before.device.id);
+  }
+
   router.post('/come-in', async (request, response) => {
     const typed = accept(comeInSchema, request.body);
     const came = await club.comeIn(typed, addressOf(request));
+    await endBefore(request, came);
     answerCameIn(came, response, cookie, 'This name and this passphrase do not belong together.');
   });
 
@@ -57,6 +66,7 @@ export function clubRoutes(door: ClubDoor): Router {
     const typed = accept(joinSchema, request.body);
     try {
       const came = await club.join(typed, addressOf(request));
+      await endBefore(request, came);
       answerCameIn(came, response, cookie, linkGone);
     } catch (error) {
       if (!(error instanceof NameTaken)) throw error;

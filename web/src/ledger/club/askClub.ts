@@ -10,16 +10,18 @@ import { problemOf, unreadable, type Problem } from '../problem';
 export async function askClub<Answer>(
   path: string,
   schema: z.ZodType<Answer>,
-  { method = 'GET', body }: { method?: string; body?: object } = {},
+  {
+    method = 'GET',
+    body,
+    headers = {},
+  }: { method?: string; body?: object; headers?: Record<string, string> } = {},
 ): Promise<{ data: Answer } | { error: Problem }> {
   try {
     const response = await fetch(`/api/club${path}`, {
       method,
       cache: 'no-store',
-      ...(body && {
-        body: JSON.stringify(body),
-        headers: { 'Content-Type': 'application/json' },
-      }),
+      ...(body && { body: JSON.stringify(body) }),
+      headers: { ...headers, ...(body && { 'Content-Type': 'application/json' }) },
     });
     const answer: unknown = response.status === 204 ? null : await response.json();
     if (!response.ok) return { error: problemOf(response.status, answer) };

@@ -26,7 +26,7 @@ import {
   type Owned,
   type TrailEntry,
 } from './houseSchemas';
-import { memberSchema, type Member } from './membership';
+import { memberSchema, memberships, type Member } from './membership';
 
 export type { Device, Owned, TrailEntry } from './houseSchemas';
 
@@ -37,8 +37,11 @@ interface Request {
   schema: z.ZodType;
 }
 
-const askHouse: BaseQueryFn<Request, unknown, Problem> = async ({ path, schema, ...init }) =>
-  askClub(path, schema, init);
+const askHouse: BaseQueryFn<Request, unknown, Problem> = async ({ path, schema, ...init }) => {
+  const answer = await askClub(path, schema, { ...init, headers: memberships.head() });
+  if ('error' in answer && answer.error.status === 401) memberships.wentOut();
+  return answer;
+};
 
 const itemsOf = <Item>(schema: z.ZodType<Item>) =>
   z.object({ items: z.array(schema) }).transform(({ items }) => items);

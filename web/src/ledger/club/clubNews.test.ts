@@ -25,18 +25,21 @@ class FakeSource {
 class FakeChannel {
   static all: FakeChannel[] = [];
   onmessage: ((message: { data: unknown }) => void) | null = null;
-  constructor() {
+  constructor(private readonly name: string) {
     FakeChannel.all.push(this);
   }
   postMessage(data: unknown) {
-    FakeChannel.all.filter((each) => each !== this).forEach((each) => each.onmessage?.({ data }));
+    FakeChannel.all
+      .filter((each) => each !== this && each.name === this.name)
+      .forEach((each) => each.onmessage?.({ data }));
   }
 }
 
 /** The lock that the first page has, and each after it once that is gone. */
 let waiting: (() => unknown)[] = [];
+const held = new Set<string>();
 
-function page() {
+function page(memberId = 'wren') {
   const heard: string[] = [];
   const taker: NewsTaker = {
     entries: (items) => heard.push(...items.map(({ entry: { id } }) => `entry ${id}`)),
@@ -45,7 +48,7 @@ function page() {
     anew: () => heard.push('anew'),
     out: () => heard.push('out'),
   };
-  new ClubNews(taker).begin();
+  new ClubNews(taker, memberId).begin();
   return heard;
 }
 
@@ -67,10 +70,12 @@ beforeEach(() => {
   FakeSource.all = [];
   FakeChannel.all = [];
   waiting = [];
+  held.clear();
   const locks = {
-    request: (_name: string, then: () => unknown) => {
+    request: (name: string, then: () => unknown) => {
       waiting.push(then);
-      if (waiting.length === 1) then();
+      if (!held.has(name)) then();
+      held.add(name);
       return new Promise(() => undefined);
     },
   };
@@ -91,6 +96,15 @@ test('of two pages one listens, and both hear; when it is closed the other goes 
   ]);
   waiting[1]();
   expect(FakeSource.all[1].url).toBe('/api/club/events?after=5.10');
+});
+
+test('pages of two members of one browser hear nothing of each other', () => {
+  const [wren, sedge] = [page('wren'), page('sedge')];
+  expect(FakeSource.all).toHaveLength(2);
+  FakeSource.all[0].say('hello', '4.9');
+  FakeSource.all[0].say('news', '5.10', news(['of-wren']));
+  expect(wren).toEqual(['anew', 'entry of-wren']);
+  expect(sedge).toEqual([]);
 });
 
 test('a stream that was cut off is asked for again from where it was told, and nothing is fetched anew', () => {

@@ -32,7 +32,6 @@ const gatheredMs = 120;
 const mostByThemselves = 8;
 const firstRetryMs = 1000;
 const lastRetryMs = 30_000;
-const lockName = 'yellow-ledger.news';
 
 /** A message of the one page of a browser that listens, to the others. */
 interface Passed {
@@ -50,10 +49,18 @@ export class ClubNews {
   private retryMs = firstRetryMs;
   private readonly changed = new Map<string, Set<string>>();
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private readonly pages = new BroadcastChannel(lockName);
+  private readonly name: string;
+  private readonly pages: BroadcastChannel;
   private source: EventSource | null = null;
 
-  constructor(private readonly taker: NewsTaker) {}
+  /** @param memberId whose pages pass on to each other: what one is told is not for another */
+  constructor(
+    private readonly taker: NewsTaker,
+    memberId: string,
+  ) {
+    this.name = `yellow-ledger.news ${memberId}`;
+    this.pages = new BroadcastChannel(this.name);
+  }
 
   /** Begins to listen, and goes on as long as the page is there. */
   begin(): void {
@@ -61,7 +68,7 @@ export class ClubNews {
     const { locks } = navigator;
     // A browser without locks listens on every page.
     if (locks as LockManager | undefined)
-      void locks.request(lockName, () => new Promise<never>(() => this.listen()));
+      void locks.request(this.name, () => new Promise<never>(() => this.listen()));
     else this.listen();
     // Back from the background, a phone may have lost the stream without noticing.
     document.addEventListener('visibilitychange', () => {

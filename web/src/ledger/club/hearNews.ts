@@ -6,11 +6,11 @@ import { givenRecord } from '../inHand';
 import { everyTag, ledgerApi } from '../ledgerApi';
 import type { Store } from '../store';
 import { clubApi, houseTags } from './clubApi';
-import { ClubNews } from './clubNews';
+import { ClubNews, type NewsTaker } from './clubNews';
 import { memberships } from './membership';
 
 /** Keeps what is in hand as it is in the club, as others write. */
-export function hearNews(store: Store): void {
+export function hearNews(store: Store, memberId: string): void {
   const again = (tags: readonly unknown[]) =>
     store.dispatch(ledgerApi.util.invalidateTags(tags as never) as never);
   const houseAgain = (tags: readonly unknown[]) =>
@@ -34,7 +34,7 @@ export function hearNews(store: Store): void {
     if (!before && kind === 'recipes') again(['pots', 'versions']);
   }
 
-  new ClubNews({
+  const taker: NewsTaker = {
     entries: (items) => nowHeard(store, items),
     records(kind, ids) {
       const { data, status } = inHand(kind);
@@ -58,5 +58,6 @@ export function hearNews(store: Store): void {
       houseAgain(houseTags);
     },
     out: () => memberships.wentOut(),
-  }).begin();
+  };
+  new ClubNews(taker, memberId).begin();
 }

@@ -86,3 +86,17 @@ test('what is stored and cannot be read is asked for anew', async () => {
   server.answer = { data: { member: null } };
   expect((await visit().begin(() => undefined)).is).toBe('alone');
 });
+
+test('a page is not of who is in any more once another has come in beside it', async () => {
+  const { server, visit, stored } = browser();
+  server.answer = { data: me() };
+  const page = visit();
+  await page.begin(() => undefined);
+  page.heard(stored.get('yellow-ledger.membership') ?? null);
+  expect(page.now().is).toBe('in');
+  expect(page.head()).toEqual({ 'X-Member': 'm1' });
+  page.heard(JSON.stringify({ is: 'in', me: me({ member: { ...me().member, id: 'm2' } }) }));
+  expect(page.now().is).toBe('out');
+  // What waits on it is not sent as theirs.
+  expect(page.head()).toEqual({ 'X-Member': 'm1' });
+});

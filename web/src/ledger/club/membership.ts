@@ -34,6 +34,7 @@ const membershipSchema = z.discriminatedUnion('is', [
 /** Whether this page is of a club, and as whom it is open. */
 export class Memberships {
   private state: Membership;
+  private openedAs: Member | null = null;
   private readonly told = new Set<() => void>();
 
   constructor(
@@ -41,13 +42,14 @@ export class Memberships {
     private readonly ask: typeof askClub = askClub,
   ) {
     this.state = this.last() ?? { is: 'alone' };
+    this.remember();
   }
 
   now = (): Membership => this.state;
 
-  /** The member whose page this is; null for a ledger alone. */
+  /** The member as whom this page was opened, also once they are out; null for a ledger alone. */
   get member(): Member | null {
-    return this.state.is === 'in' ? this.state.me.member : null;
+    return this.openedAs;
   }
 
   /** Says with what is sent as whom this page is open: another may have come in beside it since. */
@@ -80,6 +82,14 @@ export class Memberships {
     return before;
   }
 
+  /** Another page of this browser has come in, or gone out: this one is not of who is in now. */
+  heard(kept: string | null): void {
+    const read = membershipSchema.safeParse(JSON.parse(kept ?? 'null'));
+    const now = read.success ? read.data : null;
+    if (now?.is === 'in' && now.me.member.id === this.member?.id) return;
+    this.wentOut();
+  }
+
   /** This device is not in any more. What waits here stays. */
   wentOut(): void {
     if (this.state.is === 'in') this.tell({ is: 'out' });
@@ -107,7 +117,13 @@ export class Memberships {
 
   private tell(state: Membership): void {
     this.state = state;
+    this.remember();
     this.told.forEach((tell) => tell());
+  }
+
+  /** What waits here is sent as whoever did it, and as nobody who comes in after them. */
+  private remember(): void {
+    if (this.state.is === 'in') this.openedAs = this.state.me.member;
   }
 
   private last(): Membership | null {
@@ -135,6 +151,11 @@ export const memberships = new Memberships({
   getItem: (key) => (typeof localStorage === 'undefined' ? null : localStorage.getItem(key)),
   setItem: (key, value) => localStorage.setItem(key, value),
 });
+
+if (typeof window !== 'undefined')
+  window.addEventListener('storage', ({ key, newValue }) => {
+    if (key === membershipKey) memberships.heard(newValue);
+  });
 
 export const useMembership = (): Membership =>
   useSyncExternalStore(memberships.listen, memberships.now);

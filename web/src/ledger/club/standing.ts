@@ -19,9 +19,7 @@ export function useStanding(kind: ResourceName, id: string): Standing | null {
   const membership = useMembership();
   const isAlone = membership.is !== 'in';
   const { data: owners } = useOwnersQuery(undefined, { skip: isAlone });
-  const { data: members } = useMembersQuery(undefined, {
-    skip: isAlone || membership.me.member.role === 'guest',
-  });
+  const { data: members } = useMembersQuery(undefined, { skip: isAlone });
   if (isAlone || !owners) return null;
   const owner = owners.find((each) => each.kind === kind && each.id === id) ?? null;
   const me = membership.me.member;

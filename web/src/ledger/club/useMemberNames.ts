@@ -1,12 +1,12 @@
 import { useMembersQuery } from './clubApi';
 import { useMembership } from './membership';
 
-/** What members are called, by their identifiers. */
+/** What members are called, by their identifiers; an ellipsis until that is known. */
 export function useMemberNames(): (memberId: string | null) => string {
-  const membership = useMembership();
-  const me = membership.is === 'in' ? membership.me.member : null;
-  const { data: members } = useMembersQuery(undefined, { skip: !me || me.role === 'guest' });
-  return (memberId) =>
-    members?.find(({ id }) => id === memberId)?.name ??
-    (memberId !== null && memberId === me?.id ? me.name : 'a former member');
+  const isOfClub = useMembership().is === 'in';
+  const { data: members } = useMembersQuery(undefined, { skip: !isOfClub });
+  return (memberId) => {
+    if (!members) return '…';
+    return members.find(({ id }) => id === memberId)?.name ?? 'a former member';
+  };
 }

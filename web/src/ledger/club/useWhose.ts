@@ -4,6 +4,9 @@ import { useOwnersQuery } from './clubApi';
 import { useMembership } from './membership';
 import { useMemberNames } from './useMemberNames';
 
+/** What is everybody’s is called. */
+export const theClubs = 'the club’s';
+
 /** Says whose a record of a kind is; null in a ledger alone, where all of it is its owner’s. */
 export function useWhose(kind: ResourceName): ((id: string) => string) | null {
   const membership = useMembership();
@@ -23,7 +26,7 @@ export function useWhose(kind: ResourceName): ((id: string) => string) | null {
   const me = membership.me.member.id;
   return (id) => {
     const memberId = memberIds.get(id);
-    if (memberId === undefined) return 'the club’s';
+    if (memberId === undefined) return theClubs;
     return memberId === me ? 'mine' : nameOf(memberId);
   };
 }

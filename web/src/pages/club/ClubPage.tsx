@@ -14,7 +14,9 @@ import './club.scss';
 export default function ClubPage() {
   const { leaf = '' } = useParams();
   const membership = useMembership();
-  if (membership.is !== 'in')
+  // Why nothing is shown stands above every page then.
+  if (membership.is === 'out') return <p className="page-wait">Nobody is in on this page.</p>;
+  if (membership.is === 'alone')
     return (
       <div className="page">
         <PageHead title="The club" />

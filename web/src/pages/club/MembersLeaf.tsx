@@ -19,8 +19,7 @@ import { InvitationLink } from './InvitationLink';
 
 /** Who is in the club, and letting more in. */
 export function MembersLeaf({ me }: { me: Member }) {
-  const { data: members, error } = useMembersQuery(undefined, { skip: me.role === 'guest' });
-  const shown = me.role === 'guest' ? [me] : members;
+  const { data: members, error } = useMembersQuery();
   const mayInvite = may(me.role, 'club', 'create', 'invitations');
   return (
     <Laid columns={mayInvite ? 'minmax(0, 7fr) minmax(0, 5fr)' : 'minmax(0, 1fr)'}>
@@ -28,7 +27,7 @@ export function MembersLeaf({ me }: { me: Member }) {
         <h2 id="members-head">Members</h2>
         {error && <Problem>{asProblem(error).message}</Problem>}
         <ul className="ruled">
-          {shown?.map((member) => (
+          {members?.map((member) => (
             <MemberRow key={member.id} member={member} me={me} />
           ))}
         </ul>

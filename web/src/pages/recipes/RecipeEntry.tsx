@@ -2,6 +2,7 @@ import { counted } from '@yellow-ledger/core';
 import { formatDistanceToNow } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
+import { theClubs } from '../../ledger/club/useWhose';
 import { lastLeaf } from '../../parts/lastLeaf';
 import { Ribbon } from '../../parts/Ribbon';
 import type { RecipeRow } from '../../workers/useRecipeRows';
@@ -31,7 +32,7 @@ export function RecipeEntry({ row, ribbon, ground, whose, deeds }: RecipeEntryPr
           {name}
         </Link>
         <small>
-          {whose && `${whose} · `}
+          {whose && whose !== theClubs && `${whose} · `}
           {surface} · {counted(lines, 'line')} over {ground} · {counted(models, 'model')} · saved{' '}
           {formatDistanceToNow(savedAt, { addSuffix: true })}
           {ribbon?.isEstimate && ' · ≈ estimate'}

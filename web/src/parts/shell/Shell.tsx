@@ -35,7 +35,7 @@ const ownPages = [
 
 /** The pages there are: a ledger alone has no house. */
 function usePages() {
-  const isOfClub = useMembership().is === 'in';
+  const isOfClub = useMembership().is !== 'alone';
   return isOfClub ? [...ownPages, { path: '/club', name: 'Club' }] : ownPages;
 }
 
