@@ -123,11 +123,11 @@ describe('what is mine', () => {
     await put('recipes', onto, painter).expect(200);
     const own: Army = {
       ...army,
-      id: 'own-army',
+      id: 'of-barnaby',
       scheme: [{ surface: 'cloth', recipe: { recipeId: 'mine', version: null } }],
     };
     await put('armies', own, painter).expect(200);
-    const { body } = await whose('armies', 'own-army', painter, 'shared').expect(200);
+    const { body } = await whose('armies', own.id, painter, 'shared').expect(200);
     expect((body as { along: string[] }).along.sort()).toEqual(['below', 'mine']);
     expect(await listed('recipes', other)).toEqual(expect.arrayContaining(['mine', 'below']));
   });

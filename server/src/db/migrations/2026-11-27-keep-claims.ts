@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { forwardOnly } from './forwardOnly';
+import { noteChanges } from './noteChanges';
 
 /** Which models of a joint army who has taken up. */
 export const keepClaims: Knex.Migration = {
@@ -12,17 +13,7 @@ export const keepClaims: Knex.Migration = {
       table.string('at').notNullable();
       table.primary(['army_id', 'unit_id', 'model']);
     });
-    for (const [when, row] of [
-      ['insert', 'new'],
-      ['update', 'new'],
-      ['delete', 'old'],
-    ])
-      await db.raw(
-        `create trigger claims_${when}_told after ${when} on claims begin
-           delete from changes where kind = 'claims' and id = ${row}.army_id and is_of_owner = 0;
-           insert into changes (kind, id, is_of_owner) values ('claims', ${row}.army_id, 0);
-         end`,
-      );
+    await noteChanges(db, { table: 'claims', kind: "'claims'", id: 'army_id' });
   },
   down: forwardOnly,
 };

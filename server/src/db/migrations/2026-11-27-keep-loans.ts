@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { forwardOnly } from './forwardOnly';
+import { noteChanges } from './noteChanges';
 
 /** Pots that are lent and given back, and who brings which to the next evening. */
 export const keepLoans: Knex.Migration = {
@@ -20,17 +21,7 @@ export const keepLoans: Knex.Migration = {
       table.primary(['army_id', 'pot_id']);
     });
     for (const table of ['loans', 'brings'])
-      for (const [when, row] of [
-        ['insert', 'new'],
-        ['update', 'new'],
-        ['delete', 'old'],
-      ])
-        await db.raw(
-          `create trigger ${table}_${when}_told after ${when} on ${table} begin
-             delete from changes where kind = 'shelves' and id = ${row}.pot_id and is_of_owner = 0;
-             insert into changes (kind, id, is_of_owner) values ('shelves', ${row}.pot_id, 0);
-           end`,
-        );
+      await noteChanges(db, { table, kind: "'shelves'", id: 'pot_id' });
   },
   down: forwardOnly,
 };

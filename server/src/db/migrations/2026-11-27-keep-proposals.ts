@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { forwardOnly } from './forwardOnly';
+import { noteChanges } from './noteChanges';
 
 /** What members propose to the house, and what is remarked on it. */
 export const keepProposals: Knex.Migration = {
@@ -32,21 +33,8 @@ export const keepProposals: Knex.Migration = {
       table.string('made_at').notNullable();
       table.text('words').notNullable();
     });
-    for (const [table, id] of [
-      ['proposals', 'id'],
-      ['remarks', 'proposal_id'],
-    ])
-      for (const [when, row] of [
-        ['insert', 'new'],
-        ['update', 'new'],
-        ['delete', 'old'],
-      ])
-        await db.raw(
-          `create trigger ${table}_${when}_told after ${when} on ${table} begin
-             delete from changes where kind = 'proposals' and id = ${row}.${id} and is_of_owner = 0;
-             insert into changes (kind, id, is_of_owner) values ('proposals', ${row}.${id}, 0);
-           end`,
-        );
+    await noteChanges(db, { table: 'proposals', kind: "'proposals'", id: 'id' });
+    await noteChanges(db, { table: 'remarks', kind: "'proposals'", id: 'proposal_id' });
   },
   down: forwardOnly,
 };

@@ -1,19 +1,25 @@
-import { resourceNames } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { forwardOnly } from './forwardOnly';
+import { noteChanges } from './noteChanges';
+
+/** The kinds of record there were then: what comes later notes its changes where it is made. */
+const kinds = [
+  'pots',
+  'recipes',
+  'palettes',
+  'armies',
+  'benches',
+  'timetables',
+  'photographs',
+  'members',
+];
 
 /** What tells of each row which thing it is of that is shown. */
 const sources = [
-  ...resourceNames.map((kind) => ({ table: kind, kind, id: 'id' })),
+  ...kinds.map((kind) => ({ table: kind, kind, id: 'id' })),
   { table: 'versions', kind: 'versions', id: 'recipe_id' },
-  { table: 'members', kind: 'members', id: 'id' },
   // What was taken from a pot changes what is left in it.
   { table: 'used_paint', kind: 'pots', id: 'pot_id' },
-];
-const happenings = [
-  { when: 'insert', row: 'new' },
-  { when: 'update', row: 'new' },
-  { when: 'delete', row: 'old' },
 ];
 
 /**
@@ -38,20 +44,9 @@ export const sayWhose: Knex.Migration = {
       table.boolean('is_of_owner').notNullable();
       table.unique(['kind', 'id', 'is_of_owner']);
     });
-    const noted = (kind: string, id: string, isOfOwner: 0 | 1) =>
-      `delete from changes where kind = ${kind} and id = ${id} and is_of_owner = ${isOfOwner};
-       insert into changes (kind, id, is_of_owner) values (${kind}, ${id}, ${isOfOwner});`;
-    for (const { when, row } of happenings) {
-      for (const { table, kind, id } of sources)
-        await db.raw(
-          `create trigger ${table}_${when}_told after ${when} on ${table} begin
-           ${noted(`'${kind}'`, `${row}.${id}`, 0)} end`,
-        );
-      await db.raw(
-        `create trigger owners_${when}_told after ${when} on owners begin
-         ${noted(`${row}.kind`, `${row}.id`, 1)} end`,
-      );
-    }
+    for (const { table, kind, id } of sources)
+      await noteChanges(db, { table, kind: `'${kind}'`, id });
+    await noteChanges(db, { table: 'owners', kind: 'ROW.kind', id: 'id', isOfOwner: true });
   },
   down: forwardOnly,
 };
