@@ -13,6 +13,11 @@ const pressesASecond = 4;
 const readsASecond = 2;
 const memoryEveryMs = 15_000;
 
+interface Kept {
+  content: object;
+  revision: number;
+}
+
 interface Press {
   at: number;
   /** milliseconds until each of the others had seen it */
@@ -127,11 +132,15 @@ async function everybodyIn(url: string, passphrase: string) {
 
 /** Coats of the sample evening, to be pressed again and again: with what they take from the pots. */
 async function coatsToPress(device: Device): Promise<Record<string, unknown>[]> {
+  const coats = await coatsOf(device);
+  return coats.filter(({ benchId }) => String(benchId).startsWith('evening-'));
+}
+
+async function coatsOf(device: Device): Promise<Record<string, unknown>[]> {
   const { items } = (await device.ask('/api/log')).body as {
     items: { entry: Record<string, unknown> }[];
   };
-  const coats = items.map(({ entry }) => entry).filter(({ kind }) => kind === 'coat');
-  return coats.filter(({ benchId }) => String(benchId).startsWith('evening-'));
+  return items.map(({ entry }) => entry).filter(({ kind }) => kind === 'coat');
 }
 
 /** A coat nobody has noted before, on a model of its own. */
@@ -150,14 +159,27 @@ async function againstAlone(): Promise<void> {
     name: 'Ottoline',
     passphrase: club.keeperPassphrase,
   });
-  const asked = [
-    '/api/recipes',
-    '/api/recipes/oilskin-shadow',
-    '/api/pots',
-    '/api/log',
-    '/api/armies',
-  ];
-  for (const path of asked) {
+  const coats = await coatsOf(one);
+  const ways: Record<string, (device: Device, nth: number) => Promise<unknown>> = {
+    'GET /api/recipes': (device) => device.ask('/api/recipes'),
+    'GET one recipe': (device) => device.ask('/api/recipes/oilskin-shadow'),
+    'GET /api/pots': (device) => device.ask('/api/pots'),
+    'GET /api/log': (device) => device.ask('/api/log'),
+    'GET /api/armies': (device) => device.ask('/api/armies'),
+    'a recipe written': async (device, nth) => {
+      const { content, revision } = (await device.ask('/api/recipes/copper-helm')).body as Kept;
+      const notes = `written ${nth}`;
+      await device.ask('/api/recipes/copper-helm', 'PUT', {
+        content: { ...content, notes },
+        revision,
+      });
+    },
+    'a press': (device, nth) =>
+      device.ask('/api/log', 'POST', {
+        entries: [{ ...asPressed(coats[0], nth), id: `alone-${nth}` }],
+      }),
+  };
+  for (const [what, way] of Object.entries(ways)) {
     const times = { one: [] as number[], other: [] as number[] };
     // One after the other in turn, so that whatever else the machine does is in both.
     for (let nth = 0; nth < 200; nth++)
@@ -166,12 +188,12 @@ async function againstAlone(): Promise<void> {
         [other, times.other],
       ] as const) {
         const at = performance.now();
-        await device.ask(path);
+        await way(device, nth);
         if (nth >= 20) into.push(performance.now() - at);
       }
     const [a, b] = [percentile(times.one, 0.5), percentile(times.other, 0.5)];
     console.log(
-      `  ${path}: alone ${a.toFixed(2)} ms, in a club ${b.toFixed(2)} ms, ratio ${(b / a).toFixed(2)}`,
+      `  ${what}: alone ${a.toFixed(2)} ms, in a club ${b.toFixed(2)} ms, ratio ${(b / a).toFixed(2)}`,
     );
   }
   for (const { server } of [alone, club]) {
