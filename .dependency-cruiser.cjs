@@ -5,6 +5,7 @@ const corePath = [
   'paint',
   'place',
   'recipe',
+  'shorthand',
   'form',
   'advice',
   'progression',

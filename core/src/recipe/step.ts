@@ -5,23 +5,14 @@ import { mixSchema } from './mix';
 import { placementSchema } from '../place/placement';
 import { setAsideSchema } from './setAside';
 import { techniqueNames, wrongPaint } from './techniques';
+import { stages } from './stage';
 import { toolSchema } from './tool';
 
-export const stages = [
-  'prime',
-  'base',
-  'shade',
-  'layer',
-  'highlight',
-  'glaze',
-  'detail',
-  'finish',
-] as const;
+export { stages, type Stage } from './stage';
 
 /** How far a figure is taken, from the quickest to the most careful. */
 export const finishLevels = ['field', 'table', 'display'] as const;
 
-export type Stage = (typeof stages)[number];
 export type FinishLevel = (typeof finishLevels)[number];
 
 export const finishLevelSchema = z.enum(finishLevels, {

@@ -7,6 +7,9 @@ const softness = 0.2;
 export const airbrush = technique({
   listedAt: 4,
   label: 'airbrush',
+  usualStage: 'base',
+  usualThinning: { waterParts: 1, mediumParts: 0 },
+  saidAs: ['airbrush', 'airbrushed'],
   film: 0.5,
   deposit: drawnOut(softness),
   spreads: 'film',

@@ -5,6 +5,17 @@ import { technique } from './technique';
 export const allOverWash = technique({
   listedAt: 7,
   label: 'all-over wash',
+  usualStage: 'shade',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: [
+    'all-over wash',
+    'all over wash',
+    'wash',
+    'washed',
+    'wash over',
+    'wash over everything',
+    'wash all over',
+  ],
   film: 1,
   deposit: pooling(2.2, 0.15, 0),
   spreads: 'film',

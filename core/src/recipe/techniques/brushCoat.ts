@@ -5,6 +5,9 @@ import { technique } from './technique';
 export const brushCoat = technique({
   listedAt: 5,
   label: 'brush coat',
+  usualStage: 'base',
+  usualThinning: { waterParts: 0.5, mediumParts: 0 },
+  saidAs: ['brush coat', 'basecoat', 'base coat', 'brushed on', 'coat by brush'],
   film: 1,
   deposit: evenly(0.15),
   spreads: 'film',

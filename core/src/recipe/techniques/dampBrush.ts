@@ -4,6 +4,9 @@ import { technique } from './technique';
 export const dampBrush = technique({
   listedAt: 19,
   label: 'damp brush',
+  usualStage: 'layer',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: ['damp brush', 'lift with a damp brush', 'lifted off'],
   film: 0,
   deposit: evenly(0.3),
   spreads: 'film',

@@ -4,6 +4,17 @@ import { technique } from './technique';
 export const dryBrush = technique({
   listedAt: 11,
   label: 'dry brush',
+  usualStage: 'highlight',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: [
+    'dry brush',
+    'drybrush',
+    'dry-brush',
+    'drybrushed',
+    'dry brushed',
+    'dry-brushed',
+    'drybrushing',
+  ],
   film: 0.7,
   deposit: catching(0.04, 0.75, 1.7),
   spreads: 'area',

@@ -4,6 +4,18 @@ import { technique } from './technique';
 export const edgeLine = technique({
   listedAt: 14,
   label: 'edge line',
+  usualStage: 'highlight',
+  usualThinning: { waterParts: 0.5, mediumParts: 0 },
+  saidAs: [
+    'edge line',
+    'edge lines',
+    'edge highlight',
+    'edge highlights',
+    'edge highlighting',
+    'edged',
+    'edging',
+  ],
+  saidOfStop: 'edge',
   film: 0.9,
   deposit: evenly(0),
   spreads: 'film',

@@ -5,6 +5,9 @@ import { technique } from './technique';
 export const filter = technique({
   listedAt: 10,
   label: 'filter',
+  usualStage: 'glaze',
+  usualThinning: { waterParts: 8, mediumParts: 0 },
+  saidAs: ['filter', 'filtered', 'tint over everything'],
   film: 0.45,
   deposit: evenly(0),
   spreads: 'film',

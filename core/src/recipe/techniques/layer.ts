@@ -4,6 +4,9 @@ import { technique } from './technique';
 export const layer = technique({
   listedAt: 6,
   label: 'layer',
+  usualStage: 'layer',
+  usualThinning: { waterParts: 1, mediumParts: 0 },
+  saidAs: ['layer', 'layered', 'layers'],
   film: 1,
   deposit: evenly(0.3),
   spreads: 'film',

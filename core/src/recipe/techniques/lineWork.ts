@@ -4,6 +4,9 @@ import { technique } from './technique';
 export const lineWork = technique({
   listedAt: 13,
   label: 'line work',
+  usualStage: 'detail',
+  usualThinning: { waterParts: 1, mediumParts: 0 },
+  saidAs: ['line work', 'linework', 'hatching', 'hatched', 'scratches'],
   film: 0.9,
   deposit: catching(0.25, 0.5, 1),
   spreads: 'area',

@@ -5,6 +5,9 @@ import { technique } from './technique';
 export const lining = technique({
   listedAt: 15,
   label: 'lining',
+  usualStage: 'detail',
+  usualThinning: { waterParts: 1, mediumParts: 0 },
+  saidAs: ['lining', 'lined', 'line the recesses', 'line the joins', 'outline', 'outlined'],
   film: 0.9,
   deposit: evenly(0),
   spreads: 'film',

@@ -6,6 +6,9 @@ import { technique } from './technique';
 export const mist = technique({
   listedAt: 3,
   label: 'mist from one side',
+  usualStage: 'prime',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: ['mist from one side', 'mist', 'misted'],
   film: 2,
   deposit: (at, placement, water) => 0.6 * evenly(0)(at, placement, water),
   spreads: 'area',

@@ -5,6 +5,9 @@ import { technique } from './technique';
 export const oneCoat = technique({
   listedAt: 17,
   label: 'one-coat',
+  usualStage: 'base',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: ['one-coat', 'one coat paint'],
   film: 1,
   deposit: pooling(1.6, 0.5, 0),
   spreads: 'film',

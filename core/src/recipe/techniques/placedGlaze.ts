@@ -4,6 +4,9 @@ import { technique } from './technique';
 export const placedGlaze = technique({
   listedAt: 9,
   label: 'placed glaze',
+  usualStage: 'glaze',
+  usualThinning: { waterParts: 6, mediumParts: 0 },
+  saidAs: ['placed glaze', 'glaze', 'glazed', 'glazes', 'glazing'],
   film: 0.45,
   deposit: evenly(0.8),
   spreads: 'film',

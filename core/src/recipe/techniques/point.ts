@@ -4,6 +4,10 @@ import { technique } from './technique';
 export const point = technique({
   listedAt: 16,
   label: 'point',
+  usualStage: 'highlight',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: ['dots', 'dot', 'point highlight', 'dotted', 'spots of light'],
+  saidOfStop: 'point',
   film: 1,
   deposit: evenly(0),
   spreads: 'film',

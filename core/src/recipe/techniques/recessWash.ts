@@ -4,6 +4,15 @@ import { technique } from './technique';
 export const recessWash = technique({
   listedAt: 8,
   label: 'recess wash',
+  usualStage: 'shade',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: [
+    'recess wash',
+    'wash in the recesses',
+    'wash into the recesses',
+    'washed into the recesses',
+  ],
+  saidWhere: { low: ['wash', 'washed'] },
   film: 1,
   deposit: pooling(2.2, 0.15, 0.02),
   spreads: 'film',

@@ -6,6 +6,9 @@ import { technique } from './technique';
 export const spray = technique({
   listedAt: 1,
   label: 'spray',
+  usualStage: 'prime',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: ['spray', 'sprayed', 'rattle can', 'spray can'],
   film: 4,
   deposit: evenly(0),
   spreads: 'film',

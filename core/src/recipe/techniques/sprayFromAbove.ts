@@ -5,6 +5,10 @@ import { technique } from './technique';
 export const sprayFromAbove = technique({
   listedAt: 2,
   label: 'spray from above',
+  usualStage: 'prime',
+  usualThinning: { waterParts: 0, mediumParts: 0 },
+  saidAs: ['spray from above', 'sprayed from above'],
+  saidWhere: { up: ['spray', 'sprayed'] },
   film: 2,
   deposit: falling,
   spreads: 'area',

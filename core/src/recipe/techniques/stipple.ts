@@ -4,6 +4,9 @@ import { technique } from './technique';
 export const stipple = technique({
   listedAt: 12,
   label: 'stipple',
+  usualStage: 'highlight',
+  usualThinning: { waterParts: 0.5, mediumParts: 0 },
+  saidAs: ['stipple', 'stippled', 'stippling', 'dabbed'],
   film: 0.9,
   deposit: catching(0.25, 0.65, 1),
   spreads: 'area',

@@ -3,6 +3,9 @@ import type { FormName } from '../../place/forms';
 import type { SurfaceName } from '../surfaceNames';
 import type { Meaning } from '../meaning';
 import type { Placement } from '../../place/placement';
+import type { ToneStopName } from '../../place/toneAxis';
+import type { Thinning } from '../mix';
+import type { Stage } from '../stage';
 
 /** All there is to say of a way of putting paint on. What is left out does not hold of it. */
 export interface Technique {
@@ -10,6 +13,16 @@ export interface Technique {
   listedAt: number;
   /** on screen and in print */
   label: string;
+  /** where in a recipe a line of it usually stands */
+  usualStage: Stage;
+  /** how far paint is thinned for it where nothing else is known; our own starting point */
+  usualThinning: Thinning;
+  /** what painters call it, the first of them not to be taken for anything else */
+  saidAs: readonly [string, ...string[]];
+  /** what means it only where the line goes low on the tone axis, or on what faces up */
+  saidWhere?: { low?: readonly string[]; up?: readonly string[] };
+  /** the stop of the tone axis whose name alone means it: edges */
+  saidOfStop?: ToneStopName;
   /** thickness of one neat coat, in films of about 40 µm wet */
   film: number;
   deposit: DepositProfile;

@@ -4,6 +4,9 @@ import { technique } from './technique';
 export const wetBlend = technique({
   listedAt: 18,
   label: 'wet blend',
+  usualStage: 'layer',
+  usualThinning: { waterParts: 0.5, mediumParts: 0 },
+  saidAs: ['wet blend', 'wet blended', 'wet-blend', 'blended wet', 'wet blending'],
   film: 1,
   deposit: drawnOut(0.35),
   spreads: 'film',

@@ -1,7 +1,6 @@
 import type { Pot } from '../../paint/pot';
 import type { Recipe } from '../../recipe/recipe';
-import { potWith } from '../arbitraries';
-import { recipeWith, stepWith } from '../sampleRecipe';
+import { potWith, recipeWith, stepWith } from '../sampleRecipe';
 
 const kinds: [id: string, name: string, kind: Pot['kind']][] = [
   ['ochre', 'Ditch Ochre', 'paint'],

@@ -1,0 +1,109 @@
+import { potOn, shelfOf } from '../recipe/mixedPaint';
+import type { MixPart, Thinning } from '../recipe/mix';
+import { mostCoats, type Stage, type Step } from '../recipe/step';
+import { lifts, techniqueOf, type TechniqueName } from '../recipe/techniques';
+import { thinningHabit } from '../recipe/thinningHabit';
+import type { Pot } from '../paint/pot';
+import { partsFrom } from './partsFrom';
+import { placementFrom } from './placementFrom';
+import type { Beside, Said } from './said';
+
+/**
+ * The line a sentence is of. What it does not say follows from the line above and the technique:
+ * the pots of the line above, thinner as its owner likes it, a place that goes on upwards.
+ *
+ * @param id the identifier it is to have
+ */
+export function lineFrom(said: Said, beside: Beside, id: string): Step {
+  const before = beside.above.at(-1);
+  const shelf = shelfOf([...beside.names.pots]);
+  const saidParts = said.parts.length > 0 ? partsFrom(said, beside) : [];
+  const kinds = new Set(
+    saidParts.map((part) => (part.from === 'pot' ? potOn(shelf, part.potId).kind : 'paint')),
+  );
+  const technique = said.technique ?? usualTechnique(said.stage, kinds, before);
+  const stage = said.stage ?? usualStage(technique, kinds, before);
+  const parts = lifts(technique) && said.parts.length === 0 ? [] : partsFrom(said, beside);
+  const coats = said.coats ?? (stage === 'base' && !techniqueOf(technique).tints ? 2 : 1);
+  const coatsUpTo = said.coatsUpTo ?? (said.untilEven && Math.min(mostCoats, coats + 1));
+  const repaired = said.repairs !== undefined && beside.above.at(said.repairs - 1)?.id;
+  return {
+    id,
+    stage,
+    technique,
+    mix: { parts, ...thinningFrom(said, technique, parts, beside, kinds) },
+    coats,
+    ...(coatsUpTo !== undefined && coatsUpTo > coats && { coatsUpTo }),
+    placement: placementFrom(said, stage, technique, before),
+    // Nothing written is reckoned from the film, as the plan does.
+    dryMinutes: said.dryMinutes ?? 0,
+    level: said.level ?? before?.level ?? 'field',
+    ...(said.coatsAt && { coatsAt: said.coatsAt }),
+    ...(said.isOut && { isOut: true }),
+    ...(repaired && { restores: repaired }),
+    ...(said.meaning && { meaning: said.meaning }),
+    ...(said.density !== undefined && { density: said.density }),
+    ...(said.tool && { tool: said.tool }),
+    note: said.note ?? '',
+  };
+}
+
+type Kinds = ReadonlySet<Pot['kind']>;
+
+const techniqueOfStage: Record<Stage, TechniqueName> = {
+  prime: 'brushCoat',
+  base: 'brushCoat',
+  shade: 'layer',
+  layer: 'layer',
+  highlight: 'layer',
+  glaze: 'placedGlaze',
+  detail: 'lineWork',
+  finish: 'brushCoat',
+};
+
+const isOnly = (kinds: Kinds, kind: Pot['kind']) => kinds.size === 1 && kinds.has(kind);
+
+function usualTechnique(
+  stage: Stage | undefined,
+  kinds: Kinds,
+  before: Step | undefined,
+): TechniqueName {
+  if (isOnly(kinds, 'wash') && (stage === undefined || stage === 'shade')) return 'allOverWash';
+  if (stage) return techniqueOfStage[stage];
+  if (isOnly(kinds, 'one-coat')) return 'oneCoat';
+  return before && !isOnly(kinds, 'primer') && !isOnly(kinds, 'varnish') ? 'layer' : 'brushCoat';
+}
+
+function usualStage(technique: TechniqueName, kinds: Kinds, before: Step | undefined): Stage {
+  if (isOnly(kinds, 'primer') && techniqueOf(technique).covers) return 'prime';
+  if (isOnly(kinds, 'varnish')) return 'finish';
+  const { isBand, usualStage: usual } = techniqueOf(technique);
+  if (isBand && before?.stage === 'highlight') return 'highlight';
+  return usual;
+}
+
+/** Kinds of paint that are used as they come. */
+const asTheyCome: readonly Pot['kind'][] = ['wash', 'one-coat', 'primer', 'varnish'];
+
+function thinningFrom(
+  { water, medium, parts: said }: Said,
+  technique: TechniqueName,
+  parts: readonly MixPart[],
+  { above, names }: Beside,
+  kinds: Kinds,
+): Thinning {
+  if (water !== undefined || medium !== undefined)
+    return { waterParts: water ?? 0, mediumParts: medium ?? 0 };
+  if (lifts(technique)) return { waterParts: 0, mediumParts: 0 };
+  const before = above.at(-1);
+  const [only] = parts;
+  const pot =
+    parts.length === 1 && only.from === 'pot' && names.pots.find(({ id }) => id === only.potId);
+  const habit = pot && thinningHabit(pot, { technique });
+  if (habit) return habit;
+  if (before?.technique === technique && (said.length === 0 || kinds.has('paint')))
+    return { waterParts: before.mix.waterParts, mediumParts: before.mix.mediumParts };
+  const comesSo = kinds.size > 0 && [...kinds].every((kind) => asTheyCome.includes(kind));
+  if (comesSo && !techniqueOf(technique).isThinned) return { waterParts: 0, mediumParts: 0 };
+  return techniqueOf(technique).usualThinning;
+}

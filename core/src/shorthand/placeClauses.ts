@@ -1,0 +1,120 @@
+import type { AimSide, Stretch } from '../place/aim';
+import type { Placement } from '../place/placement';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
+import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
+import type { Item } from './items';
+import type { Said } from './said';
+
+const stopsIn = (items: readonly Item[]): ToneStopName[] =>
+  items.flatMap(({ kind, value }) => (kind === 'stop' ? [value as ToneStopName] : []));
+
+const placeOfStop = (name: ToneStopName) => toneStops.find((stop) => stop.name === name)?.at ?? 0;
+
+/** Stops from here down are said of everything below them too: “into the shadows”. */
+const lowUpTo = 0.32;
+
+/**
+ * What the name of a stop alone covers: what is low, all below it; what is not, half way to the
+ * stops beside it.
+ */
+export function aroundStop(name: ToneStopName): { from: number; to: number } {
+  const index = toneStops.findIndex((stop) => stop.name === name);
+  const { at } = toneStops[index];
+  if (at <= lowUpTo) return { from: 0, to: at };
+  const below = toneStops[index - 1].at;
+  const above = toneStops.at(index + 1)?.at ?? 1;
+  const rounded = (place: number) => Math.round(place * 100) / 100;
+  return {
+    from: rounded((at + below) / 2 + 0.005),
+    to: at === 1 ? 1 : rounded((at + above) / 2 - 0.005),
+  };
+}
+
+const isOnAxis = (...figures: number[]) => figures.every((each) => each >= 0 && each <= 1);
+
+function between(from: number, to: number): Fact[] {
+  return from <= to
+    ? set({ tone: { from, to } })
+    : marked('the lower end first: from shadow to raised');
+}
+
+function axis(
+  items: readonly Item[],
+  said: (ends: { from: number; to: number }) => Fact[],
+): Fact[] {
+  const [from, to] = figuresIn(items);
+  if (!isOnAxis(from, to)) return marked('from 0 to 1');
+  return from <= to ? said({ from, to }) : marked('the lower end first');
+}
+
+const usualSoftness = 0.1;
+
+/** A stretch along or at a height, with how soft its ends are. */
+function stretch(items: readonly Item[], said: (stretch: Stretch) => Fact[]): Fact[] {
+  const [, , softness = usualSoftness] = figuresIn(items);
+  if (!(softness >= 0 && softness <= 0.5)) return marked('a softness from 0 to 0.5');
+  return axis(items, (ends) => said({ ...ends, softness }));
+}
+
+/** Places that face a side, where it was not said how nearly; our own starting point. */
+const usualWithin = 75;
+const isAngle = (degrees: number) => degrees >= 0 && degrees <= 180;
+
+/** “each coat smaller, the last 0.6 to 1 within 40° along 0.2 to 0.8”: where the last coat goes. */
+function last(items: readonly Item[]): Fact[] {
+  const figures = figuresIn(items);
+  const said: NonNullable<Said['last']> = {};
+  const has = (kind: Item['kind']) => items.some((item) => item.kind === kind);
+  const ends = () => ({ from: figures.shift() ?? 0, to: figures.shift() ?? 1 });
+  const [stop] = stopsIn(items);
+  if (items.at(1)?.kind === 'number') Object.assign(said, ends());
+  else if (stop)
+    Object.assign(said, has('up') ? { from: placeOfStop(stop) } : { to: placeOfStop(stop) });
+  if (has('within')) said.within = figures.shift() ?? usualWithin;
+  if (has('along')) said.along = ends();
+  if (has('height')) said.height = ends();
+  const { from = 0, to = 1, within = 0, along, height } = said;
+  const every = [
+    from,
+    to,
+    ...[along, height].flatMap((each) => (each ? [each.from, each.to] : [])),
+  ];
+  if (!isOnAxis(...every)) return marked('from 0 to 1');
+  return isAngle(within) ? set({ last: said }) : marked('0 to 180 degrees');
+}
+
+/** Where it goes. */
+export const placeClauses: Clause[] = [
+  clause('f?zu', (items) => between(placeOfStop(stopsIn(items)[0]), 1)),
+  clause('f?zd', (items) => between(0, placeOfStop(stopsIn(items)[0]))),
+  clause('f?z[T-]z', (items) => {
+    const [from, to] = stopsIn(items).map(placeOfStop);
+    return between(Math.min(from, to), Math.max(from, to));
+  }),
+  clause('zy', (items) => set({ tone: aroundStop(stopsIn(items)[0]) })),
+  clause('z', ([item]) =>
+    item.isPlaced
+      ? set({ tone: aroundStop(item.value as ToneStopName) })
+      : [{ bareStop: item.value as ToneStopName }],
+  ),
+  clause('e', () => between(0, 1)),
+  clause('OnTn', (items) => axis(items, (tone) => set({ tone }))),
+  clause('S', (items) => set({ softness: meantBy<number>(items, 'softness') })),
+  clause('Sn', (items) => {
+    const [softness] = figuresIn(items);
+    return softness >= 0 && softness <= 0.5
+      ? set({ softness })
+      : marked('a softness from 0 to 0.5');
+  }),
+  clause('L', (items) => set({ pull: meantBy<Placement['pull']>(items, 'pull') })),
+  clause('g(?:inD?)?', (items) => {
+    const [within = usualWithin] = figuresIn(items);
+    if (!isAngle(within)) return marked('0 to 180 degrees');
+    return set({ facing: { side: meantBy<AimSide>(items, 'side'), within } });
+  }),
+  clause('GnTn(?:Sn)?', (items) => stretch(items, (along) => set({ along }))),
+  clause('EnTn(?:Sn)?', (items) => stretch(items, (height) => set({ height }))),
+  clause('a', () => set({ anySide: true })),
+  clause('Z', (items) => set({ spot: meantBy<string>(items, 'spot') })),
+  clause('R(?:nTn|zu|zd)?(?:inD?)?(?:GnTn)?(?:EnTn)?', last),
+];

@@ -1,0 +1,53 @@
+import type { Placement } from '../place/placement';
+import { placeOf } from '../place/toneAxis';
+import type { Stage, Step } from '../recipe/step';
+import { techniqueOf, type TechniqueName } from '../recipe/techniques';
+import type { Said } from './said';
+
+/** How much further up a band begins than the one below it; our own starting point. */
+const bandRises = 0.14;
+const lowestBand = 0.3;
+const highestBand = 0.92;
+const firstBand = 0.4;
+
+/** Where a line goes, as far as it was said, and as its technique and the line above have it. */
+export function placementFrom(
+  said: Said,
+  stage: Stage,
+  technique: TechniqueName,
+  before: Step | undefined,
+): Placement {
+  const { usualPlacement, isBand } = techniqueOf(technique);
+  const { facing, along, height, spot } = said;
+  const isAimed = [facing, along, height, spot].some((each) => each !== undefined);
+  const tone = said.tone ?? (isAimed ? { from: 0, to: 1 } : usualTone(stage, technique, before));
+  const goesDown = tone.from <= 0 && tone.to < 1 && isBand;
+  const { aim: usualAim, last: _none, ...usual } = usualPlacement;
+  const aim = {
+    ...(!said.anySide && usualAim),
+    ...(facing && { facing }),
+    ...(along && { along }),
+    ...(height && { height }),
+    ...(spot !== undefined && { spot }),
+  };
+  return {
+    ...usual,
+    ...tone,
+    softness: said.softness ?? usual.softness,
+    pull: said.pull ?? (goesDown ? 'down' : usual.pull),
+    ...(Object.keys(aim).length > 0 && { aim }),
+    ...(said.last && {
+      last: { ...said.last, from: said.last.from ?? tone.from, to: said.last.to ?? tone.to },
+    }),
+  };
+}
+
+/** Bands go on upwards, each from higher than the one before; in shade they lie in the shadows. */
+function usualTone(stage: Stage, technique: TechniqueName, before: Step | undefined) {
+  const { usualPlacement, isBand } = techniqueOf(technique);
+  const { from, to } = usualPlacement;
+  if (!isBand) return { from, to };
+  if (stage === 'shade') return { from: 0, to: placeOf('shadow') };
+  const risen = before && before.placement.from >= lowestBand && before.placement.from + bandRises;
+  return { from: Math.round(Math.min(highestBand, risen || firstBand) * 100) / 100, to };
+}

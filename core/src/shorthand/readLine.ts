@@ -1,0 +1,27 @@
+import { stepSchema, type Step } from '../recipe/step';
+import { lineFrom } from './lineFrom';
+import { readSentence } from './readSentence';
+import type { Beside, Reading } from './said';
+
+/** A sentence as it was read, and the line it makes; none where it cannot be one. */
+export interface LineReading extends Reading {
+  step: Step | null;
+}
+
+/**
+ * Reads a sentence and makes a line of it. With `marks` in it the line is what the rest of the
+ * sentence says.
+ *
+ * @param id the identifier the line is to have
+ */
+export function readLine(sentence: string, beside: Beside, id: string): LineReading {
+  const reading = readSentence(sentence, beside);
+  if (reading.said.parts.length === 0 && beside.names.pots.length === 0)
+    return { ...reading, step: null };
+  const step = lineFrom(reading.said, beside, id);
+  const checked = stepSchema.safeParse(step);
+  if (checked.success) return { ...reading, step };
+  const whole = { from: 0, to: sentence.length };
+  const marks = checked.error.issues.map(({ message }) => ({ ...whole, message }));
+  return { ...reading, marks: [...reading.marks, ...marks], step: null };
+}

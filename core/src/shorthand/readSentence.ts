@@ -1,0 +1,96 @@
+import type { Clause, Fact } from './clause';
+import { codeOf, itemsOf, type Item } from './items';
+import { mixClauses } from './mixClauses';
+import { placeClauses } from './placeClauses';
+import type { Beside, Mark, Reading, Rough, Span } from './said';
+import { settle } from './settle';
+import type { FactAt } from './settling';
+import { thinnerClauses } from './thinnerClauses';
+import { workClauses } from './workClauses';
+
+/** A sentence longer than this is not read. */
+export const mostLetters = 8000;
+
+const clauses: readonly Clause[] = [
+  ...mixClauses,
+  ...thinnerClauses,
+  ...workClauses,
+  ...placeClauses,
+];
+
+/** Kinds that say nothing where they stand between what says something. */
+const silent = ',&vo@';
+
+/**
+ * Reads a line as painters say it. What is not understood is marked with where it stands and never
+ * guessed at; what stands for a figure nobody said is told in `rough`.
+ *
+ * @param sentence up to 8,000 characters; a longer one is marked as a whole
+ * @example readSentence('2 ochre + 1 umber, half water, raised up', beside).said.water // → 0.5
+ */
+export function readSentence(sentence: string, beside: Beside): Reading {
+  if (sentence.length > mostLetters) {
+    const message = `a line of up to ${mostLetters} characters; this one has ${sentence.length}`;
+    return { said: { parts: [] }, marks: [{ from: 0, to: sentence.length, message }], rough: [] };
+  }
+  const items = itemsOf(sentence, beside);
+  const code = codeOf(items);
+  const facts: FactAt[] = [];
+  const marks: Mark[] = [];
+  const place = (fact: Fact, span: Span, isUnjoined: boolean) => {
+    if ('mark' in fact) {
+      const { from, to } = fact.at ?? span;
+      marks.push({ ...fact.mark, from, to });
+    } else facts.push({ fact, span, isUnjoined });
+  };
+  for (let at = 0; at < items.length;) {
+    const found = longestAt(code, at);
+    if (!found) {
+      if (!isSilent(code, at)) marks.push(unreadMark(items[at]));
+      at++;
+      continue;
+    }
+    const run = items.slice(at, at + found.length);
+    for (const fact of found.clause.read(run))
+      place(fact, spanOf(run), /[pl]$/u.test(code.slice(0, at)) || code.at(at - 1) === ',');
+    at += found.length;
+  }
+  const settled = settle(facts, beside);
+  return {
+    said: settled.said,
+    marks: [...marks, ...settled.marks].sort((one, other) => one.from - other.from),
+    rough: [...roughOf(items), ...settled.rough],
+  };
+}
+
+function longestAt(code: string, at: number): { clause: Clause; length: number } | null {
+  let best: { clause: Clause; length: number } | null = null;
+  for (const each of clauses) {
+    each.pattern.lastIndex = at;
+    const length = each.pattern.exec(code)?.[0].length ?? 0;
+    if (length > (best?.length ?? 0)) best = { clause: each, length };
+  }
+  return best;
+}
+
+/** A plus joins only what comes after it. */
+const isSilent = (code: string, at: number) =>
+  silent.includes(code[at]) || (code[at] === '+' && /^[+nhpqlowm]/u.test(code.slice(at + 1)));
+
+const spanOf = (run: readonly Item[]): Span => ({
+  from: run[0].from,
+  to: run[run.length - 1].to,
+});
+
+function unreadMark({ from, to, mark, kind }: Item): Mark {
+  if (mark) return { from, to, ...mark };
+  if (kind === 'unknown') return { from, to, message: 'is not understood', isUnknown: true };
+  return { from, to, message: 'does not fit here', isUnknown: true };
+}
+
+const roughOf = (items: readonly Item[]): Rough[] =>
+  items.flatMap(({ isRough, from, to, value }) =>
+    isRough
+      ? [{ from, to, means: `taken as ${Number(value) === 0.25 ? '¼' : String(value)}` }]
+      : [],
+  );

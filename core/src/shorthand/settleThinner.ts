@@ -1,0 +1,59 @@
+import { consistencies, stiffnessOf, thinnerFor } from '../recipe/consistency';
+import { flattenMix } from '../recipe/flattenMix';
+import { mostThinner } from '../recipe/mix';
+import { shelfOf } from '../recipe/mixedPaint';
+import type { SaidRatio } from './clause';
+import { partsFrom } from './partsFrom';
+import type { Beside, Said } from './said';
+import { put, type FactAt, type Settling } from './settling';
+
+/** How far the mix is thinned: ratios that are not of the pots, “like milk”, “a bit more water”. */
+export function settleThinner(settling: Settling, facts: readonly FactAt[], beside: Beside): void {
+  const { said, marks } = settling;
+  for (const { fact, span } of facts) {
+    if (!('ratio' in fact)) continue;
+    const thinned = thinnedBy(fact.ratio);
+    if (typeof thinned === 'string') marks.push({ ...span, message: thinned });
+    else put(settling, thinned, span);
+  }
+  const { moreWater, moreMedium, consistency, ...rest } = said;
+  const before = beside.above.at(-1)?.mix;
+  if (moreWater) put(settling, { water: more(before?.waterParts ?? 0) }, wholeSpan(facts));
+  if (moreMedium) put(settling, { medium: more(before?.mediumParts ?? 0) }, wholeSpan(facts));
+  const meant = consistencies.find(({ name }) => name === consistency);
+  if (!meant) return;
+  const parts = partsFrom(rest, beside);
+  const stiffness = stiffnessOf(
+    flattenMix({ parts, waterParts: 0, mediumParts: 0 }, beside.above),
+    shelfOf([...beside.names.pots]),
+  );
+  const water = thinnerFor(meant.name, stiffness);
+  put(settling, { water }, wholeSpan(facts));
+  settling.rough.push({
+    ...wholeSpan(facts),
+    means: `${meant.name}: about 1 paint : ${water} water`,
+  });
+}
+
+const wholeSpan = (facts: readonly FactAt[]) => ({
+  from: facts.at(0)?.span.from ?? 0,
+  to: facts.at(-1)?.span.to ?? 0,
+});
+
+/** A bit more: a quarter more of it, in quarters of a part; our own starting point. */
+const more = (parts: number) =>
+  Math.min(mostThinner, parts + Math.max(0.25, Math.round(parts) / 4));
+
+/** Water and medium to 1 part of paint; what is unclear of it in words. */
+function thinnedBy({ parts, thinner = ['water'] }: SaidRatio): Partial<Said> | string {
+  const [paint, ...thinners] = parts;
+  if (thinners.length !== thinner.length)
+    return 'of what? say the pots or the thinner it is of, one for each figure';
+  if (!(paint > 0)) return 'parts of paint above 0';
+  if (thinners.length === 1 && paint > thinners[0])
+    return `which way round? say “1 paint : 2 ${thinner[0]}”`;
+  const each = thinners.map((part) => part / paint);
+  if (each.some((part) => part > mostThinner))
+    return `0 to ${mostThinner} parts of thinner to 1 part of paint`;
+  return Object.fromEntries(thinner.map((name, index) => [name, each[index]]));
+}

@@ -1,0 +1,270 @@
+import { sideNames, sideWords, type AimSide } from '../place/aim';
+import { toneStops, type ToneStopName } from '../place/toneAxis';
+import type { Consistency } from '../recipe/consistency';
+import { meanings, meaningWord } from '../recipe/meaning';
+import { finishLevels, stages } from '../recipe/step';
+import { techniqueNames, techniqueOf } from '../recipe/techniques';
+import { toolPhrases } from './toolPhrases';
+import { wordsOf, type Word } from './words';
+
+/**
+ * What a word or phrase is. A sentence is read as a string of these letters, so that how words may
+ * follow each other is a pattern over them.
+ */
+export const kinds = {
+  number: 'n',
+  /** so much of a part: half, a third, a bit */
+  amount: 'h',
+  /** two parts to each other: half and half */
+  evenly: 'r',
+  pot: 'p',
+  line: 'l',
+  water: 'w',
+  medium: 'm',
+  paint: 'b',
+  parts: 'q',
+  plus: '+',
+  and: '&',
+  with: 'v',
+  of: 'o',
+  comma: ',',
+  colon: ':',
+  to: 'T',
+  or: '|',
+  dash: '-',
+  times: 'x',
+  coats: 'c',
+  often: 'k',
+  even: 'W',
+  technique: 't',
+  stage: 's',
+  stop: 'z',
+  up: 'u',
+  down: 'd',
+  only: 'y',
+  from: 'f',
+  everywhere: 'e',
+  tone: 'O',
+  along: 'G',
+  height: 'E',
+  side: 'g',
+  anySide: 'a',
+  within: 'i',
+  degrees: 'D',
+  spot: 'Z',
+  smaller: 'R',
+  softness: 'S',
+  pull: 'L',
+  level: 'V',
+  at: '@',
+  dry: 'Y',
+  minutes: 'M',
+  hours: 'H',
+  neat: 'N',
+  consistency: 'K',
+  more: 'X',
+  again: 'A',
+  not: '!',
+  vaguely: 'J',
+  meaning: 'I',
+  density: 'F',
+  tool: 'B',
+  out: 'U',
+  repairs: 'Q',
+  note: 'P',
+  quoted: '"',
+  join: 'j',
+  unknown: '?',
+} as const;
+
+export type Kind = keyof typeof kinds;
+
+/** A phrase with what it means; what `value` is follows from its kind. */
+export interface Phrase {
+  kind: Kind;
+  value?: unknown;
+  /** it stands for a figure that nobody said */
+  isRough?: boolean;
+}
+
+type Entry = [kind: Kind, phrases: readonly string[] | string, value?: unknown, isRough?: boolean];
+
+const numbers = [
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+];
+
+const stopsSaid: Record<ToneStopName, string> = {
+  pit: 'pit|pits|the deepest',
+  recess: 'recess|recesses|crevices|gaps',
+  shadow: 'shadow|shadows',
+  mid: 'mid|mids|mid tone|mid tones|midtone|midtones|mid-tone|mid-tones|middle',
+  raised: 'raised|raised parts|raised areas',
+  crown: 'crown|crowns',
+  edge: 'edge|edges',
+  point: 'point|points',
+};
+
+const sidesSaid: Record<AimSide, string> = {
+  up: 'top|tops|from above|facing upwards|what faces up|faces up|upper side',
+  down: 'underside|undersides|from below|facing downwards|what faces down|faces down|from underneath',
+  front: 'front|from the front|facing forward|facing forwards',
+  back: 'back|from behind|from the back',
+  left: 'from the left|left side|from its left|its left|left|on the left',
+  right: 'from the right|right side|from its right|its right|right|on the right',
+  light: 'lit side|light side|where the light falls|towards the light',
+  dark: 'dark side|shadow side|unlit side|away from the light',
+};
+
+const consistencySaid: Record<Consistency['name'], string> = {
+  stiff: 'stiff',
+  smooth: 'smooth|cream|like cream',
+  loose: 'loose|milk|like milk|milky|consistency of milk|as milk',
+  runny: 'runny|skimmed milk|like skimmed milk|ink|like ink',
+  'tinted water': 'tinted water|dirty water|like dirty water',
+};
+
+const entries: Entry[] = [
+  ...numbers.map((word, index): Entry => ['number', word, index + 1]),
+  ['number', 'a couple of|couple of|a pair of', 2],
+  ['amount', 'half|a half|half a part of|half as much', 0.5],
+  ['amount', 'third|a third|one third|a third of', 1 / 3],
+  ['amount', 'two thirds', 2 / 3],
+  ['amount', 'quarter|a quarter|one quarter|a quarter of', 0.25],
+  [
+    'amount',
+    'as much|equal|equal parts|equal parts of|the same amount of|same amount of|an equal amount of',
+    1,
+  ],
+  [
+    'amount',
+    'a bit|a bit of|a little|a little of|a touch|a touch of|a dab|a dab of|little bit of|a little bit of',
+    0.25,
+    true,
+  ],
+  ['evenly', 'half and half|half-and-half|half half|fifty fifty|fifty-fifty', [1, 1]],
+  [
+    'line',
+    'line above|the line above|last mix|the last mix|previous mix|the previous mix|mix above|the mix above|same again|same mix|the same mix|as before|last line|the last line|previous line',
+  ],
+  ['water', 'water'],
+  ['medium', 'medium|mediums|glaze medium|thinning medium'],
+  ['paint', 'paint'],
+  ['parts', 'part|parts|drop|drops|blob|blobs|brushful|brushfuls'],
+  ['plus', '+|plus|add|added|adding'],
+  ['and', 'and|&|und'],
+  ['with', 'with|thinned|thinned with|thinned down|mixed with|diluted|diluted with'],
+  ['of', 'of|the mix of|mix of|mix from|the mix from|same mix as|the same mix as|mix as'],
+  ['comma', ',|;|.|/|(|)'],
+  ['colon', ':'],
+  ['to', 'to|towards|until|up to'],
+  ['or', 'or'],
+  ['dash', '-|–|—'],
+  ['times', '×|x|*'],
+  ['coats', 'coat|coats|pass|passes|times|layers of it'],
+  ['often', 'once', 1],
+  ['often', 'twice', 2],
+  ['often', 'thrice', 3],
+  ['even', 'until even|until it is even|until solid|until it is solid|until it covers|till even'],
+  ...stages.map((name): Entry => ['stage', name, name]),
+  // “Layer” and “glaze” are ways of painting first, and stages before a colon.
+  ...techniqueNames.map((name): Entry => ['technique', techniqueOf(name).saidAs, name]),
+  ['stage', 'highlights|highlighted|highlighting', 'highlight'],
+  ['stage', 'primed|priming', 'prime'],
+  ['stage', 'shaded|shading|shades', 'shade'],
+  ['stage', 'details', 'detail'],
+  ...toneStops.map(({ name }): Entry => ['stop', stopsSaid[name].split('|'), name]),
+  ['up', 'up|upwards|and up|and above|and higher|upward'],
+  ['down', 'down|downwards|and down|and below|and lower|downward'],
+  ['only', 'only|alone'],
+  ['from', 'from'],
+  [
+    'everywhere',
+    'everywhere|all over|over everything|over all of it|all of it|the whole surface|whole surface|over all',
+  ],
+  ['tone', 'tone'],
+  ['along', 'along'],
+  ['height', 'height'],
+  ...sideNames.map((side): Entry => [
+    'side',
+    [...sidesSaid[side].split('|'), `facing ${sideWords(side).label}`, `facing ${side}`],
+    side,
+  ]),
+  ['anySide', 'facing any side|whatever it faces'],
+  ['within', 'within'],
+  ['degrees', '°|degrees|degree'],
+  ['smaller', 'each coat smaller, the last|each coat smaller to'],
+  ['softness', 'hard|hard edge|hard edges|hard ends|sharp|sharp edge|sharp edges', 0],
+  ['softness', 'crisp|crisp edge|crisp edges|crisp ends', 0.05],
+  ['softness', 'soft|soft edge|soft edges|soft ends|softly|softened|feathered out', 0.12],
+  ['softness', 'very soft|very soft edges|very softly|very soft ends', 0.24],
+  ['softness', 'melting|melting edges', 0.35],
+  [
+    'pull',
+    'drawn up|pulled up|strokes up|strokes upwards|towards the point|strokes towards the point|strokes finish towards the point|drawn towards the light',
+    'up',
+  ],
+  [
+    'pull',
+    'drawn down|pulled down|strokes down|strokes downwards|towards the pit|strokes towards the pit|strokes finish towards the pit|drawn into the shadows',
+    'down',
+  ],
+  ['pull', 'even strokes|evenly|strokes even', 'even'],
+  ...finishLevels.map((level): Entry => [
+    'level',
+    [level, `${level} level`, `${level} finish`],
+    level,
+  ]),
+  ['at', 'at'],
+  ['dry', 'dry|drying|let dry|let it dry|let it dry for|dry for|wait|wait for|dries|dry time'],
+  ['minutes', 'min|mins|minute|minutes'],
+  ['hours', 'h|hour|hours'],
+  ['neat', 'neat|straight|straight from the pot|from the pot|undiluted|unthinned|as it comes|pure'],
+  ...Object.entries(consistencySaid).map(([name, phrases]): Entry => [
+    'consistency',
+    phrases,
+    name,
+  ]),
+  ['more', 'more'],
+  ['again', 'again'],
+  ['not', "not|no|without|never|except|but not|don't|leave out|omit|instead of|avoid|isn't"],
+  ['vaguely', 'thin|thick|thinly|thinner|thicker|heavy|light|lightly|last|first|final'],
+  ...meanings.map((name): Entry => ['meaning', `it ${meaningWord(name)}`, name]),
+  ['density', 'density'],
+  ...toolPhrases.map(({ phrases, tool }): Entry => ['tool', phrases, tool]),
+  ['out', 'left out|switched out'],
+  ['repairs', 'repairs'],
+  ['note', 'note'],
+  [
+    'join',
+    'the|a|an|on|in|into|onto|over|it|then|this|some|for|by|is|its|them|where|using|use|paint on|goes|put|go|around|across|all|parts of it',
+  ],
+];
+
+/** Words as they are looked up. */
+export const keyOf = (words: readonly Word[]): string => words.map(({ text }) => text).join(' ');
+
+/** Every phrase we know by its words. */
+export const vocabulary: ReadonlyMap<string, Phrase> = new Map(
+  entries.flatMap(([kind, phrases, value, isRough]) =>
+    (typeof phrases === 'string' ? phrases.split('|') : phrases).map((phrase): [string, Phrase] => [
+      keyOf(wordsOf(phrase)),
+      { kind, ...(value !== undefined && { value }), ...(isRough && { isRough }) },
+    ]),
+  ),
+);
+
+/** Words in the longest of them. */
+export const longestPhrase = Math.max(
+  ...[...vocabulary.keys()].map((phrase) => phrase.split(' ').length),
+);

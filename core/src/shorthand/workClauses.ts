@@ -1,0 +1,60 @@
+import { meanings } from '../recipe/meaning';
+import { mostCoats, stages, type FinishLevel, type Stage } from '../recipe/step';
+import type { TechniqueName } from '../recipe/techniques';
+import type { Tool } from '../recipe/tool';
+import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
+
+const isCoats = (coats: number) => Number.isInteger(coats) && coats >= 1 && coats <= mostCoats;
+const expected = `1 to ${mostCoats} coats, a whole number`;
+
+const coats = (least: number, most?: number): Fact[] => {
+  if (!isCoats(least) || (most !== undefined && !isCoats(most))) return marked(expected);
+  if (most === undefined) return set({ coats: least });
+  return most > least
+    ? set({ coats: least, coatsUpTo: most })
+    : marked(`more coats at the most than the ${least} at the least`);
+};
+
+const longestDry = 2880;
+const dry = (minutes: number): Fact[] =>
+  minutes >= 0 && minutes <= longestDry
+    ? set({ dryMinutes: minutes })
+    : marked(`0 to ${longestDry} minutes`);
+
+/** How it goes on, how often, for whom, and with what. */
+export const workClauses: Clause[] = [
+  clause('nJ?c|kJ?c?|xn|nx', (items) => {
+    const vague = items.find(({ kind }) => kind === 'vaguely');
+    const said = coats(figuresIn(items)[0]);
+    return vague ? [...said, { mark: { message: 'is no figure: how thin?' }, at: vague }] : said;
+  }),
+  clause('n[T|-]nc', (items) => coats(figuresIn(items)[0], figuresIn(items)[1])),
+  clause('W', () => set({ untilEven: true })),
+  clause('nc@V', (items) => {
+    const [each] = figuresIn(items);
+    if (!isCoats(each)) return marked(expected);
+    return set({ coatsAt: { [meantBy<FinishLevel>(items, 'level')]: each } });
+  }),
+  clause('t', (items) => [
+    { technique: meantBy<TechniqueName>(items, 'technique'), word: items[0].text },
+  ]),
+  clause('s', (items) => set({ stage: meantBy<Stage>(items, 'stage') })),
+  clause('[ts]:', ([{ text }]) => {
+    const stage = stages.find((each) => each === text);
+    return stage ? set({ stage }) : marked(`a stage: one of ${stages.join(', ')}`);
+  }),
+  clause('[f@]?V[uy]?', (items) => set({ level: meantBy<FinishLevel>(items, 'level') })),
+  clause('Y[nh]M', (items) => dry(figuresIn(items)[0])),
+  clause('Y[nh]H', (items) => dry(figuresIn(items)[0] * 60)),
+  clause('Y[nh]?M?', () => marked('how long? say “dry 20 min”')),
+  clause('I', (items) => set({ meaning: meantBy<(typeof meanings)[number]>(items, 'meaning') })),
+  clause('Fn', (items) => {
+    const [density] = figuresIn(items);
+    return density >= 0.1 && density <= 3 ? set({ density }) : marked('a density from 0.1 to 3');
+  }),
+  clause('v?B', (items) => set({ tool: meantBy<Tool>(items, 'tool') })),
+  clause('U', () => set({ isOut: true })),
+  clause('Ql', (items) => set({ repairs: meantBy<number>(items, 'line') })),
+  clause('!n?[^,]', () => marked('says what is not to be: leave it out')),
+  clause('P"', (items) => set({ note: meantBy<string>(items, 'quoted') })),
+];
