@@ -532,3 +532,10 @@ export { readLine, type LineReading } from './shorthand/readLine';
 export { potSaid, lineSentence } from './shorthand/lineSentence';
 export { lineFrom } from './shorthand/lineFrom';
 export type { Beside, Mark as SentenceMark, Rough as RoughWord } from './shorthand/said';
+export { withTechnique } from './shorthand/withTechnique';
+export {
+  mostTextLetters,
+  readText,
+  type ProposedLine,
+  type TextReading,
+} from './shorthand/readText';

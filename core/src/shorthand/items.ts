@@ -1,6 +1,14 @@
 import type { Pot } from '../paint/pot';
 import type { Beside, Mark, Span } from './said';
-import { keyOf, kinds, longestPhrase, vocabulary, type Kind, type Phrase } from './vocabulary';
+import {
+  beginsOurs,
+  keyOf,
+  kinds,
+  longestPhrase,
+  vocabulary,
+  type Kind,
+  type Phrase,
+} from './vocabulary';
 import { small, wordsOf, type Word } from './words';
 
 /** A word or phrase of a sentence, read alone. */
@@ -50,6 +58,11 @@ export function itemsOf(sentence: string, beside: Beside): Item[] {
 /** A name of a spot may be longer than any phrase of ours. */
 const longestLooked = Math.max(longestPhrase, 12);
 
+const choiceOf = (pots: readonly Pot[]): NonNullable<Item['mark']> => ({
+  message: 'may be a pot, or the beginning of a word of ours',
+  choices: pots.map(({ id, name }) => ({ id, name })),
+});
+
 type Read = Omit<Item, 'from' | 'to' | 'text'> & { length: number };
 
 function itemAt(
@@ -77,6 +90,8 @@ function itemAt(
     // A pot called Medium is meant by its name in quotes alone.
     if (isTie && thinnerWords.includes(known.kind)) return known;
     if (!isTie || (found.isWhole && before && beforePots.includes(before.kind))) {
+      if (!found.isExact && beginsOurs(words[at + found.length - 1].text))
+        return { kind: 'unknown', length: found.length, mark: choiceOf(found.pots) };
       if (found.isWhole) return ofOneName(words, at, found.pots, found.length);
       return { ...potsOrMark(found.pots), length: found.length };
     }
@@ -99,17 +114,17 @@ function lineAt(
   words: readonly Word[],
   at: number,
   before: Item | undefined,
-  { above }: Beside,
+  { above, uncounted = 0 }: Beside,
 ): Read | null {
   const number = words.at(at + 1);
   if (words[at].text !== 'line' || number?.is !== 'number') return null;
-  const value = number.value ?? 0;
+  const value = (number.value ?? 0) + uncounted;
   const step = above.at(value - 1);
   const length = 2;
-  const isThere = Number.isInteger(value) && value >= 1 && step !== undefined;
+  const isThere = Number.isInteger(value) && value > uncounted && step !== undefined;
   if (isThere && (step.mix.parts.length > 0 || before?.kind === 'repairs'))
     return { kind: 'line', value, length };
-  const many = above.length;
+  const many = above.length - uncounted;
   const message = isThere
     ? 'holds no paint: there is no mix to carry forward'
     : many === 0

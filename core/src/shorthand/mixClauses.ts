@@ -19,6 +19,14 @@ function part(items: readonly Item[]): Fact[] {
   return [{ part: { parts, ...sourceOf(items) } }];
 }
 
+function noPot(items: readonly Item[]): Fact[] {
+  const unknown = items.filter(({ kind }) => kind === 'unknown');
+  const own = unknown.find(({ mark }) => mark);
+  const at = { from: unknown[0].from, to: unknown[unknown.length - 1].to };
+  if (own?.mark) return [{ mark: own.mark, at: own }];
+  return [{ mark: { message: 'is no pot on the shelf', isNoPot: true }, at }];
+}
+
 /** Each run of items up to and with a pot or line, or the figure after it. */
 const partsAfter = (items: readonly Item[]): Fact[] =>
   items.flatMap((item, index) =>
@@ -38,6 +46,10 @@ export const mixClauses: Clause[] = [
   clause('[nh]?q?o*[pl]', part),
   clause('hpA', part),
   clause('[pl]nq', part),
+  clause('[pl]Cnq?C', part),
+  // A name that no pot has, where one is to be: after a figure, a plus or a stage.
+  clause('[nh]q?o*\\?+', noPot),
+  clause('(?<=[+&:])\\?+', noPot),
   // “ochre ×2 + bone ×1”: after one pot alone it is how often it goes on.
   clause('[pl]xn(?:[+&,v][pl]xn)+', partsAfter),
   // “a bit more bone” is the mix above with so much more.

@@ -6,6 +6,8 @@ export interface FoundPots {
   /** how many of the words were used */
   length: number;
   pots: Pot[];
+  /** none of the words is only the beginning of one */
+  isExact: boolean;
   /** the whole name of one was said */
   isWhole: boolean;
 }
@@ -50,7 +52,7 @@ export class PotNames {
       const { length, isExact, isWhole } = longestRun(words, at, named.words);
       if (length === 0 || (named.pot.retired && !isWhole)) continue;
       const score = 4 * length + (isWhole ? 2 : 0) + (isExact ? 1 : 0);
-      if (score > bestScore) best = { length, pots: [named.pot], isWhole };
+      if (score > bestScore) best = { length, pots: [named.pot], isExact, isWhole };
       else if (score === bestScore) best?.pots.push(named.pot);
       bestScore = Math.max(score, bestScore);
     }

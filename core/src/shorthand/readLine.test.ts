@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { stepSchema } from '../recipe/step';
+import { potWith } from '../testing/sampleRecipe';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { PotNames } from './potNames';
 import { readLine } from './readLine';
@@ -84,4 +85,15 @@ test('a new line has the pots and the thinner of the line above and goes on from
 
 test('a word that stands for a figure nobody said is told', () => {
   expect(read('line 3 + a bit of bone').rough.map(({ means }) => means)).toEqual(['taken as ¼']);
+});
+
+test('the beginning of a word of ours is not taken for a pot', () => {
+  const pots = [...saidPots, potWith({ id: 'dusk', name: 'Dusk Water' })];
+  const { marks } = readLine(
+    'ochre, a bit more wat',
+    { ...beside, names: new PotNames(pots) },
+    'x',
+  );
+  expect(marks.at(-1)).toMatchObject({ from: 18, to: 21 });
+  expect(marks.at(-1)?.choices?.map(({ id }) => id)).toEqual(['dusk']);
 });

@@ -19,7 +19,7 @@ const clauses: readonly Clause[] = [
 ];
 
 /** Kinds that say nothing where they stand between what says something. */
-const silent = ',&vo@';
+const silent = ',&vo@C';
 
 /**
  * Reads a line as painters say it. What is not understood is marked with where it stands and never

@@ -14,6 +14,8 @@ export interface Mark extends Span {
   message: string;
   /** pots it may have meant */
   choices?: { id: string; name: string }[];
+  /** it stands where a pot is to be, and none has such a name */
+  isNoPot?: boolean;
   /** no word of ours at all: it can be kept as a note */
   isUnknown?: boolean;
 }
@@ -70,6 +72,8 @@ export interface Beside {
   recipe: Recipe;
   /** lines above the one that is said */
   above: readonly Step[];
+  /** lines above that are not counted where a line is said by its number: those before a text */
+  uncounted?: number;
 }
 
 /** A sentence as it was read. */

@@ -28,6 +28,7 @@ export const kinds = {
   with: 'v',
   of: 'o',
   comma: ',',
+  bracket: 'C',
   colon: ':',
   to: 'T',
   or: '|',
@@ -160,12 +161,13 @@ const entries: Entry[] = [
   ['water', 'water'],
   ['medium', 'medium|mediums|glaze medium|thinning medium'],
   ['paint', 'paint'],
-  ['parts', 'part|parts|drop|drops|blob|blobs|brushful|brushfuls'],
+  ['parts', 'part|parts|drop|drops|blob|blobs|brushful|brushfuls|%|percent'],
   ['plus', '+|plus|add|added|adding'],
   ['and', 'and|&|und'],
   ['with', 'with|thinned|thinned with|thinned down|mixed with|diluted|diluted with'],
   ['of', 'of|the mix of|mix of|mix from|the mix from|same mix as|the same mix as|mix as'],
-  ['comma', ',|;|.|/|(|)'],
+  ['comma', ',|;|.|/'],
+  ['bracket', '(|)|[|]'],
   ['colon', ':'],
   ['to', 'to|towards|until|up to'],
   ['or', 'or'],
@@ -268,3 +270,8 @@ export const vocabulary: ReadonlyMap<string, Phrase> = new Map(
 export const longestPhrase = Math.max(
   ...[...vocabulary.keys()].map((phrase) => phrase.split(' ').length),
 );
+
+const ours = [...vocabulary.keys()].filter((phrase) => /^\p{L}+$/u.test(phrase));
+
+/** Whether a word may be one of ours that is not written out. @example beginsOurs('wat') // → true */
+export const beginsOurs = (word: string): boolean => ours.some((each) => each.startsWith(word));

@@ -1,12 +1,13 @@
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import Overlay from 'react-bootstrap/Overlay';
 import { ChevronDown } from 'react-bootstrap-icons';
 import type { PotChoice, PotPickerProps } from './potChoice';
 import { Swatch } from './Swatch';
 
 /** Chooses a pot (or a mix carried forward) by typing a part of its name, or from the list. */
-export default function PotComboBox({ label, choices, chosen, onChoose }: PotPickerProps) {
+export default function PotComboBox(props: PotPickerProps) {
+  const { label, choices, chosen, onChoose, isAsked = false, onLeave } = props;
   const current = useMemo(() => choices.find(({ id }) => id === chosen), [choices, chosen]);
   /** what narrows the list; null until something is typed */
   const [typed, setTyped] = useState<string | null>(null);
@@ -20,10 +21,16 @@ export default function PotComboBox({ label, choices, chosen, onChoose }: PotPic
     stateReducer: (state, change) => keptOpenOrBack(state, change, current?.name ?? ''),
     onInputValueChange: ({ type, inputValue }) =>
       setTyped(type === useCombobox.stateChangeTypes.InputChange ? inputValue : null),
+    onIsOpenChange: ({ isOpen: isNowOpen, selectedItem }) => {
+      if (!isNowOpen && !selectedItem) onLeave?.();
+    },
     onSelectedItemChange: ({ selectedItem }) => {
       if (selectedItem && selectedItem.id !== chosen) onChoose(selectedItem.id);
     },
   });
+  useEffect(() => {
+    if (isAsked) field.current?.querySelector('input')?.focus();
+  }, [isAsked]);
   return (
     <div className="pot-picker">
       {current && <Swatch hex={current.hex} />}

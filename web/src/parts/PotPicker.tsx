@@ -17,6 +17,7 @@ export const PotPicker = lazily(
           value={chosen}
           onChange={({ target }) => onChoose(target.value)}
         >
+          {chosen === '' && <option value="">choose …</option>}
           {choices.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}

@@ -13,6 +13,10 @@ export interface PotPickerProps {
   choices: PotChoice[];
   chosen: string;
   onChoose: (id: string) => void;
+  /** it was asked for just now: typing goes there at once */
+  isAsked?: boolean;
+  /** it was left without a choice */
+  onLeave?: () => void;
 }
 
 /** The pots in use, to be chosen among. */

@@ -9,8 +9,7 @@ import {
   stepSchema,
   techniqueNames,
   techniqueOf,
-  type Mix,
-  type Pot,
+  withTechnique,
   type Step,
   type TechniqueName,
 } from '@yellow-ledger/core';
@@ -30,6 +29,8 @@ import { MixEditor } from './MixEditor';
 import { PlaceFigures } from './PlaceFigures';
 import { PlacementEditor } from './PlacementEditor';
 import type { RecipeLineProps } from './recipeLineProps';
+import { SayEdited } from './say/SayEdited';
+import { usePotNames } from './say/usePotNames';
 import { LineStudies } from './studies/LineStudies';
 import { RangeEnds } from './RangeEnds';
 import { ToolEditor } from './ToolEditor';
@@ -62,6 +63,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
   }, [wasOpen]);
   const { counts, caution, leaves, mind, lifts } = techniqueOf(step.technique);
+  const names = usePotNames(pots);
   const earlier = draft.recipe.steps.slice(0, number - 1);
   return (
     <FormProvider {...form}>
@@ -79,6 +81,13 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           if (event.key === 'Escape' && !event.defaultPrevented && !isInList) onClose();
         }}
       >
+        <SayEdited
+          step={step}
+          recipe={draft.recipe}
+          pots={pots}
+          onSay={deeds.say}
+          onDone={onClose}
+        />
         <div className="line-editor-how">
           <SelectField name="stage" label="Stage" options={stages} isFirst />
           <SelectField
@@ -86,14 +95,14 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             label="Technique"
             options={techniqueOptions}
             onChosen={(name) => {
-              const chosen = techniqueOf(name as TechniqueName);
-              // Another way of putting it on goes elsewhere on the axis, and to the same lips.
-              const { aim } = form.getValues('placement');
-              setValue('placement', { ...chosen.usualPlacement, ...(aim && { aim }) });
-              const now = form.getValues('mix');
-              const holds = chosen.lifts === undefined;
-              if (holds === now.parts.length > 0) return;
-              setValue('mix', holds ? firstMix(pots) : waterAlone, { shouldValidate: true });
+              // What was said of the mix and the place stays.
+              const changed = withTechnique(step, name as TechniqueName, {
+                names,
+                recipe: draft.recipe,
+                above: earlier,
+              });
+              setValue('placement', changed.placement);
+              setValue('mix', changed.mix, { shouldValidate: true });
             }}
           />
           <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
@@ -174,18 +183,6 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     </FormProvider>
   );
 }
-
-const waterAlone: Mix = { parts: [], waterParts: 0, mediumParts: 0 };
-
-/** What a line that held no paint begins with. */
-const firstMix = (pots: readonly Pot[]): Mix => ({
-  parts: pots
-    .filter(({ retired, kind }) => !retired && kind === 'paint')
-    .slice(0, 1)
-    .map(({ id }) => ({ from: 'pot', potId: id, parts: 1 })),
-  waterParts: 1,
-  mediumParts: 0,
-});
 
 /** What no minutes written are reckoned as. */
 const dryLabel = (step: Step) =>

@@ -7,7 +7,7 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { X } from 'react-bootstrap-icons';
 import { NumberField } from '../../parts/NumberField';
@@ -36,9 +36,10 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
     () => mixChoices(earlier, pots, words, new Set(usedKey.split(','))),
     [earlier, pots, words, usedKey],
   );
-  const add = () => {
-    const fresh = choices.find(({ id }) => !id.startsWith(linePrefix) && !used.has(id));
-    if (fresh) parts.append(partFrom(fresh.id, 1), { shouldFocus: true });
+  const [isAdding, setAdding] = useState(false);
+  const add = (id: string) => {
+    parts.append(partFrom(id, 1), { shouldFocus: true });
+    setAdding(false);
   };
   const hasFigures = [mix.waterParts, mix.mediumParts].every(Number.isFinite);
   return (
@@ -77,9 +78,20 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
         );
       })}
       <div className="flow mix-thinner">
-        <Button variant="outline" onClick={add}>
-          Add to the mix
-        </Button>
+        {isAdding ? (
+          <PotPicker
+            label="Pot or mix to add"
+            choices={choices.filter(({ id }) => !used.has(id))}
+            chosen=""
+            onChoose={add}
+            isAsked
+            onLeave={() => setAdding(false)}
+          />
+        ) : (
+          <Button variant="outline" onClick={() => setAdding(true)}>
+            Add to the mix
+          </Button>
+        )}
         <span className="mix-one">1 paint :</span>
         <NumberField name="mix.waterParts" label="Water" unit="parts" />
         <NumberField name="mix.mediumParts" label="Medium" unit="parts" />

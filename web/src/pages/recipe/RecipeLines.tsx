@@ -26,6 +26,7 @@ import { MarkTool } from './MarkTool';
 import { RecipeLine } from './RecipeLine';
 import { ToneScale } from './ToneScale';
 import type { Draft } from './useDraft';
+import { SayLine } from './say/SayLine';
 import { useLineDeeds } from './useLineDeeds';
 import { firstUses } from '../../parts/words/firstUses';
 
@@ -159,6 +160,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
           </ol>
         </SortableContext>
       </DndContext>
+      <SayLine recipe={recipe} pots={pots} words={words} onAdd={(step) => deeds.addAll([step])} />
       <div className="flow lines-foot">
         <Button variant={recipe.steps.length === 0 ? 'next' : 'outline'} onClick={add}>
           {recipe.steps.length === 0 ? 'Write the first line' : 'Add a line'}

@@ -38,6 +38,10 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
         `step ${step.id} ${before ? changedFields(before, step).join() : ''}`,
       );
     },
+    /** The line as its sentence says it: typing it is one deed. */
+    say(step: Step) {
+      edited(withStep(recipe, step), `said ${step.id}`);
+    },
     add(): string | null {
       if (isFull()) return null;
       const step = newStep(recipe, pots);

@@ -24,6 +24,7 @@ export const shortcuts = [
   { where: 'At the bench', keys: ['S'], does: 'skip the line' },
   { where: 'At the bench', keys: ['F'], does: 'done differently' },
   { where: 'At the bench', keys: ['W'], does: 'something went wrong' },
+  { where: 'On a recipe', keys: ['L'], does: 'say the next line in words' },
   { where: 'On a line', keys: ['↑', '↓'], does: 'to the line above or below' },
   { where: 'On a line', keys: ['Enter'], does: 'open the line, or close it' },
   { where: 'On a line', keys: ['Esc'], does: 'close the line' },

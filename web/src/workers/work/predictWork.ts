@@ -28,6 +28,7 @@ import {
   type Recipe,
   type Remark,
   type Step,
+  type StepBuildUp,
   type SurfaceColour,
 } from '@yellow-ledger/core';
 import { shelfInHand, whenChanged } from './ledgerInHand';
@@ -53,9 +54,14 @@ export interface Prediction {
 }
 
 const predictor = new BuildUpPredictor();
+/** Of recipes with a line more than they have: what is known of those they have is left alone. */
+const said = new BuildUpPredictor();
 const dropsKnown = new Map<string, Drops>();
 const dropsKept = 2000;
 whenChanged(['pots'], () => dropsKnown.clear());
+
+/** The surface after a line that is not in its recipe yet. */
+export type PredictedLine = Pick<BuildUp, 'stops'> & Pick<StepBuildUp, 'surface' | 'isEstimate'>;
 
 /** The surface after a line at the fewest and at the most coats its painter wrote. */
 export interface RangeEnds {
@@ -82,6 +88,14 @@ export const predictWork = {
     };
     const surfaces = [after(coats[0]), after(coats[1])] as const;
     return { coats, stops: [...ribbonStops], surfaces };
+  },
+
+  /** The surface after one line, for a line that is only being said; null where it is left out. */
+  predictLine(recipe: Recipe, stepId: string): PredictedLine | null {
+    const { stops, steps } = said.predict(recipe, shelfInHand());
+    const line = steps.find((step) => step.stepId === stepId);
+    if (!line?.isIncluded) return null;
+    return { stops, surface: line.surface, isEstimate: line.isEstimate };
   },
 
   predict(recipe: Recipe): Prediction {

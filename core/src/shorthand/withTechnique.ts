@@ -1,0 +1,47 @@
+import { isSameContent } from '../record/sameContent';
+import type { Step } from '../recipe/step';
+import { lifts, type TechniqueName } from '../recipe/techniques';
+import { lineFrom } from './lineFrom';
+import type { Beside, Said } from './said';
+
+/**
+ * The line put on in another way. What its painter said of the mix and of where it goes is kept;
+ * what only followed from the technique follows from the new one.
+ */
+export function withTechnique(step: Step, technique: TechniqueName, beside: Beside): Step {
+  const bare = (name: TechniqueName) =>
+    lineFrom({ ...mixSaidBy(step, beside), technique: name, stage: step.stage }, beside, step.id);
+  const [usual, next] = [bare(step.technique), bare(technique)];
+  const kept = <Part>(now: Part, was: Part, then: Part) => (isSameContent(now, was) ? then : now);
+  const { aim, last, ...tone } = step.placement;
+  const { aim: usualAim, last: _none, ...usualTone } = usual.placement;
+  const { aim: nextAim, last: _neither, ...nextTone } = next.placement;
+  const place = kept(tone, usualTone, nextTone);
+  const aimed = kept(aim, usualAim, nextAim);
+  const { parts, ...thinning } = step.mix;
+  const { parts: _usual, ...usualThinning } = usual.mix;
+  const { parts: nextParts, ...nextThinning } = next.mix;
+  return {
+    ...step,
+    technique,
+    mix: {
+      parts: lifts(technique) ? [] : parts.length > 0 ? parts : nextParts,
+      ...(lifts(technique) ? nextThinning : kept(thinning, usualThinning, nextThinning)),
+    },
+    placement: {
+      ...place,
+      ...(aimed && { aim: aimed }),
+      // A last coat is within the first: it goes with what it was said of.
+      ...(last && isSameContent(place, tone) && isSameContent(aimed, aim) && { last }),
+    },
+  };
+}
+
+function mixSaidBy({ mix }: Step, { above }: Beside): Pick<Said, 'parts'> {
+  const parts = mix.parts.map((part) =>
+    part.from === 'pot'
+      ? { potId: part.potId, parts: part.parts }
+      : { line: above.findIndex(({ id }) => id === part.stepId) + 1, parts: part.parts },
+  );
+  return { parts };
+}

@@ -1,0 +1,85 @@
+import {
+  isSameContent,
+  lineSentence,
+  readLine,
+  type Pot,
+  type Recipe,
+  type Step,
+} from '@yellow-ledger/core';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { SaidWords } from '../../../parts/say/SaidWords';
+import { SayField } from '../../../parts/say/SayField';
+import { usePotNames } from './usePotNames';
+
+export interface SayEditedProps {
+  step: Step;
+  recipe: Recipe;
+  pots: readonly Pot[];
+  /** the line as it is said now; called while it is typed */
+  onSay: (step: Step) => void;
+  onDone: () => void;
+}
+
+/** A line that is there, shown as its sentence and edited in it. */
+export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps) {
+  const names = usePotNames(pots);
+  const told = useId();
+  const beside = useMemo(
+    () => ({
+      names,
+      recipe,
+      above: recipe.steps.slice(
+        0,
+        recipe.steps.findIndex(({ id }) => id === step.id),
+      ),
+    }),
+    [names, recipe, step.id],
+  );
+  const [sentence, setSentence] = useState(() => lineSentence(step, beside));
+  const said = useRef<Step>(step);
+  useEffect(() => {
+    // The line changed otherwise than by its sentence: in its fields, by undo, by somebody else.
+    if (isSameContent(said.current, step)) return;
+    said.current = step;
+    setSentence(lineSentence(step, beside));
+  }, [step, beside]);
+  const { marks, rough } = useMemo(
+    () => readLine(sentence, beside, step.id),
+    [sentence, beside, step.id],
+  );
+  const say = (next: string) => {
+    setSentence(next);
+    const read = readLine(next, beside, step.id);
+    // What is half typed is no change yet.
+    if (!read.step || read.marks.length > 0 || next.trim() === '') return;
+    const line = { ...read.step, ...(step.setAside && { setAside: step.setAside }) };
+    said.current = line;
+    if (!isSameContent(line, step)) onSay(line);
+  };
+  return (
+    <div className="stacked line-editor-said">
+      <SayField
+        label="The line in words"
+        sentence={sentence}
+        marks={marks}
+        names={names}
+        toldBy={told}
+        onSay={say}
+        onEnter={() => {
+          if (marks.length === 0) onDone();
+        }}
+      />
+      <SaidWords
+        id={told}
+        sentence={sentence}
+        marks={marks}
+        rough={rough}
+        names={names}
+        onSay={say}
+      />
+      {marks.length > 0 && (
+        <p role="status">The line counts as it was until what is marked here is put right.</p>
+      )}
+    </div>
+  );
+}
