@@ -19,6 +19,7 @@ const corePath = [
   'bench',
   'readings',
   'picture',
+  'sheet',
   'file',
 ];
 

@@ -539,3 +539,25 @@ export {
   type ProposedLine,
   type TextReading,
 } from './shorthand/readText';
+export { guessedByName, pigments, type Pigment } from './paint/pigments';
+export { mostNames, namesListed, potBegun, type PotBegun } from './paint/newPots';
+export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
+export { apartOf, type StrokePot } from './sheet/potOfField';
+export {
+  practiceFaults,
+  practiceSheet,
+  type PracticeFault,
+  type PracticePot,
+} from './sheet/practiceSheet';
+export {
+  corners as sheetCorners,
+  cornerSquares,
+  fieldBox,
+  fieldCount,
+  patches as sheetPatches,
+  sheetHeight,
+  sheetWidth,
+  strokeBand,
+  type Box as SheetBox,
+} from './sheet/sheetLayout';
+export { randomFrom } from './record/randomFrom';

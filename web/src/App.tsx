@@ -12,6 +12,7 @@ const MatchPage = fetched(() => import('./pages/match/MatchPage'));
 const ShelfPage = fetched(() => import('./pages/shelf/ShelfPage'));
 const ShoppingPage = fetched(() => import('./pages/stock/ShoppingPage'));
 const PaintablePage = fetched(() => import('./pages/stock/PaintablePage'));
+const FillPage = fetched(() => import('./pages/fill/FillPage'));
 const FilesPage = fetched(() => import('./pages/files/FilesPage'));
 const ReplacePage = fetched(() => import('./pages/replace/ReplacePage'));
 const ArmiesPage = fetched(() => import('./pages/army/ArmiesPage'));
@@ -39,6 +40,7 @@ const router = createBrowserRouter([
       { path: 'shelf', element: <ShelfPage /> },
       { path: 'shelf/buy', element: <ShoppingPage /> },
       { path: 'shelf/paintable', element: <PaintablePage /> },
+      { path: 'shelf/fill/:way?', element: <FillPage /> },
       { path: 'shelf/files', element: <FilesPage /> },
       { path: 'shelf/replace/:potId', element: <ReplacePage /> },
       { path: 'armies', element: <ArmiesPage /> },

@@ -1,14 +1,7 @@
 import type { Pot } from '../paint/pot';
 import type { Beside, Mark, Span } from './said';
-import {
-  beginsOurs,
-  keyOf,
-  kinds,
-  longestPhrase,
-  vocabulary,
-  type Kind,
-  type Phrase,
-} from './vocabulary';
+import { kinds, type Kind } from './kinds';
+import { beginsOurs, keyOf, longestPhrase, vocabulary, type Phrase } from './vocabulary';
 import { small, wordsOf, type Word } from './words';
 
 /** A word or phrase of a sentence, read alone. */

@@ -4,81 +4,9 @@ import type { Consistency } from '../recipe/consistency';
 import { meanings, meaningWord } from '../recipe/meaning';
 import { finishLevels, stages } from '../recipe/step';
 import { techniqueNames, techniqueOf } from '../recipe/techniques';
+import type { Kind } from './kinds';
 import { toolPhrases } from './toolPhrases';
 import { wordsOf, type Word } from './words';
-
-/**
- * What a word or phrase is. A sentence is read as a string of these letters, so that how words may
- * follow each other is a pattern over them.
- */
-export const kinds = {
-  number: 'n',
-  /** so much of a part: half, a third, a bit */
-  amount: 'h',
-  /** two parts to each other: half and half */
-  evenly: 'r',
-  pot: 'p',
-  line: 'l',
-  water: 'w',
-  medium: 'm',
-  paint: 'b',
-  parts: 'q',
-  plus: '+',
-  and: '&',
-  with: 'v',
-  of: 'o',
-  comma: ',',
-  bracket: 'C',
-  colon: ':',
-  to: 'T',
-  or: '|',
-  dash: '-',
-  times: 'x',
-  coats: 'c',
-  often: 'k',
-  even: 'W',
-  technique: 't',
-  stage: 's',
-  stop: 'z',
-  up: 'u',
-  down: 'd',
-  only: 'y',
-  from: 'f',
-  everywhere: 'e',
-  tone: 'O',
-  along: 'G',
-  height: 'E',
-  side: 'g',
-  anySide: 'a',
-  within: 'i',
-  degrees: 'D',
-  spot: 'Z',
-  smaller: 'R',
-  softness: 'S',
-  pull: 'L',
-  level: 'V',
-  at: '@',
-  dry: 'Y',
-  minutes: 'M',
-  hours: 'H',
-  neat: 'N',
-  consistency: 'K',
-  more: 'X',
-  again: 'A',
-  not: '!',
-  vaguely: 'J',
-  meaning: 'I',
-  density: 'F',
-  tool: 'B',
-  out: 'U',
-  repairs: 'Q',
-  note: 'P',
-  quoted: '"',
-  join: 'j',
-  unknown: '?',
-} as const;
-
-export type Kind = keyof typeof kinds;
 
 /** A phrase with what it means; what `value` is follows from its kind. */
 export interface Phrase {

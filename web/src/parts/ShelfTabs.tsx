@@ -4,6 +4,7 @@ const leaves = [
   { path: '', label: 'Pots' },
   { path: 'buy', label: 'To buy' },
   { path: 'paintable', label: 'What can be painted' },
+  { path: 'fill', label: 'Many pots at once' },
   { path: 'files', label: 'In and out' },
 ];
 

@@ -131,6 +131,8 @@ function EmptyShelf({ onAdd }: { onAdd: () => void }) {
       <Button variant="next" onClick={onAdd}>
         Add the first pot
       </Button>
+      <LinkButton to="/shelf/fill/pigments">Begin with plain pigments</LinkButton>
+      <LinkButton to="/shelf/fill">Many pots in one picture</LinkButton>
       <LinkButton to="/shelf/files">Take in a table of pots</LinkButton>
       <SampleButton />
     </EmptyPage>

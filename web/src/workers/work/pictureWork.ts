@@ -14,6 +14,8 @@ import {
   type LightMapSettings,
 } from '@yellow-ledger/core';
 import * as Comlink from 'comlink';
+import { potSheetWork } from './potSheetWork';
+import { drawingOf, unpacked } from './unpackedPicture';
 
 /** What a picture is drawn on where it lets through: the neutral grey of the wells. */
 const well = '#777777';
@@ -38,6 +40,8 @@ export interface LightRead extends LightField {
 
 /** What is done with pictures: in a worker of its own, so that no prediction waits for it. */
 export const pictureWork = {
+  ...potSheetWork,
+
   /**
    * Makes of a file what is kept of it: upright, scaled, with nothing in it but the picture.
    *
@@ -94,22 +98,6 @@ export const pictureWork = {
 };
 
 export type PictureWork = typeof pictureWork;
-
-async function unpacked(bytes: Blob, called: string): Promise<ImageBitmap> {
-  try {
-    return await createImageBitmap(bytes, { imageOrientation: 'from-image' });
-  } catch {
-    throw new PictureError(`${called} is damaged: this browser can make no picture of it.`);
-  }
-}
-
-function drawingOf(width: number, height: number): OffscreenCanvasRenderingContext2D {
-  const drawing = new OffscreenCanvas(width, height).getContext('2d', {
-    willReadFrequently: true,
-  });
-  if (!drawing) throw new PictureError('This browser has no room to draw the picture.');
-  return drawing;
-}
 
 async function scaled(picture: ImageBitmap): Promise<Taken> {
   const scale = Math.min(1, keptPictureSide / Math.max(picture.width, picture.height));

@@ -1,0 +1,59 @@
+import { counted, type Pot } from '@yellow-ledger/core';
+import { useState, type ComponentType } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Leaves } from '../../parts/Leaves';
+import { PageHead } from '../../parts/PageHead';
+import { useNotice } from '../../parts/shell/notices';
+import { ShelfTabs } from '../../parts/ShelfTabs';
+import { useShelf } from '../../workers/useShelf';
+import type { Begun } from './begun';
+import { FromNames } from './FromNames';
+import { FromOthers } from './FromOthers';
+import { FromPigments } from './FromPigments';
+import { FromSheet } from './FromSheet';
+import { LookThrough } from './LookThrough';
+import './fill.scss';
+
+export interface WayProps {
+  shelf: readonly Pot[];
+  /** puts pots into the table that is looked through, in place of those there */
+  onBegun: (begun: Begun[]) => void;
+}
+
+const ways: { path: string; label: string; Way: ComponentType<WayProps> }[] = [
+  { path: '', label: 'A sheet and a photograph', Way: FromSheet },
+  { path: 'names', label: 'A list of names', Way: FromNames },
+  { path: 'pigments', label: 'Plain pigments', Way: FromPigments },
+  { path: 'others', label: 'Somebody’s shelf', Way: FromOthers },
+];
+
+/** Many pots at once: from one picture, from names, from plain pigments, from another shelf. */
+export default function FillPage() {
+  const { way = '' } = useParams();
+  const { pots } = useShelf();
+  const [begun, setBegun] = useState<Begun[]>([]);
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const { Way } = ways.find(({ path }) => path === way) ?? ways[0];
+  if (!pots) return <p className="page-wait">Fetching the shelf …</p>;
+  return (
+    <div className="page">
+      <PageHead title="Fill the shelf" />
+      <ShelfTabs />
+      <Leaves label="Ways to fill the shelf" at="/shelf/fill" leaves={ways} />
+      <Way shelf={pots} onBegun={setBegun} />
+      {begun.length > 0 && (
+        <LookThrough
+          begun={begun}
+          shelf={pots}
+          onBegun={setBegun}
+          onPut={(count) => {
+            setBegun([]);
+            notify(`${counted(count, 'pot')} stand on the shelf now.`);
+            void navigate('/shelf');
+          }}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,70 @@
+import { guessedByName, mostNames, namesListed } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { useId, useState } from 'react';
+import type { WayProps } from './FillPage';
+
+/** Names one a line, typed or from the clipboard. */
+export function FromNames({ onBegun }: WayProps) {
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const id = useId();
+  const read = (from: string) => {
+    const names = namesListed(from);
+    setProblem(
+      names.length > mostNames
+        ? `The list has ${names.length.toLocaleString('en')} names; up to ${mostNames} are taken at once. The first ${mostNames} are below.`
+        : names.length === 0
+          ? 'There is no name in it yet: write one a line.'
+          : null,
+    );
+    onBegun(
+      names.slice(0, mostNames).map((name) => {
+        const { isKnown, ...guess } = guessedByName(name);
+        return {
+          key: name,
+          isIn: true,
+          name,
+          kind: 'paint',
+          ...guess,
+          hidingIsGuess: true,
+          notes: isKnown ? 'Colour and hiding guessed by its pigment.' : 'Colour not known yet.',
+          tells: isKnown
+            ? 'A guess by its pigment: bottles of one name differ.'
+            : 'Nothing is known of it but its name: choose its colour.',
+        };
+      }),
+    );
+  };
+  const paste = async () => {
+    try {
+      const pasted = await navigator.clipboard.readText();
+      setText(pasted);
+      read(pasted);
+    } catch {
+      setProblem('The browser does not give the clipboard away: press Ctrl V in the field.');
+    }
+  };
+  return (
+    <div className="stacked fill-way">
+      <Form.Label htmlFor={id}>Names of pots, one a line</Form.Label>
+      <Form.Control
+        as="textarea"
+        id={id}
+        rows={6}
+        value={text}
+        dir="auto"
+        onChange={({ target }) => setText(target.value)}
+      />
+      {problem && <p role="status">{problem}</p>}
+      <div className="flow">
+        <Button variant="next" onClick={() => read(text)}>
+          Look through them
+        </Button>
+        <Button variant="outline" onClick={() => void paste()}>
+          Paste from the clipboard
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import { pigments } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import type { WayProps } from './FillPage';
+
+/** Plain pigments to begin with, each marked as a guess; and a primer, which every recipe stands on. */
+export function FromPigments({ onBegun, shelf }: WayProps) {
+  const isThere = (name: string) =>
+    shelf.some((pot) => pot.name.toLowerCase() === name.toLowerCase());
+  const begin = () =>
+    onBegun([
+      ...primers
+        .filter(({ name }) => !isThere(name))
+        .map((primer) => ({ ...primer, kind: 'primer' as const, ...guessed(primer.name) })),
+      ...pigments
+        .filter(({ name }) => !isThere(name))
+        .map((pigment) => ({ ...pigment, kind: 'paint' as const, ...guessed(pigment.name) })),
+    ]);
+  return (
+    <div className="stacked fill-way">
+      <p>
+        {pigments.length} pigments by their plain names, and three primers, with colour and hiding
+        as paints of them usually have: our own figures, marked as guesses until you have tried your
+        bottles over black and white.
+      </p>
+      <Button variant="next" onClick={begin}>
+        Look through them
+      </Button>
+    </div>
+  );
+}
+
+const guessed = (name: string) => ({
+  key: name,
+  isIn: true,
+  hidingIsGuess: true,
+  notes: 'Colour and hiding guessed by its name.',
+  tells: 'A guess: bottles of one name differ.',
+});
+
+const primers = [
+  { name: 'Black primer', swatch: '#1c1c1e', hiding: 0.96 },
+  { name: 'Grey primer', swatch: '#8d8f90', hiding: 0.95 },
+  { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
+];

@@ -1,0 +1,77 @@
+import {
+  fieldCount,
+  lookAtPicture,
+  openSheet,
+  PictureError,
+  practiceSheet,
+  refuseLarge,
+  type FieldReading,
+  type PracticeFault,
+  type PracticePot,
+} from '@yellow-ledger/core';
+import { drawingOf, unpacked } from './unpackedPicture';
+
+/** A sheet is read with so many pixels along its longer side: ten to a millimetre are no better. */
+const readSide = 2400;
+let readings = 0;
+
+export const potSheetWork = {
+  /**
+   * Reads every field of a photographed sheet, and tells after each how many are read.
+   *
+   * @returns the fields; why it cannot be read, in a sentence; null where it was stopped
+   */
+  async readSheet(
+    file: Blob,
+    called: string,
+    onField: (done: number) => void,
+  ): Promise<FieldReading[] | { problem: string } | null> {
+    const mine = ++readings;
+    try {
+      refuseLarge(file.size, called);
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const { type } = lookAtPicture(bytes, called);
+      const read = openSheet(await pixelsOf(new Blob([bytes], { type }), called));
+      const fields: FieldReading[] = [];
+      while (fields.length < fieldCount) {
+        fields.push(read(fields.length + 1));
+        onField(fields.length);
+        // Between two fields it can be told to stop.
+        await new Promise((resume) => setTimeout(resume));
+        if (mine !== readings) return null;
+      }
+      return fields;
+    } catch (error) {
+      if (error instanceof PictureError) return { problem: error.message };
+      return { problem: `${called} could not be read from where it lies. Try it once more.` };
+    }
+  },
+
+  stopReadingSheet(): void {
+    readings++;
+  },
+
+  /** A picture of a sheet as a phone would take it, to try the reading with. */
+  async practiceSheet(
+    pots: readonly (PracticePot | null)[],
+    faults: readonly PracticeFault[],
+    seed: number,
+  ): Promise<Blob> {
+    const { width, height, data } = practiceSheet({ pots, faults, seed });
+    const drawing = drawingOf(width, height);
+    drawing.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
+    return await drawing.canvas.convertToBlob({ type: 'image/jpeg', quality: 0.94 });
+  },
+};
+
+async function pixelsOf(bytes: Blob, called: string) {
+  const picture = await unpacked(bytes, called);
+  const scale = Math.min(1, readSide / Math.max(picture.width, picture.height));
+  const width = Math.max(1, Math.round(picture.width * scale));
+  const height = Math.max(1, Math.round(picture.height * scale));
+  const drawing = drawingOf(width, height);
+  drawing.imageSmoothingQuality = 'high';
+  drawing.drawImage(picture, 0, 0, width, height);
+  picture.close();
+  return { width, height, data: drawing.getImageData(0, 0, width, height).data };
+}
