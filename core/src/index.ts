@@ -561,3 +561,4 @@ export {
   type Box as SheetBox,
 } from './sheet/sheetLayout';
 export { randomFrom } from './record/randomFrom';
+export { textSteps, type TextStep } from './shorthand/textSteps';

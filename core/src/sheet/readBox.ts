@@ -18,7 +18,7 @@ export interface SeenBox {
 
 const samplesAcross = 9;
 const burntFrom = 252;
-const lostTo = 3;
+const lostTo = 0;
 
 /** sRGB bytes as light. @source IEC 61966-2-1 */
 const lightOfByte = Float64Array.from({ length: 256 }, (_, byte) => {

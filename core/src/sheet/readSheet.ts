@@ -30,9 +30,9 @@ const mostVeil = 0.03;
 const mostVeilChange = 0.016;
 /** Paper that changes by less is no shadow, but with a veil on black beside it a glare. */
 const veiledTilt = { veil: 0.012, tilt: 0.1 } as const;
-const mostLost = 0.04;
+const mostLost = 0.4;
 /** White so near to black is to be as white as elsewhere in its field. */
-const leastSharp = 0.97;
+const leastSharp = 0.945;
 const mostUnevenWhite = 0.12;
 const mostUnevenBlack = 0.09;
 /** A figure that a slip of the camera moves further than this is told as unsure. */
@@ -124,7 +124,7 @@ function correctedStroke(seen: Seen, light: SheetLight) {
   const doubt = firstOf([
     [
       Math.max(seen.overBlack.lost, seen.overWhite.lost, seen.black.lost) > mostLost,
-      'The picture is too dark here.',
+      'It is too dark or too deep a colour for this picture.',
     ],
     [
       mean(veil) - printedBlack > veiledTilt.veil && tilted > veiledTilt.tilt,

@@ -110,7 +110,7 @@ export const readBoxes = {
   left: { x: -2.4, y: 7, width: 0.8, height: 5 },
   right: { x: 28.6, y: 7, width: 0.8, height: 5 },
   /** white close to the black half: out of focus, black runs into it */
-  nearBlack: { x: 15.1, y: 2.6, width: 0.6, height: 1.2 },
+  nearBlack: { x: 14.7, y: 2.6, width: 0.5, height: 1.2 },
 } as const satisfies Record<string, Box>;
 
 export type ReadPlace = keyof typeof readBoxes;

@@ -4,13 +4,14 @@ const stateKey = 'yellow-ledger.open';
 
 /**
  * What is opened in its place on a page, by its id. It stands with the page in the history of the
- * browser: who comes back finds it open.
+ * browser: who comes back finds it open. An address can ask for it: `?open=` and the id.
  */
 export function useOpenHere(): [string | null, (id: string | null) => void] {
   const [openId, setOpenId] = useState<string | null>(() => {
     const state = window.history.state as Record<string, unknown> | null;
     const open = state?.[stateKey];
-    return typeof open === 'string' ? open : null;
+    if (typeof open === 'string') return open;
+    return new URLSearchParams(window.location.search).get('open');
   });
   const open = (id: string | null) => {
     window.history.replaceState({ ...window.history.state, [stateKey]: id }, '');

@@ -12,6 +12,7 @@ export const leaves = [
   { path: 'versions', label: 'Versions' },
   { path: 'photographs', label: 'Photographs' },
   { path: 'card', label: 'Card' },
+  { path: 'text', label: 'From notes' },
 ] as const;
 
 export type LeafPath = (typeof leaves)[number]['path'];

@@ -30,6 +30,7 @@ const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   versions: fetched(() => import('./leaves/VersionsLeaf')),
   photographs: fetched(() => import('./leaves/PhotographsLeaf')),
   card: fetched(() => import('./leaves/CardLeaf')),
+  text: fetched(() => import('./leaves/TextLeaf')),
 };
 
 /** A recipe as a page of entries. */

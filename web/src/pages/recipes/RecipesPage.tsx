@@ -8,6 +8,7 @@ import { useShortcut } from '../../parts/keyboard/useShortcut';
 import { LinkButton } from '../../parts/LinkButton';
 import { PageHead } from '../../parts/PageHead';
 import { Switch } from '../../parts/Switch';
+import { useAskedNew } from '../../parts/useAskedNew';
 import { useLastRibbons } from '../../workers/useLastRibbons';
 import { useRecipeRows, type RecipeRow } from '../../workers/useRecipeRows';
 import { useShelf } from '../../workers/useShelf';
@@ -32,6 +33,7 @@ export default function RecipesPage() {
   const write = () => deeds.writeNew(pots ?? []);
   useShortcut('/', () => searchField.current?.focus());
   useShortcut('n', write);
+  useAskedNew(write, pots !== undefined);
 
   const found = useMemo(
     () => (rows ?? []).filter(matches(search, showsArchived)).sort(newestFirst),

@@ -12,6 +12,7 @@ import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { Switch } from '../../parts/Switch';
+import { useAskedNew } from '../../parts/useAskedNew';
 import { useOpenHere } from '../../parts/useOpenHere';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
@@ -39,6 +40,7 @@ export default function ShelfPage() {
   };
   useShortcut('/', () => searchField.current?.focus());
   useShortcut('n', add);
+  useAskedNew(add, !isLoading);
 
   const shown = useMemo(() => {
     const wanted = search.trim().toLocaleLowerCase();

@@ -11,6 +11,11 @@ export const shortcuts = [
   { where: 'Everywhere', keys: ['Ctrl', 'Z'], does: 'undo' },
   { where: 'Everywhere', keys: ['Ctrl', 'Shift', 'Z'], does: 'do again' },
   { where: 'Everywhere', keys: ['/'], does: 'search' },
+  {
+    where: 'Everywhere',
+    keys: ['Ctrl', 'K'],
+    does: 'find anything: pots, recipes, units, screens, actions',
+  },
   { where: 'Everywhere', keys: ['N'], does: 'new recipe, pot, line, well or unit' },
   { where: 'On a recipe', keys: ['[', ']'], does: 'to the leaf before or after' },
   { where: 'On a model of the log', keys: ['[', ']'], does: 'to the model before or after' },

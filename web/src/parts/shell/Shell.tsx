@@ -5,11 +5,12 @@ import {
   Keyboard,
   List,
   Moon,
+  Search,
   Sun,
 } from 'react-bootstrap-icons';
 import Nav from 'react-bootstrap/Nav';
 import Navbar from 'react-bootstrap/Navbar';
-import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { fetched } from '../fetched';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
@@ -18,9 +19,11 @@ import { useMembership } from '../../ledger/club/membership';
 import { AwayMark } from './AwayMark';
 import { DamagedRows } from './DamagedRows';
 import { OutMark } from './OutMark';
+import { useKeptScroll } from './useKeptScroll';
 import { useUndo } from './useUndo';
 import './shell.scss';
 
+const FindBox = fetched(() => import('../find/FindBox'));
 const KeyboardHelp = fetched(() => import('../keyboard/KeyboardHelp'));
 
 const ownPages = [
@@ -33,6 +36,8 @@ const ownPages = [
   { path: '/log', name: 'Log' },
 ];
 
+const mains = ownPages.map(({ path }) => path);
+
 /** The pages there are: a ledger alone has no house. */
 function usePages() {
   const isOfClub = useMembership().is !== 'alone';
@@ -41,15 +46,17 @@ function usePages() {
 
 export function Shell() {
   const [isHelpOpen, setIsHelpOpen] = useState(false);
+  const [isFinding, setIsFinding] = useState(false);
   const undo = useUndo();
   useShortcut('?', () => setIsHelpOpen(true));
-  useGlobalKeys(undo);
+  useGlobalKeys(undo, () => setIsFinding(true));
+  useKeptScroll(mains);
   return (
     <div className="shell">
       <a className="visually-hidden-focusable skip-link" href="#page">
         To the page
       </a>
-      <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} />
+      <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} onFind={() => setIsFinding(true)} />
       <main id="page" tabIndex={-1}>
         <OutMark />
         <AwayMark />
@@ -58,7 +65,11 @@ export function Shell() {
           <Outlet />
         </Suspense>
       </main>
-      <ScrollRestoration />
+      {isFinding && (
+        <Suspense>
+          <FindBox onClose={() => setIsFinding(false)} />
+        </Suspense>
+      )}
       {isHelpOpen && (
         <Suspense>
           <KeyboardHelp onClose={() => setIsHelpOpen(false)} />
@@ -68,8 +79,14 @@ export function Shell() {
   );
 }
 
+interface ShellHeadProps {
+  undo: ReturnType<typeof useUndo>;
+  onHelp: () => void;
+  onFind: () => void;
+}
+
 /** The head of every page; where there is little room the pages are behind one press. */
-function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp: () => void }) {
+function ShellHead({ undo, onHelp, onFind }: ShellHeadProps) {
   const [isOpen, setIsOpen] = useState(false);
   const { pathname } = useLocation();
   const pages = usePages();
@@ -99,6 +116,12 @@ function ShellHead({ undo, onHelp }: { undo: ReturnType<typeof useUndo>; onHelp:
           />
         </div>
       </Navbar.Collapse>
+      <IconButton
+        label="Find anything"
+        tip="Find anything (Ctrl+K)"
+        icon={<Search aria-hidden />}
+        onClick={onFind}
+      />
       <IconButton
         label={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo'}
         tip={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo (Ctrl+Z)'}
@@ -133,7 +156,10 @@ function ThemeButton() {
   );
 }
 
-function useGlobalKeys({ undo, redo }: { undo: () => void; redo: () => void }): void {
+function useGlobalKeys(
+  { undo, redo }: { undo: () => void; redo: () => void },
+  onFind: () => void,
+): void {
   const navigate = useNavigate();
   const pages = usePages();
   const onKeyDown = useEffectEvent((event: KeyboardEvent) => {
@@ -142,6 +168,10 @@ function useGlobalKeys({ undo, redo }: { undo: () => void; redo: () => void }): 
     if (event.altKey && !event.ctrlKey && /^[1-9]$/.test(key) && page) {
       event.preventDefault();
       void navigate(page.path);
+    }
+    if ((event.ctrlKey || event.metaKey) && key === 'k' && !event.shiftKey && !event.altKey) {
+      event.preventDefault();
+      onFind();
     }
     // In a text field the keys undo the typing, as everywhere.
     if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;

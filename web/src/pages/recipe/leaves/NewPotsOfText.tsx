@@ -1,0 +1,80 @@
+import { guessedByName, potBegun, potSaid, type PotNames } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { useWriter } from '../../../ledger/useWriter';
+import { potChoices } from '../../../parts/potChoice';
+import { PotPicker } from '../../../parts/PotPicker';
+import { named, unknownPots, type Proposal, type ReadProposal } from './proposals';
+
+export interface NewPotsOfTextProps {
+  read: readonly ReadProposal[];
+  proposals: readonly Proposal[];
+  names: PotNames;
+  onProposals: (proposals: Proposal[]) => void;
+}
+
+/** Names of a text that no pot has: which pot is meant, or a new one with its colour. */
+export function NewPotsOfText({ read, proposals, names, onProposals }: NewPotsOfTextProps) {
+  const unknown = unknownPots(read);
+  if (unknown.length === 0) return null;
+  return (
+    <section className="stacked" aria-label="Pots that are not on the shelf">
+      <h2>Not on the shelf</h2>
+      <ul className="ruled">
+        {unknown.map((name) => (
+          <UnknownPot
+            key={name}
+            name={name}
+            names={names}
+            onIs={(potId) => onProposals(named(proposals, read, name, potSaid(potId, { names })))}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string) => void }) {
+  const { name, names, onIs } = props;
+  const writer = useWriter();
+  const guess = guessedByName(name);
+  const [swatch, setSwatch] = useState(guess.swatch);
+  const [isChosen, setChosen] = useState(guess.isKnown);
+  const putOnShelf = () =>
+    writer.create(
+      'pots',
+      `put ${name} on the shelf`,
+      potBegun(
+        {
+          name,
+          kind: 'paint',
+          swatch,
+          hiding: guess.hiding,
+          notes: 'From notes that were put in; colour and hiding are guesses.',
+        },
+        crypto.randomUUID(),
+      ),
+    );
+  return (
+    <li className="flow">
+      <b dir="auto">{name}</b>
+      <PotPicker label={`${name} is`} choices={potChoices(names.pots)} chosen="" onChoose={onIs} />
+      <label>
+        or new, its colour{' '}
+        <input
+          type="color"
+          aria-label={`Colour of ${name}`}
+          value={swatch}
+          onChange={({ target }) => {
+            setSwatch(target.value);
+            setChosen(true);
+          }}
+        />
+      </label>
+      <Button variant="outline" disabled={!isChosen} onClick={putOnShelf}>
+        Put {name} on the shelf
+      </Button>
+      {!isChosen && <small>Choose its colour first: nothing can be predicted without it.</small>}
+    </li>
+  );
+}

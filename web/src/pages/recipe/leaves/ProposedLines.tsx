@@ -1,0 +1,64 @@
+import { type PotNames, type Recipe } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { SaidWords } from '../../../parts/say/SaidWords';
+import { SayField } from '../../../parts/say/SayField';
+import { unknownAsNote } from '../../../parts/say/unknownAsNote';
+import type { RecipeWords } from '../../../parts/words/recipeWords';
+import { SaidLine } from '../say/SaidLine';
+import type { Proposal, ReadProposal } from './proposals';
+
+export interface ProposedLinesProps {
+  read: readonly ReadProposal[];
+  recipe: Recipe;
+  words: RecipeWords;
+  names: PotNames;
+  onProposal: (index: number, part: Partial<Proposal>) => void;
+}
+
+/** The lines a text proposes, one below the other, each with the words it came from. */
+export function ProposedLines({ read, recipe, words, names, onProposal }: ProposedLinesProps) {
+  const stepsAbove = (index: number) =>
+    read
+      .slice(0, index)
+      .flatMap(({ isIn, reading }) => (isIn && reading.step ? [reading.step] : []));
+  return (
+    <ol className="ruled" aria-label="Proposed lines">
+      {read.map(({ words: from, sentence, isIn, reading }, index) => {
+        const before = { ...recipe, steps: [...recipe.steps, ...stepsAbove(index)] };
+        const asNote = unknownAsNote(sentence, reading.marks);
+        const number = index + 1;
+        const say = (next: string) => onProposal(index, { sentence: next });
+        return (
+          <li key={number} className="stacked">
+            <Form.Check
+              id={`proposed-${number}`}
+              label={<q dir="auto">{from}</q>}
+              checked={isIn}
+              onChange={({ target }) => onProposal(index, { isIn: target.checked })}
+            />
+            {isIn && (
+              <>
+                <SayField
+                  label={`Proposed line ${number}, in words`}
+                  sentence={sentence}
+                  marks={reading.marks}
+                  names={names}
+                  onSay={say}
+                  onEnter={() => undefined}
+                />
+                <SaidWords sentence={sentence} names={names} {...reading} onSay={say} />
+                {asNote && (
+                  <Button variant="outline" size="sm" onClick={() => say(asNote)}>
+                    Keep what is marked as the line’s note
+                  </Button>
+                )}
+                {reading.step && <SaidLine step={reading.step} recipe={before} words={words} />}
+              </>
+            )}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
