@@ -18,6 +18,7 @@ const corePath = [
   'log',
   'bench',
   'readings',
+  'simulate',
   'picture',
   'sheet',
   'file',

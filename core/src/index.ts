@@ -562,3 +562,5 @@ export {
 } from './sheet/sheetLayout';
 export { randomFrom } from './record/randomFrom';
 export { textSteps, type TextStep } from './shorthand/textSteps';
+export { paintPast } from './simulate/paintPast';
+export type { Past, PastAsked, PastPainter } from './simulate/past';

@@ -19,6 +19,8 @@ export interface ServerOptions {
   dataFolder?: string;
   /** with the sample world */
   demo?: boolean;
+  /** with the two months that were painted in it */
+  past?: boolean;
   /** with the sample world put back to how it was */
   reset?: boolean;
   /** of a club, with a certificate of its own making */
@@ -34,7 +36,8 @@ const startMs = 15_000;
 export async function startServer(options: ServerOptions = {}): Promise<LedgerServer> {
   const dataFolder = options.dataFolder ?? mkdtempSync(join(tmpdir(), 'yellow-ledger-'));
   const flags = (['demo', 'reset', 'club'] as const).filter((flag) => options[flag]);
-  const child = spawn(process.execPath, [main, ...flags.map((flag) => `--${flag}`)], {
+  const fresh = options.demo && !options.past && !options.club ? ['--fresh'] : [];
+  const child = spawn(process.execPath, [main, ...flags.map((flag) => `--${flag}`), ...fresh], {
     env: {
       ...process.env,
       YELLOW_LEDGER_DATA: dataFolder,

@@ -1,7 +1,7 @@
 import type { AddressInfo } from 'node:net';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { addDemo } from './demo/addDemo';
+import { addDemo, addDemoWithPast } from './demo/addDemo';
 import { sayClub } from './start/sayClub';
 import { ownAddresses } from './start/madeCertificate';
 import { addressesOf, servingOf } from './start/serve';
@@ -73,7 +73,8 @@ async function open() {
         console.log(`The ledger is brought to a newer form. A copy as it was: ${copy}`);
       },
     });
-    await ledger.open(options.isDemo ? addDemo : undefined);
+    const hasPast = !options.isFresh && !options.club;
+    await ledger.open(options.isDemo ? (hasPast ? addDemoWithPast : addDemo) : undefined);
     own.isMade();
     return { own, log, closeLog: close, ledger, serving };
   } catch (error) {

@@ -3,9 +3,10 @@ import type { Club } from '../club/club';
 import type { Ledger } from '../db/ledger';
 import { takeIn } from '../files/takeIn';
 import { heldRecords } from '../files/takenFile';
-import { addSample } from './addSample';
+import { addSample, addSampleOf } from './addSample';
 import { addSampleMembers } from './sampleClub';
 import { addSampleEvening } from './sampleEvening';
+import { samplePast } from './samplePast';
 import { repaintBench, repaintLog } from './sampleRepaint';
 
 /**
@@ -15,7 +16,26 @@ import { repaintBench, repaintLog } from './sampleRepaint';
 export async function addDemo(ledger: Ledger, club: Club | null = null): Promise<void> {
   if (club) await addSampleMembers(club);
   await addSample(ledger);
+  await addRepaint(ledger);
+  if (club) await addSampleEvening(ledger, club);
+}
+
+/** The demo after two months at the table, by three painters, up to now. */
+export async function addDemoWithPast(ledger: Ledger): Promise<void> {
+  const past = samplePast(Date.now());
+  // Its moments were those of the first start: they are not written a second time.
+  if (await ledger.records.benches.get(past.benches[0].id)) return addDemo(ledger);
+  await addSampleOf(ledger, past);
+  const { benches, log, palettes } = past;
+  await takeIn(
+    heldRecords(ledgerFileOf({ pots: [], recipes: [], benches, log, palettes })),
+    ledger,
+  );
+  await addRepaint(ledger);
+}
+
+/** One figure that was painted yellow, and goes over to black. */
+async function addRepaint(ledger: Ledger): Promise<void> {
   const past = ledgerFileOf({ pots: [], recipes: [], benches: [repaintBench], log: repaintLog() });
   await takeIn(heldRecords(past), ledger);
-  if (club) await addSampleEvening(ledger, club);
 }

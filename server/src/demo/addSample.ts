@@ -1,4 +1,4 @@
-import { ledgerFileOf } from '@yellow-ledger/core';
+import { ledgerFileOf, type Army, type Pot } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
 import { takeIn } from '../files/takeIn';
 import { heldRecords } from '../files/takenFile';
@@ -8,13 +8,20 @@ import { samplePots } from './samplePots';
 import { sampleRecipes } from './sampleRecipes';
 
 /** Puts the sample world into a ledger; sample recipes that are there already are left alone. */
-export async function addSample(ledger: Ledger): Promise<void> {
+export const addSample = (ledger: Ledger): Promise<void> =>
+  addSampleOf(ledger, { army: sampleArmy, pots: samplePots });
+
+/** The same with the army and the pots as they are after some time at the table. */
+export async function addSampleOf(
+  ledger: Ledger,
+  { army, pots }: { army: Army; pots: Pot[] },
+): Promise<void> {
   const here = new Set((await ledger.records.recipes.list()).map(({ content }) => content.id));
   const recipes = sampleRecipes.filter(({ id }) => !here.has(id));
   const file = ledgerFileOf({
-    pots: samplePots,
+    pots,
     recipes,
-    armies: [sampleArmy],
+    armies: [army],
     ...samplePhotographs(),
   });
   await takeIn(heldRecords(file), ledger);

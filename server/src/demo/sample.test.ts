@@ -57,3 +57,11 @@ test('everything made with metallics is an estimate', () => {
   const helm = sampleRecipes.find(({ id }) => id === 'copper-helm')!;
   expect(predictBuildUp(helm, shelf).steps.every(({ isEstimate }) => isEstimate)).toBe(true);
 });
+
+test('the demo’s two months are some 1,500 entries by three, taken in as any file is', async () => {
+  const { log, pots, army, benches, palettes } = samplePast(Date.UTC(2026, 10, 27, 12));
+  expect(log.length).toBeGreaterThan(1100);
+  expect(new Set(log.map(({ by }) => by)).size).toBe(3);
+  const file = ledgerFileOf({ pots, recipes: sampleRecipes, armies: [army], benches, log, palettes });
+  expect(readLedgerFile(JSON.stringify(file))).toHaveProperty('file');
+});

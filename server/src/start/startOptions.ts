@@ -5,6 +5,8 @@ import { StartProblem } from './startProblem';
 
 export interface StartOptions {
   isDemo: boolean;
+  /** the demo without the two months that were painted in it */
+  isFresh: boolean;
   /** puts the demo back to how it was */
   isReset: boolean;
   isVersionAsked: boolean;
@@ -16,7 +18,8 @@ export interface StartOptions {
   port: number;
 }
 
-const known = '--demo, --reset (with --demo), --club, --plain-http (with --club) and --version';
+const known =
+  '--demo, --reset and --fresh (with --demo), --club, --plain-http (with --club) and --version';
 
 /**
  * What the ledger is started with.
@@ -27,6 +30,7 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
   const {
     demo: isDemo = false,
     reset: isReset = false,
+    fresh: isFresh = false,
     version = false,
     club: isClub = false,
     'plain-http': isPlain = false,
@@ -34,6 +38,10 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
   if (isReset && !isDemo)
     throw new StartProblem(
       '--reset is for the demo alone: there is no option that deletes a ledger.',
+    );
+  if (isFresh && !isDemo)
+    throw new StartProblem(
+      '--fresh is for the demo alone: a ledger of your own has in it what you put there.',
     );
   if (isPlain && !isClub)
     throw new StartProblem(
@@ -44,6 +52,7 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
   return {
     isDemo,
     isReset,
+    isFresh,
     isVersionAsked: version,
     club: isClub ? clubSettings(isPlain, env) : null,
     dataFolder,
@@ -60,7 +69,14 @@ export function startOptions(args: readonly string[], env: NodeJS.ProcessEnv): S
 function read(args: readonly string[]) {
   try {
     const flag = { type: 'boolean' } as const;
-    const options = { demo: flag, reset: flag, version: flag, club: flag, 'plain-http': flag };
+    const options = {
+      demo: flag,
+      reset: flag,
+      fresh: flag,
+      version: flag,
+      club: flag,
+      'plain-http': flag,
+    };
     return parseArgs({ args: [...args], options }).values;
   } catch {
     throw new StartProblem(`“${args.join(' ')}” is not understood; there are ${known}.`);

@@ -1,0 +1,65 @@
+import { pinOf, type Unit } from '../army/army';
+import { stepsFor } from '../army/stepsFor';
+import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
+import { ranksOf } from '../plan/unitOrder';
+import { rangeOfCoats } from '../recipe/includedSteps';
+import type { Recipe } from '../recipe/recipe';
+import type { Step } from '../recipe/step';
+import type { PastAsked, PastPainter } from './past';
+
+/** One coat that is next on some models. */
+export interface CoatToCome {
+  unit: Unit;
+  surface: WorkSurface;
+  recipe: Recipe;
+  step: Step;
+  coat: number;
+  /** beyond those that are written */
+  isMore?: true;
+}
+
+/** Models of one unit painted together, with all that is still to come on them. */
+export interface Models {
+  unit: Unit;
+  models: number[];
+  toCome: CoatToCome[];
+  /** when the last coat on them is dry, milliseconds since 1970 */
+  dryAt: number;
+}
+
+const together = 4;
+
+/** The models of a painter, a few at a time, in the order they are taken. */
+export function batchesOf({ army, recipeOf }: PastAsked, { unitIds }: PastPainter): Models[] {
+  return unitIds.flatMap((unitId) => {
+    const unit = army.units.find(({ id }) => id === unitId);
+    if (!unit) return [];
+    const ranks = ranksOf(army, unit, recipeOf);
+    const surfaces = [...workSurfaces(unit)].sort(
+      (one, other) => (ranks.get(one.id) ?? 0) - (ranks.get(other.id) ?? 0),
+    );
+    const groups: Models[] = [];
+    for (let first = 1; first <= unit.models; first += together) {
+      const models = Array.from(
+        { length: Math.min(together, unit.models - first + 1) },
+        (_, index) => first + index,
+      );
+      const toCome = surfaces.flatMap((surface): CoatToCome[] => {
+        const pin = pinOf(army, surface);
+        const recipe = pin && recipeOf(pin);
+        if (!recipe) return [];
+        return stepsFor(surface, recipe).flatMap((step) =>
+          Array.from({ length: rangeOfCoats(step, recipe.finishLevel)[0] }, (_, index) => ({
+            unit,
+            surface,
+            recipe,
+            step,
+            coat: index + 1,
+          })),
+        );
+      });
+      groups.push({ unit, models, toCome, dryAt: 0 });
+    }
+    return groups;
+  });
+}

@@ -1,0 +1,46 @@
+import type { Army } from '../army/army';
+import type { RecipeOf } from '../army/paintNeeded';
+import type { Bench } from '../bench/bench';
+import type { LogEntry } from '../log/entry';
+import type { Shelf } from '../recipe/mixedPaint';
+
+/** Somebody who painted, and what. */
+export interface PastPainter {
+  name: string;
+  /** 1 is the usual hand; 2 paints twice as much in an hour */
+  speed: number;
+  /** thickness of this hand’s film, 1 is the usual one */
+  film: number;
+  /** units in the order they are taken */
+  unitIds: readonly string[];
+  /** evenings: days of the week (0 is Sunday) with the hour they begin and the minutes they last */
+  evenings: readonly { day: number; hour: number; minutes: number }[];
+}
+
+/** A pot that ran out, and what took its place. */
+export interface RanOut {
+  potId: string;
+  byPotId: string;
+  /** so far through the time, 0–1 */
+  at: number;
+}
+
+export interface PastAsked {
+  army: Army;
+  recipeOf: RecipeOf;
+  shelf: Shelf;
+  painters: readonly PastPainter[];
+  ranOut?: RanOut;
+  /** the surface whose readings drifted, and from which model on */
+  drift?: { unitId: string; surfaceId: string; fromModel: number };
+  weeks: number;
+  /** milliseconds since 1970; nothing lies after it */
+  now: number;
+  seed: number;
+}
+
+/** What is left of a time at the table. */
+export interface Past {
+  benches: Bench[];
+  log: LogEntry[];
+}
