@@ -10,6 +10,8 @@ export function partsWords(parts: number): string {
 
 const fractionSigns = [
   { value: 0.25, sign: '¼' },
+  { value: 1 / 3, sign: '⅓' },
+  { value: 2 / 3, sign: '⅔' },
   { value: 0.5, sign: '½' },
   { value: 0.75, sign: '¾' },
 ];

@@ -51,7 +51,7 @@ test('a sentence that is far too long is said to be', () => {
 
 test('a sentence of numbers alone, or in another language, is marked word by word', () => {
   expect(markedIn('1 2 3 4 5')).toEqual(['1', '2', '3', '4', '5']);
-  expect(markedIn('blanc cassé délayé')).toEqual(['blanc', 'cassé', 'délayé']);
+  expect(markedIn('blanc cassé délayé')).toEqual(['blanc cassé délayé']);
 });
 
 test('a part of a name that several pots have is asked about, with the pots', () => {
@@ -96,4 +96,10 @@ test('the beginning of a word of ours is not taken for a pot', () => {
   );
   expect(marks.at(-1)).toMatchObject({ from: 18, to: 21 });
   expect(marks.at(-1)?.choices?.map(({ id }) => id)).toEqual(['dusk']);
+});
+
+test('a name no pot has is said to be one where no other pot is said', () => {
+  expect(read('wash frog teal 1:1 medium recesses').marks).toMatchObject([
+    { from: 5, to: 14, isNoPot: true },
+  ]);
 });

@@ -2,7 +2,7 @@ import type { Clause, Fact } from './clause';
 import { codeOf, itemsOf, type Item } from './items';
 import { mixClauses } from './mixClauses';
 import { placeClauses } from './placeClauses';
-import type { Beside, Mark, Reading, Rough, Span } from './said';
+import type { Beside, Mark, Reading, Rough, Said, Span } from './said';
 import { settle } from './settle';
 import type { FactAt } from './settling';
 import { thinnerClauses } from './thinnerClauses';
@@ -17,6 +17,8 @@ const clauses: readonly Clause[] = [
   ...workClauses,
   ...placeClauses,
 ];
+
+const notUnderstood = 'is not understood';
 
 /** Kinds that say nothing where they stand between what says something. */
 const silent = ',&vo@C';
@@ -56,11 +58,40 @@ export function readSentence(sentence: string, beside: Beside): Reading {
     at += found.length;
   }
   const settled = settle(facts, beside);
+  const all = [...marks, ...settled.marks].sort((one, other) => one.from - other.from);
   return {
     said: settled.said,
-    marks: [...marks, ...settled.marks].sort((one, other) => one.from - other.from),
+    marks: withPotsMissing(joined(all, sentence), settled.said),
     rough: [...roughOf(items), ...settled.rough],
   };
+}
+
+/** Words beside each other that are none of ours are one thing that was not understood. */
+function joined(marks: readonly Mark[], sentence: string): Mark[] {
+  const runs: Mark[] = [];
+  for (const mark of marks) {
+    const before = runs.at(-1);
+    const isNext =
+      before?.isUnknown === true &&
+      mark.isUnknown === true &&
+      before.message === mark.message &&
+      sentence.slice(before.to, mark.from).trim() === '' &&
+      before.message === notUnderstood;
+    if (isNext) runs[runs.length - 1] = { ...before, to: mark.to };
+    else runs.push(mark);
+  }
+  return runs;
+}
+
+/** Where no pot was said, what was not understood may be one that is not on the shelf. */
+function withPotsMissing(marks: Mark[], said: Said): Mark[] {
+  const isBare = said.parts.length === 0 && (said.technique ?? said.stage) !== undefined;
+  if (!isBare) return marks;
+  return marks.map((mark) =>
+    mark.message === notUnderstood
+      ? { from: mark.from, to: mark.to, message: 'is no pot on the shelf', isNoPot: true }
+      : mark,
+  );
 }
 
 function longestAt(code: string, at: number): { clause: Clause; length: number } | null {
@@ -84,7 +115,7 @@ const spanOf = (run: readonly Item[]): Span => ({
 
 function unreadMark({ from, to, mark, kind }: Item): Mark {
   if (mark) return { from, to, ...mark };
-  if (kind === 'unknown') return { from, to, message: 'is not understood', isUnknown: true };
+  if (kind === 'unknown') return { from, to, message: notUnderstood, isUnknown: true };
   return { from, to, message: 'does not fit here', isUnknown: true };
 }
 

@@ -1,4 +1,4 @@
-import { pinOf, type Unit } from '../army/army';
+import { modelsByPin, type Unit } from '../army/army';
 import { stepsFor } from '../army/stepsFor';
 import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
 import { ranksOf } from '../plan/unitOrder';
@@ -12,6 +12,7 @@ export interface CoatToCome {
   unit: Unit;
   surface: WorkSurface;
   recipe: Recipe;
+  models: number[];
   step: Step;
   coat: number;
   /** beyond those that are written */
@@ -27,7 +28,7 @@ export interface Models {
   dryAt: number;
 }
 
-const together = 4;
+const together = 3;
 
 /** The models of a painter, a few at a time, in the order they are taken. */
 export function batchesOf({ army, recipeOf }: PastAsked, { unitIds }: PastPainter): Models[] {
@@ -44,20 +45,23 @@ export function batchesOf({ army, recipeOf }: PastAsked, { unitIds }: PastPainte
         { length: Math.min(together, unit.models - first + 1) },
         (_, index) => first + index,
       );
-      const toCome = surfaces.flatMap((surface): CoatToCome[] => {
-        const pin = pinOf(army, surface);
-        const recipe = pin && recipeOf(pin);
-        if (!recipe) return [];
-        return stepsFor(surface, recipe).flatMap((step) =>
-          Array.from({ length: rangeOfCoats(step, recipe.finishLevel)[0] }, (_, index) => ({
-            unit,
-            surface,
-            recipe,
-            step,
-            coat: index + 1,
-          })),
-        );
-      });
+      const toCome = surfaces.flatMap((surface) =>
+        modelsByPin(army, unit, surface).flatMap(({ pin, models: ofPin }): CoatToCome[] => {
+          const recipe = pin && recipeOf(pin);
+          const here = models.filter((model) => ofPin.includes(model));
+          if (!recipe || here.length === 0) return [];
+          return stepsFor(surface, recipe).flatMap((step) =>
+            Array.from({ length: rangeOfCoats(step, recipe.finishLevel)[0] }, (_, index) => ({
+              unit,
+              surface,
+              recipe,
+              models: here,
+              step,
+              coat: index + 1,
+            })),
+          );
+        }),
+      );
       groups.push({ unit, models, toCome, dryAt: 0 });
     }
     return groups;

@@ -136,7 +136,7 @@ class Painting {
       differs.push('more thinner');
       done = { ...step, mix: { ...step.mix, waterParts: step.mix.waterParts + 0.5 } };
     }
-    const on = { bench: this.bench, unit, surface, recipe, version: null, models: batch.models };
+    const on = { bench: this.bench, unit, surface, recipe, version: null, models: coming.models };
     const entry = paintedCoat(on, done, coat, this.head(), null, differs);
     const was = coming.recipe.steps.find(({ id }) => id === written.id)?.mix.parts ?? [];
     const usedOther = was.some(
@@ -162,7 +162,7 @@ class Painting {
   private afterwards(painted: Painted, coming: CoatToCome, batch: Models): void {
     const { step, coat } = coming;
     const { stepId, recipeId, version, line, where, dryMinutes } = painted;
-    const [model] = batch.models;
+    const [model] = coming.models;
     const at = { recipeId, version, stepId, line };
     const isLast = batch.toCome.at(0)?.step.id !== step.id;
     if (isLast && coat < mostCoats && this.chance.happens(likely.oneMore)) {

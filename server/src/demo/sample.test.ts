@@ -5,9 +5,12 @@ import {
   predictBuildUp,
   recipeSchema,
   reflectanceFromHex,
+  ledgerFileOf,
+  readLedgerFile,
   shelfOf,
   surfaceColour,
 } from '@yellow-ledger/core';
+import { samplePast } from './samplePast';
 import { samplePots } from './samplePots';
 import { sampleRecipes } from './sampleRecipes';
 
@@ -62,6 +65,13 @@ test('the demo’s two months are some 1,500 entries by three, taken in as any f
   const { log, pots, army, benches, palettes } = samplePast(Date.UTC(2026, 10, 27, 12));
   expect(log.length).toBeGreaterThan(1100);
   expect(new Set(log.map(({ by }) => by)).size).toBe(3);
-  const file = ledgerFileOf({ pots, recipes: sampleRecipes, armies: [army], benches, log, palettes });
+  const file = ledgerFileOf({
+    pots,
+    recipes: sampleRecipes,
+    armies: [army],
+    benches,
+    log,
+    palettes,
+  });
   expect(readLedgerFile(JSON.stringify(file))).toHaveProperty('file');
 });

@@ -61,7 +61,11 @@ const dropsKept = 2000;
 whenChanged(['pots'], () => dropsKnown.clear());
 
 /** The surface after a line that is not in its recipe yet. */
-export type PredictedLine = Pick<BuildUp, 'stops'> & Pick<StepBuildUp, 'surface' | 'isEstimate'>;
+export interface PredictedLine extends Pick<StepBuildUp, 'surface' | 'isEstimate'> {
+  stops: readonly number[];
+  /** colours of the mixes, by line */
+  mixHexes: Record<string, string>;
+}
 
 /** The surface after a line at the fewest and at the most coats its painter wrote. */
 export interface RangeEnds {
@@ -95,7 +99,8 @@ export const predictWork = {
     const { stops, steps } = said.predict(recipe, shelfInHand());
     const line = steps.find((step) => step.stepId === stepId);
     if (!line?.isIncluded) return null;
-    return { stops, surface: line.surface, isEstimate: line.isEstimate };
+    const mixHexes = Object.fromEntries(steps.map((step) => [step.stepId, step.mix.colour.hex]));
+    return { stops, surface: line.surface, isEstimate: line.isEstimate, mixHexes };
   },
 
   predict(recipe: Recipe): Prediction {

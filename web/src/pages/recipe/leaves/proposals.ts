@@ -29,7 +29,7 @@ export function proposalsFrom(steps: readonly TextStep[], beside: Beside): Propo
   return readProposals(proposals, beside).map(({ words, reading }) => {
     const { parts, ...rest } = reading.said;
     const isProse = parts.length === 0 && Object.keys(rest).length === 0;
-    const asNote = isProse ? null : unknownAsNote(words, reading.marks);
+    const asNote = isProse || parts.length === 0 ? null : unknownAsNote(words, reading.marks);
     return { words, sentence: asNote ?? words, isIn: !isProse };
   });
 }

@@ -1,5 +1,6 @@
 import {
   coatsInWords,
+  mixWords,
   shapeOf,
   techniqueOf,
   thinningWords,
@@ -11,6 +12,7 @@ import { useMemo } from 'react';
 import { MixBar } from '../../../parts/MixBar';
 import { PlacementMark } from '../../../parts/PlacementMark';
 import { Ribbon } from '../../../parts/Ribbon';
+import { unknownHex } from '../../../parts/words/potHexes';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
@@ -29,6 +31,7 @@ export function SaidLine({
   const { answer } = useAnswer(ofShelf, [withLine], (worker) =>
     worker.predictLine(withLine, step.id),
   );
+  const lineNumber = (stepId: string) => withLine.steps.findIndex(({ id }) => id === stepId) + 1;
   const { caution, label } = techniqueOf(step.technique);
   return (
     <div className="line-grid said-line" role="group" aria-label="The line as understood">
@@ -42,11 +45,11 @@ export function SaidLine({
         <MixBar
           mix={step.mix}
           hexOfPot={words.potHex}
-          hexOfStep={words.stepHex}
-          lineNumber={words.lineNumber}
+          hexOfStep={(stepId) => answer?.mixHexes[stepId] ?? unknownHex}
+          lineNumber={lineNumber}
         />
         <p className="line-mix" dir="auto">
-          {words.mix(step.mix)}
+          {mixWords(step.mix, words.potName, lineNumber)}
           <span className="line-thinning"> · {thinningWords(step.mix)}</span>
         </p>
         <p className="line-note">
