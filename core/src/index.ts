@@ -564,3 +564,6 @@ export { randomFrom } from './record/randomFrom';
 export { textSteps, type TextStep } from './shorthand/textSteps';
 export { paintPast } from './simulate/paintPast';
 export type { Past, PastAsked, PastPainter } from './simulate/past';
+export { withSaid } from './shorthand/withSaid';
+export { readSentence } from './shorthand/readSentence';
+export { copiedLines } from './recipe/copiedLines';

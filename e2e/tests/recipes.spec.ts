@@ -30,7 +30,7 @@ test('a recipe goes out as a file and comes into another ledger', async ({ page,
   const file = await (await download).path();
   expect(JSON.parse(readFileSync(file, 'utf8')).recipes[0].name).toBe('Reed cloak, three tones');
 
-  await page.goto(empty.url);
+  await page.goto(`${empty.url}/recipes`);
   await page.getByLabel('Ledger file to import').setInputFiles(file);
   await expect(
     page.getByText(/Taken in: Reed cloak, three tones. \d+ pots were new/),
@@ -58,7 +58,7 @@ test.describe('a file that is no use', () => {
 });
 
 test('an empty ledger teaches, and offers the sample', async ({ page, empty }) => {
-  await page.goto(empty.url);
+  await page.goto(`${empty.url}/recipes`);
   await expect(page.getByRole('heading', { name: 'No recipe written yet' })).toBeVisible();
   await page.getByRole('button', { name: 'Write the first recipe' }).click();
   await expect(page.getByText(/put a primer on the shelf first/)).toBeVisible();

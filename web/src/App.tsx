@@ -1,4 +1,5 @@
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { FirstPlace } from './parts/begin/FirstPlace';
 import { fetched } from './parts/fetched';
 import { Notices } from './parts/shell/notices';
 import { PageFault } from './parts/shell/PageFault';
@@ -6,6 +7,7 @@ import { Shell } from './parts/shell/Shell';
 
 const RecipesPage = fetched(() => import('./pages/recipes/RecipesPage'));
 const RecipePage = fetched(() => import('./pages/recipe/RecipePage'));
+const BeginPage = fetched(() => import('./pages/draft/BeginPage'));
 const DraftPage = fetched(() => import('./pages/draft/DraftPage'));
 const OneFigurePage = fetched(() => import('./pages/sheet/OneFigurePage'));
 const MatchPage = fetched(() => import('./pages/match/MatchPage'));
@@ -32,7 +34,8 @@ const router = createBrowserRouter([
     element: <Shell />,
     errorElement: <PageFault />,
     children: [
-      { index: true, element: <Navigate to="/recipes" replace /> },
+      { index: true, element: <FirstPlace /> },
+      { path: 'begin', element: <BeginPage /> },
       { path: 'recipes', element: <RecipesPage /> },
       { path: 'recipes/draft', element: <DraftPage /> },
       { path: 'recipes/figure', element: <OneFigurePage /> },

@@ -249,3 +249,5 @@ export const saidUnclearly: Said[] = [
   ['ochre 3 1 umber', { asks: ['3'] }],
   ['ochre, dry', { mix: '1 ochre', asks: ['dry'] }],
 ];
+
+export const said: Said[] = [...saidOfMixes, ...saidOfPlaces, ...saidUnclearly];

@@ -34,7 +34,10 @@ export default function ArmiesPage() {
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {kept?.length === 0 && (
-        <EmptyPage words="An army holds its units, what each figure is made of, and the recipes its surfaces are painted by. From that the ledger reckons the paint it takes.">
+        <EmptyPage
+          shows="armies"
+          words="An army holds its units, what each figure is made of, and the recipes its surfaces are painted by. From that the ledger reckons the paint it takes."
+        >
           <SampleButton />
         </EmptyPage>
       )}

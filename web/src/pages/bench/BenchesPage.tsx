@@ -41,7 +41,10 @@ export default function BenchesPage() {
         </ul>
       )}
       {benches.length === 0 && !error && (
-        <EmptyPage words="Here you paint: one step at a time, large enough to read across the table, with its mix in drops, what dries meanwhile and what to paint next. What you press is written down.">
+        <EmptyPage
+          shows="bench"
+          words="Here you paint: one step at a time, large enough to read across the table, with its mix in drops, what dries meanwhile and what to paint next. What you press is written down."
+        >
           {armies.kept?.length === 0 && <SampleButton />}
         </EmptyPage>
       )}

@@ -32,7 +32,10 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
   if (!answer) return <p className="page-wait">Reading the log …</p>;
   if (answer.sessions.length === 0)
     return (
-      <EmptyPage words="Nothing is written yet. What you press at the bench stands here: when, on which models, with which mix, and how it differed from the recipe." />
+      <EmptyPage
+        shows="log"
+        words="Nothing is written yet. What you press at the bench stands here: when, on which models, with which mix, and how it differed from the recipe."
+      />
     );
   const { sessions, names } = answer;
   const dayOf = ({ from }: LoggedSession) => format(new Date(from), 'yyyy-MM-dd');

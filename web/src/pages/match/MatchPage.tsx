@@ -38,7 +38,10 @@ export default function MatchPage() {
     return (
       <div className="page">
         <PageHead title="Match a colour" />
-        <EmptyPage words="Here you find which mix from your shelf comes nearest to a colour. There is no paint on the shelf yet to mix from.">
+        <EmptyPage
+          shows="match"
+          words="Here you find which mix from your shelf comes nearest to a colour. There is no paint on the shelf yet to mix from."
+        >
           <SampleButton />
         </EmptyPage>
       </div>

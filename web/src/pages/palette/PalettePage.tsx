@@ -103,7 +103,10 @@ export default function PalettePage() {
           />
         </Laid>
       ) : (
-        <EmptyPage words="Here you write down what goes into each well of your palette as you mix, use and top up. The ledger then knows what is really in it: how to make it again, how to bring it back, and how long it stays usable.">
+        <EmptyPage
+          shows="palette"
+          words="Here you write down what goes into each well of your palette as you mix, use and top up. The ledger then knows what is really in it: how to make it again, how to bring it back, and how long it stays usable."
+        >
           {pots.length === 0 && <SampleButton />}
         </EmptyPage>
       )}

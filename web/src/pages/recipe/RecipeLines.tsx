@@ -26,6 +26,7 @@ import { MarkTool } from './MarkTool';
 import { RecipeLine } from './RecipeLine';
 import { ToneScale } from './ToneScale';
 import type { Draft } from './useDraft';
+import { SeveralLines } from './SeveralLines';
 import { SayLine } from './say/SayLine';
 import { useLineDeeds } from './useLineDeeds';
 import { firstUses } from '../../parts/words/firstUses';
@@ -170,6 +171,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
           it.
         </small>
       </div>
+      {recipe.steps.length > 1 && <SeveralLines recipe={recipe} pots={pots} deeds={deeds} />}
       {recipe.ground && <MarkTool recipe={recipe} onLines={deeds.addAll} />}
     </section>
   );

@@ -5,6 +5,7 @@ import { fetched } from '../../parts/fetched';
 import { Problem } from '../../parts/Problem';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
 import { usePrediction } from '../../workers/usePrediction';
+import { BeginHere } from './BeginHere';
 import type { LeafProps } from './leafProps';
 import { LinesLeaf } from './LinesLeaf';
 import { RecipeHead } from './RecipeHead';
@@ -41,6 +42,7 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
   const words = useMemo(() => recipeWordsOf(recipe, pots, prediction), [recipe, pots, prediction]);
   return (
     <div className="page recipe-page">
+      <BeginHere recipeId={recipe.id} leaf={leaf} />
       <RecipeHead draft={draft} words={words} prediction={prediction} pots={pots} />
       {draft.saveState.is === 'stale' && (
         <Suspense>

@@ -56,6 +56,10 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
     addAll(steps: Step[]) {
       put([...recipe.steps, ...steps], `add ${steps[0]?.id ?? ''}`);
     },
+    /** All lines as they are now: several changed by one deed. */
+    putAll(steps: Step[]) {
+      put(steps, `several ${crypto.randomUUID()}`);
+    },
     duplicate(stepId: string): string | null {
       const index = numberOf(stepId) - 1;
       if (index < 0 || isFull()) return null;

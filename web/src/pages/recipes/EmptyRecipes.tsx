@@ -6,10 +6,14 @@ import { SampleButton } from '../../parts/SampleButton';
 export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
   return (
     <EmptyPage
+      shows="recipes"
       title="No recipe written yet"
       words="A recipe is a page of lines, one for each step on one kind of surface: what is mixed, how thin, how often and where it goes. Beside each line stands the colour of the surface after it, before you have wetted a brush."
     >
-      <Button variant="next" onClick={onWrite}>
+      <LinkButton to="/begin" variant="next">
+        Begin with one question
+      </LinkButton>
+      <Button variant="outline" onClick={onWrite}>
         Write the first recipe
       </Button>
       <LinkButton to="/recipes/draft">Have one drafted</LinkButton>

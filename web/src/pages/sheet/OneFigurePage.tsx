@@ -36,7 +36,11 @@ export default function OneFigurePage() {
   if (!recipes || !pots) return <p className="page-wait">Fetching the recipes …</p>;
   if (recipes.length === 0)
     return (
-      <EmptyPage title="One figure" words="A figure is made of recipes, and there is none yet.">
+      <EmptyPage
+        shows="figure"
+        title="One figure"
+        words="A figure is made of recipes, and there is none yet."
+      >
         <LinkButton to="/recipes">To the recipes</LinkButton>
       </EmptyPage>
     );

@@ -127,6 +127,7 @@ export default function ShelfPage() {
 function EmptyShelf({ onAdd }: { onAdd: () => void }) {
   return (
     <EmptyPage
+      shows="shelf"
       title="Nothing on the shelf yet"
       words="The shelf holds the pots your recipes draw from. For each you say what it looks like thick and dry, and how well one coat hides what is below; everything the ledger predicts comes from those two."
     >

@@ -35,7 +35,10 @@ export default function PaintablePage() {
       {problem && <p role="alert">{problem}</p>}
       {!problem && (!pots || !answer) && <p>Going over the recipes …</p>}
       {answer?.length === 0 && (
-        <EmptyPage words="Here stand your recipes with what each still lacks. There is none written yet.">
+        <EmptyPage
+          shows="paintable"
+          words="Here stand your recipes with what each still lacks. There is none written yet."
+        >
           <LinkButton to="/recipes">To the recipes</LinkButton>
         </EmptyPage>
       )}

@@ -35,7 +35,10 @@ export default function ShoppingPage() {
       {problem && <p role="alert">{problem}</p>}
       {!problem && (!pots || !answer) && <p>Going over the shelf and the recipes …</p>}
       {answer?.length === 0 && (
-        <EmptyPage words="Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low, empty or retired, or when you put it here from its place on the shelf." />
+        <EmptyPage
+          shows="buy"
+          words="Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low, empty or retired, or when you put it here from its place on the shelf."
+        />
       )}
       {pots && answer && answer.length > 0 && <ShoppingLines lines={answer} pots={pots} />}
     </div>

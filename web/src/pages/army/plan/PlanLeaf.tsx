@@ -36,7 +36,10 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
   };
   if (!batch)
     return (
-      <EmptyPage words="A plan takes models, painters and evenings, and says who paints what when: what dries while something else is painted, what to prepare, and what will be left wet.">
+      <EmptyPage
+        shows="plan"
+        words="A plan takes models, painters and evenings, and says who paints what when: what dries while something else is painted, what to prepare, and what will be left wet."
+      >
         <Button variant="next" onClick={add}>
           Begin a plan
         </Button>

@@ -1,0 +1,192 @@
+import {
+  pigments,
+  potBegun,
+  surfaces,
+  type Pot,
+  type ProgressionOptions,
+  type SurfaceName,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { asProblem } from '../../ledger/ask';
+import { usePutPotsMutation } from '../../ledger/ledgerApi';
+import { useWriter } from '../../ledger/useWriter';
+import { BeginStrip } from '../../parts/begin/BeginStrip';
+import { beginning } from '../../parts/begin/beginning';
+import { LinkButton } from '../../parts/LinkButton';
+import { PageHead } from '../../parts/PageHead';
+import { Problem } from '../../parts/Problem';
+import { Radios } from '../../parts/Radios';
+import { SampleButton } from '../../parts/SampleButton';
+import { Swatch } from '../../parts/Swatch';
+import { ofShelf } from '../../workers/parts';
+import { useAnswer } from '../../workers/useAnswer';
+import { useShelf } from '../../workers/useShelf';
+import { firstDraftForm, optionsOf } from './draftForm';
+import { recipeFromDraft } from './recipeFromDraft';
+
+const firstSurfaces = surfaces.slice(0, 8);
+const primers = [
+  { name: 'Black primer', swatch: '#1c1c1e', hiding: 0.96 },
+  { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
+];
+/** Colours to begin with, by what they are called. */
+const colours = [
+  ['yellow', '#d99a1f'],
+  ['red', '#a6322b'],
+  ['blue', '#2c5a94'],
+  ['green', '#5c7a3c'],
+  ['violet', '#5b3f78'],
+  ['brown', '#76502f'],
+  ['bone', '#d3c49a'],
+  ['grey', '#7f878a'],
+] as const;
+
+/** @example nameOf('#a6322b', 'metal') // → 'Red metal' */
+function nameOf(hex: string, surface: SurfaceName): string {
+  const called = colours.find(([, colour]) => colour === hex)?.[0] ?? 'new';
+  return `${called[0].toUpperCase()}${called.slice(1)} ${surface}`;
+}
+
+/** From nothing to a recipe one believes: one question, a few pots, a draft. */
+export default function BeginPage() {
+  const { pots, isLoading } = useShelf();
+  if (isLoading || !pots) return <p className="page-wait">Looking over the shelf …</p>;
+  return (
+    <div className="page stacked">
+      <PageHead title="Begin" />
+      <Beginning pots={pots} />
+    </div>
+  );
+}
+
+function Beginning({ pots }: { pots: Pot[] }) {
+  const [surface, setSurface] = useState<SurfaceName>('cloth');
+  const [hex, setHex] = useState<string>(colours[0][1]);
+  const first = firstDraftForm(pots);
+  return (
+    <>
+      <BeginStrip at={first ? 'draft' : 'pots'}>
+        <span>Two answers, and one press.</span>
+      </BeginStrip>
+      <h2>What do you want to paint first?</h2>
+      <Radios
+        label="A surface of"
+        options={firstSurfaces.map((value) => ({ value, name: value }))}
+        chosen={surface}
+        onChoose={setSurface}
+      />
+      <fieldset className="begin-colours">
+        <legend>It is to be</legend>
+        {colours.map(([name, colour]) => (
+          <label key={name}>
+            <input
+              type="radio"
+              name="begin-colour"
+              checked={hex === colour}
+              onChange={() => setHex(colour)}
+            />
+            <Swatch hex={colour} /> {name}
+          </label>
+        ))}
+        <label>
+          another{' '}
+          <input
+            type="color"
+            aria-label="Another colour"
+            value={hex}
+            onChange={({ target }) => setHex(target.value)}
+          />
+        </label>
+      </fieldset>
+      {first ? (
+        <FirstDraft
+          key={pots.length}
+          pots={pots}
+          surface={surface}
+          name={nameOf(hex, surface)}
+          asked={optionsOf('shadowUp', { ...first, midFrom: 'colour', midHex: hex })}
+        />
+      ) : (
+        <FirstPots />
+      )}
+    </>
+  );
+}
+
+/** A shelf to draft from: plain pigments at one press, or one’s own. */
+function FirstPots() {
+  const [putPots, { isLoading, error }] = usePutPotsMutation();
+  const put = () =>
+    void putPots(
+      [
+        ...primers.map((primer) => ({ ...primer, kind: 'primer' as const })),
+        ...pigments.map((pigment) => ({ ...pigment, kind: 'paint' as const })),
+      ].map((pot) => ({
+        content: potBegun(
+          { ...pot, notes: 'Colour and hiding guessed by its name.' },
+          crypto.randomUUID(),
+        ),
+        revision: 0,
+      })),
+    );
+  return (
+    <section className="stacked" aria-label="A few pots">
+      <p>
+        A recipe is predicted from the pots on your shelf. Begin with {pigments.length} plain
+        pigments, marked as guesses, and put your own there later; or begin with your own.
+      </p>
+      {error !== undefined && <Problem>{asProblem(error).message}</Problem>}
+      <div className="flow">
+        <Button variant="next" disabled={isLoading} onClick={put}>
+          {isLoading ? 'Putting them there …' : 'Begin with plain pigments'}
+        </Button>
+        <LinkButton to="/shelf/fill/names">A list of my pots</LinkButton>
+        <LinkButton to="/shelf/fill">My pots in one picture</LinkButton>
+        <SampleButton />
+      </div>
+    </section>
+  );
+}
+
+interface FirstDraftProps {
+  pots: Pot[];
+  /** of the recipe */
+  name: string;
+  surface: SurfaceName;
+  asked: ProgressionOptions;
+}
+
+/** The draft, taken at one press and looked at on a form. */
+function FirstDraft({ pots, name, surface, asked }: FirstDraftProps) {
+  const writer = useWriter();
+  const navigate = useNavigate();
+  const { answer, problem } = useAnswer(ofShelf, [JSON.stringify(asked)], (worker) =>
+    worker.drafts([asked]),
+  );
+  const drafted = answer?.at(0);
+  const take = () => {
+    if (!drafted || 'problem' in drafted) return;
+    const recipe = { ...recipeFromDraft(drafted.progression, asked, pots), surface, name };
+    writer.create('recipes', `draft ${recipe.name}`, recipe);
+    beginning.put({ is: 'on', recipeId: recipe.id });
+    void navigate(`/recipes/${recipe.id}/form`);
+  };
+  const trouble = problem ?? (drafted && 'problem' in drafted ? drafted.problem : null);
+  return (
+    <section className="stacked" aria-label="A draft">
+      <p>
+        Your shelf has {pots.length} pots. The draft is written from them, from the shadow up: which
+        mixes, how thin, how many coats, and where each goes.
+      </p>
+      {trouble && <Problem>{trouble}</Problem>}
+      <div className="flow">
+        <Button variant="next" disabled={!drafted || 'problem' in drafted} onClick={take}>
+          {drafted ? 'Draft it, and show it on a form' : 'Drafting …'}
+        </Button>
+        <LinkButton to="/recipes/draft">Choose how it is drafted</LinkButton>
+      </div>
+    </section>
+  );
+}
