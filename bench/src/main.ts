@@ -16,6 +16,8 @@ import { benchPages } from './pagesBench';
 import { benchPlans } from './planBench';
 import { benchPowerCut } from './powerCutBench';
 import { benchRecipeList } from './recipeListBench';
+import { benchSaid } from './saidBench';
+import { benchSheet } from './sheetBench';
 import { benchShelfWork, benchTables } from './tableBench';
 
 const benches: Record<string, () => void | Promise<void>> = {
@@ -36,6 +38,8 @@ const benches: Record<string, () => void | Promise<void>> = {
   killWork: benchKillWork,
   large: benchLarge,
   powerCut: benchPowerCut,
+  said: benchSaid,
+  sheet: benchSheet,
   club: benchClub,
   host: benchHost,
   // Last: its exhaustive searches take about ten minutes.

@@ -539,7 +539,7 @@ export {
   type ProposedLine,
   type TextReading,
 } from './shorthand/readText';
-export { guessedByName, pigments, type Pigment } from './paint/pigments';
+export { guessedByName, pigments, plainPrimers, type Pigment } from './paint/pigments';
 export { mostNames, namesListed, potBegun, type PotBegun } from './paint/newPots';
 export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
 export { apartOf, type StrokePot } from './sheet/potOfField';

@@ -82,6 +82,56 @@ const screens: Screen[] = [
       await expect(page.getByRole('heading', { name: 'After' })).toBeVisible();
     },
   ],
+  [
+    'lines from notes',
+    '/recipes/reed-cloak/text',
+    async (page) => {
+      await page.getByLabel('Notes', { exact: true }).fill('base ochre 1:1\nfrog teal, soft, reed');
+      await page.getByRole('button', { name: 'Read the notes' }).click();
+      await expect(page.getByRole('group', { name: 'The line as understood' })).toHaveCount(2);
+    },
+  ],
+  [
+    'a line being said, and several at once',
+    '/recipes/reed-cloak',
+    async (page) => {
+      await page.getByRole('combobox', { name: 'The next line, in words' }).fill('1 reed, splodge');
+      await page.getByText('Several lines at once').click();
+      await expect(page.getByRole('img', { name: /The surface after this line/ })).toBeVisible();
+    },
+  ],
+  [
+    'beginning',
+    '/begin',
+    (page) =>
+      expect(page.getByRole('button', { name: 'Draft it, and show it on a form' })).toBeEnabled(),
+  ],
+  [
+    'finding anything',
+    '/recipes',
+    async (page) => {
+      await expect(page.getByRole('listitem')).toHaveCount(18);
+      await page.keyboard.press('Control+k');
+      await page.getByRole('combobox', { name: /Find a pot/ }).fill('reed');
+      await expect(page.getByRole('option').first()).toBeVisible();
+    },
+  ],
+  [
+    'many pots at once',
+    '/shelf/fill',
+    async (page) => {
+      await page.getByText('Try it with a practice picture').click();
+      await expect(page.getByRole('checkbox', { name: 'glare' })).toBeVisible();
+    },
+  ],
+  [
+    'pigments to look through',
+    '/shelf/fill/pigments',
+    async (page) => {
+      await page.getByRole('button', { name: 'Look through them' }).click();
+      await expect(page.getByLabel('Name of Yellow ochre')).toBeVisible();
+    },
+  ],
   ...leavesOf('/recipes/reed-cloak'),
   [
     'drafts',

@@ -40,6 +40,13 @@ export const pigments: readonly Pigment[] = [
   { name: 'Chromium oxide green', swatch: '#4c6c3c', hiding: 0.9 },
 ];
 
+/** Primers to stand on, as they usually are. */
+export const plainPrimers: readonly Pigment[] = [
+  { name: 'Black primer', swatch: '#1c1c1e', hiding: 0.96 },
+  { name: 'Grey primer', swatch: '#8d8f90', hiding: 0.95 },
+  { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
+];
+
 /** Nothing is known of its colour: the grey of the wells. */
 const unknownSwatch = '#8a7f6a';
 const unknownHiding = 0.6;

@@ -154,7 +154,7 @@ const firstOf = (doubts: [boolean, string][]) => doubts.find(([holds]) => holds)
 
 /** How far off a camera usually is, in what is reflected: our own starting point. */
 const slip = (light: Light, by: number) =>
-  light.map((each) => Math.max(0.001, each + by * (0.0015 + 0.008 * each))) as Light;
+  light.map((each) => Math.max(0.001, each + by * (0.002 + 0.01 * each))) as Light;
 
 /** Why a figure is not to be relied on: a slip of the camera would have moved it far. */
 function doubtOf(pot: StrokePot, overBlack: Light, overWhite: Light): string | undefined {

@@ -10,7 +10,7 @@ import { aroundStop } from './placeClauses';
 import { readLine } from './readLine';
 import type { Beside } from './said';
 import { toolWordsSaid } from './toolPhrases';
-import { vocabulary } from './vocabulary';
+import { keyOf, vocabulary } from './vocabulary';
 import { quoted, wordsOf } from './words';
 
 /**
@@ -100,9 +100,10 @@ export function potSaid(potId: string, { names }: Pick<Beside, 'names'>): string
   const same = names.called(pot.name);
   if (same.length > 1) return `${quoted(pot.name)} no. ${same.indexOf(pot) + 1}`;
   const words = wordsOf(pot.name);
-  const isPlain = words.every(
-    ({ is, text }) => is === 'word' && !vocabulary.has(text) && text !== 'line',
-  );
+  // A word of ours within a longer name is read as the name; a name that is all ours is not.
+  const isPlain =
+    words.every(({ is, text }) => is === 'word' && text !== 'line') &&
+    !vocabulary.has(keyOf(words));
   const found = names.foundAt(words, 0);
   const isFound = found?.isWhole && found.pots.length === 1 && found.length === words.length;
   return isPlain && isFound ? pot.name : quoted(pot.name);

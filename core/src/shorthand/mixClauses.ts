@@ -12,7 +12,7 @@ const sourceOf = (items: readonly Item[]): SaidPart => {
 
 function part(items: readonly Item[]): Fact[] {
   const source = items.find(({ kind }) => kind === 'pot' || kind === 'line');
-  if (source?.mark) return [{ mark: source.mark }];
+  if (source?.mark) return [{ mark: source.mark, at: source }];
   const [parts] = figuresIn(items);
   if (parts === undefined) return [{ part: sourceOf(items) }];
   if (!(parts > 0 && parts <= mostParts)) return marked(`parts above 0 and up to ${mostParts}`);

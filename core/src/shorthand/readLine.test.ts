@@ -55,7 +55,8 @@ test('a sentence of numbers alone, or in another language, is marked word by wor
 });
 
 test('a part of a name that several pots have is asked about, with the pots', () => {
-  const [mark] = read('heron 1:1').marks;
+  const [mark] = read('2 heron 1:1').marks;
+  expect(mark).toMatchObject({ from: 2, to: 7 });
   expect(mark.choices?.map(({ name }) => name)).toEqual(['Heron Blue', 'Heron Grey']);
 });
 

@@ -21,7 +21,7 @@ const clauses: readonly Clause[] = [
 const notUnderstood = 'is not understood';
 
 /** Kinds that say nothing where they stand between what says something. */
-const silent = ',&vo@C';
+const silent = ',:&vo@C';
 
 /**
  * Reads a line as painters say it. What is not understood is marked with where it stands and never

@@ -1,10 +1,9 @@
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { judgeSaid } from '../testing/shorthand/judgeSaid';
-import { saidOfMixes, saidOfPlaces, saidUnclearly } from '../testing/shorthand/said';
+import { said as every } from '../testing/shorthand/said';
 import { PotNames } from './potNames';
 import { readLine } from './readLine';
 
-const every = [...saidOfMixes, ...saidOfPlaces, ...saidUnclearly];
 const beside = { names: new PotNames(saidPots), recipe: saidAbove, above: saidAbove.steps };
 const judged = every.map((said) => ({
   sentence: said[0],

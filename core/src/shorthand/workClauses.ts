@@ -28,6 +28,10 @@ export const workClauses: Clause[] = [
     const said = coats(figuresIn(items)[0]);
     return vague ? [...said, { mark: { message: 'is no figure: how thin?' }, at: vague }] : said;
   }),
+  // “A coat of bone” is one; how many coats are, nobody knows.
+  clause('c', ([{ text }]) =>
+    text === 'coat' || text === 'pass' ? set({ coats: 1 }) : marked('how many?'),
+  ),
   clause('n[T|-]nc', (items) => coats(figuresIn(items)[0], figuresIn(items)[1])),
   clause('W', () => set({ untilEven: true })),
   clause('nc@V', (items) => {

@@ -1,6 +1,6 @@
 import { nearestStop } from '../../place/toneAxis';
 import type { LineReading } from '../../shorthand/readLine';
-import type { Said } from './said';
+import type { Said } from './meant';
 
 /** How a sentence was read: as it was meant, asked about though it was clear, or wrongly without a word. */
 export type Judged = { is: 'right' } | { is: 'asked' | 'wrong'; why: string };

@@ -1,31 +1,5 @@
-import type { AimSide } from '../../place/aim';
-import type { ToneStopName } from '../../place/toneAxis';
-import type { FinishLevel, Stage } from '../../recipe/step';
-import type { TechniqueName } from '../../recipe/techniques';
-
-/** What a sentence of a painter means, as far as it says so. */
-export interface Meant {
-  /** `3 ochre, 1 umber`: pots by identifier, `#2` for the mix of line 2 */
-  mix?: string;
-  /** water and medium to 1 part of paint */
-  thin?: [water: number, medium: number];
-  coats?: number;
-  upTo?: number;
-  technique?: TechniqueName;
-  stage?: Stage;
-  /** tone, by the names of stops; from 0 to 1 where it is everywhere */
-  tone?: [ToneStopName, ToneStopName];
-  softness?: [least: number, most: number];
-  pull?: 'down' | 'even' | 'up';
-  side?: AimSide;
-  spot?: string;
-  level?: FinishLevel;
-  dry?: number;
-  /** words that are to be asked about or marked: guessing at them would be wrong */
-  asks?: string[];
-}
-
-export type Said = [sentence: string, meant: Meant];
+import type { Said } from './meant';
+import { saidLater } from './saidLater';
 
 const third = 1 / 3;
 
@@ -250,4 +224,4 @@ export const saidUnclearly: Said[] = [
   ['ochre, dry', { mix: '1 ochre', asks: ['dry'] }],
 ];
 
-export const said: Said[] = [...saidOfMixes, ...saidOfPlaces, ...saidUnclearly];
+export const said: Said[] = [...saidOfMixes, ...saidOfPlaces, ...saidUnclearly, ...saidLater];

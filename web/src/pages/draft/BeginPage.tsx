@@ -1,5 +1,6 @@
 import {
   pigments,
+  plainPrimers,
   potBegun,
   surfaces,
   type Pot,
@@ -27,10 +28,6 @@ import { firstDraftForm, optionsOf } from './draftForm';
 import { recipeFromDraft } from './recipeFromDraft';
 
 const firstSurfaces = surfaces.slice(0, 8);
-const primers = [
-  { name: 'Black primer', swatch: '#1c1c1e', hiding: 0.96 },
-  { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
-];
 /** Colours to begin with, by what they are called. */
 const colours = [
   ['yellow', '#d99a1f'],
@@ -121,7 +118,7 @@ function FirstPots() {
   const put = () =>
     void putPots(
       [
-        ...primers.map((primer) => ({ ...primer, kind: 'primer' as const })),
+        ...plainPrimers.map((primer) => ({ ...primer, kind: 'primer' as const })),
         ...pigments.map((pigment) => ({ ...pigment, kind: 'paint' as const })),
       ].map((pot) => ({
         content: potBegun(

@@ -1,4 +1,4 @@
-import { counted, type Pot } from '@yellow-ledger/core';
+import { counted } from '@yellow-ledger/core';
 import { useState, type ComponentType } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Leaves } from '../../parts/Leaves';
@@ -12,13 +12,8 @@ import { FromOthers } from './FromOthers';
 import { FromPigments } from './FromPigments';
 import { FromSheet } from './FromSheet';
 import { LookThrough } from './LookThrough';
+import type { WayProps } from './wayProps';
 import './fill.scss';
-
-export interface WayProps {
-  shelf: readonly Pot[];
-  /** puts pots into the table that is looked through, in place of those there */
-  onBegun: (begun: Begun[]) => void;
-}
 
 const ways: { path: string; label: string; Way: ComponentType<WayProps> }[] = [
   { path: '', label: 'A sheet and a photograph', Way: FromSheet },

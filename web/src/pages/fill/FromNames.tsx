@@ -2,7 +2,7 @@ import { guessedByName, mostNames, namesListed } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useId, useState } from 'react';
-import type { WayProps } from './FillPage';
+import type { WayProps } from './wayProps';
 
 /** Names one a line, typed or from the clipboard. */
 export function FromNames({ onBegun }: WayProps) {

@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button';
 import { useWhose } from '../../ledger/club/useWhose';
 import { LinkButton } from '../../parts/LinkButton';
-import type { WayProps } from './FillPage';
+import type { WayProps } from './wayProps';
 
 /** The shelf of a friend, as a file; in a club the shelves of those who show theirs. */
 export function FromOthers({ onBegun, shelf }: WayProps) {

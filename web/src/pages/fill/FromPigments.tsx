@@ -1,6 +1,6 @@
-import { pigments } from '@yellow-ledger/core';
+import { pigments, plainPrimers } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import type { WayProps } from './FillPage';
+import type { WayProps } from './wayProps';
 
 /** Plain pigments to begin with, each marked as a guess; and a primer, which every recipe stands on. */
 export function FromPigments({ onBegun, shelf }: WayProps) {
@@ -8,7 +8,7 @@ export function FromPigments({ onBegun, shelf }: WayProps) {
     shelf.some((pot) => pot.name.toLowerCase() === name.toLowerCase());
   const begin = () =>
     onBegun([
-      ...primers
+      ...plainPrimers
         .filter(({ name }) => !isThere(name))
         .map((primer) => ({ ...primer, kind: 'primer' as const, ...guessed(primer.name) })),
       ...pigments
@@ -36,9 +36,3 @@ const guessed = (name: string) => ({
   notes: 'Colour and hiding guessed by its name.',
   tells: 'A guess: bottles of one name differ.',
 });
-
-const primers = [
-  { name: 'Black primer', swatch: '#1c1c1e', hiding: 0.96 },
-  { name: 'Grey primer', swatch: '#8d8f90', hiding: 0.95 },
-  { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
-];

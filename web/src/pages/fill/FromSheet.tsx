@@ -7,7 +7,7 @@ import { Fold } from '../../parts/Fold';
 import { Problem } from '../../parts/Problem';
 import { Progress } from '../../parts/Progress';
 import type { Begun } from './begun';
-import type { WayProps } from './FillPage';
+import type { WayProps } from './wayProps';
 import { PotSheet } from './PotSheet';
 import { PracticePicture } from './PracticePicture';
 import { useSheetReading } from './useSheetReading';

@@ -18,28 +18,39 @@ const middleLetters = 4;
  * first; none where it is the whole of one.
  */
 export function potCompletions(sentence: string, names: PotNames): Completion[] {
-  const under = /[\p{L}'’]+$/u.exec(sentence)?.[0].toLowerCase() ?? '';
-  if (under.length < leastLetters) return [];
-  const before = sentence.slice(0, sentence.length - under.length);
-  const rank = (name: string) => {
-    const small = name.toLowerCase();
-    if (small.startsWith(under)) return 0;
-    return small.split(/\s+/).some((word) => word.startsWith(under)) ? 1 : 2;
-  };
+  for (const under of underWay(sentence)) {
+    const found = names.pots.filter((pot) => !pot.retired && rankOf(pot.name, under) <= 2);
+    if (found.some(({ name }) => name.toLowerCase() === under)) return [];
+    if (found.length === 0) continue;
+    const before = sentence.slice(0, sentence.length - under.length);
+    return found
+      .map((pot) => ({ pot, rank: rankOf(pot.name, under) }))
+      .sort((one, other) => one.rank - other.rank || one.pot.name.localeCompare(other.pot.name))
+      .slice(0, mostShown)
+      .map(({ pot: { id, name, swatch } }) => ({
+        potId: id,
+        name,
+        hex: swatch,
+        sentence: before + potSaid(id, { names }),
+      }));
+  }
+  return [];
+}
+
+/** The last words of a sentence that may be of one name, the most of them first. */
+function underWay(sentence: string): string[] {
+  const last = /(?:[\p{L}'’]+ ){0,3}[\p{L}'’]+$/u.exec(sentence)?.[0].toLowerCase() ?? '';
+  const words = last.split(' ');
+  return words
+    .map((_, index) => words.slice(index).join(' '))
+    .filter((phrase) => phrase.length >= leastLetters);
+}
+
+/** 0 where the name begins so, 1 where a word of it does, 2 where it has it in the middle, else 3. */
+function rankOf(name: string, under: string): number {
+  const small = name.toLowerCase();
+  if (small.startsWith(under)) return 0;
+  if (small.includes(` ${under}`)) return 1;
   // In the middle of a word a few letters stand for nothing yet.
-  const worst = under.length < middleLetters ? 1 : 2;
-  const found = names.pots.filter(
-    ({ name, retired }) => !retired && name.toLowerCase().includes(under) && rank(name) <= worst,
-  );
-  if (found.some(({ name }) => before.concat(under).toLowerCase().endsWith(name.toLowerCase())))
-    return [];
-  return found
-    .sort((one, other) => rank(one.name) - rank(other.name) || one.name.localeCompare(other.name))
-    .slice(0, mostShown)
-    .map(({ id, name, swatch }) => ({
-      potId: id,
-      name,
-      hex: swatch,
-      sentence: before + potSaid(id, { names }),
-    }));
+  return under.length >= middleLetters && small.includes(under) ? 2 : 3;
 }

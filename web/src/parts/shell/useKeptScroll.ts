@@ -4,8 +4,8 @@ import { z } from 'zod';
 
 const key = 'yellow-ledger.scroll';
 const mostKept = 100;
-/** What a page shows may come in later; so long the place is tried for, ms. */
-const longest = 4000;
+/** What a page shows may come in later; so long its place is held, unless a hand moves it, ms. */
+const longest = 2500;
 const keptSchema = z.record(z.string(), z.number()).catch({});
 
 function kept(): Record<string, number> {
@@ -43,10 +43,7 @@ export function useKeptScroll(mains: readonly string[]): void {
     if (hash) return;
     const wanted = type === 'POP' || isMain ? (kept()[pathname] ?? 0) : 0;
     let isReturning = wanted > 0;
-    const put = () => {
-      window.scrollTo(0, wanted);
-      if (Math.abs(window.scrollY - wanted) < 2) isReturning = false;
-    };
+    const put = () => window.scrollTo(0, wanted);
     put();
     // It grows as its parts come in, until there is room for the place.
     const grown = new ResizeObserver(() => isReturning && put());
@@ -60,6 +57,8 @@ export function useKeptScroll(mains: readonly string[]): void {
     byHand.forEach((each) => window.addEventListener(each, giveUp, { passive: true, once: true }));
     let frame = 0;
     const onScroll = () => {
+      // A field that is given the cursor while its page comes in moves it, and nobody asked for that.
+      if (isReturning && Math.abs(window.scrollY - wanted) > 2) put();
       if (isReturning || frame) return;
       frame = requestAnimationFrame(() => {
         frame = 0;

@@ -1,0 +1,62 @@
+import { expect, test } from '../support/test';
+
+test('a practice picture of a sheet is drawn, read, looked through and put on the shelf', async ({
+  page,
+  empty,
+}) => {
+  test.setTimeout(90_000);
+  await page.goto(`${empty.url}/shelf/fill`);
+  await page.getByText('Try it with a practice picture').click();
+  await page.getByRole('checkbox', { name: 'upside down' }).check();
+  await page.getByRole('button', { name: 'Draw a practice picture' }).click();
+  await page.getByRole('button', { name: 'Read it' }).click({ timeout: 40_000 });
+  await expect(page.getByText(/\d+ fields are read, \d+ are not sure/)).toBeVisible({
+    timeout: 40_000,
+  });
+  const rows = page.getByRole('region', { name: 'Pots to look through, a table' }).getByRole('row');
+  expect(await rows.count()).toBeGreaterThan(50);
+  await page.getByLabel('Name of field 1', { exact: true }).fill('Marsh Light');
+  const put = page.getByRole('button', { name: /^Put \d+ pots on the shelf/ });
+  const words = (await put.textContent()) ?? '';
+  await put.click();
+  await expect(
+    page.getByText(`${words.match(/\d+/)?.[0]} pots stand on the shelf now.`),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
+});
+
+test('a picture of something else is refused in a sentence, and so is no picture', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/shelf/fill`);
+  const shot = await page.screenshot({ type: 'jpeg' });
+  const choose = page.getByLabel('Photograph of the sheet');
+  await choose.setInputFiles({ name: 'cat.jpg', mimeType: 'image/jpeg', buffer: shot });
+  await expect(page.getByText('No sheet is to be seen')).toBeVisible();
+  await choose.setInputFiles({
+    name: 'notes.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('no picture at all'),
+  });
+  await expect(page.getByRole('alert')).toContainText('notes.jpg');
+});
+
+test('names by list are pots with their pigments guessed; what is there already is said', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/shelf/fill/names`);
+  await page
+    .getByLabel('Names of pots, one a line')
+    .fill('1. Yellow ochre, student\n2. Marsh Light\n- marsh light');
+  await page.getByRole('button', { name: 'Look through them' }).click();
+  await expect(page.getByText('A guess by its pigment')).toBeVisible();
+  await expect(page.getByText('Nothing is known of it but its name')).toBeVisible();
+  await page.getByRole('button', { name: 'Put 2 pots on the shelf' }).click();
+  await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
+  await page.goto(`${empty.url}/shelf/fill/names`);
+  await page.getByLabel('Names of pots, one a line').fill('Marsh Light');
+  await page.getByRole('button', { name: 'Look through them' }).click();
+  await expect(page.getByText('A pot of this name is on the shelf already.')).toBeVisible();
+});
