@@ -1,8 +1,9 @@
 import { resolve } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import { done, later, layUnit, paint } from './support/bench';
+import { later, layUnit, paint } from './support/bench';
 import { chromiumOptions } from './support/browser';
-import { comeIn, ownBrowser, startSampleClub } from './support/club';
+import { comeIn, startSampleClub } from './support/club';
+import { drawBeginning, drawPast } from './support/drawn';
 import { startServer } from './support/ledgerServer';
 
 /** Draws docs/screenshots anew from the demo data. */
@@ -144,18 +145,6 @@ const shots: {
     },
   },
   {
-    name: 'photograph',
-    path: '/photographs/ferryman-under-lamp',
-    async ready(page) {
-      await page.getByRole('button', { name: 'Cut out a part of it' }).click();
-      await page.getByRole('button', { name: 'To the figure' }).click();
-      await page.getByLabel('Form lit from').selectOption('left');
-      await page.getByText(/, as line \d/).waitFor();
-      await page.getByRole('button', { name: 'Cut out a part of it' }).click();
-      await page.getByRole('heading', { name: 'How much lies in each value' }).waitFor();
-    },
-  },
-  {
     name: 'readings',
     path: '/armies/lanternfen-levy/readings',
     async ready(page) {
@@ -172,22 +161,37 @@ const shots: {
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
-  // Last: from here on there is no server.
+];
+
+shots.push(
   {
-    name: 'away-phone',
-    path: '/bench?recipe=copper-helm',
-    viewport: phone,
+    name: 'say',
+    path: '/recipes/oilskin-shadow',
     async ready(page) {
-      await page.getByLabel('Models', { exact: true }).fill('5');
-      await page.getByRole('button', { name: 'Put it on the bench' }).click();
-      await done(page).waitFor();
-      await server.kill();
-      await later(page);
-      await done(page).click();
-      await page.getByText(/The server has not answered/).waitFor();
+      await isPredicted(page);
+      await page
+        .getByRole('combobox', { name: 'The next line, in words' })
+        .fill('glaze rosehip 1:8 ×4 underside');
+      await page.getByRole('img', { name: 'The surface after this line' }).waitFor();
     },
   },
-];
+  {
+    name: 'fill',
+    path: '/shelf/fill',
+    async ready(page) {
+      await page.getByText('Try it with a practice picture').click();
+      await page.getByRole('checkbox', { name: 'warm light' }).check();
+      await page.getByRole('checkbox', { name: 'shadow' }).check();
+      await page.getByRole('button', { name: 'Draw a practice picture' }).click();
+      await page.getByRole('button', { name: 'Read it' }).click();
+      await page.getByRole('region', { name: 'Pots to look through, a table' }).waitFor();
+      await page.getByRole('img', { name: 'The practice picture' }).evaluate((picture) => {
+        picture.scrollIntoView({ block: 'start' });
+        window.scrollBy(0, -60);
+      });
+    },
+  },
+);
 
 const server = await startServer({ demo: true });
 const browser = await chromium.launch(chromiumOptions);
@@ -204,20 +208,15 @@ for (const { name, path, viewport = desk, colorScheme, ready } of shots) {
 }
 await server.stop();
 
+await drawBeginning(browser, resolve(folder, 'begin.png'));
+await drawPast(browser, resolve(folder, 'log.png'));
+
 /** Of a club, by its keeper. */
 const clubShots: { name: string; path: string; ready: (page: Page) => Promise<unknown> }[] = [
   {
     name: 'club-evening',
     path: '/club/evening',
     ready: (page) => page.getByText('At the table').waitFor(),
-  },
-  {
-    name: 'club-members',
-    path: '/club',
-    async ready(page) {
-      await page.getByRole('button', { name: 'Make a link' }).click();
-      await page.getByText('shown here and never again').waitFor();
-    },
   },
   {
     name: 'club-proposal',
@@ -230,11 +229,6 @@ const clubShots: { name: string; path: string; ready: (page: Page) => Promise<un
 ];
 
 const club = await startSampleClub();
-const outside = await ownBrowser(browser);
-await outside.goto(club.url);
-await outside.getByLabel('Name', { exact: true }).fill('Wren');
-await outside.screenshot({ path: resolve(folder, 'club-come-in.png') });
-console.log('drew club-come-in.png');
 const keeper = await comeIn(browser, club, 'Ottoline');
 for (const { name, path, ready } of clubShots) {
   await keeper.goto(club.url + path);

@@ -5,12 +5,13 @@ import {
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { FigureField } from '../../parts/FigureField';
 import './colourSliders.scss';
 
 const sliders = [
-  { name: 'hue', label: 'Hue', most: 360 },
-  { name: 'strength', label: 'Strength', most: 1 },
-  { name: 'brightness', label: 'Brightness', most: 1 },
+  { name: 'hue', label: 'Hue', most: 360, unit: 'degrees', scale: 1 },
+  { name: 'strength', label: 'Strength', most: 1, unit: '%', scale: 100 },
+  { name: 'brightness', label: 'Brightness', most: 1, unit: '%', scale: 100 },
 ] as const;
 
 interface ColourSlidersProps {
@@ -24,6 +25,11 @@ export function ColourSliders({ hex, onPick }: ColourSlidersProps) {
   const [set, setSet] = useState<HueStrengthBrightness | null>(null);
   const isSet = set !== null && hexOfHueStrengthBrightness(set) === hex.toLowerCase();
   const now = isSet ? set : hueStrengthBrightnessOf(hex);
+  const put = (name: keyof HueStrengthBrightness, figure: number) => {
+    const next = { ...now, [name]: figure };
+    setSet(next);
+    onPick(hexOfHueStrengthBrightness(next));
+  };
   return (
     <>
       <small className="below">From the top: hue, strength, brightness</small>
@@ -38,11 +44,19 @@ export function ColourSliders({ hex, onPick }: ColourSlidersProps) {
             step={most / 180}
             value={now[name]}
             style={{ backgroundImage: along((figure) => ({ ...now, [name]: figure }), most) }}
-            onChange={({ target }) => {
-              const next = { ...now, [name]: Number(target.value) };
-              setSet(next);
-              onPick(hexOfHueStrengthBrightness(next));
-            }}
+            onChange={({ target }) => put(name, Number(target.value))}
+          />
+        ))}
+      </div>
+      <div className="flow">
+        {sliders.map(({ name, label, most, unit, scale }) => (
+          <FigureField
+            key={name}
+            label={`${label}, ${unit}`}
+            value={Math.round(now[name] * scale)}
+            isRight={(figure) => figure >= 0 && figure <= most * scale}
+            expected={`a number from 0 to ${most * scale}`}
+            onFigure={(figure) => put(name, figure / scale)}
           />
         ))}
       </div>
