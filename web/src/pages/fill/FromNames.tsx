@@ -4,12 +4,18 @@ import Form from 'react-bootstrap/Form';
 import { useId, useState } from 'react';
 import type { WayProps } from './wayProps';
 
+const mostLetters = 100_000;
+
 /** Names one a line, typed or from the clipboard. */
 export function FromNames({ onBegun }: WayProps) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const id = useId();
   const read = (from: string) => {
+    if (from.length > mostLetters)
+      return setProblem(
+        `A list of up to ${mostLetters.toLocaleString('en')} characters is read; this one has ${from.length.toLocaleString('en')}.`,
+      );
     const names = namesListed(from);
     setProblem(
       names.length > mostNames

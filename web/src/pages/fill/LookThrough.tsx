@@ -55,7 +55,7 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
         checked={isIn}
         onChange={({ target }) => change(key, { isIn: target.checked })}
       />,
-      <span key="name">
+      <span key="name" className="fill-name">
         <Form.Control
           size="sm"
           aria-label={`Name of ${key}`}
@@ -68,6 +68,7 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
       <Form.Select
         key="kind"
         size="sm"
+        className="fill-kind"
         aria-label={`Kind of ${name || key}`}
         value={kind}
         onChange={({ target }) => change(key, { kind: target.value as Pot['kind'] })}
@@ -103,7 +104,9 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
           {hiding.toFixed(2)}
         </small>
       </span>,
-      <small key="tells">{tells}</small>,
+      <small key="tells" className="fill-tells">
+        {tells}
+      </small>,
     ];
   });
   return (

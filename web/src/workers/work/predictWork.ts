@@ -96,8 +96,12 @@ export const predictWork = {
 
   /** The surface after one line, for a line that is only being said; null where it is left out. */
   predictLine(recipe: Recipe, stepId: string): PredictedLine | null {
-    const { stops, steps } = said.predict(recipe, shelfInHand());
-    const line = steps.find((step) => step.stepId === stepId);
+    const build = said.predict(recipe, shelfInHand());
+    const { stops, steps } = build;
+    // A line that is aimed is looked at where it goes.
+    const { key } = aspectOfLine(recipe, shelfInHand(), stepId);
+    const here = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
+    const line = here.steps.find((step) => step.stepId === stepId);
     if (!line?.isIncluded) return null;
     const mixHexes = Object.fromEntries(steps.map((step) => [step.stepId, step.mix.colour.hex]));
     return { stops, surface: line.surface, isEstimate: line.isEstimate, mixHexes };
