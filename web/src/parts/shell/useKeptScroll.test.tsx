@@ -16,8 +16,8 @@ beforeEach(() => {
       scrolled.push(to);
     },
     ResizeObserver: class {
-      observe() {}
-      disconnect() {}
+      observe = () => undefined;
+      disconnect = () => undefined;
     },
     requestAnimationFrame: (then: () => void) => {
       then();
