@@ -6,7 +6,7 @@ test('a recipe is written from nothing with the keyboard alone, and is there aft
 }) => {
   let server = await startServer();
   const { keyboard } = page;
-  await page.goto(server.url);
+  await page.goto(`${server.url}/recipes`);
   await expect(page.getByRole('heading', { name: 'No recipe written yet' })).toBeVisible();
 
   // The shelf first: a recipe stands on a primer.

@@ -20,10 +20,10 @@ test('where a line goes is kept where its painter said it, and how it is thinned
   expect(changed).toEqual({ ...said('layer bone 1:3 crown up'), technique: 'stipple' });
 });
 
-test('what followed from the technique alone follows from the other one', () => {
+test('a place that followed from the technique alone follows from the other one; the mix stays', () => {
   const changed = withTechnique(said('layer bone'), 'edgeLine', beside);
   expect(changed.placement).toEqual(said('edge line bone').placement);
-  expect(changed.mix).toEqual(said('edge line bone').mix);
+  expect(changed.mix).toEqual(said('layer bone').mix);
 });
 
 test('a line that holds no paint gives its paint back when it is to hold some', () => {

@@ -1,12 +1,15 @@
 import { isSameContent } from '../record/sameContent';
+import type { Mix } from '../recipe/mix';
 import type { Step } from '../recipe/step';
 import { lifts, type TechniqueName } from '../recipe/techniques';
 import { lineFrom } from './lineFrom';
 import type { Beside, Said } from './said';
 
+const noPaint: Mix = { parts: [], waterParts: 0, mediumParts: 0 };
+
 /**
- * The line put on in another way. What its painter said of the mix and of where it goes is kept;
- * what only followed from the technique follows from the new one.
+ * The line put on in another way. Its mix is kept, and where it goes if its painter said so; a place
+ * that only followed from the technique follows from the new one.
  */
 export function withTechnique(step: Step, technique: TechniqueName, beside: Beside): Step {
   const bare = (name: TechniqueName) =>
@@ -18,16 +21,11 @@ export function withTechnique(step: Step, technique: TechniqueName, beside: Besi
   const { aim: nextAim, last: _neither, ...nextTone } = next.placement;
   const place = kept(tone, usualTone, nextTone);
   const aimed = kept(aim, usualAim, nextAim);
-  const { parts, ...thinning } = step.mix;
-  const { parts: _usual, ...usualThinning } = usual.mix;
-  const { parts: nextParts, ...nextThinning } = next.mix;
+  const hadPaint = !lifts(step.technique);
   return {
     ...step,
     technique,
-    mix: {
-      parts: lifts(technique) ? [] : parts.length > 0 ? parts : nextParts,
-      ...(lifts(technique) ? nextThinning : kept(thinning, usualThinning, nextThinning)),
-    },
+    mix: lifts(technique) ? noPaint : hadPaint ? step.mix : next.mix,
     placement: {
       ...place,
       ...(aimed && { aim: aimed }),

@@ -11,8 +11,8 @@ export const leaves = [
   { path: 'recolour', label: 'Recolour' },
   { path: 'versions', label: 'Versions' },
   { path: 'photographs', label: 'Photographs' },
-  { path: 'card', label: 'Card' },
   { path: 'text', label: 'From notes' },
+  { path: 'card', label: 'Card' },
 ] as const;
 
 export type LeafPath = (typeof leaves)[number]['path'];

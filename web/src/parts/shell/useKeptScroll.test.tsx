@@ -72,6 +72,16 @@ test('going back, and going to a main page, finds the place where it was left', 
   expect(scrolled.at(-1)).toBe(120);
 });
 
+test('a page left by a key before the next frame is found where it was', () => {
+  opened();
+  fireEvent.wheel(window);
+  top = 300;
+  fireEvent.keyDown(window, { key: '2' });
+  go('one');
+  go('list');
+  expect(scrolled.at(-1)).toBe(300);
+});
+
 test('a hand that moves the page is not held against', () => {
   opened();
   scrollTo(500);

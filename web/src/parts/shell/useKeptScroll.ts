@@ -55,6 +55,12 @@ export function useKeptScroll(mains: readonly string[]): void {
     const timer = setTimeout(giveUp, longest);
     const byHand = ['wheel', 'touchstart', 'keydown', 'pointerdown'] as const;
     byHand.forEach((each) => window.addEventListener(each, giveUp, { passive: true, once: true }));
+    // What leads away may come before the next frame has told of the last scrolling.
+    const remember = () => {
+      if (!isReturning) keep(pathname, window.scrollY);
+    };
+    const leadsAway = ['keydown', 'click', 'popstate'] as const;
+    leadsAway.forEach((each) => window.addEventListener(each, remember, { capture: true }));
     let frame = 0;
     const onScroll = () => {
       // A field that is given the cursor while its page comes in moves it, and nobody asked for that.
@@ -71,6 +77,7 @@ export function useKeptScroll(mains: readonly string[]): void {
       cancelAnimationFrame(frame);
       grown.disconnect();
       byHand.forEach((each) => window.removeEventListener(each, giveUp));
+      leadsAway.forEach((each) => window.removeEventListener(each, remember, { capture: true }));
       window.removeEventListener('scroll', onScroll);
     };
   }, [pathname, hash, type, isMain]);
