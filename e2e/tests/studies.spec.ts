@@ -92,6 +92,8 @@ test('a highlight is pushed so that it lands on target after the filter', async 
   await page.goto(`${demo.url}/recipes/oilskin-restored`);
   await page.getByRole('button', { name: /^Line 8 / }).click();
   await page.getByLabel('Technique').selectOption('filter');
+  // Where it went is kept: it is to go over all of it.
+  await page.getByLabel('to', { exact: true }).fill('1');
   await page.getByRole('tab', { name: 'What the filter does' }).click();
   await expect(page.getByText(/the filters to come .* move it: /)).toBeVisible();
   // As thick as it is nothing can make up for it, and nothing is offered.
