@@ -60,3 +60,17 @@ test('names by list are pots with their pigments guessed; what is there already 
   await page.getByRole('button', { name: 'Look through them' }).click();
   await expect(page.getByText('A pot of this name is on the shelf already.')).toBeVisible();
 });
+
+test('the sheet, and nothing else, is what is printed', async ({ page, empty }) => {
+  await page.goto(`${empty.url}/shelf/fill`);
+  await expect(page.getByRole('button', { name: 'Print the sheet' })).toBeVisible();
+  const sheet = page.getByRole('img', { name: /The sheet to print/ });
+  await expect(sheet).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheet).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Choose the photograph' })).toBeHidden();
+  await expect(page.getByRole('banner')).toBeHidden();
+  const { width = 0, height = 0 } = (await sheet.boundingBox()) ?? {};
+  // 190 by 277 mm, as the reading takes it to be.
+  expect(height / width).toBeCloseTo(277 / 190, 2);
+});

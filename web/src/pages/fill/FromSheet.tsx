@@ -82,6 +82,9 @@ export function FromSheet({ onBegun }: WayProps) {
       <Fold title="The sheet">
         <PotSheet />
       </Fold>
+      <div className="pot-sheet-paper">
+        <PotSheet />
+      </div>
     </div>
   );
 }
