@@ -526,7 +526,7 @@ export { passphraseSchema } from './club/passphrase';
 export { actions, matters, may, rights, type Action, type Matter } from './club/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';
-export { PotNames } from './shorthand/potNames';
+export { PotNames, potNamesOf } from './shorthand/potNames';
 export { mostLetters as mostSentenceLetters } from './shorthand/readSentence';
 export { readLine, type LineReading } from './shorthand/readLine';
 export { potSaid, lineSentence } from './shorthand/lineSentence';
@@ -535,14 +535,20 @@ export type { Beside, Mark as SentenceMark, Rough as RoughWord } from './shortha
 export { withTechnique } from './shorthand/withTechnique';
 export {
   mostTextLetters,
-  readText,
+  proposedLines,
+  readProposed,
+  stepsOf,
+  unknownPots,
+  withNamed,
   type ProposedLine,
-  type TextReading,
-} from './shorthand/readText';
+  type ReadProposedLine,
+} from './shorthand/proposedLines';
+export { unknownAsNote } from './shorthand/unknownAsNote';
 export { guessedByName, pigments, plainPrimers, type Pigment } from './paint/pigments';
 export { mostNames, namesListed, potBegun, type PotBegun } from './paint/newPots';
 export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
 export { apartOf, type StrokePot } from './sheet/potOfField';
+export { practicePots } from './sheet/practicePots';
 export {
   practiceFaults,
   practiceSheet,
@@ -561,9 +567,9 @@ export {
   type Box as SheetBox,
 } from './sheet/sheetLayout';
 export { randomFrom } from './record/randomFrom';
-export { textSteps, type TextStep } from './shorthand/textSteps';
 export { paintPast } from './simulate/paintPast';
 export type { Past, PastAsked, PastPainter } from './simulate/past';
 export { withSaid } from './shorthand/withSaid';
 export { readSentence } from './shorthand/readSentence';
 export { copiedLines } from './recipe/copiedLines';
+export { withNewIds } from './recipe/withNewIds';

@@ -1,5 +1,6 @@
 import type { Recipe } from './recipe';
 import type { Step } from './step';
+import { withNewIds } from './withNewIds';
 import { withoutStep } from './withoutStep';
 
 /**
@@ -15,17 +16,5 @@ export function copiedLines(
 ): Step[] {
   const left = recipe.steps.filter(({ id }) => !stepIds.includes(id));
   const { steps } = left.reduce((rest, { id }) => withoutStep(rest, id), recipe);
-  const ids = new Map(steps.map(({ id }) => [id, newId()]));
-  const named = (id: string) => ids.get(id) ?? id;
-  return steps.map(({ restores, setAside: _answers, ...step }) => ({
-    ...step,
-    id: named(step.id),
-    ...(restores !== undefined && { restores: named(restores) }),
-    mix: {
-      ...step.mix,
-      parts: step.mix.parts.map((part) =>
-        part.from === 'step' ? { ...part, stepId: named(part.stepId) } : part,
-      ),
-    },
-  }));
+  return withNewIds(steps, newId).map(({ setAside: _answers, ...step }) => step);
 }

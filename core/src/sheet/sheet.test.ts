@@ -1,6 +1,7 @@
 import type { Pixels } from '../picture/pixels';
-import { judgeSheet, potsByChance } from '../testing/sheet/judgeSheet';
+import { judgeSheet } from '../testing/sheet/judgeSheet';
 import { homographyOf } from './homography';
+import { practicePots } from './practicePots';
 import { practiceSheet, type PracticeFault } from './practiceSheet';
 import { readSheet } from './readSheet';
 import { corners, fieldBox, fieldCount, patches, sheetHeight, sheetWidth } from './sheetLayout';
@@ -44,7 +45,7 @@ test('a picture of something else is said to show no sheet', () => {
 });
 
 test('half a sheet is said to lack corners', () => {
-  const whole = practiceSheet({ pots: potsByChance(16, 0), faults: [], seed: 16, longest: 900 });
+  const whole = practiceSheet({ pots: practicePots(16, 0), faults: [], seed: 16, longest: 900 });
   const height = Math.floor(whole.height / 2);
   const data = whole.data.slice(0, whole.width * height * 4);
   expect(() => readSheet({ width: whole.width, height, data })).toThrow(

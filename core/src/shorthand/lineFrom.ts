@@ -1,9 +1,10 @@
 import { potOn, shelfOf } from '../recipe/mixedPaint';
 import type { MixPart, Thinning } from '../recipe/mix';
-import { mostCoats, type Stage, type Step } from '../recipe/step';
+import { mostCoats, type Step } from '../recipe/step';
 import { lifts, techniqueOf, type TechniqueName } from '../recipe/techniques';
 import { thinningHabit } from '../recipe/thinningHabit';
-import type { Pot } from '../paint/pot';
+import { comesReady, usualStage, usualTechnique } from '../recipe/usualLine';
+import type { PotKind } from '../paint/pot';
 import { partsFrom } from './partsFrom';
 import { placementFrom } from './placementFrom';
 import type { Beside, Said } from './said';
@@ -21,8 +22,9 @@ export function lineFrom(said: Said, beside: Beside, id: string): Step {
   const kinds = new Set(
     saidParts.map((part) => (part.from === 'pot' ? potOn(shelf, part.potId).kind : 'paint')),
   );
-  const technique = said.technique ?? usualTechnique(said.stage, kinds, before);
-  const stage = said.stage ?? usualStage(technique, kinds, before);
+  const known = { kinds, stage: said.stage, stageAbove: before?.stage };
+  const technique = said.technique ?? usualTechnique(known);
+  const stage = said.stage ?? usualStage(technique, known);
   const parts = lifts(technique) && said.parts.length === 0 ? [] : partsFrom(said, beside);
   const coats = said.coats ?? (stage === 'base' && !techniqueOf(technique).tints ? 2 : 1);
   const coatsUpTo = said.coatsUpTo ?? (said.untilEven && Math.min(mostCoats, coats + 1));
@@ -48,49 +50,12 @@ export function lineFrom(said: Said, beside: Beside, id: string): Step {
   };
 }
 
-type Kinds = ReadonlySet<Pot['kind']>;
-
-const techniqueOfStage: Record<Stage, TechniqueName> = {
-  prime: 'brushCoat',
-  base: 'brushCoat',
-  shade: 'layer',
-  layer: 'layer',
-  highlight: 'layer',
-  glaze: 'placedGlaze',
-  detail: 'lineWork',
-  finish: 'brushCoat',
-};
-
-const isOnly = (kinds: Kinds, kind: Pot['kind']) => kinds.size === 1 && kinds.has(kind);
-
-function usualTechnique(
-  stage: Stage | undefined,
-  kinds: Kinds,
-  before: Step | undefined,
-): TechniqueName {
-  if (isOnly(kinds, 'wash') && (stage === undefined || stage === 'shade')) return 'allOverWash';
-  if (stage) return techniqueOfStage[stage];
-  if (isOnly(kinds, 'one-coat')) return 'oneCoat';
-  return before && !isOnly(kinds, 'primer') && !isOnly(kinds, 'varnish') ? 'layer' : 'brushCoat';
-}
-
-function usualStage(technique: TechniqueName, kinds: Kinds, before: Step | undefined): Stage {
-  if (isOnly(kinds, 'primer') && techniqueOf(technique).covers) return 'prime';
-  if (isOnly(kinds, 'varnish')) return 'finish';
-  const { isBand, usualStage: usual } = techniqueOf(technique);
-  if (isBand && before?.stage === 'highlight') return 'highlight';
-  return usual;
-}
-
-/** Kinds of paint that are used as they come. */
-const asTheyCome: readonly Pot['kind'][] = ['wash', 'one-coat', 'primer', 'varnish'];
-
 function thinningFrom(
   { water, medium, parts: said }: Said,
   technique: TechniqueName,
   parts: readonly MixPart[],
   { above, names }: Beside,
-  kinds: Kinds,
+  kinds: ReadonlySet<PotKind>,
 ): Thinning {
   if (water !== undefined || medium !== undefined)
     return { waterParts: water ?? 0, mediumParts: medium ?? 0 };
@@ -103,7 +68,7 @@ function thinningFrom(
   if (habit) return habit;
   if (before?.technique === technique && (said.length === 0 || kinds.has('paint')))
     return { waterParts: before.mix.waterParts, mediumParts: before.mix.mediumParts };
-  const comesSo = kinds.size > 0 && [...kinds].every((kind) => asTheyCome.includes(kind));
-  if (comesSo && !techniqueOf(technique).isThinned) return { waterParts: 0, mediumParts: 0 };
+  if (comesReady(kinds) && !techniqueOf(technique).isThinned)
+    return { waterParts: 0, mediumParts: 0 };
   return techniqueOf(technique).usualThinning;
 }

@@ -17,6 +17,15 @@ interface Named {
   words: string[];
 }
 
+const known = new WeakMap<readonly Pot[], PotNames>();
+
+/** The names of a shelf, read once for as long as it is the same list of pots. */
+export function potNamesOf(pots: readonly Pot[]): PotNames {
+  const names = known.get(pots) ?? new PotNames(pots);
+  known.set(pots, names);
+  return names;
+}
+
 /** The least letters by which the beginning of a word stands for it. */
 const leastLetters = 3;
 

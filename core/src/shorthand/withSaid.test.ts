@@ -1,7 +1,4 @@
 import fc from 'fast-check';
-import { recipeSchema } from '../recipe/recipe';
-import { copiedLines } from '../recipe/copiedLines';
-import { flattenMix } from '../recipe/flattenMix';
 import { stepSchema } from '../recipe/step';
 import { anyRecipe } from '../testing/anyRecipe';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
@@ -37,30 +34,6 @@ test('whatever is said, each line stays one that can be kept', () => {
         const here = { names, recipe, above: recipe.steps.slice(0, index) };
         const next = withSaid(step, readSentence(sentence, here).said, here);
         expect(stepSchema.safeParse(next).success).toBe(true);
-      });
-    }),
-    { numRuns: 60 },
-  );
-});
-
-test('lines that are copied keep their paint and stand on their own', () => {
-  fc.assert(
-    fc.property(anyRecipe, fc.nat(), (recipe, bits) => {
-      const chosen = recipe.steps.filter((_, index) => (bits >> index) & 1);
-      let next = 0;
-      const copied = copiedLines(
-        recipe,
-        chosen.map(({ id }) => id),
-        () => `new-${next++}`,
-      );
-      expect(recipeSchema.safeParse({ ...recipe, steps: copied }).success).toBe(true);
-      copied.forEach((step, index) => {
-        const was = recipe.steps.findIndex(({ id }) => id === chosen[index].id);
-        const shares = (of: ReturnType<typeof flattenMix>) =>
-          of.map(({ potId, share }) => `${potId} ${share.toFixed(6)}`).sort();
-        expect(shares(flattenMix(step.mix, copied.slice(0, index)))).toEqual(
-          shares(flattenMix(chosen[index].mix, recipe.steps.slice(0, was))),
-        );
       });
     }),
     { numRuns: 60 },

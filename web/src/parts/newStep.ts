@@ -1,4 +1,4 @@
-import { lineFrom, PotNames, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
+import { lineFrom, potNamesOf, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
 
 /**
  * A line to begin with: a base coat on an empty page, afterwards one with the pots and the thinner
@@ -8,7 +8,7 @@ export function newStep(recipe: Recipe, pots: readonly Pot[]): Step | null {
   if (pots.every(({ retired }) => retired)) return null;
   const step = lineFrom(
     { parts: [] },
-    { names: new PotNames(pots), recipe, above: recipe.steps },
+    { names: potNamesOf(pots), recipe, above: recipe.steps },
     crypto.randomUUID(),
   );
   return step.mix.parts.length > 0 ? step : null;

@@ -3,33 +3,13 @@ import { flatSpectrum } from '../../colour/spectrum';
 import { filmOver } from '../../paint/filmOver';
 import { masstoneOf } from '../../paint/masstone';
 import { hidingOf, opticsOf } from '../../paint/opticsOfPot';
-import { randomFrom } from '../../record/randomFrom';
 import { apartOf } from '../../sheet/potOfField';
+import { practicePots } from '../../sheet/practicePots';
 import { practiceSheet, type PracticeFault, type PracticePot } from '../../sheet/practiceSheet';
 import { readSheet, type FieldReading } from '../../sheet/readSheet';
-import { fieldCount } from '../../sheet/sheetLayout';
 
 /** So near counts as right: ΔE00 of the swatch, and hiding. */
 export const rightWithin = { colour: 3, hiding: 0.06 } as const;
-
-/** Made-up pots by chance, a quarter of them washes and inks, some fields left empty. */
-export function potsByChance(seed: number, empty: number): (PracticePot | null)[] {
-  const random = randomFrom(seed * 7 + 1);
-  const channel = () =>
-    Math.floor(25 + 215 * random())
-      .toString(16)
-      .padStart(2, '0');
-  return Array.from({ length: fieldCount }, () => {
-    const isEmpty = random() < empty;
-    const swatch = `#${channel()}${channel()}${channel()}`;
-    const hiding = 0.08 + 0.88 * random();
-    const isThin = random() < 0.25;
-    if (isEmpty) return null;
-    return isThin
-      ? { swatch, hiding: hiding / 2, swatchShows: 'one coat over white' as const }
-      : { swatch, hiding };
-  });
-}
 
 /** Whether a reading is what was brushed there: what it shows, and how well it hides. */
 export function isRight({ is, pot: read }: FieldReading, pot: PracticePot | null): boolean {
@@ -47,7 +27,7 @@ export function isRight({ is, pot: read }: FieldReading, pot: PracticePot | null
 
 /** A practice picture with a fault, read, and each field held against what was brushed there. */
 export function judgeSheet(faults: readonly PracticeFault[], seed: number, longest: number) {
-  const pots = potsByChance(seed, faults.includes('empty fields') ? 0.3 : 0.05);
+  const pots = practicePots(seed, faults.includes('empty fields') ? 0.3 : 0.05);
   const picture = practiceSheet({ pots, faults, seed, longest });
   const started = performance.now();
   const fields = readSheet(picture);

@@ -1,7 +1,7 @@
 import { guessedByName, mostNames, namesListed } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
-import { useId, useState } from 'react';
+import { useState } from 'react';
+import { WordsField } from '../../parts/WordsField';
 import type { WayProps } from './wayProps';
 
 const mostLetters = 100_000;
@@ -10,7 +10,6 @@ const mostLetters = 100_000;
 export function FromNames({ onBegun }: WayProps) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const id = useId();
   const read = (from: string) => {
     if (from.length > mostLetters)
       return setProblem(
@@ -53,15 +52,7 @@ export function FromNames({ onBegun }: WayProps) {
   };
   return (
     <div className="stacked fill-way">
-      <Form.Label htmlFor={id}>Names of pots, one a line</Form.Label>
-      <Form.Control
-        as="textarea"
-        id={id}
-        rows={6}
-        value={text}
-        dir="auto"
-        onChange={({ target }) => setText(target.value)}
-      />
+      <WordsField label="Names of pots, one a line" rows={6} words={text} onWords={setText} />
       {problem && <p role="status">{problem}</p>}
       <div className="flow">
         <Button variant="next" onClick={() => read(text)}>

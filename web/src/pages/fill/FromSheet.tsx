@@ -1,7 +1,7 @@
 import { fieldCount, namesListed, type FieldReading } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
-import { useId, useState } from 'react';
+import { useState } from 'react';
+import { WordsField } from '../../parts/WordsField';
 import { FileButton } from '../../parts/FileButton';
 import { Fold } from '../../parts/Fold';
 import { Problem } from '../../parts/Problem';
@@ -16,7 +16,6 @@ import { useSheetReading } from './useSheetReading';
 export function FromSheet({ onBegun }: WayProps) {
   const [names, setNames] = useState('');
   const [told, setTold] = useState<string | null>(null);
-  const id = useId();
   const take = (fields: FieldReading[]) => {
     const called = namesListed(names);
     const brushed = fields.filter(({ is }) => is === 'sure' || is === 'unsure');
@@ -39,16 +38,11 @@ export function FromSheet({ onBegun }: WayProps) {
         </li>
         <li>Photograph the whole sheet in even light, flat, without flash, all corners in it.</li>
       </ol>
-      <Form.Label htmlFor={id}>
-        Names in the order of the numbers, one a line (if you like)
-      </Form.Label>
-      <Form.Control
-        as="textarea"
-        id={id}
+      <WordsField
+        label="Names in the order of the numbers, one a line (if you like)"
         rows={3}
-        value={names}
-        dir="auto"
-        onChange={({ target }) => setNames(target.value)}
+        words={names}
+        onWords={setNames}
       />
       <div className="flow">
         <FileButton

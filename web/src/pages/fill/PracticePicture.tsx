@@ -1,10 +1,4 @@
-import {
-  fieldCount,
-  practiceFaults,
-  randomFrom,
-  type PracticeFault,
-  type PracticePot,
-} from '@yellow-ledger/core';
+import { practiceFaults, practicePots, type PracticeFault } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useState } from 'react';
 import { Ticks } from '../../parts/Ticks';
@@ -28,8 +22,9 @@ export function PracticePicture({
   useEffect(() => () => void (address && URL.revokeObjectURL(address)), [address]);
   const draw = async () => {
     setDrawing(true);
+    const empty = ticked.includes('empty fields') ? 0.3 : 0.03;
     try {
-      const drawn = await pictureWorker().practiceSheet(madeUpPots(seed, ticked), ticked, seed);
+      const drawn = await pictureWorker().practiceSheet(practicePots(seed, empty), ticked, seed);
       setPicture(drawn);
       setAddress(URL.createObjectURL(drawn));
       setSeed(seed + 1);
@@ -62,17 +57,4 @@ export function PracticePicture({
       {address && <img className="practice-picture" src={address} alt="The practice picture" />}
     </div>
   );
-}
-
-function madeUpPots(seed: number, ticked: readonly PracticeFault[]): (PracticePot | null)[] {
-  const random = randomFrom(seed * 77 + 5);
-  const channel = () =>
-    Math.floor(25 + 215 * random())
-      .toString(16)
-      .padStart(2, '0');
-  const empty = ticked.includes('empty fields') ? 0.3 : 0.03;
-  return Array.from({ length: fieldCount }, () => {
-    const pot = { swatch: `#${channel()}${channel()}${channel()}`, hiding: 0.1 + 0.85 * random() };
-    return random() < empty ? null : pot;
-  });
 }

@@ -2,9 +2,10 @@ import {
   counted,
   finishLevels,
   meanings,
-  reckonedDryMinutes,
   meaningTells,
   meaningWord,
+  potNamesOf,
+  reckonedDryMinutes,
   stages,
   stepSchema,
   techniqueNames,
@@ -30,7 +31,6 @@ import { PlaceFigures } from './PlaceFigures';
 import { PlacementEditor } from './PlacementEditor';
 import type { RecipeLineProps } from './recipeLineProps';
 import { SayEdited } from './say/SayEdited';
-import { usePotNames } from './say/usePotNames';
 import { LineStudies } from './studies/LineStudies';
 import { RangeEnds } from './RangeEnds';
 import { ToolEditor } from './ToolEditor';
@@ -63,7 +63,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
   }, [wasOpen]);
   const { counts, caution, leaves, mind, lifts } = techniqueOf(step.technique);
-  const names = usePotNames(pots);
+  const names = potNamesOf(pots);
   const earlier = draft.recipe.steps.slice(0, number - 1);
   return (
     <FormProvider {...form}>

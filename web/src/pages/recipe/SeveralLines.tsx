@@ -2,6 +2,7 @@ import {
   copiedLines,
   counted,
   mostSteps,
+  potNamesOf,
   readSentence,
   techniqueOf,
   withSaid,
@@ -18,7 +19,6 @@ import { SaidWords } from '../../parts/say/SaidWords';
 import { SayField } from '../../parts/say/SayField';
 import { useNotice } from '../../parts/shell/notices';
 import { Ticks } from '../../parts/Ticks';
-import { usePotNames } from './say/usePotNames';
 import type { LineDeeds } from './useLineDeeds';
 
 export interface SeveralLinesProps {
@@ -52,7 +52,7 @@ export function SeveralLines({ recipe, pots, deeds }: SeveralLinesProps) {
 
 function SayOfAll({ recipe, pots, deeds, marked }: SeveralLinesProps & { marked: string[] }) {
   const [sentence, setSentence] = useState('');
-  const names = usePotNames(pots);
+  const names = potNamesOf(pots);
   const notify = useNotice();
   const reading = useMemo(
     () => readSentence(sentence, { names, recipe, above: [] }),

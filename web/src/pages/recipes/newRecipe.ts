@@ -1,4 +1,4 @@
-import { lineLimit, type Pot, type Recipe } from '@yellow-ledger/core';
+import { lineLimit, withNewIds, type Pot, type Recipe } from '@yellow-ledger/core';
 
 /** An empty recipe on the first primer of the shelf; null where there is no primer. */
 export function newRecipe(pots: readonly Pot[]): Recipe | null {
@@ -21,23 +21,11 @@ export function newRecipe(pots: readonly Pot[]): Recipe | null {
 /** The same recipe under another name, with lines of its own. */
 export function copyOfRecipe(recipe: Recipe): Recipe {
   const mark = ' (copy)';
-  const newIds = new Map(recipe.steps.map(({ id }) => [id, crypto.randomUUID()]));
-  const renamed = (stepId: string) => newIds.get(stepId) ?? stepId;
   return {
     ...recipe,
     id: crypto.randomUUID(),
     name: recipe.name.slice(0, lineLimit - mark.length) + mark,
     archived: false,
-    steps: recipe.steps.map((step) => ({
-      ...step,
-      id: renamed(step.id),
-      ...(step.restores === undefined ? {} : { restores: renamed(step.restores) }),
-      mix: {
-        ...step.mix,
-        parts: step.mix.parts.map((part) =>
-          part.from === 'step' ? { ...part, stepId: renamed(part.stepId) } : part,
-        ),
-      },
-    })),
+    steps: withNewIds(recipe.steps, () => crypto.randomUUID()),
   };
 }

@@ -1,20 +1,27 @@
-import { guessedByName, potBegun, potSaid, type PotNames } from '@yellow-ledger/core';
+import {
+  guessedByName,
+  potBegun,
+  potSaid,
+  unknownPots,
+  withNamed,
+  type PotNames,
+  type ProposedLine,
+  type ReadProposedLine,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useWriter } from '../../../ledger/useWriter';
 import { potChoices } from '../../../parts/potChoice';
 import { PotPicker } from '../../../parts/PotPicker';
-import { named, unknownPots, type Proposal, type ReadProposal } from './proposals';
 
 export interface NewPotsOfTextProps {
-  read: readonly ReadProposal[];
-  proposals: readonly Proposal[];
+  read: readonly ReadProposedLine[];
   names: PotNames;
-  onProposals: (proposals: Proposal[]) => void;
+  onLines: (lines: ProposedLine[]) => void;
 }
 
 /** Names of a text that no pot has: which pot is meant, or a new one with its colour. */
-export function NewPotsOfText({ read, proposals, names, onProposals }: NewPotsOfTextProps) {
+export function NewPotsOfText({ read, names, onLines }: NewPotsOfTextProps) {
   const unknown = unknownPots(read);
   if (unknown.length === 0) return null;
   return (
@@ -26,7 +33,7 @@ export function NewPotsOfText({ read, proposals, names, onProposals }: NewPotsOf
             key={name}
             name={name}
             names={names}
-            onIs={(potId) => onProposals(named(proposals, read, name, potSaid(potId, { names })))}
+            onIs={(potId) => onLines(withNamed(read, name, potSaid(potId, { names })))}
           />
         ))}
       </ul>

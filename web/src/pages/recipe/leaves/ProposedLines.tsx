@@ -1,23 +1,27 @@
-import { type PotNames, type Recipe } from '@yellow-ledger/core';
+import {
+  unknownAsNote,
+  type PotNames,
+  type Recipe,
+  type ProposedLine,
+  type ReadProposedLine,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
-import { unknownAsNote } from '../../../parts/say/unknownAsNote';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { SaidLine } from '../say/SaidLine';
-import type { Proposal, ReadProposal } from './proposals';
 
 export interface ProposedLinesProps {
-  read: readonly ReadProposal[];
+  read: readonly ReadProposedLine[];
   recipe: Recipe;
   words: RecipeWords;
   names: PotNames;
-  onProposal: (index: number, part: Partial<Proposal>) => void;
+  onChange: (index: number, part: Partial<ProposedLine>) => void;
 }
 
 /** The lines a text proposes, one below the other, each with the words it came from. */
-export function ProposedLines({ read, recipe, words, names, onProposal }: ProposedLinesProps) {
+export function ProposedLines({ read, recipe, words, names, onChange }: ProposedLinesProps) {
   const stepsAbove = (index: number) =>
     read
       .slice(0, index)
@@ -28,14 +32,14 @@ export function ProposedLines({ read, recipe, words, names, onProposal }: Propos
         const before = { ...recipe, steps: [...recipe.steps, ...stepsAbove(index)] };
         const asNote = unknownAsNote(sentence, reading.marks);
         const number = index + 1;
-        const say = (next: string) => onProposal(index, { sentence: next });
+        const say = (next: string) => onChange(index, { sentence: next });
         return (
           <li key={number} className="stacked">
             <Form.Check
               id={`proposed-${number}`}
               label={<q dir="auto">{from}</q>}
               checked={isIn}
-              onChange={({ target }) => onProposal(index, { isIn: target.checked })}
+              onChange={({ target }) => onChange(index, { isIn: target.checked })}
             />
             {isIn && (
               <>

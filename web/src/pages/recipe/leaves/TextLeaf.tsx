@@ -1,48 +1,58 @@
-import { counted, mostSteps, mostTextLetters, textSteps } from '@yellow-ledger/core';
+import {
+  counted,
+  mostSteps,
+  mostTextLetters,
+  potNamesOf,
+  proposedLines,
+  readProposed,
+  stepsOf,
+  withNewIds,
+  type ProposedLine,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { FileButton } from '../../../parts/FileButton';
+import { WordsField } from '../../../parts/WordsField';
 import { useNotice } from '../../../parts/shell/notices';
 import type { LeafProps } from '../leafProps';
-import { usePotNames } from '../say/usePotNames';
 import { useLineDeeds } from '../useLineDeeds';
 import { NewPotsOfText } from './NewPotsOfText';
 import { ProposedLines } from './ProposedLines';
-import { proposalsFrom, readProposals, stepsOf, type Proposal } from './proposals';
 
 /** Notes as people keep them, pasted or opened: lines proposed from them, to be looked through. */
 export default function TextLeaf({ draft, words, pots }: LeafProps) {
   const recipe = draft.recipe;
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const [proposals, setProposals] = useState<Proposal[]>([]);
-  const names = usePotNames(pots);
+  const [lines, setLines] = useState<ProposedLine[]>([]);
+  const names = potNamesOf(pots);
   const deeds = useLineDeeds(recipe, pots);
   const navigate = useNavigate();
   const notify = useNotice();
-  const id = useId();
   const beside = { names, recipe, above: recipe.steps };
-  const read = readProposals(proposals, beside);
+  const read = readProposed(lines, beside);
   const steps = stepsOf(read);
   const waiting = read.filter(({ isIn, reading }) => isIn && reading.marks.length > 0).length;
   const room = mostSteps - recipe.steps.length;
 
   const propose = (from: string) => {
-    if (from.length > mostTextLetters)
-      return setProblem(
-        `A text of up to ${mostTextLetters.toLocaleString('en')} characters is read; this one has ${from.length.toLocaleString('en')}. Nothing was changed: put in the part that is about this recipe.`,
+    try {
+      const { lines, leftOut } = proposedLines(from, beside);
+      setLines(lines);
+      setProblem(
+        lines.length === 0
+          ? 'There is no step in it yet: one a line, in a list, or one sentence after the other.'
+          : leftOut > 0
+            ? `The text has ${lines.length + leftOut} steps; the first ${lines.length} are below, as many as a recipe holds.`
+            : null,
       );
-    const found = textSteps(from);
-    setProblem(
-      found.length === 0
-        ? 'There is no step in it yet: one a line, in a list, or one sentence after the other.'
-        : found.length > mostSteps
-          ? `The text has ${found.length} steps; the first ${mostSteps} are below, as many as a recipe holds.`
-          : null,
-    );
-    setProposals(proposalsFrom(found.slice(0, mostSteps), beside));
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      setProblem(
+        `${error.message} Nothing was changed: put in the part that is about this recipe.`,
+      );
+    }
   };
   const open = async (file: File) => {
     if (file.size > 4 * mostTextLetters)
@@ -54,7 +64,7 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
     propose(opened);
   };
   const put = () => {
-    deeds.addAll(steps);
+    deeds.addAll(withNewIds(steps, () => crypto.randomUUID()));
     notify(`${counted(steps.length, 'line')} put in; Ctrl+Z undoes it.`);
     void navigate(`/recipes/${recipe.id}`);
   };
@@ -64,17 +74,9 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
         Paste your notes on this surface as you keep them: lists, numbered steps, ratios either way
         round. Each step becomes a line that you look through; nothing is written before.
       </p>
-      <Form.Label htmlFor={id}>Notes</Form.Label>
-      <Form.Control
-        as="textarea"
-        id={id}
-        rows={6}
-        dir="auto"
-        value={text}
-        onChange={({ target }) => setText(target.value)}
-      />
+      <WordsField label="Notes" rows={6} words={text} onWords={setText} />
       <div className="flow">
-        <Button variant={proposals.length > 0 ? 'outline' : 'next'} onClick={() => propose(text)}>
+        <Button variant={lines.length > 0 ? 'outline' : 'next'} onClick={() => propose(text)}>
           Read the notes
         </Button>
         <FileButton
@@ -87,18 +89,16 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
         />
       </div>
       {problem && <p role="status">{problem}</p>}
-      <NewPotsOfText read={read} proposals={proposals} names={names} onProposals={setProposals} />
-      {proposals.length > 0 && (
+      <NewPotsOfText read={read} names={names} onLines={setLines} />
+      {lines.length > 0 && (
         <>
           <ProposedLines
             read={read}
             recipe={recipe}
             words={words}
             names={names}
-            onProposal={(index, part) =>
-              setProposals(
-                proposals.map((each, at) => (at === index ? { ...each, ...part } : each)),
-              )
+            onChange={(index, part) =>
+              setLines(lines.map((each, at) => (at === index ? { ...each, ...part } : each)))
             }
           />
           <div className="flow">

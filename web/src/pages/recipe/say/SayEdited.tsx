@@ -1,6 +1,7 @@
 import {
   isSameContent,
   lineSentence,
+  potNamesOf,
   readLine,
   type Pot,
   type Recipe,
@@ -9,7 +10,6 @@ import {
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
-import { usePotNames } from './usePotNames';
 
 export interface SayEditedProps {
   step: Step;
@@ -22,7 +22,7 @@ export interface SayEditedProps {
 
 /** A line that is there, shown as its sentence and edited in it. */
 export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps) {
-  const names = usePotNames(pots);
+  const names = potNamesOf(pots);
   const told = useId();
   const beside = useMemo(
     () => ({
@@ -49,10 +49,10 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
   );
   const say = (next: string) => {
     setSentence(next);
-    const read = readLine(next, beside, step.id);
+    const { step: now, marks: unclear } = readLine(next, beside, step.id);
     // What is half typed is no change yet.
-    if (!read.step || read.marks.length > 0 || next.trim() === '') return;
-    const line = { ...read.step, ...(step.setAside && { setAside: step.setAside }) };
+    if (!now || unclear.length > 0 || next.trim() === '') return;
+    const line = { ...now, ...(step.setAside && { setAside: step.setAside }) };
     said.current = line;
     if (!isSameContent(line, step)) onSay(line);
   };

@@ -1,13 +1,19 @@
-import { mostSteps, readLine, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
+import {
+  mostSteps,
+  potNamesOf,
+  readLine,
+  unknownAsNote,
+  type Pot,
+  type Recipe,
+  type Step,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useShortcut } from '../../../parts/keyboard/useShortcut';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
-import { unknownAsNote } from '../../../parts/say/unknownAsNote';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { SaidLine } from './SaidLine';
-import { usePotNames } from './usePotNames';
 
 export interface SayLineProps {
   recipe: Recipe;
@@ -25,7 +31,7 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
   const field = useRef<HTMLInputElement>(null);
   const told = useId();
   const fieldId = useId();
-  const names = usePotNames(pots);
+  const names = potNamesOf(pots);
   const reading = useMemo(
     () => readLine(sentence, { names, recipe, above: recipe.steps }, stepId),
     [sentence, names, recipe, stepId],

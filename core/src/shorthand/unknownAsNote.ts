@@ -1,4 +1,4 @@
-import type { SentenceMark } from '@yellow-ledger/core';
+import type { Mark } from './said';
 
 /**
  * The sentence with what is no word of ours put behind it as a note; null where something else in
@@ -6,7 +6,7 @@ import type { SentenceMark } from '@yellow-ledger/core';
  *
  * @example unknownAsNote('eyes white', [{ from: 0, to: 4, … }]) // → 'white, note "eyes"'
  */
-export function unknownAsNote(sentence: string, marks: readonly SentenceMark[]): string | null {
+export function unknownAsNote(sentence: string, marks: readonly Mark[]): string | null {
   if (marks.length === 0 || !marks.every(({ isUnknown }) => isUnknown)) return null;
   if (/\bnote\s*"/.test(sentence)) return null;
   const words = marks.map(({ from, to }) => sentence.slice(from, to)).join(' ');

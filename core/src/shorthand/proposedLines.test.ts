@@ -1,10 +1,20 @@
 import fc from 'fast-check';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { PotNames } from './potNames';
-import { mostTextLetters, readText } from './readText';
+import {
+  mostTextLetters,
+  proposedLines,
+  readProposed,
+  stepsOf,
+  unknownPots,
+  withNamed,
+} from './proposedLines';
+import type { Beside } from './said';
 import { textSteps } from './textSteps';
 
 const beside = { names: new PotNames(saidPots), recipe: { ...saidAbove, steps: [] }, above: [] };
+const proposed = (text: string, of: Beside = beside) =>
+  readProposed(proposedLines(text, of).lines, of);
 const wordsOf = (text: string) => textSteps(text).map(({ words }) => words);
 
 test('lists, numbers, boxes and sentences are steps; headings and empty lines are none', () => {
@@ -33,9 +43,8 @@ test('the words of a step stand where it says', () => {
 });
 
 test('ratios are read in both orders', () => {
-  const { lines } = readText(
+  const lines = proposed(
     'red (2) + white (1)\n2:1 red/white\nred 70 % white 30 %\n30% white, 70% red',
-    beside,
   );
   expect(lines.map(({ reading }) => reading.marks)).toEqual([[], [], [], []]);
   expect(lines.map(({ reading }) => reading.step?.mix.parts.map(({ parts }) => parts))).toEqual([
@@ -48,25 +57,54 @@ test('ratios are read in both orders', () => {
 
 test('a line of the text is carried forward by its number in the text', () => {
   const text = '1. base ochre\n2. line 1 + bone';
-  const { lines } = readText(text, { ...beside, above: saidAbove.steps, recipe: saidAbove });
+  const lines = proposed(text, { ...beside, above: saidAbove.steps, recipe: saidAbove });
   const [first, second] = lines.map(({ reading }) => reading);
   expect(second.marks).toEqual([]);
   expect(second.step?.mix.parts[0]).toEqual({ from: 'step', stepId: first.step?.id, parts: 1 });
 });
 
 test('names that no pot has are gathered once each; prose is told from lines', () => {
-  const { lines, unknownPots } = readText(
+  const lines = proposed(
     'I did this on a rainy Sunday\n2 Frog Teal + 1 bone\n1 frog teal + 3 white',
-    beside,
   );
-  expect(unknownPots).toEqual(['Frog Teal']);
-  expect(lines.map(({ isProse }) => isProse)).toEqual([true, false, false]);
+  expect(unknownPots(lines)).toEqual(['Frog Teal']);
+  expect(lines.map(({ isIn }) => isIn)).toEqual([false, true, true]);
+  expect(withNamed(lines, 'frog teal', 'bone').map(({ sentence }) => sentence)).toEqual([
+    'I did this on a rainy Sunday',
+    '2 bone + 1 bone',
+    '1 bone + 3 white',
+  ]);
 });
 
 test('a text that is far too long is refused with both figures', () => {
-  expect(() => readText('x'.repeat(mostTextLetters + 1), beside)).toThrow('20,001');
+  expect(() => proposedLines('x'.repeat(mostTextLetters + 1), beside)).toThrow('20,001');
 });
 
 test('more steps than a recipe holds are counted, not lost without a word', () => {
-  expect(readText('ochre\n'.repeat(70), beside)).toMatchObject({ leftOut: 10 });
+  expect(proposedLines('ochre\n'.repeat(70), beside)).toMatchObject({ leftOut: 10 });
+});
+
+test('words that are no words of ours become a note, the names of pots do not', () => {
+  const { lines } = proposedLines('base ochre, sploshed\nwash frog teal 1:1 medium', beside);
+  expect(lines.map(({ sentence }) => sentence)).toEqual([
+    'base ochre, note "sploshed"',
+    'wash frog teal 1:1 medium',
+  ]);
+});
+
+test('a line that is taken out is not counted by those below it', () => {
+  const { lines } = proposedLines('base ochre\nline 1 + bone', beside);
+  const [, without] = readProposed(
+    lines.map((each, index) => ({ ...each, isIn: index === 1 })),
+    beside,
+  );
+  expect(without.reading.marks).toHaveLength(1);
+});
+
+test('only lines that are understood and in go into the recipe', () => {
+  const read = proposed('base ochre\nline 1 + bone, repairs line 1\n2 Frog Teal');
+  const steps = stepsOf(read);
+  expect(steps).toHaveLength(2);
+  expect(steps[1].restores).toBe(steps[0].id);
+  expect(stepsOf(read.map((line) => ({ ...line, isIn: false })))).toEqual([]);
 });
