@@ -312,6 +312,7 @@ export {
 } from './progression/progressionOptions';
 export {
   lightenChoices,
+  type LightenChoice,
   schoolNames,
   schools,
   shadeChoices,

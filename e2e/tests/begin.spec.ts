@@ -22,7 +22,7 @@ test('from an empty ledger to a drafted recipe on a form in at most 12 presses',
   await expect(page.getByText('look at it on a form')).toHaveAttribute('aria-current', 'step');
   await page.getByRole('link', { name: 'Change one thing' }).click();
   await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave this; I find my way' }).click();
+  await page.getByRole('button', { name: 'Leave this; I know my way' }).click();
   await page.reload();
   await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();
   await expect(page.getByText('look at it on a form')).toBeHidden();

@@ -53,11 +53,14 @@ test('names by list are pots with their pigments guessed; what is there already 
   await page.getByRole('button', { name: 'Look through them' }).click();
   await expect(page.getByText('A guess by its pigment')).toBeVisible();
   await expect(page.getByText('Nothing is known of it but its name')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put 1 pot on the shelf' })).toBeVisible();
+  await page.getByLabel('Colour of Marsh Light').fill('#8fa06a');
   await page.getByRole('button', { name: 'Put 2 pots on the shelf' }).click();
   await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
   await page.goto(`${empty.url}/shelf/fill/names`);
   await page.getByLabel('Names of pots, one a line').fill('Marsh Light');
   await page.getByRole('button', { name: 'Look through them' }).click();
+  await page.getByRole('checkbox', { name: 'Marsh Light goes in' }).check();
   await expect(page.getByText('A pot of this name is on the shelf already.')).toBeVisible();
 });
 

@@ -16,6 +16,7 @@ export interface Pigment {
 export const pigments: readonly Pigment[] = [
   { name: 'Titanium white', swatch: '#f6f5f0', hiding: 0.72 },
   { name: 'Zinc white', swatch: '#f3f3ef', hiding: 0.4 },
+  { name: 'Unbleached titanium', swatch: '#dccfb4', hiding: 0.7 },
   { name: 'Bone black', swatch: '#23201f', hiding: 0.9 },
   { name: 'Lamp black', swatch: '#1c1c1e', hiding: 0.94 },
   { name: 'Yellow ochre', swatch: '#c08b34', hiding: 0.66 },

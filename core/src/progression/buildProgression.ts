@@ -7,9 +7,11 @@ import type { Optics } from '../paint/optics';
 import type { MixPart, Thinning } from '../recipe/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';
-import { lightPot, nearestMix, paintsAtHand, shadePot, type ChosenPot } from './choosePots';
+import { lightPot, paintsAtHand, shadePot, type ChosenPot } from './choosePots';
 import type { Spot } from '../place/shape';
 import { addSpots } from './addSpots';
+import { countableParts } from './countableParts';
+import { nearestMix } from './nearestMix';
 import { DraftLines } from './draftLines';
 import type { ProgressionOptions } from './progressionOptions';
 import { lightenChoices, schools, shadeChoices, type SchoolName } from './schools';
@@ -62,6 +64,7 @@ export function buildProgression(options: ProgressionOptions, shelf: Shelf): Pro
   const tones: Tones = {
     midParts,
     midTotal,
+    countable: (parts) => countableParts(parts, shelf),
     darkPot: dark?.pot ?? null,
     isWash: dark?.pot.kind === 'wash',
     lightPot: light?.pot ?? null,
@@ -133,18 +136,16 @@ function tellWhatIsMissing(
   notes: string[],
 ): void {
   if (options.darks > 0 && !dark)
-    notes.push('Nothing on the shelf is darker than the mid tone, so there are no darks.');
+    notes.push('The shelf has nothing to darken the mid tone with, so there are no darks.');
   if (options.lights > 0 && !light)
-    notes.push('Nothing on the shelf is lighter than the mid tone, so there are no lights.');
-  if (dark && !dark.isAsAsked)
-    notes.push(
-      `There is no ${shadeChoices[options.shadeWith]} at hand: ${dark.pot.name} stands in.`,
-    );
-  if (light && !light.isAsAsked)
-    notes.push(
-      `There is no ${lightenChoices[options.lightenWith]} at hand: ${light.pot.name} stands in.`,
-    );
+    notes.push('The shelf has nothing to lighten the mid tone with, so there are no lights.');
+  if (dark && !dark.isAsAsked) notes.push(standsIn(shadeChoices[options.shadeWith], dark));
+  if (light && !light.isAsAsked) notes.push(standsIn(lightenChoices[options.lightenWith], light));
 }
+
+/** @example standsIn('a warm brown', …) // → 'Not at hand: a warm brown. Peat Black stands in.' */
+const standsIn = (asked: string, { pot }: ChosenPot) =>
+  `Not at hand: ${asked}. ${pot.name} stands in.`;
 
 function rungsTo(
   chosen: ChosenPot | null,

@@ -1,14 +1,10 @@
-import { colourDifference } from '../colour/colourDifference';
 import { colourOfHex } from '../colour/colourOfHex';
 import { hueApart } from '../colour/hueApart';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
+import type { SurfaceColour } from '../colour/surfaceColour';
 import { oppositeCost } from '../paint/mixingOpposite';
 import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';
-import type { MixPart } from '../recipe/mix';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { LightenChoice, ShadeChoice } from './schools';
 
@@ -20,66 +16,18 @@ export function paintsAtHand(shelf: Shelf, kinds: readonly Pot['kind'][] = ['pai
   );
 }
 
-/** Whole parts of one or two pots, and how far they are from the colour wanted. */
-export interface NearestMix {
-  parts: MixPart[];
-  /** ΔE00 */
-  error: number;
-}
-
-const pairsTried = 8;
-const mostParts = 4;
-/** A second pot has to bring the colour nearer by this, ΔE00, to be worth mixing. */
-const worthMixing = 1;
-
-/**
- * The pot nearest to a colour, or two in whole parts up to 4 where they come nearer.
- *
- * @returns null when there is no pot
- */
-export function nearestMix(hex: string, pots: readonly Pot[]): NearestMix | null {
-  const target = colourOfHex(hex);
-  const singles = pots
-    .map((pot) => ({ pot, error: colourDifference(colourOfHex(pot.swatch), target) }))
-    .sort((one, other) => one.error - other.error);
-  if (singles.length === 0) return null;
-  let best: NearestMix = {
-    parts: [{ from: 'pot', potId: singles[0].pot.id, parts: 1 }],
-    error: singles[0].error,
-  };
-  const single = best.error;
-  const likely = singles.slice(0, pairsTried).map(({ pot }) => pot);
-  likely.forEach((one, index) => {
-    for (const other of likely.slice(index + 1))
-      for (let parts = 1; parts <= mostParts; parts++)
-        for (let otherParts = 1; otherParts <= mostParts; otherParts++) {
-          const mixed = mixOptics([
-            { optics: opticsOf(one), parts },
-            { optics: opticsOf(other), parts: otherParts },
-          ]);
-          const error = colourDifference(surfaceColour(masstoneOf(mixed)), target);
-          if (error < best.error - 1e-6 && error < single - worthMixing)
-            best = {
-              parts: [
-                { from: 'pot', potId: one.id, parts },
-                { from: 'pot', potId: other.id, parts: otherParts },
-              ],
-              error,
-            };
-        }
-  });
-  return best;
-}
-
 /** A pot chosen for an end of the progression. */
 export interface ChosenPot {
   pot: Pot;
-  /** it is of the sort that was asked for; otherwise the nearest there is */
+  /** it is of the sort that was asked for; otherwise what a painter takes instead */
   isAsAsked: boolean;
 }
 
 const huesApart = (one: SurfaceColour, other: SurfaceColour) =>
   Math.abs(hueApart(one.hue, other.hue));
+
+/** The hue of so little colour, C*, says nothing. */
+const nearlyGrey = 8;
 
 /** What a colour that is no pot yet is taken to hide. */
 const usualHiding = 0.7;
@@ -90,7 +38,7 @@ const shadeFit: Record<
   (colour: SurfaceColour, mid: SurfaceColour, pot: Pot) => number
 > = {
   darkerNeighbour: (pot, mid) =>
-    pot.chroma > 6 && huesApart(pot, mid) < 50
+    isNeighbour(pot, mid, 50)
       ? huesApart(pot, mid) + 0.7 * Math.abs(pot.value - (mid.value - 26))
       : Infinity,
   oppositeHue: (colour, mid, pot) => {
@@ -105,31 +53,63 @@ const shadeFit: Record<
   black: (pot) => (pot.chroma < 7 && pot.value < 22 ? pot.value + pot.chroma : Infinity),
 };
 
-const lightenFit: Record<LightenChoice, (pot: SurfaceColour, mid: SurfaceColour) => number> = {
-  lighterNeighbour: (pot, mid) =>
-    huesApart(pot, mid) < 45 && pot.chroma > 12
-      ? huesApart(pot, mid) - 0.6 * pot.value - 0.2 * pot.chroma
+const isNeighbour = (colour: SurfaceColour, mid: SurfaceColour, within: number) =>
+  mid.chroma < nearlyGrey
+    ? colour.chroma < 1.5 * nearlyGrey
+    : colour.chroma > 6 && huesApart(colour, mid) < within;
+
+/** A highlight of a paint that hides less than this is built up of too many coats. */
+const hidesEnough = 0.5;
+const clearlyLighter = 16;
+
+/** How well a lighter pot fits each way of lightening; as `shadeFit`. */
+const lightenFit: Record<
+  LightenChoice,
+  (colour: SurfaceColour, mid: SurfaceColour, pot: Pot) => number
+> = {
+  lighterNeighbour: (colour, mid, { hiding }) =>
+    isNeighbour(colour, mid, 45) &&
+    colour.value > mid.value + Math.min(clearlyLighter, (100 - mid.value) / 3)
+      ? huesApart(colour, mid) -
+        0.6 * colour.value -
+        0.2 * colour.chroma +
+        100 * Math.max(0, hidesEnough - hiding)
       : Infinity,
   bone: (pot) =>
     pot.value > 76 && pot.hue > 55 && pot.hue < 115 && pot.chroma > 8 && pot.chroma < 36
       ? 100 - pot.value
       : Infinity,
-  white: (pot) => (pot.value > 90 && pot.chroma < 8 ? 100 - pot.value : Infinity),
+  white: (colour, _mid, { hiding }) =>
+    colour.value > 90 && colour.chroma < 8
+      ? 100 - colour.value + 100 * Math.max(0, hidesEnough - hiding)
+      : Infinity,
 };
 
-/** The pot to shade a mid tone with; null when nothing on the shelf is darker than it. */
+/** A shadow takes a hue this far off, degrees, where nothing nearer is at hand; a light never does. */
+const shadesWithin = 90;
+
+/** What a painter reaches for where the shelf has nothing of what was asked for. */
+const shadeInstead: readonly ShadeChoice[] = ['darkerNeighbour', 'warmBrown', 'black'];
+const lightenInstead: readonly LightenChoice[] = ['bone', 'white', 'lighterNeighbour'];
+
+/** The pot to shade a mid tone with; null when the shelf has nothing to darken it with. */
 export function shadePot(mid: SurfaceColour, choice: ShadeChoice, shelf: Shelf): ChosenPot | null {
-  const isWash = choice === 'wash';
-  const darker = paintsAtHand(shelf, isWash ? ['wash'] : ['paint']).filter(
-    ({ swatch }) => isWash || colourOfHex(swatch).value < mid.value - 8,
+  const darker = paintsAtHand(shelf).filter(
+    ({ swatch }) => colourOfHex(swatch).value < mid.value - 8,
   );
-  return (
-    bestFit(darker, (colour, pot) => shadeFit[choice](colour, mid, pot)) ??
-    nearestInstead(shelf, mid, (value) => value < mid.value - 8)
+  const found = firstFound([choice, ...shadeInstead], (each) =>
+    bestFit(each === 'wash' ? paintsAtHand(shelf, ['wash']) : darker, (colour, pot) =>
+      shadeFit[each](colour, mid, pot),
+    ),
   );
+  if (found) return found;
+  const further = bestFit(darker, (colour) =>
+    huesApart(colour, mid) < shadesWithin ? huesApart(colour, mid) : Infinity,
+  );
+  return further && { pot: further, isAsAsked: false };
 }
 
-/** The pot to lighten a mid tone with; null when nothing on the shelf is lighter than it. */
+/** The pot to lighten a mid tone with; null when the shelf has nothing to lighten it with. */
 export function lightPot(
   mid: SurfaceColour,
   choice: LightenChoice,
@@ -138,32 +118,30 @@ export function lightPot(
   const lighter = paintsAtHand(shelf).filter(
     ({ swatch }) => colourOfHex(swatch).value > mid.value + 6,
   );
-  return (
-    bestFit(lighter, (colour) => lightenFit[choice](colour, mid)) ??
-    nearestInstead(shelf, mid, (value) => value > mid.value + 6)
+  return firstFound([choice, ...lightenInstead], (each) =>
+    bestFit(lighter, (colour, pot) => lightenFit[each](colour, mid, pot)),
   );
+}
+
+function firstFound<Choice>(
+  choices: readonly Choice[],
+  find: (choice: Choice) => Pot | null,
+): ChosenPot | null {
+  for (const choice of choices) {
+    const pot = find(choice);
+    if (pot) return { pot, isAsAsked: choice === choices[0] };
+  }
+  return null;
 }
 
 function bestFit(
   pots: readonly Pot[],
   fitOf: (colour: SurfaceColour, pot: Pot) => number,
-): ChosenPot | null {
+): Pot | null {
   let best: { pot: Pot; fit: number } | null = null;
   for (const pot of pots) {
     const fit = fitOf(colourOfHex(pot.swatch), pot);
     if (fit < (best?.fit ?? Infinity)) best = { pot, fit };
   }
-  return best && { pot: best.pot, isAsAsked: true };
-}
-
-function nearestInstead(
-  shelf: Shelf,
-  mid: SurfaceColour,
-  isOnSide: (value: number) => boolean,
-): ChosenPot | null {
-  const found = bestFit(
-    paintsAtHand(shelf).filter(({ swatch }) => isOnSide(colourOfHex(swatch).value)),
-    (colour) => huesApart(colour, mid),
-  );
-  return found && { ...found, isAsAsked: false };
+  return best && best.pot;
 }

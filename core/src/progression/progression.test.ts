@@ -8,7 +8,8 @@ import { placeOf } from '../place/toneAxis';
 import { pots, potWith, recipeWith } from '../testing/sampleRecipe';
 import { anyHex } from '../testing/arbitraries';
 import { buildProgression, NothingToPaintWith } from './buildProgression';
-import { nearestMix, paintsAtHand } from './choosePots';
+import { paintsAtHand } from './choosePots';
+import { nearestMix } from './nearestMix';
 import { progressionOptionsSchema, type ProgressionOptions } from './progressionOptions';
 import { lightenChoices, schoolNames, shadeChoices, thinChoices } from './schools';
 import { tonalLadder } from './tonalLadder';
@@ -149,7 +150,7 @@ test('a shelf without paint says so', () => {
 test('what is not on the shelf is stood in for, and said', () => {
   const plain = shelfOf([pots.red, pots.blue, pots.white, pots.black]);
   const { notes } = buildProgression({ ...options, mid: { from: 'pot', potId: 'red' } }, plain);
-  expect(notes.join()).toContain('There is no bone or cream at hand: white stands in.');
+  expect(notes.join()).toContain('Not at hand: bone or cream. white stands in.');
 });
 
 test('the nearest mix to a pot’s own colour is that pot, and two pots are used only where they help', () => {

@@ -7,6 +7,8 @@ export interface Tones {
   /** the mid tone in pots, as parts that add up to `midTotal` */
   midParts: MixPart[];
   midTotal: number;
+  /** a mix of pots as it is counted out most easily */
+  countable: (parts: readonly MixPart[]) => MixPart[];
   darkPot: Pot | null;
   /** shade with a wash rather than a mix */
   isWash: boolean;

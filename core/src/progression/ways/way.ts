@@ -35,19 +35,19 @@ export function palest({ groundPotId }: GroundAsked, shelf: Shelf): string {
 
 /** A rung as a mix: with the mid tone carried forward where it has been mixed already. */
 export function mixOf(
-  { midParts, midTotal }: Tones,
+  { midParts, midTotal, countable }: Tones,
   rung: LadderRung,
   otherPotId: string,
   midStepId: string | null,
 ): MixPart[] {
-  const scale = midStepId ? 1 : midTotal;
-  const mid: MixPart[] = midStepId
-    ? [{ from: 'step', stepId: midStepId, parts: rung.midParts }]
-    : midParts.map((part) => ({ ...part, parts: part.parts * rung.midParts }));
-  return [
-    ...(rung.midParts > 0 ? mid : []),
-    { from: 'pot', potId: otherPotId, parts: rung.midParts > 0 ? rung.otherParts * scale : 1 },
-  ];
+  const other = (parts: number): MixPart => ({ from: 'pot', potId: otherPotId, parts });
+  if (rung.midParts === 0) return [other(1)];
+  if (midStepId)
+    return [{ from: 'step', stepId: midStepId, parts: rung.midParts }, other(rung.otherParts)];
+  return countable([
+    ...midParts.map((part) => ({ ...part, parts: part.parts * rung.midParts })),
+    other(rung.otherParts * midTotal),
+  ]);
 }
 
 /** Where the lights start: evenly from just above the mid to just above the crown. */

@@ -1,9 +1,11 @@
 import type { Bench, Kept } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
+import { beginning, useBeginning } from '../../parts/begin/beginning';
+import { BeginStrip } from '../../parts/begin/BeginStrip';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { Fold } from '../../parts/Fold';
@@ -19,18 +21,38 @@ export default function BenchesPage() {
   const armies = useRecords('armies');
   const writer = useWriter();
   const navigate = useNavigate();
+  const [asked] = useSearchParams();
+  const isBeginning = useBeginning()?.is === 'on';
   if (isLoading || armies.isLoading) return <p className="page-wait">Fetching the benches …</p>;
   const benches = [...(kept ?? [])].sort(
     (one, other) => Date.parse(other.content.startedAt) - Date.parse(one.content.startedAt),
   );
   const lay = (bench: Bench) => {
     writer.create('benches', `put ${bench.name} on the bench`, bench);
+    if (isBeginning) beginning.put({ is: 'left' });
     void navigate(`/bench/${bench.id}`);
   };
   const open = benches.filter(({ content }) => !content.isCleared);
   const away = benches.filter(({ content }) => content.isCleared);
+  // Whoever comes with something to put there does not have to look for where.
+  const isAsked = asked.size > 0;
+  const empty = benches.length === 0 && !error && (
+    <EmptyPage
+      shows="bench"
+      words="Here you paint: one step at a time, large enough to read across the table, with its mix in drops, what dries meanwhile and what to paint next. What you press is written down."
+    >
+      {armies.kept?.length === 0 && !isAsked && <SampleButton />}
+    </EmptyPage>
+  );
   return (
     <div className="page">
+      {isBeginning && (
+        <BeginStrip at="bench">
+          <span>
+            Put it on the bench: there each line is a step of its own, to be read across the table.
+          </span>
+        </BeginStrip>
+      )}
       <PageHead title="Bench" />
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {open.length > 0 && (
@@ -40,19 +62,13 @@ export default function BenchesPage() {
           ))}
         </ul>
       )}
-      {benches.length === 0 && !error && (
-        <EmptyPage
-          shows="bench"
-          words="Here you paint: one step at a time, large enough to read across the table, with its mix in drops, what dries meanwhile and what to paint next. What you press is written down."
-        >
-          {armies.kept?.length === 0 && <SampleButton />}
-        </EmptyPage>
-      )}
+      {!isAsked && empty}
       <NewBench
         armies={armies.kept?.map(({ content }) => content) ?? []}
         isNext={open.length === 0}
         onBench={lay}
       />
+      {isAsked && empty}
       {away.length > 0 && (
         <Fold title={`Put away (${away.length})`}>
           <ul className="ruled">

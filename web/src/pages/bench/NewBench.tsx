@@ -124,6 +124,8 @@ function FromPlan({ armies, isNext, onBench }: NewBenchProps) {
   );
 }
 
+const mostModels = 200;
+
 function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   const [asked] = useSearchParams();
   const { kept = [] } = useRecords('recipes');
@@ -132,8 +134,9 @@ function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   const recipe = inUse.find(({ id }) => id === recipeId) ?? inUse.at(0);
   const { versions = [] } = useVersions(recipe?.id ?? '');
   const [version, setVersion] = useState('');
-  const [models, setModels] = useState(1);
+  const [counted, setCounted] = useState<number | null>(null);
   if (!recipe) return <p>There is no recipe yet.</p>;
+  const models = counted ?? Math.min(mostModels, recipe.models);
   const lay = () => {
     const frozen = versions.find(({ number }) => String(number) === version);
     onBench(benchOfRecipe(frozen?.content ?? recipe, frozen?.number ?? null, models));
@@ -147,7 +150,7 @@ function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
         onChoose={setVersion}
         options={versionOptions(versions)}
       />
-      <CountField label="Models" value={models} least={1} most={200} onCount={setModels} />
+      <CountField label="Models" value={models} least={1} most={mostModels} onCount={setCounted} />
       <Lay isNext={isNext} onLay={lay} />
     </>
   );

@@ -3,6 +3,7 @@ import {
   plainPrimers,
   potBegun,
   surfaces,
+  type LightenChoice,
   type Pot,
   type ProgressionOptions,
   type SurfaceName,
@@ -28,17 +29,17 @@ import { firstDraftForm, optionsOf } from './draftForm';
 import { recipeFromDraft } from './recipeFromDraft';
 
 const firstSurfaces = surfaces.slice(0, 8);
-/** Colours to begin with, by what they are called. */
-const colours = [
-  ['yellow', '#d99a1f'],
-  ['red', '#a6322b'],
-  ['blue', '#2c5a94'],
-  ['green', '#5c7a3c'],
-  ['violet', '#5b3f78'],
-  ['brown', '#76502f'],
-  ['bone', '#d3c49a'],
-  ['grey', '#7f878a'],
-] as const;
+/** Colours to begin with, by what they are called, and what painters usually lighten them with. */
+const colours: readonly [name: string, hex: string, lightenWith: LightenChoice][] = [
+  ['yellow', '#d99a1f', 'bone'],
+  ['red', '#a6322b', 'lighterNeighbour'],
+  ['blue', '#2c5a94', 'bone'],
+  ['green', '#5c7a3c', 'lighterNeighbour'],
+  ['violet', '#5b3f78', 'bone'],
+  ['brown', '#76502f', 'bone'],
+  ['bone', '#d3c49a', 'white'],
+  ['grey', '#7f878a', 'bone'],
+];
 
 /** @example nameOf('#a6322b', 'metal') // → 'Red metal' */
 function nameOf(hex: string, surface: SurfaceName): string {
@@ -62,6 +63,7 @@ function Beginning({ pots }: { pots: Pot[] }) {
   const [surface, setSurface] = useState<SurfaceName>('cloth');
   const [hex, setHex] = useState<string>(colours[0][1]);
   const first = firstDraftForm(pots);
+  const lightenWith = colours.find(([, colour]) => colour === hex)?.[2] ?? 'bone';
   return (
     <>
       <BeginStrip at={first ? 'draft' : 'pots'}>
@@ -103,7 +105,13 @@ function Beginning({ pots }: { pots: Pot[] }) {
           pots={pots}
           surface={surface}
           name={nameOf(hex, surface)}
-          asked={optionsOf('shadowUp', { ...first, midFrom: 'colour', midHex: hex })}
+          asked={optionsOf('shadowUp', {
+            ...first,
+            midFrom: 'colour',
+            midHex: hex,
+            shadeWith: 'darkerNeighbour',
+            lightenWith,
+          })}
         />
       ) : (
         <FirstPots />
@@ -178,6 +186,13 @@ function FirstDraft({ pots, name, surface, asked }: FirstDraftProps) {
         mixes, how thin, how many coats, and where each goes.
       </p>
       {trouble && <Problem>{trouble}</Problem>}
+      {drafted && !('problem' in drafted) && drafted.progression.notes.length > 0 && (
+        <ul>
+          {drafted.progression.notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
       <div className="flow">
         <Button variant="next" disabled={!drafted || 'problem' in drafted} onClick={take}>
           {drafted ? 'Draft it, and show it on a form' : 'Drafting …'}

@@ -28,7 +28,9 @@ test('a name of a pigment brings its guess, any other says that nothing is known
   const [[umber, marsh]] = given;
   expect(umber).toMatchObject({ name: 'Burnt umber', swatch: '#4a2f22', hidingIsGuess: true });
   expect(umber.tells).toContain('guess');
+  expect(umber.isIn).toBe(true);
   expect(marsh.tells).toContain('Nothing is known');
+  expect(marsh.isIn).toBe(false);
 });
 
 test('an empty list is said to be, and one that is far too long is not read', () => {

@@ -2,12 +2,13 @@ import { guessedByName, mostNames, namesListed } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../parts/WordsField';
+import { isOnShelf } from './begun';
 import type { WayProps } from './wayProps';
 
 const mostLetters = 100_000;
 
 /** Names one a line, typed or from the clipboard. */
-export function FromNames({ onBegun }: WayProps) {
+export function FromNames({ onBegun, shelf }: WayProps) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const read = (from: string) => {
@@ -28,7 +29,8 @@ export function FromNames({ onBegun }: WayProps) {
         const { isKnown, ...guess } = guessedByName(name);
         return {
           key: name,
-          isIn: true,
+          // What nobody knows the colour of would be predicted from a colour that is not its own.
+          isIn: isKnown && !isOnShelf(name, shelf),
           name,
           kind: 'paint',
           ...guess,
@@ -36,7 +38,7 @@ export function FromNames({ onBegun }: WayProps) {
           notes: isKnown ? 'Colour and hiding guessed by its pigment.' : 'Colour not known yet.',
           tells: isKnown
             ? 'A guess by its pigment: bottles of one name differ.'
-            : 'Nothing is known of it but its name: choose its colour.',
+            : 'Nothing is known of it but its name: choose its colour, and it goes in.',
         };
       }),
     );

@@ -1,18 +1,17 @@
 import { pigments, plainPrimers } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { isOnShelf } from './begun';
 import type { WayProps } from './wayProps';
 
 /** Plain pigments to begin with, each marked as a guess; and a primer, which every recipe stands on. */
 export function FromPigments({ onBegun, shelf }: WayProps) {
-  const isThere = (name: string) =>
-    shelf.some((pot) => pot.name.toLowerCase() === name.toLowerCase());
   const begin = () =>
     onBegun([
       ...plainPrimers
-        .filter(({ name }) => !isThere(name))
+        .filter(({ name }) => !isOnShelf(name, shelf))
         .map((primer) => ({ ...primer, kind: 'primer' as const, ...guessed(primer.name) })),
       ...pigments
-        .filter(({ name }) => !isThere(name))
+        .filter(({ name }) => !isOnShelf(name, shelf))
         .map((pigment) => ({ ...pigment, kind: 'paint' as const, ...guessed(pigment.name) })),
     ]);
   return (

@@ -39,10 +39,10 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
       checked={isAllIn}
       onChange={() => onBegun(begun.map((each) => ({ ...each, isIn: !isAllIn })))}
     />,
-    'Name',
-    'Kind',
     'Swatch',
+    'Name',
     'Hiding',
+    'Kind',
     'How sure',
   ];
   const rows = begun.map((pot) => {
@@ -55,6 +55,23 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
         checked={isIn}
         onChange={({ target }) => change(key, { isIn: target.checked })}
       />,
+      <span key="swatch" className="fill-swatch">
+        <Swatch hex={swatch} />
+        <input
+          type="color"
+          aria-label={`Colour of ${name || key}`}
+          value={swatch}
+          onChange={({ target }) =>
+            change(key, {
+              swatch: target.value,
+              isIn: true,
+              notes: '',
+              tells: 'Colour chosen by you.',
+            })
+          }
+        />
+        <small className="below">{swatchShows ?? 'thick and dry'}</small>
+      </span>,
       <span key="name" className="fill-name">
         <Form.Control
           size="sm"
@@ -64,6 +81,23 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
           onChange={({ target }) => change(key, { name: target.value })}
         />
         {wrong && <small className="below">{wrong}</small>}
+      </span>,
+      <span key="hiding" className="fill-hiding">
+        <Form.Select
+          size="sm"
+          aria-label={`Hiding of ${name || key}`}
+          value={hidingLevelOf(hiding).name}
+          onChange={({ target }) => {
+            const level = hidingLevels.find((each) => each.name === target.value);
+            if (level) change(key, { hiding: level.hiding, notes: '' });
+          }}
+        >
+          <Options of={hidingLevels.map((level) => level.name)} />
+        </Form.Select>
+        <small className="below">
+          {hidingIsGuess && '≈ '}
+          {hiding.toFixed(2)}
+        </small>
       </span>,
       <Form.Select
         key="kind"
@@ -75,35 +109,6 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
       >
         <Options of={potKinds} />
       </Form.Select>,
-      <span key="swatch" className="fill-swatch">
-        <Swatch hex={swatch} />
-        <input
-          type="color"
-          aria-label={`Colour of ${name || key}`}
-          value={swatch}
-          onChange={({ target }) =>
-            change(key, { swatch: target.value, tells: 'Colour chosen by you.' })
-          }
-        />
-        <small className="below">{swatchShows ?? 'thick and dry'}</small>
-      </span>,
-      <span key="hiding" className="fill-hiding">
-        <Form.Select
-          size="sm"
-          aria-label={`Hiding of ${name || key}`}
-          value={hidingLevelOf(hiding).name}
-          onChange={({ target }) => {
-            const level = hidingLevels.find((each) => each.name === target.value);
-            if (level) change(key, { hiding: level.hiding });
-          }}
-        >
-          <Options of={hidingLevels.map((level) => level.name)} />
-        </Form.Select>
-        <small className="below">
-          {hidingIsGuess && '≈ '}
-          {hiding.toFixed(2)}
-        </small>
-      </span>,
       <small key="tells" className="fill-tells">
         {tells}
       </small>,

@@ -9,11 +9,14 @@ export interface Begun extends PotBegun {
   tells: string;
 }
 
+/** Whether a pot of this name stands on the shelf, in capitals or not. */
+export const isOnShelf = (name: string, shelf: readonly Pot[]): boolean =>
+  shelf.some((pot) => pot.name.toLowerCase() === name.trim().toLowerCase());
+
 /** What is wrong with its name; nothing where it can go onto the shelf. */
 export function wrongName({ name }: Begun, shelf: readonly Pot[]): string | null {
   if (name.trim() === '') return 'Give it a name.';
-  const isThere = shelf.some((pot) => pot.name.toLowerCase() === name.trim().toLowerCase());
-  return isThere ? 'A pot of this name is on the shelf already.' : null;
+  return isOnShelf(name, shelf) ? 'A pot of this name is on the shelf already.' : null;
 }
 
 /** Those that are ticked and have a name, as pots. */

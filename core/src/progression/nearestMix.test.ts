@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { colourDifference } from '../colour/colourDifference';
+import { colourOfHex } from '../colour/colourOfHex';
+import { surfaceColour } from '../colour/surfaceColour';
+import { masstoneOf } from '../paint/masstone';
+import { mixOptics } from '../paint/mixOptics';
+import { opticsOf } from '../paint/opticsOfPot';
+import { pigments } from '../paint/pigments';
+import { anyHex } from '../testing/arbitraries';
+import { potWith } from '../testing/sampleRecipe';
+import { nearestMix } from './nearestMix';
+
+const plain = pigments.map(({ name, ...of }) => potWith({ ...of, id: name, name }));
+
+test('the colour of a pot is that pot alone', () => {
+  for (const { id, swatch } of plain)
+    expect(nearestMix(swatch, plain)?.parts).toEqual([{ from: 'pot', potId: id, parts: 1 }]);
+});
+
+test('a mix is never further off than the nearest pot, and as far off as it says', () => {
+  fc.assert(
+    fc.property(anyHex, (hex) => {
+      const target = colourOfHex(hex);
+      const found = nearestMix(hex, plain)!;
+      const alone = plain.map(({ swatch }) => colourDifference(colourOfHex(swatch), target));
+      expect(found.error).toBeLessThanOrEqual(Math.min(...alone) + 1e-6);
+      const mixed = mixOptics(
+        found.parts.map((part) => ({
+          optics: opticsOf(plain.find(({ id }) => part.from === 'pot' && id === part.potId)!),
+          parts: part.parts,
+        })),
+      );
+      expect(colourDifference(surfaceColour(masstoneOf(mixed)), target)).toBeCloseTo(
+        found.error,
+        6,
+      );
+    }),
+    { numRuns: 25 },
+  );
+});
+
+test('a grey and a skin are mixed of three where two do not reach them', () => {
+  for (const [hex, within] of [
+    ['#7f878a', 6],
+    ['#c98d6d', 8],
+  ] as const) {
+    const { parts, error } = nearestMix(hex, plain)!;
+    expect(parts).toHaveLength(3);
+    expect(error).toBeLessThan(within);
+  }
+});
+
+test('without a pot there is none', () => {
+  expect(nearestMix('#808080', [])).toBeNull();
+});
