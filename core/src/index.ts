@@ -529,7 +529,7 @@ export { relations, roleNames, roles, type Relation, type Role } from './club/ro
 export { counted } from './counted';
 export { PotNames, potNamesOf } from './shorthand/potNames';
 export { mostLetters as mostSentenceLetters } from './shorthand/readSentence';
-export { readLine, type LineReading } from './shorthand/readLine';
+export { lacksPot, readLine, type LineReading } from './shorthand/readLine';
 export { potSaid, lineSentence } from './shorthand/lineSentence';
 export { lineFrom } from './shorthand/lineFrom';
 export type { Beside, Mark as SentenceMark, Rough as RoughWord } from './shorthand/said';

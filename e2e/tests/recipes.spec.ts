@@ -57,11 +57,17 @@ test.describe('a file that is no use', () => {
     });
 });
 
-test('an empty ledger teaches, and offers the sample', async ({ page, empty }) => {
+test('an empty ledger teaches, gives a first recipe its ground, and offers the sample', async ({
+  page,
+  empty,
+}) => {
   await page.goto(`${empty.url}/recipes`);
   await expect(page.getByRole('heading', { name: 'No recipe written yet' })).toBeVisible();
   await page.getByRole('button', { name: 'Write the first recipe' }).click();
-  await expect(page.getByText(/put a primer on the shelf first/)).toBeVisible();
+  await expect(page.getByText(/three plain primers are on the shelf now/)).toBeVisible();
+  await expect(page.getByLabel('Ground', { exact: true })).toContainText('Black primer');
+  await page.getByRole('button', { name: /^Undo: write a new recipe/ }).click();
+  await page.goto(`${empty.url}/recipes`);
   await page.getByRole('button', { name: 'Try it with the sample' }).click();
   await expect(page.getByRole('listitem')).toHaveCount(18);
 });

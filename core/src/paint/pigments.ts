@@ -1,3 +1,4 @@
+import { colourByWord } from './colourWords';
 import type { Pot } from './pot';
 
 /** A pigment by its plain name, with what a paint of it usually looks like. */
@@ -52,8 +53,16 @@ export const plainPrimers: readonly Pigment[] = [
 const unknownSwatch = '#8a7f6a';
 const unknownHiding = 0.6;
 
+/** What a pot is taken to be by its name alone. */
+export interface GuessedPot extends Pick<Pot, 'swatch' | 'hiding'> {
+  /** its pigment is said: bottles of one pigment look much alike */
+  isKnown: boolean;
+  /** the word for a colour it was taken from, which is a rougher guess */
+  word?: string;
+}
+
 /** What a pot is taken to be by its name alone, and whether anything is known of it. */
-export function guessedByName(name: string): Pick<Pot, 'swatch' | 'hiding'> & { isKnown: boolean } {
+export function guessedByName(name: string): GuessedPot {
   const words = ` ${name
     .toLowerCase()
     .replace(/[^\p{L}]+/gu, ' ')
@@ -63,5 +72,8 @@ export function guessedByName(name: string): Pick<Pot, 'swatch' | 'hiding'> & { 
     .sort((one, other) => other.name.length - one.name.length)
     .at(0);
   if (found) return { swatch: found.swatch, hiding: found.hiding, isKnown: true };
-  return { swatch: unknownSwatch, hiding: unknownHiding, isKnown: false };
+  return {
+    ...(colourByWord(name) ?? { swatch: unknownSwatch, hiding: unknownHiding }),
+    isKnown: false,
+  };
 }

@@ -13,6 +13,7 @@ export interface SaidRatio {
 export type Fact =
   | { part: SaidPart; isWithAbove?: true }
   | { ratio: SaidRatio }
+  | { inMix: { thinner: 'water' | 'medium'; parts: number } }
   | { technique: TechniqueName; word: string }
   | { bareStop: ToneStopName }
   | { set: Partial<Said> }

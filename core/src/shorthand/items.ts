@@ -1,6 +1,8 @@
+import { colourByWord } from '../paint/colourWords';
 import type { Pot } from '../paint/pot';
 import type { Beside, Mark, Span } from './said';
 import { kinds, type Kind } from './kinds';
+import type { FoundPots } from './potNames';
 import { beginsOurs, keyOf, longestPhrase, vocabulary, type Phrase } from './vocabulary';
 import { small, wordsOf, type Word } from './words';
 
@@ -32,7 +34,8 @@ export function itemsOf(sentence: string, beside: Beside): Item[] {
   const items: Item[] = [];
   let isPlaced = false;
   for (let at = 0; at < words.length;) {
-    const { length, ...read } = itemAt(words, at, items.at(-1), beside);
+    const { length, ...read } = itemAt(words, at, items, beside);
+    if (read.kind === 'colon' && isHeaded(words, at)) read.kind = 'headed';
     const run = words.slice(at, at + length);
     if (read.kind !== 'join')
       items.push({
@@ -45,8 +48,19 @@ export function itemsOf(sentence: string, beside: Beside): Item[] {
     isPlaced = read.kind === 'join';
     at += length;
   }
-  return items;
+  return items.map((item, index) => inCompany(item, items.at(index - 1), items.at(index + 1)));
 }
+
+/** “Dark” is of what is left so, and “light” of how it is brushed, where they say that; else of a name. */
+function inCompany(item: Item, before: Item | undefined, next: Item | undefined): Item {
+  const isOfName =
+    (item.kind === 'asItIs' && before?.kind !== 'stop') ||
+    (item.kind === 'vaguely' && next?.kind === 'unknown' && !next.mark);
+  return isOfName ? { ...item, kind: 'unknown' } : item;
+}
+
+const isHeaded = (words: readonly Word[], at: number) =>
+  words.at(at - 1)?.to === words[at].from && words.at(at + 1)?.from !== words[at].to;
 
 /** A name of a spot may be longer than any phrase of ours. */
 const longestLooked = Math.max(longestPhrase, 12);
@@ -58,12 +72,8 @@ const choiceOf = (pots: readonly Pot[]): NonNullable<Item['mark']> => ({
 
 type Read = Omit<Item, 'from' | 'to' | 'text'> & { length: number };
 
-function itemAt(
-  words: readonly Word[],
-  at: number,
-  before: Item | undefined,
-  beside: Beside,
-): Read {
+function itemAt(words: readonly Word[], at: number, read: readonly Item[], beside: Beside): Read {
+  const before = read.at(-1);
   const word = words[at];
   if (word.is === 'quoted') {
     if (before?.kind === 'note') return { kind: 'quoted', value: word.text, length: 1 };
@@ -76,8 +86,9 @@ function itemAt(
     return { kind: 'spot', value: spotCalled(next.text, beside) ?? next.text, length: 2 };
   const line = lineAt(words, at, before, beside);
   if (line) return line;
-  const known = longestKnown(words, at, beside);
-  const found = beside.names.foundAt(words, at);
+  const found = foundFor(words, at, read, beside);
+  const phrase = longestKnown(words, at, beside);
+  const known = phrase?.kind === 'potWord' && found ? null : phrase;
   if (found && found.length >= (known?.length ?? 0)) {
     const isTie = found.length === known?.length;
     // A pot called Medium is meant by its name in quotes alone.
@@ -99,8 +110,35 @@ function itemAt(
       };
   }
   if (known) return known;
+  const shares = ofHundred(word);
+  if (shares) return { kind: 'evenly', value: shares, length: 1 };
   if (word.is === 'number') return { kind: 'number', value: word.value, length: 1 };
   return { kind: 'unknown', length: 1 };
+}
+
+/** “Black” in a mix is no primer that is called so. */
+function foundFor(
+  words: readonly Word[],
+  at: number,
+  read: readonly Item[],
+  { names }: Beside,
+): FoundPots | null {
+  const found = names.foundAt(words, at);
+  const isColourAlone =
+    found !== null &&
+    !found.isWhole &&
+    found.pots.every(({ kind }) => kind === 'primer') &&
+    words.slice(at, at + found.length).every(({ text }) => colourByWord(text) !== null);
+  const isPriming = read.some(({ kind, value }) => kind === 'stage' && value === 'prime');
+  return isColourAlone && !isPriming ? null : found;
+}
+
+/** @example ofHundred(…'70/30') // → [70, 30] */
+function ofHundred({ is, text }: Word): [number, number] | null {
+  if (is !== 'number') return null;
+  const [one, other] = text.split('/').map(Number);
+  if (one + other !== 100) return null;
+  return one === other ? [1, 1] : [one, other];
 }
 
 function lineAt(

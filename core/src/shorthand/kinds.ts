@@ -21,6 +21,8 @@ export const kinds = {
   comma: ',',
   bracket: 'C',
   colon: ':',
+  /** a colon that stands at a word and before a blank, as after a heading */
+  headed: '4',
   to: 'T',
   or: '|',
   dash: '-',
@@ -58,6 +60,14 @@ export const kinds = {
   again: 'A',
   not: '!',
   vaguely: 'J',
+  /** thin: as thin as is usual, unless a figure is said */
+  thinly: '1',
+  /** which of several: the first, the final */
+  ordinal: '2',
+  /** what is left as it is: dark, untouched */
+  asItIs: '3',
+  /** what only a pot is called, and none on the shelf is */
+  potWord: '5',
   meaning: 'I',
   density: 'F',
   tool: 'B',

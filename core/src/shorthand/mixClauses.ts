@@ -20,7 +20,7 @@ function part(items: readonly Item[]): Fact[] {
 }
 
 function noPot(items: readonly Item[]): Fact[] {
-  const unknown = items.filter(({ kind }) => kind === 'unknown');
+  const unknown = items.filter(({ kind }) => kind === 'unknown' || kind === 'potWord');
   const own = unknown.find(({ mark }) => mark);
   const at = { from: unknown[0].from, to: unknown[unknown.length - 1].to };
   if (own?.mark) return [{ mark: own.mark, at: own }];
@@ -49,13 +49,23 @@ export const mixClauses: Clause[] = [
   clause('[pl]Cnq?C', part),
   // A name that no pot has, where one is to be: after a figure, a plus or a stage.
   clause('[nh]q?o*\\?+', noPot),
-  clause('(?<=[+&:])\\?+', noPot),
+  clause('(?<=[+&:4])\\?+', noPot),
+  clause('\\?+(?=\\+)', noPot),
+  clause('[nh]?q?o*\\?*5', noPot),
   // “ochre ×2 + bone ×1”: after one pot alone it is how often it goes on.
   clause('[pl]xn(?:[+&,v][pl]xn)+', partsAfter),
   // “a bit more bone” is the mix above with so much more.
   clause('hX[o]*p', (items) =>
     part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
   ),
-  clause('\\+pT[o]*l', (items) => [...part(items.slice(0, 2)), ...part(items.slice(-1))]),
+  clause('\\+[nh]?q?o*pT[o]*l', (items) => [...part(items.slice(-1)), ...part(items.slice(0, -2))]),
+  // “Again” is what a line has anyway that says no pots.
+  clause('^A', () => []),
+  // “Add a touch of bone”: to the mix above.
+  clause('^\\+[nh]q?o*p', (items) =>
+    part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
+  ),
+  clause('^\\+X?o*p', () => marked('how much, and to what? say “line above + 1 bone”')),
+  clause('^b(?=[zpe])', () => []),
   clause('(?<=[ple])[:T](?=[nh]?q?o*[pl])', () => []),
 ];

@@ -30,6 +30,13 @@ export function aroundStop(name: ToneStopName): { from: number; to: number } {
   };
 }
 
+/** Everything above what is left as it is; what lies high is left for no line of ours to say. */
+function without(name: ToneStopName): Fact[] {
+  const index = toneStops.findIndex((stop) => stop.name === name);
+  if (toneStops[index].at > lowUpTo) return marked('say where it goes instead');
+  return between(toneStops[index + 1].at, 1);
+}
+
 const isOnAxis = (...figures: number[]) => figures.every((each) => each >= 0 && each <= 1);
 
 function between(from: number, to: number): Fact[] {
@@ -91,12 +98,13 @@ export const placeClauses: Clause[] = [
     const [from, to] = stopsIn(items).map(placeOfStop);
     return between(Math.min(from, to), Math.max(from, to));
   }),
-  clause('zy', (items) => set({ tone: aroundStop(stopsIn(items)[0]) })),
+  clause('zy|yz', (items) => set({ tone: aroundStop(stopsIn(items)[0]) })),
   clause('z', ([item]) =>
     item.isPlaced
       ? set({ tone: aroundStop(item.value as ToneStopName) })
       : [{ bareStop: item.value as ToneStopName }],
   ),
+  clause('!z[3y]?', (items) => without(stopsIn(items)[0])),
   clause('e', () => between(0, 1)),
   clause('OnTn', (items) => axis(items, (tone) => set({ tone }))),
   clause('S', (items) => set({ softness: meantBy<number>(items, 'softness') })),

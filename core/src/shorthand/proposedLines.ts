@@ -1,6 +1,6 @@
 import { mostSteps } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
-import { readLine, type LineReading } from './readLine';
+import { lacksPot, readLine, type LineReading } from './readLine';
 import type { Beside } from './said';
 import { textSteps } from './textSteps';
 import { unknownAsNote } from './unknownAsNote';
@@ -48,7 +48,7 @@ export function proposedLines(text: string, beside: Beside): TextProposal {
     .map(({ words }) => ({ words, sentence: words, isIn: true }));
   const lines = readProposed(asSaid, beside).map(({ words, reading }) => {
     const { parts, ...rest } = reading.said;
-    const isProse = parts.length === 0 && Object.keys(rest).length === 0;
+    const isProse = parts.length === 0 && Object.keys(rest).length === 0 && !lacksPot(reading);
     const asNote = isProse || parts.length === 0 ? null : unknownAsNote(words, reading.marks);
     return { words, sentence: asNote ?? words, isIn: !isProse };
   });
@@ -66,9 +66,11 @@ export function readProposed(lines: readonly ProposedLine[], beside: Beside): Re
   });
 }
 
-/** The lines that go into the recipe, as far as they are understood. */
+/** The lines that go into the recipe: those that are in, and in which nothing waits. */
 export const stepsOf = (read: readonly ReadProposedLine[]): Step[] =>
-  read.flatMap(({ isIn, reading }) => (isIn && reading.step ? [reading.step] : []));
+  read.flatMap(({ isIn, reading: { step, marks } }) =>
+    isIn && step && marks.length === 0 ? [step] : [],
+  );
 
 /** Names that stand where a pot is to be and are on none, each once. */
 export function unknownPots(read: readonly ReadProposedLine[]): string[] {

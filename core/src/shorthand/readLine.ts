@@ -25,3 +25,7 @@ export function readLine(sentence: string, beside: Beside, id: string): LineRead
   const marks = checked.error.issues.map(({ message }) => ({ ...whole, message }));
   return { ...reading, marks: [...reading.marks, ...marks], step: null };
 }
+
+/** Whether a pot of it is not known yet: what the rest says is then no line to be shown. */
+export const lacksPot = ({ marks }: Pick<LineReading, 'marks'>): boolean =>
+  marks.some(({ isNoPot, choices }) => isNoPot === true || choices !== undefined);

@@ -20,8 +20,11 @@ const clauses: readonly Clause[] = [
 
 const notUnderstood = 'is not understood';
 
+/** What says that the pot after it belongs to the mix of the one before. */
+const joinsPots = /[+&vT:rnqo]$/u;
+
 /** Kinds that say nothing where they stand between what says something. */
-const silent = ',:&vo@C';
+const silent = ',:4&vo@C1';
 
 /**
  * Reads a line as painters say it. What is not understood is marked with where it stands and never
@@ -53,16 +56,19 @@ export function readSentence(sentence: string, beside: Beside): Reading {
       continue;
     }
     const run = items.slice(at, at + found.length);
-    for (const fact of found.clause.read(run))
-      place(fact, spanOf(run), /[pl]$/u.test(code.slice(0, at)) || code.at(at - 1) === ',');
+    found.clause
+      .read(run)
+      .forEach((fact, index) =>
+        place(fact, spanOf(run), index === 0 && !joinsPots.test(code.slice(0, at))),
+      );
     at += found.length;
   }
   const settled = settle(facts, beside);
   const all = [...marks, ...settled.marks].sort((one, other) => one.from - other.from);
   return {
     said: settled.said,
-    marks: withPotsMissing(joined(all, sentence), settled.said),
-    rough: [...roughOf(items), ...settled.rough],
+    marks: withoutRatios(withPotsMissing(joined(all, sentence), settled.said)),
+    rough: [...roughOf(items, settled.said), ...settled.rough],
   };
 }
 
@@ -94,6 +100,10 @@ function withPotsMissing(marks: Mark[], said: Said): Mark[] {
   );
 }
 
+/** What a ratio is of cannot be told before its pots are there. */
+const withoutRatios = (marks: Mark[]): Mark[] =>
+  marks.some(({ isNoPot }) => isNoPot) ? marks.filter(({ isOfRatio }) => !isOfRatio) : marks;
+
 function longestAt(code: string, at: number): { clause: Clause; length: number } | null {
   let best: { clause: Clause; length: number } | null = null;
   for (const each of clauses) {
@@ -106,7 +116,7 @@ function longestAt(code: string, at: number): { clause: Clause; length: number }
 
 /** A plus joins only what comes after it. */
 const isSilent = (code: string, at: number) =>
-  silent.includes(code[at]) || (code[at] === '+' && /^[+nhpqlowm]/u.test(code.slice(at + 1)));
+  silent.includes(code[at]) || (code[at] === '+' && /^[+nhpqlowm?5]/u.test(code.slice(at + 1)));
 
 const spanOf = (run: readonly Item[]): Span => ({
   from: run[0].from,
@@ -119,9 +129,13 @@ function unreadMark({ from, to, mark, kind }: Item): Mark {
   return { from, to, message: 'does not fit here', isUnknown: true };
 }
 
-const roughOf = (items: readonly Item[]): Rough[] =>
-  items.flatMap(({ isRough, from, to, value }) =>
-    isRough
-      ? [{ from, to, means: `taken as ${Number(value) === 0.25 ? '¼' : String(value)}` }]
-      : [],
-  );
+/** What stands for a figure that was not said elsewhere in the sentence. */
+const roughOf = (items: readonly Item[], { water, medium, dryMinutes }: Said): Rough[] =>
+  items.flatMap(({ kind, isRough, from, to, value }) => {
+    const isSaid =
+      (kind === 'thinly' && (water ?? medium) !== undefined) ||
+      (kind === 'dry' && dryMinutes !== undefined);
+    if (!isRough || isSaid) return [];
+    if (typeof value === 'string') return [{ from, to, means: value }];
+    return [{ from, to, means: `taken as ${value === 0.25 ? '¼' : String(value)}` }];
+  });

@@ -16,6 +16,8 @@ export interface Mark extends Span {
   choices?: { id: string; name: string }[];
   /** it stands where a pot is to be, and none has such a name */
   isNoPot?: boolean;
+  /** what a ratio is of is not clear */
+  isOfRatio?: boolean;
   /** no word of ours at all: it can be kept as a note */
   isUnknown?: boolean;
 }

@@ -2,7 +2,9 @@ import { consistencies, stiffnessOf, thinnerFor } from '../recipe/consistency';
 import { flattenMix } from '../recipe/flattenMix';
 import { mostThinner } from '../recipe/mix';
 import { shelfOf } from '../recipe/mixedPaint';
+import { partsWords } from '../recipe/mixWords';
 import type { SaidRatio } from './clause';
+import { expectedThinner, isThinner } from './thinnerClauses';
 import { partsFrom } from './partsFrom';
 import type { Beside, Said } from './said';
 import { put, type FactAt, type Settling } from './settling';
@@ -10,10 +12,18 @@ import { put, type FactAt, type Settling } from './settling';
 /** How far the mix is thinned: ratios that are not of the pots, “like milk”, “a bit more water”. */
 export function settleThinner(settling: Settling, facts: readonly FactAt[], beside: Beside): void {
   const { said, marks } = settling;
+  settleCounted(settling, facts);
+  const mixAbove = beside.above.at(-1)?.mix.parts.length;
   for (const { fact, span } of facts) {
     if (!('ratio' in fact)) continue;
+    const { parts, thinner } = fact.ratio;
+    const mayBePots = !thinner && said.parts.length === 0 && parts.length === mixAbove;
+    if (mayBePots && parts.length > 1) {
+      marks.push({ ...span, message: 'of the pots above, or of water? say “1 paint : 2 water”' });
+      continue;
+    }
     const thinned = thinnedBy(fact.ratio);
-    if (typeof thinned === 'string') marks.push({ ...span, message: thinned });
+    if (typeof thinned === 'string') marks.push({ ...span, message: thinned, isOfRatio: true });
     else put(settling, thinned, span);
   }
   const { moreWater, moreMedium, consistency, ...rest } = said;
@@ -33,6 +43,26 @@ export function settleThinner(settling: Settling, facts: readonly FactAt[], besi
     ...wholeSpan(facts),
     means: `${meant.name}: about 1 paint : ${water} water`,
   });
+}
+
+/** “2 ochre + 1 umber + 3 water”: parts of the same mix, so as much water as paint. */
+function settleCounted(settling: Settling, facts: readonly FactAt[]): void {
+  const { said, marks, rough } = settling;
+  const paint = said.parts.reduce((sum, { parts = 1 }) => sum + parts, 0) || 1;
+  for (const { fact, span } of facts) {
+    if (!('inMix' in fact)) continue;
+    const { thinner, parts } = fact.inMix;
+    const each = parts / paint;
+    if (!isThinner(each)) {
+      marks.push({ ...span, message: expectedThinner });
+      continue;
+    }
+    put(settling, { [thinner]: each }, span);
+    if (paint > 1) {
+      const means = `so many of the same parts, 1 paint : ${partsWords(each)} ${thinner}`;
+      rough.push({ ...span, means });
+    }
+  }
 }
 
 const wholeSpan = (facts: readonly FactAt[]) => ({

@@ -7,11 +7,11 @@ type Thinner = 'water' | 'medium';
 const thinnersIn = (items: readonly Item[]): Thinner[] =>
   items.flatMap(({ kind }) => (kind === 'water' || kind === 'medium' ? [kind] : []));
 
-const isThinner = (parts: number) => parts >= 0 && parts <= mostThinner;
-const expected = `0 to ${mostThinner} parts of thinner to 1 part of paint`;
+export const isThinner = (parts: number) => parts >= 0 && parts <= mostThinner;
+export const expectedThinner = `0 to ${mostThinner} parts of thinner to 1 part of paint`;
 
 const setThinner = (thinner: Thinner, parts: number): Fact[] =>
-  isThinner(parts) ? set({ [thinner]: parts }) : marked(expected);
+  isThinner(parts) ? set({ [thinner]: parts }) : marked(expectedThinner);
 
 const ratioIn = (items: readonly Item[]): number[] => {
   const even = items.find(({ kind }) => kind === 'evenly');
@@ -28,7 +28,12 @@ const anyRatio = '(?:n(?:[:T]n){1,2}|r)';
 export const thinnerClauses: Clause[] = [
   clause('N', () => set({ water: 0, medium: 0 })),
   clause('v?K', (items) => set({ consistency: meantBy<string>(items, 'consistency') })),
-  clause('v?[+&]?[nh]q?o?[wm]', (items) => setThinner(thinnersIn(items)[0], figuresIn(items)[0])),
+  clause('v?[+&]?[nh]q?o?[wm]', (items) => {
+    const [thinner] = thinnersIn(items);
+    const [parts] = figuresIn(items);
+    const isCounted = items.some(({ kind }) => kind === 'number') && parts >= 1;
+    return isCounted ? [{ inMix: { thinner, parts } }] : setThinner(thinner, parts);
+  }),
   clause('!o?[wm]', (items) => setThinner(thinnersIn(items)[0], 0)),
   clause('hX?o?[wm]|X[wm]', (items) => {
     if (!items.some(({ kind }) => kind === 'more'))

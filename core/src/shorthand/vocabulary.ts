@@ -34,11 +34,12 @@ const numbers = [
 ];
 
 const stopsSaid: Record<ToneStopName, string> = {
-  pit: 'pit|pits|the deepest',
-  recess: 'recess|recesses|crevices|gaps',
+  pit: 'pit|pits|the deepest|the deepest recesses|the deepest parts|deepest recesses|deepest parts|deepest shadows',
+  recess: 'recess|recesses|crevices|gaps|cracks|panel lines',
   shadow: 'shadow|shadows',
   mid: 'mid|mids|mid tone|mid tones|midtone|midtones|mid-tone|mid-tones|middle',
-  raised: 'raised|raised parts|raised areas',
+  raised:
+    'raised|raised parts|raised areas|raised folds|raised details|raised edges|upper folds|upper parts|upper areas',
   crown: 'crown|crowns',
   edge: 'edge|edges',
   point: 'point|points',
@@ -84,7 +85,7 @@ const entries: Entry[] = [
   ['evenly', 'half and half|half-and-half|half half|fifty fifty|fifty-fifty', [1, 1]],
   [
     'line',
-    'line above|the line above|last mix|the last mix|previous mix|the previous mix|mix above|the mix above|same again|same mix|the same mix|as before|last line|the last line|previous line',
+    'line above|the line above|the mix|this mix|last mix|the last mix|previous mix|the previous mix|mix above|the mix above|same again|same mix|the same mix|as before|last line|the last line|previous line',
   ],
   ['water', 'water'],
   ['medium', 'medium|mediums|glaze medium|thinning medium'],
@@ -92,9 +93,15 @@ const entries: Entry[] = [
   ['parts', 'part|parts|drop|drops|blob|blobs|brushful|brushfuls|%|percent'],
   ['plus', '+|plus|add|added|adding'],
   ['and', 'and|&|und'],
-  ['with', 'with|thinned|thinned with|thinned down|mixed with|diluted|diluted with'],
-  ['of', 'of|the mix of|mix of|mix from|the mix from|same mix as|the same mix as|mix as'],
-  ['comma', ',|;|.|/'],
+  [
+    'with',
+    'with|thinned|thinned with|thinned to|thin with|thin down with|thin to|watered down to|thinned down|mixed with|diluted|diluted with',
+  ],
+  [
+    'of',
+    'of|the mix of|mix of|mix from|the mix from|same as|the same as|same mix as|the same mix as|mix as',
+  ],
+  ['comma', ',|;|.|/|!'],
   ['bracket', '(|)|[|]'],
   ['colon', ':'],
   ['to', 'to|towards|until|up to'],
@@ -120,7 +127,7 @@ const entries: Entry[] = [
   ['from', 'from'],
   [
     'everywhere',
-    'everywhere|all over|over everything|over all of it|all of it|the whole surface|whole surface|over all',
+    'everywhere|everything|the whole thing|the whole model|the whole figure|all over|over everything|over all of it|all of it|the whole surface|whole surface|over all',
   ],
   ['tone', 'tone'],
   ['along', 'along'],
@@ -156,7 +163,13 @@ const entries: Entry[] = [
     level,
   ]),
   ['at', 'at'],
-  ['dry', 'dry|drying|let dry|let it dry|let it dry for|dry for|wait|wait for|dries|dry time'],
+  ['dry', 'dry|drying|dry for|wait|wait for|dries|dry time'],
+  [
+    'dry',
+    'let dry|let it dry|let it dry for|let dry completely|let it dry completely|let dry fully|allow to dry|allow it to dry|leave to dry|leave it to dry|wait until dry|wait until it is dry|once dry|when dry',
+    'as long as its film takes',
+    true,
+  ],
   ['minutes', 'min|mins|minute|minutes'],
   ['hours', 'h|hour|hours'],
   ['neat', 'neat|straight|straight from the pot|from the pot|undiluted|unthinned|as it comes|pure'],
@@ -167,8 +180,15 @@ const entries: Entry[] = [
   ]),
   ['more', 'more'],
   ['again', 'again'],
-  ['not', "not|no|without|never|except|but not|don't|leave out|omit|instead of|avoid|isn't"],
-  ['vaguely', 'thin|thick|thinly|thinner|thicker|heavy|light|lightly|last|first|final'],
+  [
+    'not',
+    "not|no|without|never|except|but not|don't|leave out|omit|instead of|avoid|avoiding|isn't|leave|leaving|everywhere but|everywhere except|all over but|everything but|everything except",
+  ],
+  ['asItIs', 'dark|untouched|showing|as they are|as it is|free'],
+  ['vaguely', 'thick|thinner|thicker|heavy|light|lightly'],
+  ['thinly', 'thin|thinly', 'thinned as is usual for it', true],
+  ['potWord', 'varnish|primer|ink'],
+  ['ordinal', 'first|second|third|fourth|final|last|next|1st|2nd|3rd|4th|5th|main|fine'],
   ...meanings.map((name): Entry => ['meaning', `it ${meaningWord(name)}`, name]),
   ['density', 'density'],
   ...toolPhrases.map(({ phrases, tool }): Entry => ['tool', phrases, tool]),
@@ -177,7 +197,7 @@ const entries: Entry[] = [
   ['note', 'note'],
   [
     'join',
-    'the|a|an|on|in|into|onto|over|it|then|this|some|for|by|is|its|them|where|using|use|paint on|goes|put|go|around|across|all|parts of it',
+    'start with|finish off with|mix|pick out|tidy up|touch up|go over|block in|apply|the|a|an|on|in|into|onto|over|it|then|this|some|for|by|is|its|them|where|using|use|paint on|goes|put|go|around|across|all|parts of it',
   ],
 ];
 

@@ -23,7 +23,7 @@ const dry = (minutes: number): Fact[] =>
 
 /** How it goes on, how often, for whom, and with what. */
 export const workClauses: Clause[] = [
-  clause('nJ?c|kJ?c?|xn|nx', (items) => {
+  clause('n[J1]?c|k[J1]?c?|xn|nx', (items) => {
     const vague = items.find(({ kind }) => kind === 'vaguely');
     const said = coats(figuresIn(items)[0]);
     return vague ? [...said, { mark: { message: 'is no figure: how thin?' }, at: vague }] : said;
@@ -43,14 +43,20 @@ export const workClauses: Clause[] = [
     { technique: meantBy<TechniqueName>(items, 'technique'), word: items[0].text },
   ]),
   clause('s', (items) => set({ stage: meantBy<Stage>(items, 'stage') })),
-  clause('[ts]:', ([{ text }]) => {
-    const stage = stages.find((each) => each === text);
-    return stage ? set({ stage }) : marked(`a stage: one of ${stages.join(', ')}`);
+  // “Glaze: …” and “Highlight 2 – …” are headings; a heading that is a stage is that.
+  clause('[ts](?:n?[4-]|:(?!n))', ([{ kind, text, value }]) => {
+    const stage = stages.find((each) => each === text) ?? (kind === 'stage' ? value : undefined);
+    if (stage) return set({ stage: stage as Stage });
+    return [{ technique: value as TechniqueName, word: text }];
   }),
+  // Which of several says nothing that its place in the recipe does not.
+  clause('2(?=1?[ts])', () => []),
   clause('[f@]?V[uy]?', (items) => set({ level: meantBy<FinishLevel>(items, 'level') })),
   clause('Y[nh]M', (items) => dry(figuresIn(items)[0])),
   clause('Y[nh]H', (items) => dry(figuresIn(items)[0] * 60)),
-  clause('Y[nh]?M?', () => marked('how long? say “dry 20 min”')),
+  clause('Y[nh]?M?', ([first, ...more]) =>
+    first.isRough && more.length === 0 ? [] : marked('how long? say “dry 20 min”'),
+  ),
   clause('I', (items) => set({ meaning: meantBy<(typeof meanings)[number]>(items, 'meaning') })),
   clause('Fn', (items) => {
     const [density] = figuresIn(items);
@@ -59,6 +65,6 @@ export const workClauses: Clause[] = [
   clause('v?B', (items) => set({ tool: meantBy<Tool>(items, 'tool') })),
   clause('U', () => set({ isOut: true })),
   clause('Ql', (items) => set({ repairs: meantBy<number>(items, 'line') })),
-  clause('!n?[^,]', () => marked('says what is not to be: leave it out')),
+  clause('!n?[^,z]', () => marked('says what is not to be: leave it out')),
   clause('P"', (items) => set({ note: meantBy<string>(items, 'quoted') })),
 ];

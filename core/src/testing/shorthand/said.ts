@@ -1,4 +1,5 @@
 import type { Said } from './meant';
+import { saidInNotes, saidInNotesLater } from './saidInNotes';
 import { saidLater } from './saidLater';
 
 const third = 1 / 3;
@@ -79,7 +80,7 @@ export const saidOfMixes: Said[] = [
   ['red, a bit more water', { mix: '1 red', thin: [1.25, 0] }],
   ['red, no water', { mix: '1 red', thin: [0, 0] }],
   ['red twice', { mix: '1 red', coats: 2 }],
-  ['red, three thin coats', { mix: '1 red', coats: 3, asks: ['thin'] }],
+  ['red, three thin coats', { mix: '1 red', coats: 3 }],
   ['red, 2 coats', { mix: '1 red', coats: 2 }],
   ['red two coats', { mix: '1 red', coats: 2 }],
   ['red 2x', { mix: '1 red', coats: 2 }],
@@ -132,7 +133,7 @@ export const saidOfPlaces: Said[] = [
   ['highlight bone', { stage: 'highlight', mix: '1 bone' }],
   [
     'last highlight white on the points',
-    { stage: 'highlight', mix: '1 white', tone: ['point', 'point'], asks: ['last'] },
+    { stage: 'highlight', mix: '1 white', tone: ['point', 'point'] },
   ],
   ['edge highlight bone', { stage: 'highlight', technique: 'edgeLine', mix: '1 bone' }],
   ['edges bone neat', { technique: 'edgeLine', mix: '1 bone', thin: [0, 0] }],
@@ -224,4 +225,11 @@ export const saidUnclearly: Said[] = [
   ['ochre, dry', { mix: '1 ochre', asks: ['dry'] }],
 ];
 
-export const said: Said[] = [...saidOfMixes, ...saidOfPlaces, ...saidUnclearly, ...saidLater];
+export const said: Said[] = [
+  ...saidOfMixes,
+  ...saidOfPlaces,
+  ...saidUnclearly,
+  ...saidLater,
+  ...saidInNotes,
+  ...saidInNotesLater,
+];

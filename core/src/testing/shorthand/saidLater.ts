@@ -2,10 +2,7 @@ import type { Said } from './meant';
 
 /** Sentences that were put down after the reading was built, to measure it on. */
 export const saidLater: Said[] = [
-  [
-    'thin coat of bone over the whole surface',
-    { mix: '1 bone', coats: 1, tone: ['pit', 'point'], asks: ['thin'] },
-  ],
+  ['thin coat of bone over the whole surface', { mix: '1 bone', coats: 1, tone: ['pit', 'point'] }],
   ['3 parts ochre to 1 part bone', { mix: '3 ochre, 1 bone' }],
   ['ochre with a touch of umber', { mix: '1 ochre, 0.25 umber' }],
   ['equal parts ochre and umber', { mix: '1 ochre, 1 umber' }],
@@ -35,7 +32,7 @@ export const saidLater: Said[] = [
   ],
   ['prime with lampsoot primer', { stage: 'prime', mix: '1 primer' }],
   ['mist chalk white from above', { technique: 'mist', mix: '1 white', side: 'up' }],
-  ['eel steel, 2 thin coats', { mix: '1 steel', coats: 2, asks: ['thin'] }],
+  ['eel steel, 2 thin coats', { mix: '1 steel', coats: 2 }],
   ['helm copper base, 1 paint : 1 medium', { stage: 'base', mix: '1 copper', thin: [0, 1] }],
   ['bog wash 1:1 water all over', { mix: '1 bogwash', thin: [1, 0], tone: ['pit', 'point'] }],
   [
@@ -76,10 +73,7 @@ export const saidLater: Said[] = [
     'violet 1:10, filter, 3 passes',
     { mix: '1 violet', thin: [10, 0], technique: 'filter', coats: 3 },
   ],
-  [
-    'filter everything with plum',
-    { technique: 'filter', mix: '1 plum', tone: ['pit', 'point'], asks: ['everything'] },
-  ],
+  ['filter everything with plum', { technique: 'filter', mix: '1 plum', tone: ['pit', 'point'] }],
   ['lining black 1:1, one pass', { technique: 'lining', mix: '1 black', thin: [1, 0], coats: 1 }],
   ['black in the deepest', { mix: '1 black', tone: ['pit', 'pit'] }],
   ['black pits', { mix: '1 black', tone: ['pit', 'pit'] }],

@@ -26,7 +26,7 @@ export function FromNames({ onBegun, shelf }: WayProps) {
     );
     onBegun(
       names.slice(0, mostNames).map((name) => {
-        const { isKnown, ...guess } = guessedByName(name);
+        const { isKnown, word, ...guess } = guessedByName(name);
         return {
           key: name,
           // What nobody knows the colour of would be predicted from a colour that is not its own.
@@ -36,9 +36,7 @@ export function FromNames({ onBegun, shelf }: WayProps) {
           ...guess,
           hidingIsGuess: true,
           notes: isKnown ? 'Colour and hiding guessed by its pigment.' : 'Colour not known yet.',
-          tells: isKnown
-            ? 'A guess by its pigment: bottles of one name differ.'
-            : 'Nothing is known of it but its name: choose its colour, and it goes in.',
+          tells: tellsOf(isKnown, word),
         };
       }),
     );
@@ -66,4 +64,12 @@ export function FromNames({ onBegun, shelf }: WayProps) {
       </div>
     </div>
   );
+}
+
+function tellsOf(isKnown: boolean, word: string | undefined): string {
+  if (isKnown) return 'A guess by its pigment: bottles of one name differ.';
+  const choose = 'choose its colour, and it goes in.';
+  return word
+    ? `A guess by the word “${word}”: ${choose}`
+    : `Nothing is known of it but its name: ${choose}`;
 }

@@ -8,12 +8,18 @@ import { pots } from '../../testing/levy';
 import { potsOf, type Begun } from './begun';
 import { LookThrough } from './LookThrough';
 
-let now: Begun[] = [];
+const given: Begun[][] = [];
+const now = () => given.at(-1)!;
+
+beforeEach(() => void given.splice(0));
 
 function Table({ begun }: { begun: Begun[] }) {
   const [each, setEach] = useState(begun);
-  now = each;
-  return <LookThrough begun={each} shelf={pots} onBegun={setEach} onPut={() => undefined} />;
+  const change = (next: Begun[]) => {
+    given.push(next);
+    setEach(next);
+  };
+  return <LookThrough begun={each} shelf={pots} onBegun={change} onPut={() => undefined} />;
 }
 
 const begun = (name: string, part: Partial<Begun> = {}): Begun => ({
@@ -46,7 +52,7 @@ test('a pot whose colour is chosen goes in, and says no longer that it is not kn
   expect(screen.getByRole('button', { name: 'Put 1 pot on the shelf' })).toBeTruthy();
   fireEvent.input(screen.getByLabelText('Colour of Marsh Light'), { target: { value: '#8fa06a' } });
   expect(screen.getByRole('button', { name: 'Put 2 pots on the shelf' })).toBeTruthy();
-  const [marsh, reed] = potsOf(now);
+  const [marsh, reed] = potsOf(now());
   expect(marsh).toMatchObject({ swatch: '#8fa06a', notes: '', hidingIsGuess: true });
   expect(reed.notes).toBe('Colour not known yet.');
 });
@@ -68,11 +74,11 @@ test('all are ticked and unticked at once, and each keeps its kind and hiding', 
   fireEvent.change(screen.getByLabelText('Kind of Reed Ink'), { target: { value: 'ink' } });
   fireEvent.change(screen.getByLabelText('Hiding of Reed Ink'), { target: { value: 'tint' } });
   fireEvent.click(screen.getByRole('checkbox', { name: 'In' }));
-  expect(potsOf(now).map(({ name, kind }) => [name, kind])).toEqual([
+  expect(potsOf(now()).map(({ name, kind }) => [name, kind])).toEqual([
     ['Marsh Light', 'paint'],
     ['Reed Ink', 'ink'],
   ]);
-  expect(now[1].hiding).toBeLessThan(now[0].hiding);
+  expect(now()[1].hiding).toBeLessThan(now()[0].hiding);
   fireEvent.click(screen.getByRole('checkbox', { name: 'In' }));
-  expect(potsOf(now)).toEqual([]);
+  expect(potsOf(now())).toEqual([]);
 });

@@ -3,7 +3,14 @@ import { EmptyPage } from '../../parts/EmptyPage';
 import { LinkButton } from '../../parts/LinkButton';
 import { SampleButton } from '../../parts/SampleButton';
 
-export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
+export interface EmptyRecipesProps {
+  /** writes an empty one */
+  onWrite: () => void;
+  /** writes one from notes */
+  onNotes: () => void;
+}
+
+export function EmptyRecipes({ onWrite, onNotes }: EmptyRecipesProps) {
   return (
     <EmptyPage
       shows="recipes"
@@ -15,6 +22,9 @@ export function EmptyRecipes({ onWrite }: { onWrite: () => void }) {
       </LinkButton>
       <Button variant="outline" onClick={onWrite}>
         Write the first recipe
+      </Button>
+      <Button variant="outline" onClick={onNotes}>
+        Put in my notes
       </Button>
       <LinkButton to="/recipes/draft">Have one drafted</LinkButton>
       <SampleButton />

@@ -84,7 +84,7 @@ export default function RecipesPage() {
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {rows?.length === 0 ? (
-        <EmptyRecipes onWrite={write} />
+        <EmptyRecipes onWrite={write} onNotes={() => deeds.writeNew(pots ?? [], '/text')} />
       ) : (
         <>
           <ol className="ruled recipe-list">

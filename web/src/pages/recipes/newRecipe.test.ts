@@ -1,4 +1,11 @@
-import { flattenMix, recipeSchema, type Pot, type Recipe, type Step } from '@yellow-ledger/core';
+import {
+  flattenMix,
+  potSchema,
+  recipeSchema,
+  type Pot,
+  type Recipe,
+  type Step,
+} from '@yellow-ledger/core';
 import { changedFields } from '../recipe/changedFields';
 import { minutesInWords } from '../../parts/words/minutesInWords';
 import { newStep } from '../../parts/newStep';
@@ -21,7 +28,7 @@ const pots = [pot('ochre', 'paint'), pot('soot', 'primer')];
 
 /** A recipe of three lines, the third carrying the second forward. */
 function threeLines(): Recipe {
-  let recipe = newRecipe(pots)!;
+  let { recipe } = newRecipe(pots);
   for (let line = 0; line < 3; line++) {
     const step = newStep(recipe, pots)!;
     recipe = { ...recipe, steps: [...recipe.steps, step] };
@@ -31,9 +38,12 @@ function threeLines(): Recipe {
   return recipe;
 }
 
-test('a new recipe stands on a primer, and needs one that is not retired', () => {
-  expect(newRecipe(pots)?.groundPotId).toBe('soot');
-  expect(newRecipe([pot('soot', 'primer', true)])).toBeNull();
+test('a new recipe stands on a primer, and brings plain ones where there is none in use', () => {
+  expect(newRecipe(pots)).toMatchObject({ recipe: { groundPotId: 'soot' }, primers: [] });
+  const { recipe, primers } = newRecipe([pot('soot', 'primer', true)]);
+  expect(primers.map(({ id }) => id)).toContain(recipe.groundPotId);
+  expect(primers.every(({ kind, hidingIsGuess }) => kind === 'primer' && hidingIsGuess)).toBe(true);
+  for (const each of primers) expect(potSchema.safeParse(each).success).toBe(true);
 });
 
 test('new lines make a recipe that can be kept, each starting higher', () => {

@@ -1,14 +1,39 @@
-import { lineLimit, withNewIds, type Pot, type Recipe } from '@yellow-ledger/core';
+import {
+  lineLimit,
+  plainPrimers,
+  potBegun,
+  withNewIds,
+  type Pigment,
+  type Pot,
+  type Recipe,
+} from '@yellow-ledger/core';
 
-/** An empty recipe on the first primer of the shelf; null where there is no primer. */
-export function newRecipe(pots: readonly Pot[]): Recipe | null {
+/** An empty recipe with what it needs that the shelf has not. */
+export interface NewRecipe {
+  recipe: Recipe;
+  /** plain primers, marked as guesses; none where the shelf has a primer */
+  primers: Pot[];
+}
+
+/** An empty recipe on the first primer of the shelf; on a plain one where there is none. */
+export function newRecipe(pots: readonly Pot[]): NewRecipe {
   const primer = pots.find(({ kind, retired }) => kind === 'primer' && !retired);
-  if (!primer) return null;
+  const primers = primer ? [] : plainPrimers.map(asPot);
+  return { recipe: emptyRecipe((primer ?? primers[0]).id), primers };
+}
+
+const asPot = (primer: Pigment): Pot =>
+  potBegun(
+    { ...primer, kind: 'primer', notes: 'Colour and hiding guessed by its name.' },
+    crypto.randomUUID(),
+  );
+
+function emptyRecipe(groundPotId: string): Recipe {
   return {
     id: crypto.randomUUID(),
     name: 'New recipe',
     surface: 'cloth',
-    groundPotId: primer.id,
+    groundPotId,
     finishLevel: 'display',
     models: 6,
     areaCm2: 8,

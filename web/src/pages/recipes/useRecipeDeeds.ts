@@ -14,14 +14,20 @@ export function useRecipeDeeds() {
   const read = (id: string) => writer.shown('recipes', id) as Recipe | null;
 
   return {
-    writeNew(pots: readonly Pot[]) {
-      const recipe = newRecipe(pots);
-      if (!recipe)
-        return notify(
-          'A recipe stands on a ground: put a primer on the shelf first, or try the sample.',
+    /** @param leaf the leaf it is opened at; its lines unless said otherwise */
+    writeNew(pots: readonly Pot[], leaf = '') {
+      const { recipe, primers } = newRecipe(pots);
+      writer.do('write a new recipe', {
+        records: [
+          ...primers.map((pot) => ({ name: 'pots' as const, before: null, after: pot })),
+          { name: 'recipes' as const, before: null, after: recipe },
+        ],
+      });
+      if (primers.length > 0)
+        notify(
+          'A recipe stands on a ground: three plain primers are on the shelf now, marked as guesses.',
         );
-      writer.create('recipes', 'write a new recipe', recipe);
-      void navigate(`/recipes/${recipe.id}`);
+      void navigate(`/recipes/${recipe.id}${leaf}`);
     },
     duplicate(id: string) {
       const recipe = read(id);

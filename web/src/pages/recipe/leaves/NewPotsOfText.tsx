@@ -1,16 +1,20 @@
 import {
   guessedByName,
   potBegun,
+  potKinds,
   potSaid,
   unknownPots,
   withNamed,
+  type Pot,
   type PotNames,
   type ProposedLine,
   type ReadProposedLine,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
 import { useState } from 'react';
 import { useWriter } from '../../../ledger/useWriter';
+import { Options } from '../../../parts/Choice';
 import { potChoices } from '../../../parts/potChoice';
 import { PotPicker } from '../../../parts/PotPicker';
 
@@ -46,7 +50,8 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
   const writer = useWriter();
   const guess = guessedByName(name);
   const [swatch, setSwatch] = useState(guess.swatch);
-  const [isChosen, setChosen] = useState(guess.isKnown);
+  const [kind, setKind] = useState<Pot['kind']>('paint');
+  const [isChosen, setChosen] = useState(guess.isKnown || guess.word !== undefined);
   const putOnShelf = () =>
     writer.create(
       'pots',
@@ -54,7 +59,7 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
       potBegun(
         {
           name,
-          kind: 'paint',
+          kind,
           swatch,
           hiding: guess.hiding,
           notes: 'From notes that were put in; colour and hiding are guesses.',
@@ -78,10 +83,23 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
           }}
         />
       </label>
+      <Form.Select
+        size="sm"
+        className="kind-of-new"
+        aria-label={`Kind of ${name}`}
+        value={kind}
+        onChange={({ target }) => setKind(target.value as Pot['kind'])}
+      >
+        <Options of={potKinds} />
+      </Form.Select>
       <Button variant="outline" disabled={!isChosen} onClick={putOnShelf}>
         Put {name} on the shelf
       </Button>
-      {!isChosen && <small>Choose its colour first: nothing can be predicted without it.</small>}
+      <small>
+        {isChosen
+          ? swatch === guess.swatch && 'Its colour is a guess by its name: choose it nearer.'
+          : 'Choose its colour first: nothing can be predicted without it.'}
+      </small>
     </li>
   );
 }

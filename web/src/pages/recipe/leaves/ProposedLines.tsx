@@ -1,4 +1,5 @@
 import {
+  lacksPot,
   unknownAsNote,
   type PotNames,
   type Recipe,
@@ -57,7 +58,9 @@ export function ProposedLines({ read, recipe, words, names, onChange }: Proposed
                     Keep what is marked as the line’s note
                   </Button>
                 )}
-                {reading.step && <SaidLine step={reading.step} recipe={before} words={words} />}
+                {reading.step && !lacksPot(reading) && (
+                  <SaidLine step={reading.step} recipe={before} words={words} />
+                )}
               </>
             )}
           </li>

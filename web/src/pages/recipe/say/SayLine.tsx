@@ -1,4 +1,5 @@
 import {
+  lacksPot,
   mostSteps,
   potNamesOf,
   readLine,
@@ -68,7 +69,9 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
         add();
       }}
     >
-      {isSaid && reading.step && <SaidLine step={reading.step} recipe={recipe} words={words} />}
+      {isSaid && reading.step && !lacksPot(reading) && (
+        <SaidLine step={reading.step} recipe={recipe} words={words} />
+      )}
       <div className="flow">
         <label className="say-label" htmlFor={fieldId}>
           Line {recipe.steps.length + 1}, in words
