@@ -545,7 +545,8 @@ export {
   type ReadProposedLine,
 } from './shorthand/proposedLines';
 export { unknownAsNote } from './shorthand/unknownAsNote';
-export { guessedByName, pigments, plainPrimers, type Pigment } from './paint/pigments';
+export { guessedByName, guessedHiding, type GuessedPot } from './paint/guessedByName';
+export { pigments, plainPrimers, type Pigment } from './paint/pigments';
 export { mostNames, namesListed, potBegun, type PotBegun } from './paint/newPots';
 export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
 export { apartOf, type StrokePot } from './sheet/potOfField';

@@ -43,10 +43,10 @@ const alsoCalled: Record<string, string> = {
 
 /** How much lighter or darker a word makes it, L*. */
 const lighter: Record<string, number> = {
-  dark: -16,
-  deep: -12,
-  light: 16,
-  pale: 20,
+  dark: -14,
+  deep: -10,
+  light: 10,
+  pale: 12,
 };
 
 /** A colour taken from a word in a name. */

@@ -1,5 +1,5 @@
 import { hexSchema } from '../colour/hex';
-import { guessedByName, pigments } from './pigments';
+import { pigments } from './pigments';
 
 test('every pigment has a colour, hides more or less, and a name of its own', () => {
   for (const { swatch, hiding } of pigments) {
@@ -8,13 +8,4 @@ test('every pigment has a colour, hides more or less, and a name of its own', ()
     expect(hiding).toBeLessThan(1);
   }
   expect(new Set(pigments.map(({ name }) => name)).size).toBe(pigments.length);
-});
-
-test('a name that says its pigment is taken to look like it; any other is not guessed at', () => {
-  expect(guessedByName('Student YELLOW-OCHRE, 60 ml')).toMatchObject({
-    swatch: '#c08b34',
-    isKnown: true,
-  });
-  expect(guessedByName('Ochre yellow')).toMatchObject({ isKnown: false, word: 'yellow' });
-  expect(guessedByName('Marsh Light')).not.toHaveProperty('word');
 });

@@ -1,6 +1,3 @@
-import { colourByWord } from './colourWords';
-import type { Pot } from './pot';
-
 /** A pigment by its plain name, with what a paint of it usually looks like. */
 export interface Pigment {
   name: string;
@@ -48,32 +45,3 @@ export const plainPrimers: readonly Pigment[] = [
   { name: 'Grey primer', swatch: '#8d8f90', hiding: 0.95 },
   { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
 ];
-
-/** Nothing is known of its colour: the grey of the wells. */
-const unknownSwatch = '#8a7f6a';
-const unknownHiding = 0.6;
-
-/** What a pot is taken to be by its name alone. */
-export interface GuessedPot extends Pick<Pot, 'swatch' | 'hiding'> {
-  /** its pigment is said: bottles of one pigment look much alike */
-  isKnown: boolean;
-  /** the word for a colour it was taken from, which is a rougher guess */
-  word?: string;
-}
-
-/** What a pot is taken to be by its name alone, and whether anything is known of it. */
-export function guessedByName(name: string): GuessedPot {
-  const words = ` ${name
-    .toLowerCase()
-    .replace(/[^\p{L}]+/gu, ' ')
-    .trim()} `;
-  const found = pigments
-    .filter((pigment) => words.includes(` ${pigment.name.toLowerCase()} `))
-    .sort((one, other) => other.name.length - one.name.length)
-    .at(0);
-  if (found) return { swatch: found.swatch, hiding: found.hiding, isKnown: true };
-  return {
-    ...(colourByWord(name) ?? { swatch: unknownSwatch, hiding: unknownHiding }),
-    isKnown: false,
-  };
-}

@@ -1,4 +1,4 @@
-import { guessedByName, mostNames, namesListed } from '@yellow-ledger/core';
+import { guessedByName, mostNames, namesListed, type GuessedPot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../parts/WordsField';
@@ -26,17 +26,17 @@ export function FromNames({ onBegun, shelf }: WayProps) {
     );
     onBegun(
       names.slice(0, mostNames).map((name) => {
-        const { isKnown, word, ...guess } = guessedByName(name);
+        const { by, ...guess } = guessedByName(name);
+        const isKnown = by === 'pigment' || by === 'clear';
         return {
           key: name,
           // What nobody knows the colour of would be predicted from a colour that is not its own.
           isIn: isKnown && !isOnShelf(name, shelf),
           name,
-          kind: 'paint',
           ...guess,
           hidingIsGuess: true,
-          notes: isKnown ? 'Colour and hiding guessed by its pigment.' : 'Colour not known yet.',
-          tells: tellsOf(isKnown, word),
+          notes: isKnown ? 'Colour and hiding guessed by its name.' : 'Colour not known yet.',
+          tells: tells[by],
         };
       }),
     );
@@ -66,10 +66,9 @@ export function FromNames({ onBegun, shelf }: WayProps) {
   );
 }
 
-function tellsOf(isKnown: boolean, word: string | undefined): string {
-  if (isKnown) return 'A guess by its pigment: bottles of one name differ.';
-  const choose = 'choose its colour, and it goes in.';
-  return word
-    ? `A guess by the word “${word}”: ${choose}`
-    : `Nothing is known of it but its name: ${choose}`;
-}
+const tells: Record<GuessedPot['by'], string> = {
+  pigment: 'A guess by its pigment: bottles of one name differ.',
+  clear: 'Of a kind that colours nothing.',
+  word: 'A guess by a word in its name: choose its colour, and it goes in.',
+  nothing: 'Nothing is known of it but its name: choose its colour, and it goes in.',
+};

@@ -1,5 +1,7 @@
 import {
+  clearKinds,
   guessedByName,
+  guessedHiding,
   potBegun,
   potKinds,
   potSaid,
@@ -17,6 +19,7 @@ import { useWriter } from '../../../ledger/useWriter';
 import { Options } from '../../../parts/Choice';
 import { potChoices } from '../../../parts/potChoice';
 import { PotPicker } from '../../../parts/PotPicker';
+import './textLeaf.scss';
 
 export interface NewPotsOfTextProps {
   read: readonly ReadProposedLine[];
@@ -50,8 +53,8 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
   const writer = useWriter();
   const guess = guessedByName(name);
   const [swatch, setSwatch] = useState(guess.swatch);
-  const [kind, setKind] = useState<Pot['kind']>('paint');
-  const [isChosen, setChosen] = useState(guess.isKnown || guess.word !== undefined);
+  const [kind, setKind] = useState(guess.kind);
+  const [isChosen, setChosen] = useState(guess.by !== 'nothing');
   const putOnShelf = () =>
     writer.create(
       'pots',
@@ -61,18 +64,18 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
           name,
           kind,
           swatch,
-          hiding: guess.hiding,
+          hiding: guessedHiding(kind, guess.hiding),
           notes: 'From notes that were put in; colour and hiding are guesses.',
         },
         crypto.randomUUID(),
       ),
     );
   return (
-    <li className="flow">
+    <li className="new-pot">
       <b dir="auto">{name}</b>
       <PotPicker label={`${name} is`} choices={potChoices(names.pots)} chosen="" onChoose={onIs} />
       <label>
-        or new, its colour{' '}
+        or new{' '}
         <input
           type="color"
           aria-label={`Colour of ${name}`}
@@ -85,19 +88,24 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
       </label>
       <Form.Select
         size="sm"
-        className="kind-of-new"
         aria-label={`Kind of ${name}`}
         value={kind}
         onChange={({ target }) => setKind(target.value as Pot['kind'])}
       >
         <Options of={potKinds} />
       </Form.Select>
-      <Button variant="outline" disabled={!isChosen} onClick={putOnShelf}>
+      <Button
+        variant="outline"
+        disabled={!isChosen && !clearKinds.includes(kind)}
+        onClick={putOnShelf}
+      >
         Put {name} on the shelf
       </Button>
       <small>
-        {isChosen
-          ? swatch === guess.swatch && 'Its colour is a guess by its name: choose it nearer.'
+        {isChosen || clearKinds.includes(kind)
+          ? guess.by === 'word' &&
+            swatch === guess.swatch &&
+            'Its colour is a guess by its name: choose it nearer.'
           : 'Choose its colour first: nothing can be predicted without it.'}
       </small>
     </li>
