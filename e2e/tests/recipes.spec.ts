@@ -66,8 +66,8 @@ test('an empty ledger teaches, gives a first recipe its ground, and offers the s
   await page.getByRole('button', { name: 'Write the first recipe' }).click();
   await expect(page.getByText(/three plain primers are on the shelf now/)).toBeVisible();
   await expect(page.getByLabel('Ground', { exact: true })).toContainText('Black primer');
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('button', { name: /^Undo: write a new recipe/ }).click();
-  await page.goto(`${empty.url}/recipes`);
   await page.getByRole('button', { name: 'Try it with the sample' }).click();
   await expect(page.getByRole('listitem')).toHaveCount(18);
 });
