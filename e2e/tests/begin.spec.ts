@@ -22,6 +22,26 @@ test('from an empty ledger to a drafted recipe on a form in at most 12 presses',
   await expect(page.getByText('look at it on a form')).toHaveAttribute('aria-current', 'step');
   await page.getByRole('link', { name: 'Change one thing' }).click();
   await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();
+  await page.getByRole('link', { name: 'To the bench' }).first().click();
+  await expect(page.getByText('to the bench', { exact: true })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
+  await expect(page.getByLabel('Models', { exact: true })).toHaveValue('6');
+  await page.getByRole('button', { name: 'Put it on the bench' }).click();
+  await expect(page.getByRole('img', { name: 'The surface as it should be now' })).toBeVisible();
+  // What has been gone through does not come again.
+  await page.goto(empty.url);
+  await expect(page.getByRole('link', { name: 'Yellow cloth', exact: true })).toBeVisible();
+  await expect(page.getByText('look at it on a form')).toBeHidden();
+});
+
+test('the beginning is left at any step, and does not come again', async ({ page, empty }) => {
+  await page.goto(empty.url);
+  await page.getByRole('button', { name: 'Begin with plain pigments' }).click();
+  await page.getByRole('button', { name: 'Draft it, and show it on a form' }).click();
+  await page.getByRole('link', { name: 'Change one thing' }).click();
+  await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();
   await page.getByRole('button', { name: 'Leave this; I know my way' }).click();
   await page.reload();
   await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();

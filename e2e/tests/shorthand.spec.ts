@@ -130,6 +130,29 @@ test('pasted notes become lines only once they are looked through', async ({ pag
   await expect(lines(page)).toHaveCount(8);
 });
 
+test('notes are put in on an empty shelf: what is missing is put there by its name', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/recipes`);
+  await page.getByRole('button', { name: 'Put in my notes' }).click();
+  await page
+    .getByLabel('Notes', { exact: true })
+    .fill('Swamp cloak\n1) basecoat dark green + black 3:1, 2 thin coats\n2) matt varnish');
+  await page.getByRole('button', { name: 'Read the notes' }).click();
+  const missing = page.getByRole('region', { name: 'Pots that are not on the shelf' });
+  await expect(missing.getByRole('listitem')).toHaveCount(3);
+  await expect(page.getByRole('button', { name: /^Put \d lines? into/ })).toBeDisabled();
+  for (const name of ['dark green', 'black', 'matt varnish'])
+    await page.getByRole('button', { name: `Put ${name} on the shelf` }).click();
+  await expect(missing).toBeHidden();
+  await page.getByRole('button', { name: 'Put 2 lines into the recipe' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Line 1 base brush coat: 3 dark green + 1 black' }),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Line 2 finish.*matt varnish/ })).toBeVisible();
+});
+
 test('several lines are changed together, and copied into another recipe', async ({
   page,
   demo,

@@ -45,7 +45,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
     ? sessions.filter((session) => dayOf(session) === day)
     : sessions.slice(0, mostShown);
   return (
-    <Laid columns="19rem minmax(0, 1fr)">
+    <Laid columns="22rem minmax(0, 1fr)">
       <div>
         <MonthCalendar days={days} newest={dayOf(sessions[0])} day={day} onDay={setDay} />
         {day && (
