@@ -1,6 +1,5 @@
 import { useState } from 'react';
-
-const stateKey = 'yellow-ledger.open';
+import { keepHere, keptHere } from './useKeptHere';
 
 /**
  * What is opened in its place on a page, by its id. It stands with the page in the history of the
@@ -8,13 +7,12 @@ const stateKey = 'yellow-ledger.open';
  */
 export function useOpenHere(): [string | null, (id: string | null) => void] {
   const [openId, setOpenId] = useState<string | null>(() => {
-    const state = window.history.state as Record<string, unknown> | null;
-    const open = state?.[stateKey];
+    const open = keptHere('open');
     if (typeof open === 'string') return open;
     return new URLSearchParams(window.location.search).get('open');
   });
   const open = (id: string | null) => {
-    window.history.replaceState({ ...window.history.state, [stateKey]: id }, '');
+    keepHere('open', id);
     setOpenId(id);
   };
   return [openId, open];

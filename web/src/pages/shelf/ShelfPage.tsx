@@ -13,6 +13,7 @@ import { SampleButton } from '../../parts/SampleButton';
 import { ShelfTabs } from '../../parts/ShelfTabs';
 import { Switch } from '../../parts/Switch';
 import { useAskedNew } from '../../parts/useAskedNew';
+import { useKeptHere } from '../../parts/useKeptHere';
 import { useOpenHere } from '../../parts/useOpenHere';
 import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
@@ -22,10 +23,10 @@ import './shelf.scss';
 
 export default function ShelfPage() {
   const { kept, isLoading, error, refetch } = useShelf();
-  const [search, setSearch] = useState('');
-  const [kind, setKind] = useState<Pot['kind'] | ''>('');
-  const [owner, setOwner] = useState('');
-  const [showsRetired, setShowsRetired] = useState(false);
+  const [search, setSearch] = useKeptHere<string>('search', '');
+  const [kind, setKind] = useKeptHere<Pot['kind'] | ''>('kind', '');
+  const [owner, setOwner] = useKeptHere<string>('owner', '');
+  const [showsRetired, setShowsRetired] = useKeptHere<boolean>('retired', false);
   const [added, setAdded] = useState<Kept<Pot> | null>(null);
   const [openId, setOpenId] = useOpenHere();
   const searchField = useRef<HTMLInputElement>(null);

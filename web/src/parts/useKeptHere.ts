@@ -1,0 +1,34 @@
+import { useState } from 'react';
+
+const keyOf = (name: string) => `yellow-ledger.${name}`;
+
+/** What stands with the page in the history of the browser; undefined where nothing does. */
+export function keptHere(name: string): unknown {
+  const state = window.history.state as Record<string, unknown> | null;
+  return state?.[keyOf(name)];
+}
+
+/** Has it stand there: who comes back finds it, who comes anew does not. */
+export const keepHere = (name: string, value: unknown): void =>
+  window.history.replaceState({ ...window.history.state, [keyOf(name)]: value }, '');
+
+/**
+ * As `useState`, for what a page is asked to show: who goes on from it and comes back finds it as
+ * it was left.
+ *
+ * @param name no other of its page has
+ */
+export function useKeptHere<Value extends string | number | boolean>(
+  name: string,
+  initial: Value,
+): [Value, (value: Value) => void] {
+  const [value, setValue] = useState<Value>(() => {
+    const kept = keptHere(name);
+    return typeof kept === typeof initial ? (kept as Value) : initial;
+  });
+  const keep = (next: Value) => {
+    keepHere(name, next);
+    setValue(next);
+  };
+  return [value, keep];
+}
