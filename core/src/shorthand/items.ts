@@ -84,6 +84,8 @@ function itemAt(words: readonly Word[], at: number, read: readonly Item[], besid
   const next = words.at(at + 1);
   if (word.text === 'spot' && next?.is === 'quoted')
     return { kind: 'spot', value: spotCalled(next.text, beside) ?? next.text, length: 2 };
+  if (word.text === 'spot' && longestKnown(words, at + 1, beside)?.kind === 'spot')
+    return { kind: 'join', length: 1 };
   const line = lineAt(words, at, before, beside);
   if (line) return line;
   const found = foundFor(words, at, read, beside);

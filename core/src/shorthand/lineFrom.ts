@@ -1,4 +1,4 @@
-import { potOn, shelfOf } from '../recipe/mixedPaint';
+import { potOn } from '../recipe/mixedPaint';
 import type { MixPart, Thinning } from '../recipe/mix';
 import { mostCoats, type Step } from '../recipe/step';
 import { lifts, techniqueOf, type TechniqueName } from '../recipe/techniques';
@@ -17,7 +17,7 @@ import type { Beside, Said } from './said';
  */
 export function lineFrom(said: Said, beside: Beside, id: string): Step {
   const before = beside.above.at(-1);
-  const shelf = shelfOf([...beside.names.pots]);
+  const { shelf } = beside.names;
   const saidParts = said.parts.length > 0 ? partsFrom(said, beside) : [];
   const kinds = new Set(
     saidParts.map((part) => (part.from === 'pot' ? potOn(shelf, part.potId).kind : 'paint')),

@@ -45,7 +45,7 @@ const partsAfter = (items: readonly Item[]): Fact[] =>
 export const mixClauses: Clause[] = [
   clause('[nh]?q?o*[pl]', part),
   clause('hpA', part),
-  clause('[pl]nq', part),
+  clause('[pl]nq(?!o?[wm])', part),
   clause('[pl]Cnq?C', part),
   // A name that no pot has, where one is to be: after a figure, a plus or a stage.
   clause('[nh]q?o*\\?+', noPot),
@@ -66,6 +66,6 @@ export const mixClauses: Clause[] = [
     part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
   ),
   clause('^\\+X?o*p', () => marked('how much, and to what? say “line above + 1 bone”')),
-  clause('^b(?=[zpe])', () => []),
+  clause('^b(?=1?[zpe])', () => []),
   clause('(?<=[ple])[:T](?=[nh]?q?o*[pl])', () => []),
 ];

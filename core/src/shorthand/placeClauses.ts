@@ -30,6 +30,14 @@ export function aroundStop(name: ToneStopName): { from: number; to: number } {
   };
 }
 
+/** “Shadows and recesses”: what either covers, where nothing lies between them. */
+function both(names: readonly ToneStopName[]): Fact[] {
+  const places = names.map((name) => toneStops.findIndex((stop) => stop.name === name));
+  if (Math.abs(places[0] - places[1]) > 1) return marked('two places apart: a line for each');
+  const [one, other] = names.map(aroundStop);
+  return between(Math.min(one.from, other.from), Math.max(one.to, other.to));
+}
+
 /** Everything above what is left as it is; what lies high is left for no line of ours to say. */
 function without(name: ToneStopName): Fact[] {
   const index = toneStops.findIndex((stop) => stop.name === name);
@@ -92,12 +100,13 @@ function last(items: readonly Item[]): Fact[] {
 
 /** Where it goes. */
 export const placeClauses: Clause[] = [
-  clause('f?zu', (items) => between(placeOfStop(stopsIn(items)[0]), 1)),
-  clause('f?zd', (items) => between(0, placeOfStop(stopsIn(items)[0]))),
-  clause('f?z[T-]z', (items) => {
+  clause('f?zu|uf?z', (items) => between(placeOfStop(stopsIn(items)[0]), 1)),
+  clause('f?zd|df?z', (items) => between(0, placeOfStop(stopsIn(items)[0]))),
+  clause('f?z[T-]z|fz&z', (items) => {
     const [from, to] = stopsIn(items).map(placeOfStop);
     return between(Math.min(from, to), Math.max(from, to));
   }),
+  clause('z&z', (items) => both(stopsIn(items))),
   clause('zy|yz', (items) => set({ tone: aroundStop(stopsIn(items)[0]) })),
   clause('z', ([item]) =>
     item.isPlaced
@@ -115,7 +124,7 @@ export const placeClauses: Clause[] = [
       : marked('a softness from 0 to 0.5');
   }),
   clause('L', (items) => set({ pull: meantBy<Placement['pull']>(items, 'pull') })),
-  clause('g(?:inD?)?', (items) => {
+  clause('y?g(?:inD?)?y?', (items) => {
     const [within = usualWithin] = figuresIn(items);
     if (!isAngle(within)) return marked('0 to 180 degrees');
     return set({ facing: { side: meantBy<AimSide>(items, 'side'), within } });

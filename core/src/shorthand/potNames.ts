@@ -1,4 +1,5 @@
 import type { Pot } from '../paint/pot';
+import { shelfOf, type Shelf } from '../recipe/mixedPaint';
 import { small, wordsOf, type Word } from './words';
 
 /** What a run of words finds on the shelf. */
@@ -32,8 +33,11 @@ const leastLetters = 3;
 /** Pots by their names and parts of them, read once for a shelf. */
 export class PotNames {
   private readonly byStart = new Map<string, Named[]>();
+  /** the same pots by identifier */
+  readonly shelf: Shelf;
 
   constructor(readonly pots: readonly Pot[]) {
+    this.shelf = shelfOf(pots);
     for (const pot of pots) {
       const named = { pot, words: wordsOf(pot.name).map(({ text }) => text) };
       for (const start of new Set(named.words.map(startOf)))

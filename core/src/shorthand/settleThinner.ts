@@ -1,7 +1,6 @@
 import { consistencies, stiffnessOf, thinnerFor } from '../recipe/consistency';
 import { flattenMix } from '../recipe/flattenMix';
 import { mostThinner } from '../recipe/mix';
-import { shelfOf } from '../recipe/mixedPaint';
 import { partsWords } from '../recipe/mixWords';
 import type { SaidRatio } from './clause';
 import { expectedThinner, isThinner } from './thinnerClauses';
@@ -35,7 +34,7 @@ export function settleThinner(settling: Settling, facts: readonly FactAt[], besi
   const parts = partsFrom(rest, beside);
   const stiffness = stiffnessOf(
     flattenMix({ parts, waterParts: 0, mediumParts: 0 }, beside.above),
-    shelfOf([...beside.names.pots]),
+    beside.names.shelf,
   );
   const water = thinnerFor(meant.name, stiffness);
   put(settling, { water }, wholeSpan(facts));

@@ -41,8 +41,8 @@ export const thinnerClauses: Clause[] = [
     return set(thinnersIn(items)[0] === 'water' ? { moreWater: true } : { moreMedium: true });
   }),
   clause(`v?${anyRatio}`, ratio),
-  clause(`v?${anyRatio}v?o?[wm]{1,2}`, ratio),
-  clause(`[wm]${anyRatio}`, ratio),
+  clause(`v?${anyRatio}v?o?[wm](?:&?[wm])?`, ratio),
+  clause(`[wm]${anyRatio}|v[wm],${anyRatio}`, ratio),
   // “1 paint : 2 water : 1 medium”
   clause('v?nq?o?b(?:[:T+&,]nq?o?[wm]){1,2}', (items) => {
     const [paint, ...thinner] = figuresIn(items);

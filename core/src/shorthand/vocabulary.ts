@@ -46,7 +46,7 @@ const stopsSaid: Record<ToneStopName, string> = {
 };
 
 const sidesSaid: Record<AimSide, string> = {
-  up: 'top|tops|from above|facing upwards|what faces up|faces up|upper side',
+  up: 'top|tops|top side|from above|facing upwards|what faces up|faces up|upper side',
   down: 'underside|undersides|from below|facing downwards|what faces down|faces down|from underneath',
   front: 'front|from the front|facing forward|facing forwards',
   back: 'back|from behind|from the back',
@@ -82,10 +82,14 @@ const entries: Entry[] = [
     0.25,
     true,
   ],
-  ['evenly', 'half and half|half-and-half|half half|fifty fifty|fifty-fifty', [1, 1]],
+  [
+    'evenly',
+    'half and half|half-and-half|half half|fifty fifty|fifty-fifty|in equal parts|in equal amounts|half each',
+    [1, 1],
+  ],
   [
     'line',
-    'line above|the line above|the mix|this mix|last mix|the last mix|previous mix|the previous mix|mix above|the mix above|same again|same mix|the same mix|as before|last line|the last line|previous line',
+    'line above|the line above|as above|same as above|the mix|this mix|last mix|the last mix|previous mix|the previous mix|mix above|the mix above|same again|same mix|the same mix|as before|last line|the last line|previous line',
   ],
   ['water', 'water'],
   ['medium', 'medium|mediums|glaze medium|thinning medium'],
@@ -121,10 +125,10 @@ const entries: Entry[] = [
   ['stage', 'shaded|shading|shades', 'shade'],
   ['stage', 'details', 'detail'],
   ...toneStops.map(({ name }): Entry => ['stop', stopsSaid[name].split('|'), name]),
-  ['up', 'up|upwards|and up|and above|and higher|upward'],
-  ['down', 'down|downwards|and down|and below|and lower|downward'],
+  ['up', 'above|higher than|up|upwards|and up|and above|and higher|upward'],
+  ['down', 'below|lower than|down|downwards|and down|and below|and lower|downward'],
   ['only', 'only|alone'],
-  ['from', 'from'],
+  ['from', 'from|between'],
   [
     'everywhere',
     'everywhere|everything|the whole thing|the whole model|the whole figure|all over|over everything|over all of it|all of it|the whole surface|whole surface|over all',
@@ -197,7 +201,7 @@ const entries: Entry[] = [
   ['note', 'note'],
   [
     'join',
-    'start with|finish off with|mix|pick out|tidy up|touch up|go over|block in|apply|the|a|an|on|in|into|onto|over|it|then|this|some|for|by|is|its|them|where|using|use|paint on|goes|put|go|around|across|all|parts of it',
+    'consistency|start with|finish off with|mix|pick out|tidy up|touch up|go over|block in|apply|the|a|an|on|in|into|onto|over|it|then|this|some|for|by|is|its|them|where|using|use|paint on|goes|put|go|around|across|all|parts of it',
   ],
 ];
 

@@ -51,9 +51,13 @@ export const workClauses: Clause[] = [
   }),
   // Which of several says nothing that its place in the recipe does not.
   clause('2(?=1?[ts])', () => []),
-  clause('[f@]?V[uy]?', (items) => set({ level: meantBy<FinishLevel>(items, 'level') })),
-  clause('Y[nh]M', (items) => dry(figuresIn(items)[0])),
-  clause('Y[nh]H', (items) => dry(figuresIn(items)[0] * 60)),
+  clause('y?[f@]?V[uy]?', (items) => set({ level: meantBy<FinishLevel>(items, 'level') })),
+  clause('Y[nh]M|[nh]MY', (items) => dry(figuresIn(items)[0])),
+  clause('Y[nh]H|[nh]HY', (items) => dry(figuresIn(items)[0] * 60)),
+  // “For an hour”: one.
+  clause('YH', (items) =>
+    items[1].text === 'hour' ? dry(60) : marked('how long? say “dry 2 hours”'),
+  ),
   clause('Y[nh]?M?', ([first, ...more]) =>
     first.isRough && more.length === 0 ? [] : marked('how long? say “dry 20 min”'),
   ),

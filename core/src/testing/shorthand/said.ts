@@ -1,6 +1,7 @@
 import type { Said } from './meant';
 import { saidInNotes, saidInNotesLater } from './saidInNotes';
 import { saidLater } from './saidLater';
+import { saidFourthly, saidThirdly } from './saidThirdly';
 
 const third = 1 / 3;
 
@@ -232,4 +233,6 @@ export const said: Said[] = [
   ...saidLater,
   ...saidInNotes,
   ...saidInNotesLater,
+  ...saidThirdly,
+  ...saidFourthly,
 ];

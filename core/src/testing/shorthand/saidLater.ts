@@ -55,7 +55,7 @@ export const saidLater: Said[] = [
   ['line 1 1:1 bone', { mix: '1 #1, 1 bone' }],
   ['mix of line 1 and line 3', { mix: '1 #1, 1 #3' }],
   ['2 line 1 + 1 line 3', { mix: '2 #1, 1 #3' }],
-  ['as above but bone', { asks: ['above', 'but'] }],
+  ['as above but bone', { asks: ['but', 'bone'] }],
   ['same mix, 1:3', { mix: '1 #3', thin: [3, 0] }],
   ['same again, thinner', { mix: '1 #3', asks: ['thinner'] }],
   ['bone 50 %, white 50 %', { mix: '50 bone, 50 white' }],
