@@ -30,6 +30,9 @@ test('water that is counted with the pots is of the same parts, and it is told',
   expect(read('ochre, 2 water').said.water).toBe(2);
   expect(rough('2 ochre + 1 umber + 3 water')[0][1]).toContain('1 paint : 1 water');
   expect(rough('ochre, 2 water')).toEqual([]);
+  expect(read('ochre + bone, 2 water').said.water).toBe(2);
+  expect(read('ochre + bone 1:1, 2 water').said.water).toBe(2);
+  expect(rough('ochre + bone, 2 water')).toEqual([['2 water', 'to 1 part of the mix']]);
 });
 
 test('a ratio alone under a mix of two pots may be of them or of water: it is asked', () => {

@@ -44,10 +44,15 @@ export function settleThinner(settling: Settling, facts: readonly FactAt[], besi
   });
 }
 
-/** “2 ochre + 1 umber + 3 water”: parts of the same mix, so as much water as paint. */
+/**
+ * “2 ochre + 1 umber + 3 water”: parts of the same mix, so as much water as paint. Where the pots are
+ * not counted it is to 1 part of the mix, as it is written elsewhere.
+ */
 function settleCounted(settling: Settling, facts: readonly FactAt[]): void {
   const { said, marks, rough } = settling;
-  const paint = said.parts.reduce((sum, { parts = 1 }) => sum + parts, 0) || 1;
+  const isCounted = facts.some(({ fact }) => 'part' in fact && fact.part.parts !== undefined);
+  const counted = said.parts.reduce((sum, { parts = 1 }) => sum + parts, 0);
+  const paint = (isCounted && counted) || 1;
   for (const { fact, span } of facts) {
     if (!('inMix' in fact)) continue;
     const { thinner, parts } = fact.inMix;
@@ -57,10 +62,10 @@ function settleCounted(settling: Settling, facts: readonly FactAt[]): void {
       continue;
     }
     put(settling, { [thinner]: each }, span);
-    if (paint > 1) {
-      const means = `so many of the same parts, 1 paint : ${partsWords(each)} ${thinner}`;
-      rough.push({ ...span, means });
-    }
+    const means = isCounted
+      ? `so many of the same parts, 1 paint : ${partsWords(each)} ${thinner}`
+      : 'to 1 part of the mix';
+    if (said.parts.length > 1 || paint > 1) rough.push({ ...span, means });
   }
 }
 

@@ -191,7 +191,7 @@ const entries: Entry[] = [
   ['asItIs', 'dark|untouched|showing|as they are|as it is|free'],
   ['vaguely', 'thick|thinner|thicker|heavy|light|lightly'],
   ['thinly', 'thin|thinly', 'thinned as is usual for it', true],
-  ['potWord', 'varnish|primer|ink'],
+  ['potWord', 'varnish|primer'],
   ['ordinal', 'first|second|third|fourth|final|last|next|1st|2nd|3rd|4th|5th|main|fine'],
   ...meanings.map((name): Entry => ['meaning', `it ${meaningWord(name)}`, name]),
   ['density', 'density'],

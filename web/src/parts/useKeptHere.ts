@@ -9,8 +9,13 @@ export function keptHere(name: string): unknown {
 }
 
 /** Has it stand there: who comes back finds it, who comes anew does not. */
-export const keepHere = (name: string, value: unknown): void =>
-  window.history.replaceState({ ...window.history.state, [keyOf(name)]: value }, '');
+export function keepHere(name: string, value: unknown): void {
+  try {
+    window.history.replaceState({ ...window.history.state, [keyOf(name)]: value }, '');
+  } catch {
+    // Some browsers take only so many changes in a while; the page goes on without.
+  }
+}
 
 /**
  * As `useState`, for what a page is asked to show: who goes on from it and comes back finds it as
