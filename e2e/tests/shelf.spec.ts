@@ -83,8 +83,10 @@ test('what is typed while a slow server answers is not lost', async ({ page, dem
   const notes = page.getByLabel('Notes', { exact: true });
   const text = 'for the boots, the belts and the bank below the boat house';
   // Slow enough that several saves come back in the middle of it.
+  // Waited for from before: it may have come back when the first words are through.
+  const saved = page.waitForResponse((response) => response.request().method() === 'PUT');
   await notes.pressSequentially(text.slice(0, 20), { delay: 20 });
-  await page.waitForResponse((response) => response.request().method() === 'PUT');
+  await saved;
   await notes.pressSequentially(text.slice(20), { delay: 60 });
   await expect(notes).toHaveValue(text);
   await expect(page.getByText('Saved.')).toBeVisible();
