@@ -546,7 +546,7 @@ export {
 } from './shorthand/proposedLines';
 export { unknownAsNote } from './shorthand/unknownAsNote';
 export { guessedByName, guessedHiding, type GuessedPot } from './paint/guessedByName';
-export { pigments, plainPrimers, type Pigment } from './paint/pigments';
+export { guessedByNameNote, pigments, plainPots, primerPots, type Pigment } from './paint/pigments';
 export { mostNames, namesListed, potBegun, type PotBegun } from './paint/newPots';
 export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
 export { apartOf, type StrokePot } from './sheet/potOfField';

@@ -1,3 +1,5 @@
+import type { PotBegun } from './newPots';
+
 /** A pigment by its plain name, with what a paint of it usually looks like. */
 export interface Pigment {
   name: string;
@@ -40,8 +42,24 @@ export const pigments: readonly Pigment[] = [
 ];
 
 /** Primers to stand on, as they usually are. */
-export const plainPrimers: readonly Pigment[] = [
+const plainPrimers: readonly Pigment[] = [
   { name: 'Black primer', swatch: '#1c1c1e', hiding: 0.96 },
   { name: 'Grey primer', swatch: '#8d8f90', hiding: 0.95 },
   { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
 ];
+
+/** What stands with a pot of which no more was known. */
+export const guessedByNameNote = 'Colour and hiding guessed by its name.';
+
+const asGuess = (kind: PotBegun['kind']) => (plain: Pigment) => ({
+  ...plain,
+  kind,
+  hidingIsGuess: true,
+  notes: guessedByNameNote,
+});
+
+/** The plain primers as they go onto a shelf. */
+export const primerPots: readonly PotBegun[] = plainPrimers.map(asGuess('primer'));
+
+/** All plain pots as they go onto a shelf, primers first. */
+export const plainPots: readonly PotBegun[] = [...primerPots, ...pigments.map(asGuess('paint'))];

@@ -5,6 +5,7 @@ import {
   type BuildUp,
   type Shape,
 } from '@yellow-ledger/core';
+import { memo } from 'react';
 import { shareInWords } from './words/shareInWords';
 import { Ribbon } from './Ribbon';
 import './aspectStrips.scss';
@@ -25,7 +26,7 @@ export interface AspectStripsProps {
 }
 
 /** Under a ribbon a thin strip for every aspect that looks otherwise, by its name. */
-export function AspectStrips(props: AspectStripsProps) {
+export const AspectStrips = memo(function AspectStrips(props: AspectStripsProps) {
   const { build, stepId, shape, label, hasShares, only, isNarrow } = props;
   const surfaceOf = (of: AspectBuildUp) =>
     stepId === undefined
@@ -63,4 +64,4 @@ export function AspectStrips(props: AspectStripsProps) {
       </div>
     );
   });
-}
+});

@@ -1,4 +1,5 @@
 import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
+import { memo } from 'react';
 import './ribbon.scss';
 
 export interface RibbonProps {
@@ -16,7 +17,7 @@ export interface RibbonProps {
 }
 
 /** The surface from pit to point, on neutral grey. */
-export function Ribbon(props: RibbonProps) {
+export const Ribbon = memo(function Ribbon(props: RibbonProps) {
   const { stops, label, surface, isEstimate = false, height = 26 } = props;
   const hexes = props.hexes ?? surface?.map(({ hex }) => hex) ?? [];
   const gradient = hexes.map((hex, i) => `${hex} ${(stops[i] * 100).toFixed(1)}%`).join(', ');
@@ -48,7 +49,7 @@ export function Ribbon(props: RibbonProps) {
       </div>
     </div>
   );
-}
+});
 
 /** @example 'L* 62, C 48, h 84°, #b08d33' */
 export function figuresOf({ value, chroma, hue, hex }: SurfaceColour): string {

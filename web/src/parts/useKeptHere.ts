@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 
 const keyOf = (name: string) => `yellow-ledger.${name}`;
 
@@ -31,9 +31,12 @@ export function useKeptHere<Value extends string | number | boolean>(
     const kept = keptHere(name);
     return typeof kept === typeof initial ? (kept as Value) : initial;
   });
-  const keep = (next: Value) => {
-    keepHere(name, next);
-    setValue(next);
-  };
+  const keep = useCallback(
+    (next: Value) => {
+      keepHere(name, next);
+      setValue(next);
+    },
+    [name],
+  );
   return [value, keep];
 }

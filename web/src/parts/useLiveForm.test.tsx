@@ -48,6 +48,14 @@ test('an echo that comes late throws nothing away that was typed since', () => {
   expect(valid).toHaveLength(2);
 });
 
+test('an echo with its fields in another order is no change from outside', () => {
+  const { type, rerender, values } = open();
+  type('name', 'Pea');
+  type('name', 'Peat');
+  rerender({ value: { parts: 2, name: 'Pea' } });
+  expect(values().name).toBe('Peat');
+});
+
 test('a change from outside, as by undo, is followed and is no change of the painter’s', () => {
   const { type, rerender, values, valid } = open();
   type('name', 'Mud');

@@ -30,7 +30,7 @@ export function useLiveForm<Content extends FieldValues>({
   });
   // What the form has sent and has not seen come back yet, oldest first. A value that comes back is
   // an echo, however late: taking it for a change from outside would throw away what was typed since.
-  const sent = useRef([JSON.stringify(value)]);
+  const sent = useRef([textOf(schema, value)]);
 
   const onChange = useEffectEvent((values: Content) => {
     const read = schema.safeParse(values);
@@ -50,12 +50,12 @@ export function useLiveForm<Content extends FieldValues>({
   );
 
   useEffect(() => {
-    const text = JSON.stringify(value);
+    const text = textOf(schema, value);
     const echo = sent.current.lastIndexOf(text);
     // Noted first: the reset is told to the subscriber above, and is no change of the painter's.
     sent.current = echo < 0 ? [text] : sent.current.slice(echo);
     if (echo < 0) form.reset(value);
-  }, [form, value]);
+  }, [form, schema, value]);
 
   const onLeave = useEffectEvent(() => {
     const values = form.getValues();
@@ -69,4 +69,10 @@ export function useLiveForm<Content extends FieldValues>({
   }, []);
 
   return form;
+}
+
+/** The same for the same content: what comes back may have its fields in another order. */
+function textOf<Content>(schema: z.ZodType<Content, Content>, content: Content): string {
+  const read = schema.safeParse(content);
+  return JSON.stringify(read.success ? read.data : content);
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { keepHere, keptHere } from './useKeptHere';
 
 /**
@@ -11,9 +11,9 @@ export function useOpenHere(): [string | null, (id: string | null) => void] {
     if (typeof open === 'string') return open;
     return new URLSearchParams(window.location.search).get('open');
   });
-  const open = (id: string | null) => {
+  const open = useCallback((id: string | null) => {
     keepHere('open', id);
     setOpenId(id);
-  };
+  }, []);
   return [openId, open];
 }

@@ -14,7 +14,7 @@ async function open() {
   server.put('recipes', coat);
   const page = await openPage(server);
   const asked: number[] = [];
-  const answers: { answer: (given: string) => void; fail: (why: Error) => void }[] = [];
+  const answers: { answer: (given: unknown) => void; fail: (why: Error) => void }[] = [];
   const wrapper = ({ children }: { children: ReactNode }) => (
     <Provider store={page.store}>{children}</Provider>
   );
@@ -22,7 +22,7 @@ async function open() {
     ({ figure }: { figure: number }) =>
       useAnswer(parts, [figure], () => {
         asked.push(figure);
-        return new Promise<string>((answer, fail) => answers.push({ answer, fail }));
+        return new Promise<unknown>((answer, fail) => answers.push({ answer, fail }));
       }),
     { wrapper, initialProps: { figure: 1 } },
   );
@@ -64,6 +64,18 @@ test('what it is answered from has changed: it is asked again', async () => {
     writer.write('recipes', coat.id, { ...coat, name: 'Another' }, { restMs: 9e6 }),
   );
   expect(asked).toEqual([1, 1]);
+});
+
+test('an answer that says the same stays the same object', async () => {
+  const { result, rerender, answers, settle } = await open();
+  const first = { coats: [1] };
+  await settle(() => answers[0].answer(first));
+  rerender({ figure: 2 });
+  await settle(() => answers[1].answer({ coats: [1] }));
+  expect(result.current.answer).toBe(first);
+  rerender({ figure: 3 });
+  await settle(() => answers[2].answer({ coats: [2] }));
+  expect(result.current.answer).toEqual({ coats: [2] });
 });
 
 test('an answer to a page that is gone is dropped', async () => {

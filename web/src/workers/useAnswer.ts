@@ -1,4 +1,5 @@
 import type { Remote } from 'comlink';
+import { dequal } from 'dequal';
 import { useEffect, useRef, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { selectPart, type Part } from '../ledger/inHand';
@@ -56,7 +57,7 @@ export function useAnswer<Answer>(
           waiting.current = null;
           try {
             const answer = await next(toldWorker.tell(store.getState(), parts));
-            if (isThere.current) setAnswered({ answer, problem: null });
+            if (isThere.current) setAnswered((last) => answeredAfter(last, answer));
           } catch (fault) {
             const problem = fault instanceof Error ? fault.message : String(fault);
             if (isThere.current) setAnswered((last) => ({ ...last, problem }));
@@ -72,4 +73,10 @@ export function useAnswer<Answer>(
 
   if (error && !isReady) return { ...answered, problem: error.message };
   return answered;
+}
+
+/** What says the same stays the same object: nothing is drawn anew for it. */
+function answeredAfter<Answer>(last: Answered<Answer>, answer: Answer): Answered<Answer> {
+  if (!dequal(last.answer, answer)) return { answer, problem: null };
+  return last.problem === null ? last : { ...last, problem: null };
 }

@@ -1,6 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import type { Stripe } from './work/potWork';
-import { ofShelf } from './parts';
+import { ofNothing } from './parts';
 import { useAnswer } from './useAnswer';
 
 const none: ReadonlyMap<string, Stripe> = new Map();
@@ -13,7 +13,7 @@ export const stripeKey = ({ swatch, hiding, swatchShows }: Painted) =>
 export function useStripes(pots: readonly Painted[]): ReadonlyMap<string, Stripe> {
   const asked = pots.map(({ swatch, hiding, swatchShows }) => ({ swatch, hiding, swatchShows }));
   const { answer } = useAnswer(
-    ofShelf,
+    ofNothing,
     [pots.map(stripeKey).join()],
     async (worker) => {
       const found = await worker.stripes(asked);

@@ -46,7 +46,7 @@ export default function BenchesPage() {
   );
   return (
     <div className="page">
-      {isBeginning && (
+      {isBeginning && isAsked && (
         <BeginStrip at="bench">
           <span>
             Put it on the bench: there each line is a step of its own, to be read across the table.

@@ -1,6 +1,6 @@
 import {
   pigments,
-  plainPrimers,
+  plainPots,
   potBegun,
   surfaces,
   type LightenChoice,
@@ -125,16 +125,7 @@ function FirstPots() {
   const [putPots, { isLoading, error }] = usePutPotsMutation();
   const put = () =>
     void putPots(
-      [
-        ...plainPrimers.map((primer) => ({ ...primer, kind: 'primer' as const })),
-        ...pigments.map((pigment) => ({ ...pigment, kind: 'paint' as const })),
-      ].map((pot) => ({
-        content: potBegun(
-          { ...pot, notes: 'Colour and hiding guessed by its name.' },
-          crypto.randomUUID(),
-        ),
-        revision: 0,
-      })),
+      plainPots.map((pot) => ({ content: potBegun(pot, crypto.randomUUID()), revision: 0 })),
     );
   return (
     <section className="stacked" aria-label="A few pots">

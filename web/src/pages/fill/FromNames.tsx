@@ -1,4 +1,10 @@
-import { guessedByName, mostNames, namesListed, type GuessedPot } from '@yellow-ledger/core';
+import {
+  guessedByName,
+  guessedByNameNote,
+  mostNames,
+  namesListed,
+  type GuessedPot,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../parts/WordsField';
@@ -35,7 +41,7 @@ export function FromNames({ onBegun, shelf }: WayProps) {
           name,
           ...guess,
           hidingIsGuess: true,
-          notes: isKnown ? 'Colour and hiding guessed by its name.' : 'Colour not known yet.',
+          notes: isKnown ? guessedByNameNote : 'Colour not known yet.',
           tells: tells[by],
         };
       }),

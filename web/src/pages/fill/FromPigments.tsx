@@ -1,4 +1,4 @@
-import { pigments, plainPrimers } from '@yellow-ledger/core';
+import { pigments, plainPots } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { isOnShelf } from './begun';
 import type { WayProps } from './wayProps';
@@ -6,14 +6,16 @@ import type { WayProps } from './wayProps';
 /** Plain pigments to begin with, each marked as a guess; and a primer, which every recipe stands on. */
 export function FromPigments({ onBegun, shelf }: WayProps) {
   const begin = () =>
-    onBegun([
-      ...plainPrimers
+    onBegun(
+      plainPots
         .filter(({ name }) => !isOnShelf(name, shelf))
-        .map((primer) => ({ ...primer, kind: 'primer' as const, ...guessed(primer.name) })),
-      ...pigments
-        .filter(({ name }) => !isOnShelf(name, shelf))
-        .map((pigment) => ({ ...pigment, kind: 'paint' as const, ...guessed(pigment.name) })),
-    ]);
+        .map((pot) => ({
+          ...pot,
+          key: pot.name,
+          isIn: true,
+          tells: 'A guess: bottles of one name differ.',
+        })),
+    );
   return (
     <div className="stacked fill-way">
       <p>
@@ -27,11 +29,3 @@ export function FromPigments({ onBegun, shelf }: WayProps) {
     </div>
   );
 }
-
-const guessed = (name: string) => ({
-  key: name,
-  isIn: true,
-  hidingIsGuess: true,
-  notes: 'Colour and hiding guessed by its name.',
-  tells: 'A guess: bottles of one name differ.',
-});

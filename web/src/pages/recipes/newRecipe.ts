@@ -1,9 +1,8 @@
 import {
   lineLimit,
-  plainPrimers,
   potBegun,
+  primerPots,
   withNewIds,
-  type Pigment,
   type Pot,
   type Recipe,
 } from '@yellow-ledger/core';
@@ -18,15 +17,9 @@ export interface NewRecipe {
 /** An empty recipe on the first primer of the shelf; on a plain one where there is none. */
 export function newRecipe(pots: readonly Pot[]): NewRecipe {
   const primer = pots.find(({ kind, retired }) => kind === 'primer' && !retired);
-  const primers = primer ? [] : plainPrimers.map(asPot);
+  const primers = primer ? [] : primerPots.map((each) => potBegun(each, crypto.randomUUID()));
   return { recipe: emptyRecipe((primer ?? primers[0]).id), primers };
 }
-
-const asPot = (primer: Pigment): Pot =>
-  potBegun(
-    { ...primer, kind: 'primer', notes: 'Colour and hiding guessed by its name.' },
-    crypto.randomUUID(),
-  );
 
 function emptyRecipe(groundPotId: string): Recipe {
   return {

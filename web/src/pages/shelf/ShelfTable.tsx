@@ -10,9 +10,10 @@ import Button from 'react-bootstrap/Button';
 import { Fragment, useMemo, useState } from 'react';
 import { CaretDownFill, CaretUpFill } from 'react-bootstrap-icons';
 import Table from 'react-bootstrap/Table';
-import { useStripes } from '../../workers/useStripes';
+import { stripeKey, useStripes } from '../../workers/useStripes';
 import { PotEditor } from './PotEditor';
 import { shelfColumns } from './shelfColumns';
+import { ShelfRow } from './ShelfRow';
 
 export interface ShelfTableProps {
   shown: Kept<Pot>[];
@@ -28,10 +29,9 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
     [shown],
   );
   const stripes = useStripes(painted);
-  const columns = useMemo(() => shelfColumns(stripes, onOpen), [stripes, onOpen]);
   const table = useReactTable({
     data: shown,
-    columns,
+    columns: shelfColumns,
     getRowId: ({ content }) => content.id,
     state: { sorting },
     onSortingChange: setSorting,
@@ -72,24 +72,16 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
           <Fragment key={row.id}>
             {row.id === openId ? (
               <tr className="shelf-open">
-                <td colSpan={columns.length}>
+                <td colSpan={shelfColumns.length}>
                   <PotEditor kept={row.original} onClose={onClosed} />
                 </td>
               </tr>
             ) : (
-              <tr
-                className={row.original.content.retired ? 'shelf-retired' : undefined}
-                onClick={(event) => {
-                  // The name is the button for keys and readers; a click anywhere else does the same.
-                  if (!(event.target as Element).closest('button, a, input')) onOpen(row.id);
-                }}
-              >
-                {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id} className={`col-${cell.column.id}`}>
-                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                  </td>
-                ))}
-              </tr>
+              <ShelfRow
+                kept={row.original}
+                stripe={stripes.get(stripeKey(row.original.content))}
+                onOpen={onOpen}
+              />
             )}
           </Fragment>
         ))}
