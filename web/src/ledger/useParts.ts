@@ -16,7 +16,8 @@ export function useParts(parts: readonly Part[]): {
   const dispatch = useAppDispatch();
   const key = parts.join();
   useEffect(() => {
-    const held = key.split(',').map((part) => holdPart(dispatch, part as Part));
+    const wanted = key.split(',').filter(Boolean) as Part[];
+    const held = wanted.map((part) => holdPart(dispatch, part));
     return () => held.forEach((letGo) => letGo());
   }, [dispatch, key]);
   const there = useAppSelector(

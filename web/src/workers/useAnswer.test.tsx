@@ -1,15 +1,17 @@
 /** @jest-environment ./scripts/browserEnvironment.cjs */
 import { act, renderHook } from '@testing-library/react';
+import { resourceNames } from '@yellow-ledger/core';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { coat } from '../testing/levy';
 import { FakeServer, openPage } from '../testing/tryWriter';
+import type { Part } from '../ledger/inHand';
 import { useAnswer } from './useAnswer';
 
 // A browser’s worker is told through messages; here it is only seen what it would be told.
 jest.mock('./ledgerWorker', () => ({ toldWorker: { tell: () => ({}) }, ledgerWorker: {} }));
 
-async function open() {
+async function open(parts: readonly Part[] = ['recipes']) {
   const server = new FakeServer();
   server.put('recipes', coat);
   const page = await openPage(server);
@@ -33,7 +35,6 @@ async function open() {
     });
   return { ...page, ...hook, asked, answers, settle };
 }
-const parts = ['recipes'] as const;
 
 test('while one answer is under way only the newest question waits behind it', async () => {
   const { result, rerender, asked, answers, settle } = await open();
@@ -64,6 +65,14 @@ test('what it is answered from has changed: it is asked again', async () => {
     writer.write('recipes', coat.id, { ...coat, name: 'Another' }, { restMs: 9e6 }),
   );
   expect(asked).toEqual([1, 1]);
+});
+
+test('a question that carries all it is answered from fetches nothing', async () => {
+  const { store, result, answers, settle } = await open([]);
+  const queries = Object.keys(store.getState().ledgerApi.queries);
+  await settle(() => answers[0].answer('one'));
+  expect(result.current.answer).toBe('one');
+  expect(queries.filter((key) => key.startsWith('records('))).toHaveLength(resourceNames.length);
 });
 
 test('an answer that says the same stays the same object', async () => {
