@@ -1,4 +1,12 @@
 import { z } from 'zod';
+import type { TechniqueName } from './techniques';
+
+interface Brush {
+  label: string;
+  tells: string;
+  /** what is painted with it, where nothing else is said */
+  isFor?: TechniqueName;
+}
 
 const brushes = {
   round: { label: 'round', tells: 'a belly of paint and a point' },
@@ -8,13 +16,13 @@ const brushes = {
   filbert: { label: 'flat with a round end', tells: 'no corners to leave marks' },
   mop: { label: 'soft domed', tells: 'for bristles nearly dry, and for powder' },
   stiff: { label: 'stiff short', tells: 'to stipple and to scrub' },
-  sponge: { label: 'torn sponge', tells: 'broken specks' },
+  sponge: { label: 'torn sponge', tells: 'broken specks', isFor: 'stipple' },
   other: { label: 'another', tells: 'what the note says' },
-} as const;
+} as const satisfies Record<string, Brush>;
 
 type BrushName = keyof typeof brushes;
 export const brushNames = Object.keys(brushes) as [BrushName, ...BrushName[]];
-export const brushFacts = (name: BrushName) => brushes[name];
+export const brushFacts = (name: BrushName): Brush => brushes[name];
 
 const sizes = { tiny: 'tiny', small: 'small', medium: 'medium', large: 'large' } as const;
 type BrushSize = keyof typeof sizes;

@@ -6,14 +6,17 @@ import type { Mark, Said, SaidPart, Span } from './said';
 /** Parts to each other: of the pots, or of paint and thinner. */
 export interface SaidRatio {
   parts: number[];
+  /** as many of each, however many they are */
+  isEven?: true;
   thinner?: ('water' | 'medium')[];
 }
 
 /** One thing a clause says. */
 export type Fact =
-  | { part: SaidPart; isWithAbove?: true }
+  | { part: SaidPart; isWithAbove?: true; isWhole?: true; isPercent?: true; isAmount?: true }
   | { ratio: SaidRatio }
-  | { inMix: { thinner: 'water' | 'medium'; parts: number } }
+  | { shareInMix: { thinner: 'water' | 'medium'; percent: number } }
+  | { inMix: { thinner: 'water' | 'medium'; parts: number; isInParts?: boolean } }
   | { technique: TechniqueName; word: string }
   | { bareStop: ToneStopName }
   | { set: Partial<Said> }

@@ -48,7 +48,29 @@ export function itemsOf(sentence: string, beside: Beside): Item[] {
     isPlaced = read.kind === 'join';
     at += length;
   }
-  return items.map((item, index) => inCompany(item, items.at(index - 1), items.at(index + 1)));
+  const isInDrops = items.some(
+    ({ text }, index) => /^drops?$/u.test(text) && items.at(index - 1)?.kind === 'number',
+  );
+  return withDashes(items).map((item, index) =>
+    isInDrops && /\ba drop\b/u.test(item.text)
+      ? { ...item, kind: 'number', value: 1, isRough: false }
+      : inCompany(item, items.at(index - 1), items.at(index + 1)),
+  );
+}
+
+/** A dash with blanks about it parts a sentence as a comma does, unless it stands in “2 – 3” or after a heading. */
+function withDashes(items: readonly Item[]): Item[] {
+  return items.map((item, index) => {
+    const [before, prior] = [items.at(index - 1), items.at(index - 2)];
+    const next = items.at(index + 1);
+    if (item.kind !== 'dash' || index === 0 || !before || !next) return item;
+    const isFree = before.to < item.from && item.to < next.from;
+    const isRange = before.kind === next.kind && prior?.kind !== 'colon';
+    const isHeading = [before, before.kind === 'number' ? prior : undefined].some(
+      (each) => each && (each.kind === 'stage' || each.kind === 'technique'),
+    );
+    return isFree && !isRange && !isHeading ? { ...item, kind: 'comma' } : item;
+  });
 }
 
 /** “Dark” is of what is left so, and “light” of how it is brushed, where they say that; else of a name. */
@@ -112,7 +134,7 @@ function itemAt(words: readonly Word[], at: number, read: readonly Item[], besid
       };
   }
   if (known) return known;
-  const shares = ofHundred(word);
+  const shares = sharesOf(word);
   if (shares) return { kind: 'evenly', value: shares, length: 1 };
   if (word.is === 'number') return { kind: 'number', value: word.value, length: 1 };
   return { kind: 'unknown', length: 1 };
@@ -135,11 +157,11 @@ function foundFor(
   return isColourAlone && !isPriming ? null : found;
 }
 
-/** @example ofHundred(…'70/30') // → [70, 30] */
-function ofHundred({ is, text }: Word): [number, number] | null {
-  if (is !== 'number') return null;
+/** @example sharesOf(…'70/30') // → [70, 30], and of '3/1' → [3, 1] */
+function sharesOf({ is, text }: Word): [number, number] | null {
+  if (is !== 'number' || !text.includes('/')) return null;
   const [one, other] = text.split('/').map(Number);
-  if (one + other !== 100) return null;
+  if (one + other !== 100 && !(other > 0 && one >= other)) return null;
   return one === other ? [1, 1] : [one, other];
 }
 

@@ -14,6 +14,7 @@ export const kinds = {
   medium: 'm',
   paint: 'b',
   parts: 'q',
+  percent: '%',
   plus: '+',
   and: '&',
   with: 'v',
@@ -66,6 +67,17 @@ export const kinds = {
   ordinal: '2',
   /** what is left as it is: dark, untouched */
   asItIs: '3',
+  /** thinner than is usual, with no figure */
+  farThin: '7',
+  /** the same of each that follows */
+  equally: '8',
+  /** some, which is no figure */
+  some: '9',
+  /** the whole of another line, not its mix alone */
+  like: '=',
+  /** what comes after it is done after what comes before */
+  then: ';',
+  another: '>',
   /** what only a pot is called, and none on the shelf is */
   potWord: '5',
   meaning: 'I',

@@ -2,6 +2,7 @@ import { potOn } from '../recipe/mixedPaint';
 import type { MixPart, Thinning } from '../recipe/mix';
 import { mostCoats, type Step } from '../recipe/step';
 import { lifts, techniqueOf, type TechniqueName } from '../recipe/techniques';
+import { brushFacts } from '../recipe/tool';
 import { thinningHabit } from '../recipe/thinningHabit';
 import { comesReady, usualStage, usualTechnique } from '../recipe/usualLine';
 import type { PotKind } from '../paint/pot';
@@ -23,7 +24,8 @@ export function lineFrom(said: Said, beside: Beside, id: string): Step {
     saidParts.map((part) => (part.from === 'pot' ? potOn(shelf, part.potId).kind : 'paint')),
   );
   const known = { kinds, stage: said.stage, stageAbove: before?.stage };
-  const technique = said.technique ?? usualTechnique(known);
+  const brush = said.tool?.brush;
+  const technique = said.technique ?? (brush && brushFacts(brush).isFor) ?? usualTechnique(known);
   const stage = said.stage ?? usualStage(technique, known);
   const parts = lifts(technique) && said.parts.length === 0 ? [] : partsFrom(said, beside);
   const coats = said.coats ?? (stage === 'base' && !techniqueOf(technique).tints ? 2 : 1);

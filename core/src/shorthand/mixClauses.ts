@@ -16,7 +16,8 @@ function part(items: readonly Item[]): Fact[] {
   const [parts] = figuresIn(items);
   if (parts === undefined) return [{ part: sourceOf(items) }];
   if (!(parts > 0 && parts <= mostParts)) return marked(`parts above 0 and up to ${mostParts}`);
-  return [{ part: { parts, ...sourceOf(items) } }];
+  const isAmount = items.some(({ kind }) => kind === 'amount');
+  return [{ part: { parts, ...sourceOf(items) }, ...(isAmount && { isAmount }) }];
 }
 
 function noPot(items: readonly Item[]): Fact[] {
@@ -41,9 +42,48 @@ const partsAfter = (items: readonly Item[]): Fact[] =>
       : [],
   );
 
+/** The figure after a thinner, of the same parts as the pots. */
+const thinnerAfter = (items: readonly Item[]): Fact[] =>
+  items.flatMap(({ kind }, index) =>
+    kind === 'water' || kind === 'medium'
+      ? [{ inMix: { thinner: kind, parts: figuresIn([items[index + 1]])[0] } }]
+      : [],
+  );
+
+const one: Item = { kind: 'number', value: 1, text: '1', from: 0, to: 0 };
+
+const more = '(?:[,+&]*pn)';
+const thinner = '[,+&]*[wm]n';
+const noMore = '(?![qcMHx%:T])';
+
 /** What is in the mix. */
 export const mixClauses: Clause[] = [
   clause('[nh]?q?o*[pl]', part),
+  clause('n%o*[pl]|[pl]n%', (items) =>
+    part(items).map((fact) => ('part' in fact ? { ...fact, isPercent: true } : fact)),
+  ),
+  // “The same as line 2” is all of it, where no more is mixed in.
+  clause('=lA?|lA', (items) =>
+    part(items).map((fact) => ('part' in fact ? { ...fact, isWhole: true } : fact)),
+  ),
+  // “ochre 60 umber 40”, “ochre 2, umber 1, water 3”
+  clause(`pn${more}+(?:${thinner})?${noMore}|pn${more}*${thinner}${noMore}`, (items) => [
+    ...partsAfter(items),
+    ...thinnerAfter(items),
+  ]),
+  // “equal parts ochre, umber and water”
+  clause('8p(?:[,+&]{1,2}p)*(?:[,+&]{1,2}[wm])?', (items) => [
+    ...items.flatMap((item) => (item.kind === 'pot' ? part([item, one]) : [])),
+    ...items.flatMap(({ kind }) =>
+      kind === 'water' || kind === 'medium' ? [{ inMix: { thinner: kind, parts: 1 } }] : [],
+    ),
+  ]),
+  // “a bit more bone” is the mix above with so much more.
+  clause('[nh]Xq?o*p', (items) =>
+    part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
+  ),
+  // What there is some of is not counted; of one pot alone it does not matter.
+  clause('(?<=^|[ts,4:])9(?=[pl])', () => []),
   clause('hpA', part),
   clause('[pl]nq(?!o?[wm])', part),
   clause('[pl]Cnq?C', part),
@@ -54,15 +94,24 @@ export const mixClauses: Clause[] = [
   clause('[nh]?q?o*\\?*5', noPot),
   // “ochre ×2 + bone ×1”: after one pot alone it is how often it goes on.
   clause('[pl]xn(?:[+&,v][pl]xn)+', partsAfter),
-  // “a bit more bone” is the mix above with so much more.
-  clause('hX[o]*p', (items) =>
-    part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
-  ),
-  clause('\\+[nh]?q?o*pT[o]*l', (items) => [...part(items.slice(-1)), ...part(items.slice(0, -2))]),
+  clause('\\+>?[nh]?q?o*pT[o]*l', (items) => [
+    ...part(items.slice(-1)),
+    ...part(items.slice(0, -2)),
+  ]),
   // “Again” is what a line has anyway that says no pots.
   clause('^A', () => []),
   // “Add a touch of bone”: to the mix above.
-  clause('^\\+[nh]q?o*p', (items) =>
+  // “Add one part of bone to three parts of red”, and the other way about
+  clause('\\+nq?o*pTnq?o*p|Tnq?o*p\\+nq?o*p', (items) => {
+    const second = items.findLastIndex(({ kind }) => kind === 'number');
+    return [...part(items.slice(0, second)), ...part(items.slice(second))];
+  }),
+  clause('>qo*p', (items) =>
+    part([...items, one]).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
+  ),
+  clause('>(?=[tc1J]|o?[pl])', () => []),
+  clause('(?<=[pl].*);(?=.*[pl])', () => marked('what comes after it is a line of its own')),
+  clause('^\\+(?:[nh]q?|q)o*p(?!T)', (items) =>
     part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
   ),
   clause('^\\+X?o*p', () => marked('how much, and to what? say “line above + 1 bone”')),

@@ -100,12 +100,13 @@ function last(items: readonly Item[]): Fact[] {
 
 /** Where it goes. */
 export const placeClauses: Clause[] = [
-  clause('f?zu|uf?z', (items) => between(placeOfStop(stopsIn(items)[0]), 1)),
-  clause('f?zd|df?z', (items) => between(0, placeOfStop(stopsIn(items)[0]))),
+  clause('f?zu|e?uf?z', (items) => between(placeOfStop(stopsIn(items)[0]), 1)),
+  clause('f?zd|e?df?z', (items) => between(0, placeOfStop(stopsIn(items)[0]))),
   clause('f?z[T-]z|fz&z', (items) => {
     const [from, to] = stopsIn(items).map(placeOfStop);
     return between(Math.min(from, to), Math.max(from, to));
   }),
+  clause('Gz', (items) => set({ tone: aroundStop(stopsIn(items)[0]) })),
   clause('z&z', (items) => both(stopsIn(items))),
   clause('zy|yz', (items) => set({ tone: aroundStop(stopsIn(items)[0]) })),
   clause('z', ([item]) =>

@@ -73,6 +73,58 @@ test('a line that is below, or this one, carries nothing forward', () => {
   );
 });
 
+test('the same as a line above is all of it, with what else is said; with more in it, its mix', () => {
+  const [, wash] = saidAbove.steps;
+  const { step } = read('same as line 2, 3 coats, on the underside');
+  expect(step).toMatchObject({ ...wash, id: 'new', coats: 3, placement: { aim: {} } });
+  expect(step?.placement.aim?.facing?.side).toBe('down');
+  expect(read('same as line 2 + 1 bone').step?.mix.parts).toEqual([
+    { from: 'step', stepId: 'two', parts: 1 },
+    { from: 'pot', potId: 'bone', parts: 1 },
+  ]);
+  expect(read('line 1 again with a bit more water').step?.mix.waterParts).toBe(0.75);
+  expect(markedIn('same as line 7')).toContain('line 7');
+});
+
+test('percent are of the whole: of pots the rest is the one with no figure, water is to the paint', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 99 }), (share) => {
+      const { said, rough } = read(`ochre with ${share}% white`);
+      expect(said.parts.map(({ parts }) => parts)).toEqual([100 - share, share]);
+      expect(rough[0].means).toContain(`${100 - share} %`);
+    }),
+  );
+  expect(read('ochre, 20% water').said.water).toBe(0.25);
+  expect(markedIn('ochre, umber and 10% white')).toContain('10% white');
+  expect(markedIn('2 ochre + 10% white')).toEqual(['10% white']);
+  expect(markedIn('ochre, 100% water')).toEqual(['100% water']);
+});
+
+test('what is painted after something is a line of its own', () => {
+  expect(markedIn('ochre, then bone 1:1')).toEqual(['then']);
+  expect(markedIn('wait 20 minutes, then ochre')).toEqual(['wait 20 minutes']);
+  expect(markedIn('then ochre')).toEqual([]);
+});
+
+test('so much of nothing, and some of something, are no figures', () => {
+  expect(markedIn('half of it bone')).toEqual(['half of it bone']);
+  expect(markedIn('ochre + some bone')).toContain('some');
+  expect(markedIn('ochre, plenty of water')).toEqual(['plenty of water']);
+  expect(markedIn('very thin ochre')).toEqual(['very thin']);
+  expect(markedIn('very thin ochre, 1:8')).toEqual([]);
+});
+
+test('a drop among drops is one, else it is little', () => {
+  const parts = (sentence: string) => read(sentence).said.parts.map((part) => part.parts);
+  expect(parts('3 drops ochre and a drop of umber')).toEqual([3, 1]);
+  expect(parts('ochre and a drop of umber')).toEqual([undefined, 0.25]);
+});
+
+test('more of a pot with no mix above is asked about', () => {
+  const first = { ...beside, above: [] };
+  expect(readLine('a bit more bone', first, 'new').marks).toHaveLength(1);
+});
+
 test('paint under another is not taken to be mixed with it', () => {
   expect(markedIn('glaze red over umber')).toEqual(['umber']);
 });

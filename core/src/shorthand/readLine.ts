@@ -1,7 +1,8 @@
 import { stepSchema, type Step } from '../recipe/step';
 import { lineFrom } from './lineFrom';
 import { readSentence } from './readSentence';
-import type { Beside, Reading } from './said';
+import type { Beside, Reading, Said } from './said';
+import { withSaid } from './withSaid';
 
 /** A sentence as it was read, and the line it makes; none where it cannot be one. */
 export interface LineReading extends Reading {
@@ -18,12 +19,18 @@ export function readLine(sentence: string, beside: Beside, id: string): LineRead
   const reading = readSentence(sentence, beside);
   if (reading.said.parts.length === 0 && beside.names.pots.length === 0)
     return { ...reading, step: null };
-  const step = lineFrom(reading.said, beside, id);
+  const step = lineOf(reading.said, beside, id);
   const checked = stepSchema.safeParse(step);
   if (checked.success) return { ...reading, step };
   const whole = { from: 0, to: sentence.length };
   const marks = checked.error.issues.map(({ message }) => ({ ...whole, message }));
   return { ...reading, marks: [...reading.marks, ...marks], step: null };
+}
+
+/** “As line 2, on the underside”: that line with what else was said. */
+function lineOf({ like, ...said }: Said, beside: Beside, id: string): Step {
+  const same = like === undefined ? undefined : beside.above.at(like - 1);
+  return same ? { ...withSaid(same, said, beside), id } : lineFrom(said, beside, id);
 }
 
 /** Whether a pot of it is not known yet: what the rest says is then no line to be shown. */

@@ -32,6 +32,7 @@ test('water that is counted with the pots is of the same parts, and it is told',
   expect(rough('ochre, 2 water')).toEqual([]);
   expect(read('ochre + bone, 2 water').said.water).toBe(2);
   expect(read('ochre + bone 1:1, 2 water').said.water).toBe(2);
+  expect(read('ochre + bone 1:1, 2 parts water').said.water).toBe(1);
   expect(rough('ochre + bone, 2 water')).toEqual([['2 water', 'to 1 part of the mix']]);
 });
 

@@ -23,8 +23,13 @@ const notUnderstood = 'is not understood';
 /** What says that the pot after it belongs to the mix of the one before. */
 const joinsPots = /[+&vT:rnqo]$/u;
 
+/** “Wash the copper with sepia”: what is painted, and with what. */
+const paintsOver = /[ts]pv$/u;
+
+const isApart = (before: string) => !joinsPots.test(before) || paintsOver.test(before);
+
 /** Kinds that say nothing where they stand between what says something. */
-const silent = ',:4&vo@C1';
+const silent = ',:4&vo@C17Ay;';
 
 /**
  * Reads a line as painters say it. What is not understood is marked with where it stands and never
@@ -59,12 +64,14 @@ export function readSentence(sentence: string, beside: Beside): Reading {
     found.clause
       .read(run)
       .forEach((fact, index) =>
-        place(fact, spanOf(run), index === 0 && !joinsPots.test(code.slice(0, at))),
+        place(fact, spanOf(run), index === 0 && isApart(code.slice(0, at))),
       );
     at += found.length;
   }
   const settled = settle(facts, beside);
-  const all = [...marks, ...settled.marks].sort((one, other) => one.from - other.from);
+  const all = [...marks, ...settled.marks, ...farThinMarks(items, settled.said)].sort(
+    (one, other) => one.from - other.from,
+  );
   return {
     said: settled.said,
     marks: withoutRatios(withPotsMissing(joined(all, sentence), settled.said)),
@@ -116,7 +123,8 @@ function longestAt(code: string, at: number): { clause: Clause; length: number }
 
 /** A plus joins only what comes after it. */
 const isSilent = (code: string, at: number) =>
-  silent.includes(code[at]) || (code[at] === '+' && /^[+nhpqlowm?5]/u.test(code.slice(at + 1)));
+  silent.includes(code[at]) ||
+  (code[at] === '+' && /^(?:[+nhpqlowm?5]|,|$)/u.test(code.slice(at + 1)));
 
 const spanOf = (run: readonly Item[]): Span => ({
   from: run[0].from,
@@ -128,6 +136,14 @@ function unreadMark({ from, to, mark, kind }: Item): Mark {
   if (kind === 'unknown') return { from, to, message: notUnderstood, isUnknown: true };
   return { from, to, message: 'does not fit here', isUnknown: true };
 }
+
+/** Thinner than is usual says nothing that a figure does not. */
+const farThinMarks = (items: readonly Item[], { water, medium }: Said): Mark[] =>
+  (water ?? medium) !== undefined
+    ? []
+    : items.flatMap(({ kind, from, to }) =>
+        kind === 'farThin' ? [{ from, to, message: 'how thin? say “1:8”' }] : [],
+      );
 
 /** What stands for a figure that was not said elsewhere in the sentence. */
 const roughOf = (items: readonly Item[], { water, medium, dryMinutes }: Said): Rough[] =>

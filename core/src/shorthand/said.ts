@@ -33,6 +33,8 @@ export interface Rough extends Span {
 /** What a sentence says of a line; what it does not say is left out. */
 export interface Said {
   parts: SaidPart[];
+  /** the number of the line it is the same as, but for what else is said */
+  like?: number;
   /** paint to thinner in order, where it was not said which thinner */
   water?: number;
   medium?: number;

@@ -15,7 +15,8 @@ export function settle(facts: readonly FactAt[], beside: Beside): Settling {
   settleParts(settling, facts, beside);
   settleStops(settling, facts);
   settleTechnique(settling, facts);
-  settleThinner(settling, facts, beside);
+  const { like = beside.above.length } = settling.said;
+  settleThinner(settling, facts, { ...beside, above: beside.above.slice(0, like) });
   return settling;
 }
 

@@ -50,12 +50,23 @@ export function settleThinner(settling: Settling, facts: readonly FactAt[], besi
  */
 function settleCounted(settling: Settling, facts: readonly FactAt[]): void {
   const { said, marks, rough } = settling;
-  const isCounted = facts.some(({ fact }) => 'part' in fact && fact.part.parts !== undefined);
+  const isNumbered = facts.some(({ fact }) => 'part' in fact && fact.part.parts !== undefined);
+  const isInRatio = said.parts.some(({ parts }) => parts !== undefined);
   const counted = said.parts.reduce((sum, { parts = 1 }) => sum + parts, 0);
-  const paint = (isCounted && counted) || 1;
   for (const { fact, span } of facts) {
+    if ('shareInMix' in fact) {
+      const { thinner, percent } = fact.shareInMix;
+      const each = percent / (100 - percent);
+      if (!isThinner(each)) marks.push({ ...span, message: expectedThinner });
+      else {
+        put(settling, { [thinner]: each }, span);
+        rough.push({ ...span, means: `of the whole, 1 paint : ${partsWords(each)} ${thinner}` });
+      }
+    }
     if (!('inMix' in fact)) continue;
-    const { thinner, parts } = fact.inMix;
+    const { thinner, parts, isInParts } = fact.inMix;
+    const isCounted = isNumbered || (isInParts === true && isInRatio);
+    const paint = (isCounted && counted) || 1;
     const each = parts / paint;
     if (!isThinner(each)) {
       marks.push({ ...span, message: expectedThinner });

@@ -21,17 +21,27 @@ const dry = (minutes: number): Fact[] =>
     ? set({ dryMinutes: minutes })
     : marked(`0 to ${longestDry} minutes`);
 
+/** What goes on so often that it is counted as coats are. */
+const manyGo = /^(?:glazes|layers|washes|filters)$/u;
+const oneGoes = /^(?:glaze|layer|wash|filter)$/u;
+
 /** How it goes on, how often, for whom, and with what. */
 export const workClauses: Clause[] = [
-  clause('n[J1]?c|k[J1]?c?|xn|nx', (items) => {
+  clause('n[J17]?c|k[J17]?c?|xnc?|nx', (items) => {
     const vague = items.find(({ kind }) => kind === 'vaguely');
     const said = coats(figuresIn(items)[0]);
     return vague ? [...said, { mark: { message: 'is no figure: how thin?' }, at: vague }] : said;
   }),
   // “A coat of bone” is one; how many coats are, nobody knows.
-  clause('c', ([{ text }]) =>
-    text === 'coat' || text === 'pass' ? set({ coats: 1 }) : marked('how many?'),
+  // “As a glaze”
+  clause('=(?=[ts])', ([{ text }]) =>
+    text === 'repeat' ? marked('which line? say “line 2 again”') : [],
   ),
+  clause('c', ([{ text }]) =>
+    /(?:coat|pass)$/u.test(text) ? set({ coats: 1 }) : marked('how many?'),
+  ),
+  // “Up to three coats”: one at the least.
+  clause('Tnc', (items) => coats(1, figuresIn(items)[0])),
   clause('n[T|-]nc', (items) => coats(figuresIn(items)[0], figuresIn(items)[1])),
   clause('W', () => set({ untilEven: true })),
   clause('nc@V', (items) => {
@@ -42,6 +52,15 @@ export const workClauses: Clause[] = [
   clause('t', (items) => [
     { technique: meantBy<TechniqueName>(items, 'technique'), word: items[0].text },
   ]),
+  // “Three glazes of violet”
+  clause('n[J17]?t', (items) => {
+    const { text, value } = items[items.length - 1];
+    const technique: Fact = { technique: value as TechniqueName, word: text };
+    const [each] = figuresIn(items);
+    return (each === 1 ? oneGoes : manyGo).test(text)
+      ? [...coats(each), technique]
+      : [technique, { mark: { message: 'of what?' }, at: items[0] }];
+  }),
   clause('s', (items) => set({ stage: meantBy<Stage>(items, 'stage') })),
   // “Glaze: …” and “Highlight 2 – …” are headings; a heading that is a stage is that.
   clause('[ts](?:n?[4-]|:(?!n))', ([{ kind, text, value }]) => {
@@ -50,10 +69,18 @@ export const workClauses: Clause[] = [
     return [{ technique: value as TechniqueName, word: text }];
   }),
   // Which of several says nothing that its place in the recipe does not.
-  clause('2(?=1?[ts])', () => []),
+  clause('2(?=1?[ts])|(?<=^|[,;])2(?=p)', () => []),
   clause('y?[f@]?V[uy]?', (items) => set({ level: meantBy<FinishLevel>(items, 'level') })),
+  // Waiting comes before what is said after it: it is the drying of the line above.
+  clause('^Y[nh][MH](?=,?[^,]*[pl])', ([{ text }, ...more]) =>
+    /^(?:wait|let|leave|give)/u.test(text)
+      ? marked('is the drying of the line above: say it there')
+      : dry(figuresIn(more)[0] * (more.some(({ kind }) => kind === 'hours') ? 60 : 1)),
+  ),
   clause('Y[nh]M|[nh]MY', (items) => dry(figuresIn(items)[0])),
-  clause('Y[nh]H|[nh]HY', (items) => dry(figuresIn(items)[0] * 60)),
+  // “20 minutes to dry”
+  clause('[nh]MTY', (items) => dry(figuresIn(items)[0])),
+  clause('Y[nh]H|[nh]HT?Y', (items) => dry(figuresIn(items)[0] * 60)),
   // “For an hour”: one.
   clause('YH', (items) =>
     items[1].text === 'hour' ? dry(60) : marked('how long? say “dry 2 hours”'),

@@ -12,6 +12,7 @@ export const allOverWash = technique({
     'all over wash',
     'wash',
     'washed',
+    'washes',
     'wash over',
     'wash over everything',
     'wash all over',

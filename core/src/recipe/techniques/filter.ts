@@ -7,7 +7,7 @@ export const filter = technique({
   label: 'filter',
   usualStage: 'glaze',
   usualThinning: { waterParts: 8, mediumParts: 0 },
-  saidAs: ['filter', 'filtered', 'tint over everything'],
+  saidAs: ['filter', 'filtered', 'filters', 'tint over everything'],
   film: 0.45,
   deposit: evenly(0),
   spreads: 'film',

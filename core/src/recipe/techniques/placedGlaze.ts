@@ -6,7 +6,7 @@ export const placedGlaze = technique({
   label: 'placed glaze',
   usualStage: 'glaze',
   usualThinning: { waterParts: 6, mediumParts: 0 },
-  saidAs: ['placed glaze', 'glaze', 'glazed', 'glazes', 'glazing'],
+  saidAs: ['placed glaze', 'glaze', 'glazed', 'glazes', 'glazing', 'tint', 'tinted'],
   film: 0.45,
   deposit: evenly(0.8),
   spreads: 'film',

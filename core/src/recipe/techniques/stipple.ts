@@ -6,7 +6,7 @@ export const stipple = technique({
   label: 'stipple',
   usualStage: 'highlight',
   usualThinning: { waterParts: 0.5, mediumParts: 0 },
-  saidAs: ['stipple', 'stippled', 'stippling', 'dabbed'],
+  saidAs: ['stipple', 'stippled', 'stippling', 'dabbed', 'dab', 'dab on', 'dabbed on'],
   film: 0.9,
   deposit: catching(0.25, 0.65, 1),
   spreads: 'area',

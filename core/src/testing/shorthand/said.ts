@@ -1,6 +1,11 @@
 import type { Said } from './meant';
 import { saidInNotes, saidInNotesLater } from './saidInNotes';
 import { saidLater } from './saidLater';
+import { saidEighthly } from './saidEighthly';
+import { saidFifthly } from './saidFifthly';
+import { saidNinthly } from './saidNinthly';
+import { saidSeventhly } from './saidSeventhly';
+import { saidSixthly } from './saidSixthly';
 import { saidFourthly, saidThirdly } from './saidThirdly';
 
 const third = 1 / 3;
@@ -235,4 +240,9 @@ export const said: Said[] = [
   ...saidInNotesLater,
   ...saidThirdly,
   ...saidFourthly,
+  ...saidFifthly,
+  ...saidSixthly,
+  ...saidSeventhly,
+  ...saidEighthly,
+  ...saidNinthly,
 ];

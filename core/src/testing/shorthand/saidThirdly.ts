@@ -91,7 +91,7 @@ export const saidThirdly: Said[] = [
   ['blue undiluted', { mix: '1 blue', thin: [0, 0] }],
   ['spray black primer', { technique: 'spray', asks: ['primer'] }],
   ['2 drops ochre, 1 drop umber, 2 drops water', { mix: '2 ochre, 1 umber', thin: [2 / 3, 0] }],
-  ['ochre 2, umber 1', { asks: ['2', 'umber', '1'] }],
+  ['ochre 2, umber 1', { mix: '2 ochre, 1 umber' }],
   ['ochre (2) umber (1)', { mix: '2 ochre, 1 umber' }],
   ['1/2 ochre 1/2 umber', { mix: '0.5 ochre, 0.5 umber' }],
   ['75% ochre 25% umber', { mix: '75 ochre, 25 umber' }],
