@@ -11,9 +11,22 @@ export interface SaidRatio {
   thinner?: ('water' | 'medium')[];
 }
 
+/** A part of the mix. */
+export interface PartFact {
+  part: SaidPart;
+  /** it is put to the mix above */
+  isWithAbove?: true;
+  /** all of that line, not its mix alone */
+  isWhole?: true;
+  /** its figure is of a hundred */
+  isPercent?: true;
+  /** its figure is so much of a part, not a number of them */
+  isAmount?: true;
+}
+
 /** One thing a clause says. */
 export type Fact =
-  | { part: SaidPart; isWithAbove?: true; isWhole?: true; isPercent?: true; isAmount?: true }
+  | PartFact
   | { ratio: SaidRatio }
   | { shareInMix: { thinner: 'water' | 'medium'; percent: number } }
   | { inMix: { thinner: 'water' | 'medium'; parts: number; isInParts?: boolean } }

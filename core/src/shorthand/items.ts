@@ -73,12 +73,19 @@ function withDashes(items: readonly Item[]): Item[] {
   });
 }
 
-/** “Dark” is of what is left so, and “light” of how it is brushed, where they say that; else of a name. */
+/**
+ * “Dark” is of what is left so, and “light” of how it is brushed, where they say that; else of a
+ * name. A third of water is so much, the third layer is one of several.
+ */
 function inCompany(item: Item, before: Item | undefined, next: Item | undefined): Item {
   const isOfName =
     (item.kind === 'asItIs' && before?.kind !== 'stop') ||
     (item.kind === 'vaguely' && next?.kind === 'unknown' && !next.mark);
-  return isOfName ? { ...item, kind: 'unknown' } : item;
+  if (isOfName) return { ...item, kind: 'unknown' };
+  const isShare =
+    item.text === 'third' &&
+    (next?.kind === 'water' || next?.kind === 'medium' || before?.kind === 'plus');
+  return isShare ? { ...item, kind: 'amount', value: 1 / 3 } : item;
 }
 
 const isHeaded = (words: readonly Word[], at: number) =>

@@ -1,5 +1,13 @@
 import { mostParts } from '../recipe/mix';
-import { clause, figuresIn, marked, meantBy, type Clause, type Fact } from './clause';
+import {
+  clause,
+  figuresIn,
+  marked,
+  meantBy,
+  type Clause,
+  type Fact,
+  type PartFact,
+} from './clause';
 import type { Item } from './items';
 import type { SaidPart } from './said';
 
@@ -19,6 +27,10 @@ function part(items: readonly Item[]): Fact[] {
   const isAmount = items.some(({ kind }) => kind === 'amount');
   return [{ part: { parts, ...sourceOf(items) }, ...(isAmount && { isAmount }) }];
 }
+
+/** A part of which more is known than its figure. */
+const partThat = (more: Omit<PartFact, 'part'>, items: readonly Item[]): Fact[] =>
+  part(items).map((fact) => ('part' in fact ? { ...fact, ...more } : fact));
 
 function noPot(items: readonly Item[]): Fact[] {
   const unknown = items.filter(({ kind }) => kind === 'unknown' || kind === 'potWord');
@@ -59,18 +71,19 @@ const noMore = '(?![qcMHx%:T])';
 /** What is in the mix. */
 export const mixClauses: Clause[] = [
   clause('[nh]?q?o*[pl]', part),
-  clause('n%o*[pl]|[pl]n%', (items) =>
-    part(items).map((fact) => ('part' in fact ? { ...fact, isPercent: true } : fact)),
-  ),
+  clause('n%o*[pl]|[pl]n%', (items) => partThat({ isPercent: true }, items)),
   // “The same as line 2” is all of it, where no more is mixed in.
-  clause('=lA?|lA', (items) =>
-    part(items).map((fact) => ('part' in fact ? { ...fact, isWhole: true } : fact)),
-  ),
+  clause('=lA?|lA', (items) => partThat({ isWhole: true }, items)),
   // “ochre 60 umber 40”, “ochre 2, umber 1, water 3”
   clause(`pn${more}+(?:${thinner})?${noMore}|pn${more}*${thinner}${noMore}`, (items) => [
     ...partsAfter(items),
     ...thinnerAfter(items),
   ]),
+  // “twice as much ochre as umber”
+  clause('ho*p=o*p', (items) => {
+    const as = items.findIndex(({ kind }) => kind === 'like');
+    return [...part(items.slice(0, as)), ...part([...items.slice(as + 1), one])];
+  }),
   // “equal parts ochre, umber and water”
   clause('8p(?:[,+&]{1,2}p)*(?:[,+&]{1,2}[wm])?', (items) => [
     ...items.flatMap((item) => (item.kind === 'pot' ? part([item, one]) : [])),
@@ -79,9 +92,7 @@ export const mixClauses: Clause[] = [
     ),
   ]),
   // “a bit more bone” is the mix above with so much more.
-  clause('[nh]Xq?o*p', (items) =>
-    part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
-  ),
+  clause('[nh]Xq?o*p', (items) => partThat({ isWithAbove: true }, items)),
   // What there is some of is not counted; of one pot alone it does not matter.
   clause('(?<=^|[ts,4:])9(?=[pl])', () => []),
   clause('hpA', part),
@@ -100,20 +111,16 @@ export const mixClauses: Clause[] = [
   ]),
   // “Again” is what a line has anyway that says no pots.
   clause('^A', () => []),
-  // “Add a touch of bone”: to the mix above.
   // “Add one part of bone to three parts of red”, and the other way about
   clause('\\+nq?o*pTnq?o*p|Tnq?o*p\\+nq?o*p', (items) => {
     const second = items.findLastIndex(({ kind }) => kind === 'number');
     return [...part(items.slice(0, second)), ...part(items.slice(second))];
   }),
-  clause('>qo*p', (items) =>
-    part([...items, one]).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
-  ),
+  clause('>qo*p', (items) => partThat({ isWithAbove: true }, [...items, one])),
   clause('>(?=[tc1J]|o?[pl])', () => []),
-  clause('(?<=[pl].*);(?=.*[pl])', () => marked('what comes after it is a line of its own')),
-  clause('^\\+(?:[nh]q?|q)o*p(?!T)', (items) =>
-    part(items).map((fact) => ('part' in fact ? { ...fact, isWithAbove: true } : fact)),
-  ),
+  clause('(?<=[pl].*);(?=.*[plts])', () => marked('what comes after it is a line of its own')),
+  // “Add a touch of bone”: to the mix above.
+  clause('^\\+(?:[nh]q?|q)o*p(?!T)', (items) => partThat({ isWithAbove: true }, items)),
   clause('^\\+X?o*p', () => marked('how much, and to what? say “line above + 1 bone”')),
   clause('^b(?=1?[zpe])', () => []),
   clause('(?<=[ple])[:T](?=[nh]?q?o*[pl])', () => []),

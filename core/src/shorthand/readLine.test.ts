@@ -103,6 +103,7 @@ test('percent are of the whole: of pots the rest is the one with no figure, wate
 test('what is painted after something is a line of its own', () => {
   expect(markedIn('ochre, then bone 1:1')).toEqual(['then']);
   expect(markedIn('wait 20 minutes, then ochre')).toEqual(['wait 20 minutes']);
+  expect(markedIn('ochre, then wash')).toEqual(['then']);
   expect(markedIn('then ochre')).toEqual([]);
 });
 

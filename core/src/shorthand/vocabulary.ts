@@ -81,7 +81,7 @@ const entries: Entry[] = [
   ['and', 'and|&|und'],
   [
     'with',
-    'with|added to|mixed into|stirred into|thinned|thinned with|thinned to|thin with|thin down with|thin to|watered down to|thinned down|mixed with|diluted|diluted with|darkened with|lightened with|brightened with|warmed with|cooled with|tinted with|shaded with|muted with|greyed with|broken with|toned down with',
+    'with|cut with|added to|mixed into|stirred into|thinned|thinned with|thinned to|thin with|thin down with|thin to|watered down to|thinned down|mixed with|diluted|diluted with|darkened with|lightened with|brightened with|warmed with|cooled with|tinted with|shaded with|muted with|greyed with|broken with|toned down with',
   ],
   [
     'of',
@@ -188,7 +188,7 @@ const entries: Entry[] = [
     'thick|thinner|thicker|heavy|heavily|light|lightly|on top|smooth transition|smooth transitions|smooth blend|lots|lots of|a lot of|plenty of|much|enough|a fair bit of',
   ],
   ['some', 'some'],
-  ['then', 'then|afterwards|after that|followed by|before'],
+  ['then', 'then|afterwards|after that|followed by'],
   ['another', 'another'],
   [
     'farThin',

@@ -6,6 +6,7 @@ import { saidFifthly } from './saidFifthly';
 import { saidNinthly } from './saidNinthly';
 import { saidSeventhly } from './saidSeventhly';
 import { saidSixthly } from './saidSixthly';
+import { saidTenthly } from './saidTenthly';
 import { saidFourthly, saidThirdly } from './saidThirdly';
 
 const third = 1 / 3;
@@ -245,4 +246,5 @@ export const said: Said[] = [
   ...saidSeventhly,
   ...saidEighthly,
   ...saidNinthly,
+  ...saidTenthly,
 ];
