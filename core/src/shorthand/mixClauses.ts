@@ -71,7 +71,7 @@ const noMore = '(?![qcMHx%:T])';
 /** What is in the mix. */
 export const mixClauses: Clause[] = [
   clause('[nh]?q?o*[pl]', part),
-  clause('n%o*[pl]|[pl]n%', (items) => partThat({ isPercent: true }, items)),
+  clause('n%o*[pl]|[pl]n%(?!o?[wm])', (items) => partThat({ isPercent: true }, items)),
   // “The same as line 2” is all of it, where no more is mixed in.
   clause('=lA?|lA', (items) => partThat({ isWhole: true }, items)),
   // “ochre 60 umber 40”, “ochre 2, umber 1, water 3”

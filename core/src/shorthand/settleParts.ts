@@ -46,7 +46,7 @@ export function settleParts(settling: Settling, facts: readonly FactAt[], { abov
       mark(index, 'there is no mix above this line');
     else if (isTwice(line, isUnjoined)) {
       // “varnish reedmat” names one pot twice.
-      if (numbered.length === 0) return;
+      if (numbered.length === 0 && isUnjoined) return;
       mark(index, 'is in the mix already');
     } else if (said.parts.length >= mostInMix) mark(index, `at most ${mostInMix} in a mix`);
     else said.parts.push(line);

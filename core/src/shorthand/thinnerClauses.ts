@@ -58,6 +58,9 @@ export const thinnerClauses: Clause[] = [
       return setThinner(thinnersIn(items)[0], figuresIn(items)[0]);
     return set(thinnersIn(items)[0] === 'water' ? { moreWater: true } : { moreMedium: true });
   }),
+  clause(`(?<=[pl])${anyRatio}(?=[&,]+[pl])`, () =>
+    marked('of both pots, or of water? say it after them'),
+  ),
   clause(`v?${anyRatio}`, ratio),
   clause(`v?${anyRatio}v?o?[wm](?:&?[wm])?`, ratio),
   clause(`[wm]${anyRatio}|[v&+][wm],?${anyRatio}`, ratio),

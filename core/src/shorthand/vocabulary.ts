@@ -94,7 +94,10 @@ const entries: Entry[] = [
   ['or', 'or'],
   ['dash', '-|–|—'],
   ['times', '×|x|*'],
-  ['coats', 'coat|coats|another coat|pass|passes|another pass|times|layers of it'],
+  [
+    'coats',
+    'coat|coats|a coat|coat of|a coat of|another coat|another coat of|pass|passes|a pass|pass of|a pass of|another pass|another pass of|times|layers of it',
+  ],
   ['like', 'same as|the same as|exactly as|as in|repeat|as|just as|like'],
   ['often', 'once', 1],
   ['often', 'twice', 2],

@@ -38,7 +38,10 @@ export const workClauses: Clause[] = [
     text === 'repeat' ? marked('which line? say “line 2 again”') : [],
   ),
   clause('c', ([{ text }]) =>
-    /(?:coat|pass)$/u.test(text) ? set({ coats: 1 }) : marked('how many?'),
+    /^(?:a|another) |of$/u.test(text) ? set({ coats: 1 }) : marked('how many?'),
+  ),
+  clause('[17]c', ([, { text }]) =>
+    /s$/u.test(text) && text !== 'pass' ? marked('how many?') : set({ coats: 1 }),
   ),
   // “Up to three coats”: one at the least.
   clause('Tnc', (items) => coats(1, figuresIn(items)[0])),

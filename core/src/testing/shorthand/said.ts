@@ -2,6 +2,7 @@ import type { Said } from './meant';
 import { saidInNotes, saidInNotesLater } from './saidInNotes';
 import { saidLater } from './saidLater';
 import { saidEighthly } from './saidEighthly';
+import { saidEleventhly } from './saidEleventhly';
 import { saidFifthly } from './saidFifthly';
 import { saidNinthly } from './saidNinthly';
 import { saidSeventhly } from './saidSeventhly';
@@ -247,4 +248,5 @@ export const said: Said[] = [
   ...saidEighthly,
   ...saidNinthly,
   ...saidTenthly,
+  ...saidEleventhly,
 ];
