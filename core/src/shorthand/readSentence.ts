@@ -26,7 +26,11 @@ const joinsPots = /[+&vT:rnqo]$/u;
 /** “Wash the copper with sepia”: what is painted, and with what. */
 const paintsOver = /[ts]pv$/u;
 
-const isApart = (before: string) => !joinsPots.test(before) || paintsOver.test(before);
+const isApart = (before: string, after: string) =>
+  !joinsPots.test(before) ||
+  paintsOver.test(before) ||
+  // “Copper with sepia glaze”
+  (/[pl]v$/u.test(before) && after.startsWith('t'));
 
 /** Kinds that say nothing where they stand between what says something. */
 const silent = ',:4&vo@C17Ay;';
@@ -64,7 +68,11 @@ export function readSentence(sentence: string, beside: Beside): Reading {
     found.clause
       .read(run)
       .forEach((fact, index) =>
-        place(fact, spanOf(run), index === 0 && isApart(code.slice(0, at))),
+        place(
+          fact,
+          spanOf(run),
+          index === 0 && isApart(code.slice(0, at), code.slice(at + run.length)),
+        ),
       );
     at += found.length;
   }

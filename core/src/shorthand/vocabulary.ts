@@ -164,7 +164,7 @@ const entries: Entry[] = [
   ],
   [
     'dry',
-    'let dry|left to dry|let it dry|let dry completely|let it dry completely|let dry fully|allow to dry|allow it to dry|leave to dry|leave it to dry|wait until dry|wait until it is dry|once dry|when dry',
+    'let dry|dry completely|dry fully|left to dry|let it dry|let dry completely|let it dry completely|let dry fully|allow to dry|allow it to dry|leave to dry|leave it to dry|wait until dry|wait until it is dry|once dry|when dry',
     'as long as its film takes',
     true,
   ],

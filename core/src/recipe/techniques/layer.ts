@@ -6,7 +6,7 @@ export const layer = technique({
   label: 'layer',
   usualStage: 'layer',
   usualThinning: { waterParts: 1, mediumParts: 0 },
-  saidAs: ['layer', 'layered', 'layers'],
+  saidAs: ['layer', 'layered', 'layers', 'layer up'],
   film: 1,
   deposit: evenly(0.3),
   spreads: 'film',

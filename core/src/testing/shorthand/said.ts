@@ -8,6 +8,7 @@ import { saidNinthly } from './saidNinthly';
 import { saidSeventhly } from './saidSeventhly';
 import { saidSixthly } from './saidSixthly';
 import { saidTenthly } from './saidTenthly';
+import { saidTwelfthly } from './saidTwelfthly';
 import { saidFourthly, saidThirdly } from './saidThirdly';
 
 const third = 1 / 3;
@@ -249,4 +250,5 @@ export const said: Said[] = [
   ...saidNinthly,
   ...saidTenthly,
   ...saidEleventhly,
+  ...saidTwelfthly,
 ];
