@@ -9,7 +9,10 @@ import type { LedgerWorker } from './ledger.worker';
 import { toldWorker } from './ledgerWorker';
 
 export interface Answered<Answer> {
-  /** the newest there is; of an older question while the next is being worked out */
+  /**
+   * The newest there is; of an older question while the next is being worked out. What says the
+   * same stays the same object: which question it is of is told by what is in it, not by identity.
+   */
   answer: Answer | null;
   problem: string | null;
 }

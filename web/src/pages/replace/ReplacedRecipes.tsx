@@ -1,6 +1,7 @@
 import {
   counted,
   differenceWords,
+  isSameContent,
   replacementVerdict,
   type Pot,
   type Recipe,
@@ -87,7 +88,7 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
       </p>
       <Button
         variant="next"
-        disabled={isLoading || chosen.length === 0 || answer.standIn !== standIn}
+        disabled={isLoading || chosen.length === 0 || !isSameContent(answer.standIn, standIn)}
         onClick={() => void write()}
       >
         Replace in {counted(chosen.length, 'recipe')}

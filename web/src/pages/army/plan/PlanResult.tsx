@@ -36,13 +36,14 @@ export function PlanResult({ army, batch, pots }: PlanResultProps) {
   const planning = usePlan(army, batch);
   const { timetable, ground, progress, problem, stop } = planning;
   const plan = timetable?.work;
+  const madeAt = timetable?.madeAt;
   const { answer } = useAnswer(
     ofShelf,
     [plan, batch],
-    async (worker) => plan && { of: plan, told: await worker.toldPlan(plan, batch) },
+    async (worker) => plan && { of: madeAt, told: await worker.toldPlan(plan, batch) },
     plan !== undefined,
   );
-  const told = answer && answer.of === plan ? answer.told : null;
+  const told = answer && answer.of === madeAt ? answer.told : null;
   const hexOf = (mix: number) => told?.hexes[mix] ?? 'transparent';
   const [isAllOpen, setIsAllOpen] = useState(false);
   const words = useMemo(
