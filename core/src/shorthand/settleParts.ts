@@ -45,8 +45,8 @@ export function settleParts(settling: Settling, facts: readonly FactAt[], { abov
     if ('line' in line && !(above.at(line.line - 1)?.mix.parts.length && line.line > 0))
       mark(index, 'there is no mix above this line');
     else if (isTwice(line, isUnjoined)) {
-      // “varnish reedmat” names one pot twice.
-      if (numbered.length === 0 && isUnjoined) return;
+      // “Varnish with reedmat” names one pot twice.
+      if (numbered.length === 0 && (isUnjoined || 'potId' in part)) return;
       mark(index, 'is in the mix already');
     } else if (said.parts.length >= mostInMix) mark(index, `at most ${mostInMix} in a mix`);
     else said.parts.push(line);

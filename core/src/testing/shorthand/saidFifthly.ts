@@ -152,7 +152,7 @@ export const saidFifthly: Said[] = [
   ['ochre, give it half an hour', { mix: '1 ochre', dry: 30 }],
   ['ochre, drying time 15 minutes', { mix: '1 ochre', dry: 15 }],
   ['ochre x 3 coats', { mix: '1 ochre', coats: 3 }],
-  ['ochre, a second coat', { mix: '1 ochre', coats: 1, asks: ['second'] }],
+  ['ochre, a second coat', { mix: '1 ochre', asks: ['second', 'coat'] }],
   ['ochre, one or two coats', { mix: '1 ochre', coats: 1, upTo: 2 }],
   ['ochre, as many coats as it takes', { mix: '1 ochre' }],
   ['ochre, up to three coats', { mix: '1 ochre', coats: 1, upTo: 3 }],

@@ -145,7 +145,7 @@ export const saidInNotesLater: Said[] = [
     { mix: '1 yellow', thin: [0, 4], technique: 'placedGlaze' },
   ],
   ['1 yellow + 1 bone + 4 medium', { mix: '1 yellow, 1 bone', thin: [0, 2] }],
-  ['drybrush bone, then white on the edges', { asks: ['white'] }],
+  ['drybrush bone, then white on the edges', { asks: ['then', 'white'] }],
   [
     'dry brush everything with bone',
     { mix: '1 bone', technique: 'dryBrush', tone: ['pit', 'point'] },
@@ -165,7 +165,7 @@ export const saidInNotesLater: Said[] = [
   ['skin thinned 2:1', { asks: ['2:1'] }],
   ['previous mix + white 1:1', { mix: '1 #3, 1 white' }],
   ['same as line 1 but with 1 white', { mix: '1 #1, 1 white' }],
-  ['copper, then wash of sepia', { asks: ['sepia'] }],
+  ['copper, then wash of sepia', { asks: ['then', 'sepia'] }],
   ['white from the front', { mix: '1 white', side: 'front' }],
   ['airbrush blue from above', { mix: '1 blue', technique: 'airbrush', side: 'up' }],
   ['matt varnish over everything', { asks: ['matt'] }],

@@ -25,7 +25,7 @@ export const saidLater: Said[] = [
     { stage: 'highlight', mix: '1 white', tone: ['edge', 'edge'] },
   ],
   ['second coat of red', { mix: '1 red', coats: 1, asks: ['second'] }],
-  ['red then violet', { asks: ['violet'] }],
+  ['red then violet', { asks: ['then', 'violet'] }],
   [
     'dry brush chalk white lightly on the raised parts',
     { technique: 'dryBrush', mix: '1 white', tone: ['raised', 'raised'], asks: ['lightly'] },

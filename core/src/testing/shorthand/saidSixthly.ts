@@ -116,7 +116,7 @@ export const saidSixthly: Said[] = [
     { mix: '3 skin, 1 red', technique: 'placedGlaze', spot: 'cheeks', asks: ['rosy'] },
   ],
   ['cheeks with a thin red glaze', { mix: '1 red', technique: 'placedGlaze', spot: 'cheeks' }],
-  ['white primer then a black wash', { asks: ['primer', 'black'] }],
+  ['white primer then a black wash', { asks: ['primer', 'then', 'black'] }],
   ['primer: black', { asks: ['black'] }],
   ['primed in lampsoot', { mix: '1 primer', stage: 'prime' }],
   ['spray primer from above', { mix: '1 primer', technique: 'sprayFromAbove' }],
