@@ -80,9 +80,8 @@ export const workClauses: Clause[] = [
       ? marked('is the drying of the line above: say it there')
       : dry(figuresIn(more)[0] * (more.some(({ kind }) => kind === 'hours') ? 60 : 1)),
   ),
-  clause('Y[nh]M|[nh]MY', (items) => dry(figuresIn(items)[0])),
-  // “20 minutes to dry”
-  clause('[nh]MTY', (items) => dry(figuresIn(items)[0])),
+  // “20 minutes to dry”, “dry 20 min”
+  clause('Y[nh]M|[nh]MT?Y', (items) => dry(figuresIn(items)[0])),
   clause('Y[nh]H|[nh]HT?Y', (items) => dry(figuresIn(items)[0] * 60)),
   // “For an hour”: one.
   clause('YH', (items) =>

@@ -1,6 +1,7 @@
 /** @jest-environment ./scripts/browserEnvironment.cjs */
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, renderHook, screen } from '@testing-library/react';
 import { keepHere, useKeptHere } from './useKeptHere';
+import { useOpenHere } from './useOpenHere';
 
 function Page() {
   const [search, setSearch] = useKeptHere<string>('search', '');
@@ -51,4 +52,15 @@ test('it leaves what else stands in the history, and takes nothing of another ki
   expect(screen.getByText('30 shown')).toBeTruthy();
   fireEvent.input(field(), { target: { value: 'x' } });
   expect(window.history.state).toMatchObject({ key: 'router’s', idx: 3 });
+});
+
+test('what sets it stays the same, so that what it is handed to need not be drawn anew', () => {
+  const { result, rerender } = renderHook(() => [
+    useKeptHere<string>('search', '')[1],
+    useOpenHere()[1],
+  ]);
+  const before = result.current;
+  act(() => before[1]('peat'));
+  rerender();
+  result.current.forEach((setter, index) => expect(setter).toBe(before[index]));
 });

@@ -27,12 +27,12 @@ export function ReadingsLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const { answer, problem } = useAnswer(
     ofWhatIsPainted,
     [army, asked.unitId, asked.surfaceId, pin],
-    async (worker) => ({ of: asked, readings: await worker.readings(asked) }),
+    async (worker) => ({ of: asked.surfaceId, readings: await worker.readings(asked) }),
     unit !== undefined && surface !== undefined,
   );
   if (!unit || !surface)
     return <p>Give the army a unit with a surface first: then its models can be read.</p>;
-  const readings = answer?.of.surfaceId === surface.id ? answer.readings : undefined;
+  const readings = answer?.of === surface.id ? answer.readings : undefined;
   return (
     <div className="readings">
       <div className="flow">
