@@ -6,12 +6,6 @@ module.exports = {
   moduleNameMapper: {
     '^@yellow-ledger/core$': '<rootDir>/core/src/index.ts',
     '\\.scss$': '<rootDir>/scripts/noStyles.cjs',
-    // What the page is shipped with (web/vite.config.ts).
-    '^react$': 'preact/compat',
-    '^react-dom$': 'preact/compat',
-    '^react-dom/client$': 'preact/compat/client',
-    '^react-dom/test-utils$': 'preact/test-utils',
-    '^react/jsx-runtime$': 'preact/jsx-runtime',
   },
   // A hang fails all the same; a machine that does something else meanwhile does not.
   testTimeout: 30_000,
@@ -19,6 +13,7 @@ module.exports = {
   // package that writes certificates has a class of that name.
   sandboxInjectedGlobals: ['Math', 'Float64Array', 'Number', 'Map', 'Array', 'Object'],
   setupFiles: ['<rootDir>/scripts/propertySeed.cjs'],
+  setupFilesAfterEnv: ['<rootDir>/scripts/componentTests.cjs'],
   transform: {
     '^.+\\.m?(t|j)sx?$': [
       '@swc/jest',
@@ -32,5 +27,5 @@ module.exports = {
     ],
   },
   // Some ship as ES modules only, which Jest must turn over.
-  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator|preact|@noble/hashes)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator|@noble/hashes)/)'],
 };

@@ -2,7 +2,7 @@ import { resolve } from 'node:path';
 import { root, run } from './say.mjs';
 import { build, installPackages } from './setup.mjs';
 
-installPackages();
+installPackages('npm run restore');
 build();
 // Named from where it was called, and read from the project's folder.
 const files = process.argv.slice(2).map((file) => resolve(process.env.INIT_CWD ?? '.', file));

@@ -1,18 +1,11 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname, join, relative } from 'node:path';
+import { lock, noteRunning, refuseWhileOthersRun, waitWhenHeld } from './locks.mjs';
+import { missingPackage, nativeProblem } from './packages.mjs';
 import { giveUp, isRoot, isThere, mustRun, root, run, say } from './say.mjs';
 
-const stampFolder = join(root, 'node_modules/.yellow-ledger');
-
-/** Does a piece of set-up, unless it was done already for the same `state`. */
-function once(name, state, work) {
-  const stamp = join(stampFolder, name);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === state) return;
-  work();
-  mkdirSync(stampFolder, { recursive: true });
-  writeFileSync(stamp, state);
-}
+const buildStamp = join(root, '.cache/build');
 
 function hashOf(...texts) {
   const hash = createHash('sha256');
@@ -24,6 +17,7 @@ function filesBelow(folder) {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
     if (['node_modules', 'dist'].includes(entry.name)) return [];
+    if (/\.test\.tsx?$/.test(entry.name)) return [];
     return entry.isDirectory() ? filesBelow(path) : [path];
   });
 }
@@ -39,48 +33,72 @@ function aptInstall(packages, whatFor) {
   mustRun('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], quiet);
 }
 
-/** Packages of the project, as the lock file has them. */
-export function installPackages() {
+/** Node's own headers, where they came with it: fetching them would need a network. */
+function nativeSettings() {
+  const prefix = dirname(dirname(process.execPath));
+  return existsSync(join(prefix, 'include/node/node.h')) ? { npm_config_nodedir: prefix } : {};
+}
+
+/**
+ * Installs the packages where something is missing or other than package-lock.json asks for, and
+ * says in one line what it found.
+ *
+ * @param {string} command that needs them, for whoever is told that this folder is in use
+ */
+export function installPackages(command) {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 19))
     giveUp(`Node ${process.versions.node} is too old; Yellow Ledger needs Node 20.19 or newer.`);
-  const state = hashOf(readFileSync(join(root, 'package-lock.json')), process.version);
-  once('packages', state, () => {
-    const missing = ['python3', 'make', 'g++'].filter((tool) => !isThere(tool));
-    if (missing.length > 0) aptInstall(missing, 'building SQLite');
-    say('Installing the packages (SQLite is compiled: about two minutes the first time) …');
-    // Node's own headers, where they came with it: fetching them would need a network.
-    const prefix = dirname(dirname(process.execPath));
-    const hasHeaders = existsSync(join(prefix, 'include/node/node.h'));
-    mustRun(
-      'npm',
-      ['ci', '--no-audit', '--no-fund'],
-      hasHeaders ? { npm_config_nodedir: prefix } : {},
-    );
-    const probe = "new (require('better-sqlite3'))(':memory:')";
-    if (run(process.execPath, ['-e', probe]) !== 0) {
-      say('SQLite was not built with the packages; building it now …');
-      mustRun(
-        'npm',
-        ['rebuild', 'better-sqlite3'],
-        hasHeaders ? { npm_config_nodedir: prefix } : {},
-      );
-    }
-  });
+  const release = lock('install', command, waitWhenHeld('Installing the packages'));
+  const missing = missingPackage(root);
+  if (missing) {
+    refuseWhileOthersRun(`The packages must be installed (${missing})`);
+    needCompiler();
+    say(`Packages: ${missing}. Installing (SQLite is compiled: about two minutes) …`);
+    mustRun('npm', ['ci', '--no-audit', '--no-fund'], nativeSettings());
+  }
+  const problem = nativeProblem(root);
+  if (problem) {
+    refuseWhileOthersRun(`${problem}, so it must be compiled`);
+    needCompiler();
+    say(`Packages: ${problem}. Compiling it …`);
+    mustRun('npm', ['rebuild', 'better-sqlite3'], nativeSettings());
+    const still = nativeProblem(root);
+    if (still) giveUp(`${still}, although that was tried. What npm printed above says why.`);
+  }
+  if (!missing && !problem) say('Packages: all there.');
+  noteRunning(command);
+  release();
+}
+
+function needCompiler() {
+  const missing = ['python3', 'make', 'g++'].filter((tool) => !isThere(tool));
+  if (missing.length > 0) aptInstall(missing, 'building SQLite');
 }
 
 /** The server and the web client, built from what is in the folders now. */
 export function build() {
   const sources = ['core', 'server', 'web'].flatMap((part) => filesBelow(join(root, part)));
-  const state = hashOf(...sources.sort().flatMap((file) => [file, readFileSync(file)]));
+  const configs = ['package-lock.json', 'scripts/buildServer.mjs', 'scripts/compressAssets.mjs'].map(
+    (file) => join(root, file),
+  );
+  const files = [...sources, ...configs].sort();
+  const state = hashOf(...files.flatMap((file) => [relative(root, file), readFileSync(file)]));
   const isBuilt = ['server/dist/main.js', 'web/dist/index.html'].every((file) =>
     existsSync(join(root, file)),
   );
-  if (!isBuilt) rmSync(join(stampFolder, 'build'), { force: true });
-  once('build', state, () => {
-    say('Building the server and the web client …');
+  const isCurrent = () => existsSync(buildStamp) && readFileSync(buildStamp, 'utf8') === state;
+  if (isBuilt && isCurrent()) return say('Build: up to date.');
+  const release = lock('build', 'build', waitWhenHeld('Building'));
+  if (!isCurrent() || !isBuilt) {
+    say('Build: the sources changed. Building the server and the web client …');
+    // Without the stamp, a build that is interrupted is made again the next time.
+    rmSync(buildStamp, { force: true });
     mustRun('npm', ['run', 'build', '--silent']);
-  });
+    mkdirSync(dirname(buildStamp), { recursive: true });
+    writeFileSync(buildStamp, state);
+  }
+  release();
 }
 
 /** Debian's Chromium, for the tests and the screenshots: the one without a window, where there is one. */

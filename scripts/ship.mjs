@@ -7,7 +7,7 @@ import { build, installPackages } from './setup.mjs';
 const folder = join(root, 'ship');
 const shipped = ['yellow-ledger.service', 'Containerfile'].map((file) => `scripts/shipped/${file}`);
 
-installPackages();
+installPackages('npm run ship');
 build();
 say('Putting the shipped ledger together in ship/ …');
 rmSync(folder, { recursive: true, force: true });

@@ -3,7 +3,7 @@ import { root, say } from './say.mjs';
 import { build, installPackages } from './setup.mjs';
 
 const options = process.argv.slice(2);
-installPackages();
+installPackages(options.includes('--demo') ? 'npm run demo' : 'npm start');
 build();
 say(options.includes('--demo') ? 'Starting with the demo data …' : 'Starting with your own data …');
 const server = spawn(process.execPath, ['server/dist/main.js', ...options], {

@@ -22,7 +22,7 @@ const chunks = [
   { name: 'ledger', test: /core\/src\/(?!file)|web\/src\/(ledger|workers)/ },
   {
     name: 'parts',
-    test: /web\/src\/parts\/(?!PotComboBox|SeenOnly|\w*Field\.|useLiveForm|useFocusAtStart|OptionalChoice)/,
+    test: /web\/src\/parts\/(?!PotComboBox|SeenOnly|\w*Field\.|useLiveForm|OptionalChoice)/,
   },
 ].map((group, index, all) => ({
   ...group,
@@ -72,16 +72,7 @@ export default defineConfig({
     cssCodeSplit: false,
     rolldownOptions: { output: { codeSplitting: { groups: chunks } } },
   },
-  // Written against React; what is shipped is the smaller one with its face (see docs/dependencies.md).
-  resolve: {
-    alias: [
-      { find: /^react-dom\/client$/, replacement: 'preact/compat/client' },
-      { find: /^react-dom$/, replacement: 'preact/compat' },
-      { find: /^react\/jsx-runtime$/, replacement: 'preact/jsx-runtime' },
-      { find: /^react$/, replacement: 'preact/compat' },
-    ],
-  },
   worker: { format: 'es' },
   css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
-  server: { proxy: { '/api': 'http://127.0.0.1:4747' } },
+  server: { proxy: { '/api': process.env.YELLOW_LEDGER_API ?? 'http://127.0.0.1:4747' } },
 });

@@ -440,6 +440,7 @@ export { lineMeanings } from './advice/lineMeanings';
 export { bringBackFix, setAsideFix } from './advice/setAside';
 export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './recipe/writtenRecipe';
 export { withKnownTakenIn } from './record/carriedFields';
+export { readNumber, type NumberReading } from './record/readNumber';
 export { fieldErrors, sentenceOf, type FieldError } from './record/fieldErrors';
 export {
   idSchema,

@@ -1,4 +1,4 @@
-import Form from 'react-bootstrap/Form';
+import { NumberInput } from './NumberInput';
 
 export interface CountFieldProps {
   /** before the field */
@@ -16,15 +16,13 @@ export function CountField({ label, after, value, least = 0, most, onCount }: Co
   return (
     <label dir="auto">
       {label}{' '}
-      <Form.Control
-        size="sm"
-        type="number"
+      <NumberInput
         className="count-field"
-        min={least}
-        max={most}
+        step={1}
+        isRight={(count) => Number.isInteger(count) && count >= least && count <= most}
         value={value}
-        onChange={(event) => {
-          const typed = Math.floor(Number(event.target.value)) || least;
+        onTyped={(reading) => {
+          const typed = reading.is === 'number' ? Math.floor(reading.value) : least;
           onCount(Math.min(most, Math.max(least, typed)));
         }}
       />

@@ -9,6 +9,8 @@ export interface FieldProps {
   unit?: string;
   /** what is typed is not written where others read it */
   isSecret?: boolean;
+  /** what is wrong is asked about in the field itself */
+  isErrorHidden?: boolean;
   children: (control: {
     id: string;
     'aria-invalid': boolean;
@@ -17,7 +19,8 @@ export interface FieldProps {
 }
 
 /** A labelled field of the form it stands in, with what is wrong with it said beneath. */
-export function Field({ name, label, unit, isSecret = false, children }: FieldProps) {
+export function Field(props: FieldProps) {
+  const { name, label, unit, isSecret = false, isErrorHidden = false, children } = props;
   const id = useId();
   const {
     formState: { errors },
@@ -33,9 +36,9 @@ export function Field({ name, label, unit, isSecret = false, children }: FieldPr
       {children({
         id,
         'aria-invalid': error !== undefined,
-        'aria-describedby': error ? `${id}-error` : undefined,
+        'aria-describedby': error && !isErrorHidden ? `${id}-error` : undefined,
       })}
-      {error && (
+      {error && !isErrorHidden && (
         <p id={`${id}-error`} className="field-error">
           {wordsOf(error, getValues(name), isSecret)}
         </p>

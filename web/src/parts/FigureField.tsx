@@ -1,6 +1,6 @@
+import { readNumber } from '@yellow-ledger/core';
 import { useId, useState } from 'react';
-import Form from 'react-bootstrap/Form';
-import type { FormControlProps } from 'react-bootstrap/FormControl';
+import { NumberInput, type NumberInputProps } from './NumberInput';
 import './field.scss';
 
 export interface FigureFieldProps {
@@ -13,39 +13,37 @@ export interface FigureFieldProps {
   expected: string;
   /** called with every right figure */
   onFigure: (figure: number) => void;
-  control?: FormControlProps & { min?: number; max?: number };
+  control?: Pick<NumberInputProps, 'step' | 'placeholder' | 'className'>;
 }
 
 /** A figure. What is not right stays as it was typed and is said; the last right one counts. */
 export function FigureField(props: FigureFieldProps) {
   const { label, isLabelHidden = false, value, isRight, expected, onFigure, control } = props;
   const id = useId();
-  // Null while what counts is what stands there.
-  const [typed, setTyped] = useState<string | null>(null);
-  const read = (text: string) => (text.trim() === '' ? NaN : Number(text.replace(',', '.')));
-  const isWrong = typed !== null && !isRight(read(typed));
+  /** what was typed and does not count; null while what counts is what stands there */
+  const [wrong, setWrong] = useState<string | null>(null);
+  const isAsking = wrong !== null && readNumber(wrong, isRight).is === 'unclear';
   return (
     <span className="field figure-field">
       <label htmlFor={id} className={isLabelHidden ? 'visually-hidden' : undefined}>
         {label}
       </label>
-      <Form.Control
+      <NumberInput
         id={id}
-        size="sm"
         {...control}
-        aria-invalid={isWrong}
-        aria-describedby={isWrong ? `${id}-error` : undefined}
-        value={typed ?? value}
-        onChange={(event) => {
-          const { value: text } = event.target;
-          setTyped(text);
-          if (isRight(read(text))) onFigure(read(text));
+        aria-invalid={wrong !== null}
+        aria-describedby={wrong === null || isAsking ? undefined : `${id}-error`}
+        value={wrong ?? value}
+        isRight={isRight}
+        onTyped={(reading, text) => {
+          const isCounted = reading.is === 'number' && isRight(reading.value);
+          setWrong(isCounted ? null : text);
+          if (isCounted) onFigure(reading.value);
         }}
-        onBlur={() => !isWrong && setTyped(null)}
       />
-      {isWrong && (
+      {wrong !== null && !isAsking && (
         <span id={`${id}-error`} className="field-error" role="alert">
-          {typed.trim() === '' ? 'Empty' : `“${typed}”`} is not right: {expected}.
+          {wrong.trim() === '' ? 'Empty' : `“${wrong}”`} is not right: {expected}.
         </span>
       )}
     </span>

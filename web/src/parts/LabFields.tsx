@@ -1,7 +1,7 @@
 import { numberWithin } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import Form from 'react-bootstrap/Form';
+import { NumberInput } from './NumberInput';
 import './field.scss';
 
 export interface Lab {
@@ -18,35 +18,35 @@ const fields = [
 
 /** A colour by its figures, as a colour reader gives them. */
 export function LabFields({ onLab }: { onLab: (lab: Lab | null) => void }) {
-  const [typed, setTyped] = useState({ value: '60', a: '10', b: '50' });
+  /** a text where what was typed is no number */
+  const [typed, setTyped] = useState<Record<keyof Lab, number | string>>({
+    value: 60,
+    a: 10,
+    b: 50,
+  });
   const wrong = fields.flatMap(({ key, label, schema }) => {
-    const read = schema.safeParse(typed[key].trim() === '' ? undefined : Number(typed[key]));
+    const read = schema.safeParse(typed[key]);
     return read.success
       ? []
       : [`${label} is ${typed[key] || 'empty'}; it should be ${read.error.issues[0].message}.`];
   });
   return (
     <span className="flow">
-      {fields.map(({ key, label }) => (
+      {fields.map(({ key, label, schema }) => (
         <label key={key}>
           {label}{' '}
-          <Form.Control
-            size="sm"
-            inputMode="decimal"
+          <NumberInput
             value={typed[key]}
-            onChange={(event) => setTyped({ ...typed, [key]: event.target.value })}
+            isRight={(figure) => schema.safeParse(figure).success}
+            onTyped={(reading, text) =>
+              setTyped({ ...typed, [key]: reading.is === 'number' ? reading.value : text })
+            }
           />
         </label>
       ))}
       <Button
         variant="plain"
-        onClick={() =>
-          onLab(
-            wrong.length > 0
-              ? null
-              : { value: Number(typed.value), a: Number(typed.a), b: Number(typed.b) },
-          )
-        }
+        onClick={() => onLab(wrong.length > 0 ? null : (typed as unknown as Lab))}
       >
         Take these figures
       </Button>

@@ -6,19 +6,11 @@ import { Field } from './Field';
 /** What an empty field stands for: nothing said. */
 const asTyped = (typed: unknown) => (typed === '' || typed === null ? undefined : typed);
 
-/** For `read`: a figure, with a decimal comma too. What is none stays as typed, and is said. */
-export const asFigure = (typed: unknown) => {
-  if (asTyped(typed) === undefined) return undefined;
-  const figure = Number(String(typed).replace(',', '.'));
-  return Number.isNaN(figure) ? typed : figure;
-};
-
 export interface OptionalFieldProps {
   name: string;
   label: string;
   unit?: string;
   type?: string;
-  inputMode?: 'decimal' | 'numeric';
   placeholder?: string;
   /** makes of what was typed what the form holds; undefined where nothing is said */
   read?: (typed: unknown) => unknown;

@@ -1,4 +1,4 @@
-import { useEffect, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import './pageHead.scss';
 
 export interface PageHeadProps {
@@ -25,10 +25,7 @@ export function PageHead({ title, name, className = '', children }: PageHeadProp
   );
 }
 
-/** What stands in the browser’s tab. */
+/** The title in the browser’s tab. */
 export function PageTitle({ children }: { children: string }) {
-  useEffect(() => {
-    document.title = `${children} – Yellow Ledger`;
-  }, [children]);
-  return null;
+  return <title>{`${children} – Yellow Ledger`}</title>;
 }

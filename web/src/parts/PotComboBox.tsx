@@ -28,6 +28,8 @@ export default function PotComboBox(props: PotPickerProps) {
       if (selectedItem && selectedItem.id !== chosen) onChoose(selectedItem.id);
     },
   });
+  // Asked for at every drawing, as the box expects: the list itself is only drawn while it is open.
+  ask.getMenuProps({}, { suppressRefError: true });
   useEffect(() => {
     if (isAsked) field.current?.querySelector('input')?.focus();
   }, [isAsked]);

@@ -2,7 +2,6 @@ import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Options, type Option } from './Choice';
 import { Field } from './Field';
-import { useFocusAtStart } from './useFocusAtStart';
 
 export interface SelectFieldProps {
   name: string;
@@ -17,12 +16,16 @@ export interface SelectFieldProps {
 /** One of a few, in the form it stands in. */
 export function SelectField({ name, label, options, isFirst, onChosen }: SelectFieldProps) {
   const { register } = useFormContext();
-  useFocusAtStart(name, isFirst);
   const onChange = (event: { target: { value: string } }) => onChosen?.(event.target.value);
   return (
     <Field name={name} label={label}>
       {(attributes) => (
-        <Form.Select size="sm" {...attributes} {...register(name, { onChange })}>
+        <Form.Select
+          size="sm"
+          autoFocus={isFirst}
+          {...attributes}
+          {...register(name, { onChange })}
+        >
           <Options of={options} />
         </Form.Select>
       )}

@@ -1,7 +1,6 @@
 import Form, { type FormProps } from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Field } from './Field';
-import { useFocusAtStart } from './useFocusAtStart';
 
 export interface TextFieldProps extends Pick<FormProps, 'className'> {
   name: string;
@@ -13,13 +12,13 @@ export interface TextFieldProps extends Pick<FormProps, 'className'> {
 /** A line of text, in the form it stands in. */
 export function TextField({ name, label, isFirst, ...control }: TextFieldProps) {
   const { register } = useFormContext();
-  useFocusAtStart(name, isFirst);
   return (
     <Field name={name} label={label}>
       {(attributes) => (
         <Form.Control
           size="sm"
           dir="auto"
+          autoFocus={isFirst}
           autoComplete="off"
           {...control}
           {...attributes}

@@ -11,6 +11,7 @@ import { lastLeaf } from '../../parts/lastLeaf';
 import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { newArmy } from './newArmy';
+import { PageWait } from '../../parts/PageWait';
 import './army.scss';
 
 /** The armies, each with its units. */
@@ -24,7 +25,7 @@ export default function ArmiesPage() {
     void navigate(`/armies/${army.id}`);
   };
   useShortcut('n', () => write());
-  if (isLoading) return <p className="page-wait">Fetching the armies …</p>;
+  if (isLoading) return <PageWait>Fetching the armies …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Armies">

@@ -21,6 +21,7 @@ import { SheetLeaf } from './SheetLeaf';
 import { TogetherLeaf } from './TogetherLeaf';
 import { UnitList } from './UnitList';
 import { VariantsLeaf } from './VariantsLeaf';
+import { PageWait } from '../../parts/PageWait';
 import './army.scss';
 
 /** One army: its units and their scheme, and on its leaves what follows from them. */
@@ -28,7 +29,7 @@ export default function ArmyPage() {
   const { armyId = '', leaf } = useParams();
   const { kept: armies, isLoading, error, refetch } = useRecords('armies');
   const army = armies?.find(({ content }) => content.id === armyId)?.content;
-  if (isLoading) return <p className="page-wait">Fetching the army …</p>;
+  if (isLoading) return <PageWait>Fetching the army …</PageWait>;
   if (!army && error) return <FetchProblem error={error} onRetry={refetch} />;
   if (!army)
     return (

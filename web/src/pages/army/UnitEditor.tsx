@@ -13,7 +13,6 @@ import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
 import { Deeds } from '../../parts/Deeds';
 import { LinkButton } from '../../parts/LinkButton';
 import { NumberField } from '../../parts/NumberField';
-import { asFigure, OptionalField } from '../../parts/OptionalField';
 import { SelectField } from '../../parts/SelectField';
 import { TextField } from '../../parts/TextField';
 import { useLiveForm } from '../../parts/useLiveForm';
@@ -118,12 +117,12 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
         {counted.fields.map((field, index) => (
           <div className="unit-row" key={field.key}>
             <TextField name={`parts.${index}.name`} label="Part" />
-            <OptionalField
+            <NumberField
               name={`parts.${index}.count`}
               label="How many"
-              inputMode="numeric"
+              step={1}
               placeholder="many"
-              read={(typed) => asFigure(typed) ?? null}
+              whenEmpty="none"
             />
             <Button
               variant="plain"

@@ -4,6 +4,7 @@ import { useRecords } from '../../ledger/useParts';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShelf } from '../../workers/useShelf';
 import { BenchTable } from './BenchTable';
+import { PageWait } from '../../parts/PageWait';
 import './bench.scss';
 
 /** The screen with wet hands: one bench. */
@@ -14,7 +15,7 @@ export default function BenchPage() {
   const armies = useRecords('armies');
   const kept = benches.kept?.find(({ content }) => content.id === benchId);
   if (benches.isLoading || armies.isLoading || !pots)
-    return <p className="page-wait">Laying out the bench …</p>;
+    return <PageWait>Laying out the bench …</PageWait>;
   if (benches.error && !benches.kept)
     return <FetchProblem error={benches.error} onRetry={benches.refetch} />;
   if (!kept)

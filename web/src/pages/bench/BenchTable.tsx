@@ -20,6 +20,7 @@ import { useDryChime } from './useDryChime';
 import { useWakeLock } from './useWakeLock';
 import { WentWrong } from './WentWrong';
 import { WhoPaints } from './WhoPaints';
+import { PageWait } from '../../parts/PageWait';
 
 /** What now, what dries, what stays wet; and what was done. */
 export function BenchTable({ bench, army, pots }: OnTable) {
@@ -58,7 +59,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
       <WhoseBar kind="benches" id={bench.id} isHeld={bench.armyId !== undefined} />
       <BenchNotices hand={hand} army={army} />
       {problem && <p role="alert">{problem}</p>}
-      {!view && !problem && <p className="page-wait">Working out what is next …</p>}
+      {!view && !problem && <PageWait>Working out what is next …</PageWait>}
       {panel === 'sheet' && <BenchSheet {...props} onClose={() => setPanel(null)} />}
       <WhoPaints />
       {view && <AlsoHere {...props} view={view} />}

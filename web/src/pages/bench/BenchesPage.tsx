@@ -13,6 +13,7 @@ import { LinkButton } from '../../parts/LinkButton';
 import { PageHead } from '../../parts/PageHead';
 import { SampleButton } from '../../parts/SampleButton';
 import { NewBench } from './NewBench';
+import { PageWait } from '../../parts/PageWait';
 import './bench.scss';
 
 /** What stands on the table, and putting something there. */
@@ -23,7 +24,7 @@ export default function BenchesPage() {
   const navigate = useNavigate();
   const [asked] = useSearchParams();
   const isBeginning = useBeginning()?.is === 'on';
-  if (isLoading || armies.isLoading) return <p className="page-wait">Fetching the benches …</p>;
+  if (isLoading || armies.isLoading) return <PageWait>Fetching the benches …</PageWait>;
   const benches = [...(kept ?? [])].sort(
     (one, other) => Date.parse(other.content.startedAt) - Date.parse(one.content.startedAt),
   );

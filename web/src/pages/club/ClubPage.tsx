@@ -8,6 +8,7 @@ import { EveningLeaf } from './EveningLeaf';
 import { MembersLeaf } from './MembersLeaf';
 import { ProposalsLeaf } from './ProposalsLeaf';
 import { TrailLeaf } from './TrailLeaf';
+import { PageWait } from '../../parts/PageWait';
 import './club.scss';
 
 /** The house of a club: who is in it, on what, and what was done. */
@@ -15,7 +16,7 @@ export default function ClubPage() {
   const { leaf = '' } = useParams();
   const membership = useMembership();
   // Why nothing is shown stands above every page then.
-  if (membership.is === 'out') return <p className="page-wait">Nobody is in on this page.</p>;
+  if (membership.is === 'out') return <PageWait>Nobody is in on this page.</PageWait>;
   if (membership.is === 'alone')
     return (
       <div className="page">

@@ -12,6 +12,7 @@ import { modelsWords } from '../../parts/words/modelsWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { Evening } from '../../workers/work/eveningWork';
+import { PageWait } from '../../parts/PageWait';
 import './board.scss';
 
 /** What was painted longer ago belongs to another evening, ms. */
@@ -28,7 +29,7 @@ export function EveningLeaf() {
     return worker.evening(at - eveningMs, at);
   });
   if (problem) return <p role="alert">{problem}</p>;
-  if (!evening) return <p className="page-wait">Looking over the tables …</p>;
+  if (!evening) return <PageWait>Looking over the tables …</PageWait>;
   const passed = now - evening.seenAt;
   const { coatsDone, coatsLeft } = evening;
   const all = coatsDone + coatsLeft;

@@ -11,6 +11,7 @@ import { useShelf } from '../../workers/useShelf';
 import { Deciding } from './Deciding';
 import { PaintedByIt } from './PaintedByIt';
 import { Remarks } from './Remarks';
+import { PageWait } from '../../parts/PageWait';
 
 /** One proposal beside what the house has: line by line, on whom it stands, what is said of it. */
 export function ProposalSheet({ proposal, me }: { proposal: Proposal; me: Member }) {
@@ -24,7 +25,7 @@ export function ProposalSheet({ proposal, me }: { proposal: Proposal; me: Member
     () => (target ? { ...content, id: target.content.id, name: target.content.name } : content),
     [content, target],
   );
-  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
   const remarksOn = (stepId: string | null) => (
     <Remarks proposal={proposal} stepId={stepId} me={me} />
   );

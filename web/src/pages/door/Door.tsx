@@ -1,4 +1,5 @@
 import { fetched } from '../../parts/fetched';
+import { PageWait } from '../../parts/PageWait';
 import { Suspense } from 'react';
 
 const DoorPage = fetched(() => import('./DoorPage'));
@@ -12,7 +13,7 @@ export function Door() {
         <span className="navbar-brand">Yellow Ledger</span>
       </header>
       <main>
-        <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
+        <Suspense fallback={<PageWait>Opening the page …</PageWait>}>
           {window.location.pathname === '/trust' ? <TrustPage /> : <DoorPage />}
         </Suspense>
       </main>

@@ -27,6 +27,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import { firstDraftForm, optionsOf } from './draftForm';
 import { recipeFromDraft } from './recipeFromDraft';
+import { PageWait } from '../../parts/PageWait';
 
 const firstSurfaces = surfaces.slice(0, 8);
 /** Colours to begin with, by what they are called, and what painters usually lighten them with. */
@@ -50,7 +51,7 @@ function nameOf(hex: string, surface: SurfaceName): string {
 /** From nothing to a recipe one believes: one question, a few pots, a draft. */
 export default function BeginPage() {
   const { pots, isLoading } = useShelf();
-  if (isLoading || !pots) return <p className="page-wait">Looking over the shelf …</p>;
+  if (isLoading || !pots) return <PageWait>Looking over the shelf …</PageWait>;
   return (
     <div className="page stacked">
       <PageHead title="Begin" />

@@ -27,6 +27,7 @@ import { DraftColumn } from './DraftColumn';
 import { draftFormSchema, firstDraftForm, optionsOf, type DraftForm } from './draftForm';
 import { PotsChoice } from './PotsChoice';
 import { MidChoice } from './MidChoice';
+import { PageWait } from '../../parts/PageWait';
 import './draft.scss';
 
 const mostDrafts = 3;
@@ -36,7 +37,7 @@ const optionsFrom = (choices: Readonly<Record<string, string>>) =>
 /** Drafts a recipe in the manner of up to three schools, side by side, to choose one from. */
 export default function DraftPage() {
   const { pots, isLoading } = useShelf();
-  if (isLoading || !pots) return <p className="page-wait">Looking over the shelf …</p>;
+  if (isLoading || !pots) return <PageWait>Looking over the shelf …</PageWait>;
   const first = firstDraftForm(pots);
   return (
     <div className="page draft-page">

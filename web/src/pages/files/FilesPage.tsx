@@ -7,6 +7,7 @@ import { useShelf } from '../../workers/useShelf';
 import { Backups } from './Backups';
 import { TakeIn } from './TakeIn';
 import { TakeOut } from './TakeOut';
+import { PageWait } from '../../parts/PageWait';
 import './files.scss';
 
 /** Pots and whole ledgers, in and out of files anybody can read. */
@@ -15,7 +16,7 @@ export default function FilesPage() {
   const membership = useMembership();
   const mayBackUp =
     membership.is !== 'in' || may(membership.me.member.role, 'club', 'look', 'backups');
-  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
   return (
     <div className="page">
       <PageHead title="In and out" />

@@ -13,6 +13,7 @@ import { FromPigments } from './FromPigments';
 import { FromSheet } from './FromSheet';
 import { LookThrough } from './LookThrough';
 import type { WayProps } from './wayProps';
+import { PageWait } from '../../parts/PageWait';
 import './fill.scss';
 
 const ways: { path: string; label: string; Way: ComponentType<WayProps> }[] = [
@@ -30,7 +31,7 @@ export default function FillPage() {
   const navigate = useNavigate();
   const notify = useNotice();
   const { Way } = ways.find(({ path }) => path === way) ?? ways[0];
-  if (!pots) return <p className="page-wait">Fetching the shelf …</p>;
+  if (!pots) return <PageWait>Fetching the shelf …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Fill the shelf" />

@@ -2,12 +2,13 @@ import { enoughRecords, techniqueOf } from '@yellow-ledger/core';
 import { FigureTable } from '../../parts/FigureTable';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
+import { PageWait } from '../../parts/PageWait';
 
 /** What the log says of this painter, from how many records, and whether it is used yet. */
 export function FiguresLeaf() {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logFigures());
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <p className="page-wait">Reckoning your own figures …</p>;
+  if (!answer) return <PageWait>Reckoning your own figures …</PageWait>;
   const { learned, handsOn } = answer;
   const rows = [
     ...learned.handsOn.map((each) => ({

@@ -5,6 +5,7 @@ import { useShelf } from '../../workers/useShelf';
 import { FiguresLeaf } from './FiguresLeaf';
 import { ProgressLeaf } from './ProgressLeaf';
 import { SittingsLeaf } from './SittingsLeaf';
+import { PageWait } from '../../parts/PageWait';
 import './log.scss';
 
 const leaves = [
@@ -23,7 +24,7 @@ export default function LogPage() {
         <Link to="/bench">To the bench</Link>
       </PageHead>
       <Leaves label="Leaves of the log" at="/log" leaves={leaves} />
-      {!pots && <p className="page-wait">Opening the log …</p>}
+      {!pots && <PageWait>Opening the log …</PageWait>}
       {pots && leaf === undefined && <SittingsLeaf pots={pots} />}
       {pots && leaf === 'progress' && <ProgressLeaf />}
       {pots && leaf === 'figures' && <FiguresLeaf />}

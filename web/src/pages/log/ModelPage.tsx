@@ -33,6 +33,7 @@ import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
 import { Fold } from '../../parts/Fold';
 import { Figures } from '../../parts/figures/Figures';
+import { PageWait } from '../../parts/PageWait';
 
 /** One model, a year later: every surface as it was really painted, and painting one more like it. */
 export default function ModelPage() {
@@ -44,7 +45,7 @@ export default function ModelPage() {
     of: `${holder} ${unitId} ${model}`,
   }));
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer || !pots) return <p className="page-wait">Looking the model up …</p>;
+  if (!answer || !pots) return <PageWait>Looking the model up …</PageWait>;
   if (!answer.shown)
     return (
       <p className="page-wait">

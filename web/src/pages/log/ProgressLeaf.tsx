@@ -5,12 +5,13 @@ import { modelsWords } from '../../parts/words/modelsWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyState } from '../../workers/work/logWork';
+import { PageWait } from '../../parts/PageWait';
 
 /** What is done, in hand and to come, army by army. */
 export function ProgressLeaf() {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logProgress());
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <p className="page-wait">Counting what is done …</p>;
+  if (!answer) return <PageWait>Counting what is done …</PageWait>;
   if (answer.length === 0)
     return <p>There is no army yet. An army on the bench shows here how far it is.</p>;
   return (

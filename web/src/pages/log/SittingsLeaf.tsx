@@ -14,6 +14,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import { useWorker } from '../../workers/useWorker';
 import type { LogNamesKnown } from '../../workers/work/logWork';
 import { EntryList } from './EntryList';
+import { PageWait } from '../../parts/PageWait';
 
 const MonthCalendar = lazily(
   async () => (await import('./MonthCalendar')).default,
@@ -29,7 +30,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
   const notify = useNotice();
   const [day, setDay] = useState<string | null>(null);
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <p className="page-wait">Reading the log …</p>;
+  if (!answer) return <PageWait>Reading the log …</PageWait>;
   if (answer.sessions.length === 0)
     return (
       <EmptyPage

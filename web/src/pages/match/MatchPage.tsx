@@ -13,6 +13,7 @@ import type { MatchQuestion } from '../../workers/work/matchWork';
 import { MatchOptions, firstOptions, type Options } from './MatchOptions';
 import { MatchResults } from './MatchResults';
 import { TargetChoice } from './TargetChoice';
+import { PageWait } from '../../parts/PageWait';
 import './match.scss';
 
 /** Finds the mixes from the shelf that come nearest to a colour. */
@@ -32,7 +33,7 @@ export default function MatchPage() {
     // What fails here fails again in the search, and is said there.
     if (pots) prepareMatch(store.getState()).catch(() => undefined);
   }, [pots, store]);
-  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
   const canMix = pots.some(({ kind }) => kind === 'paint' || kind === 'ink');
   if (!canMix)
     return (

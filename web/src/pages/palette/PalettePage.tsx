@@ -25,6 +25,7 @@ import { useShelf } from '../../workers/useShelf';
 import { Dish } from './Dish';
 import { usePalette } from './usePalette';
 import { WellSheet } from './WellSheet';
+import { PageWait } from '../../parts/PageWait';
 import './palette.scss';
 
 /** The wells on the table with what is really in them. */
@@ -58,7 +59,7 @@ export default function PalettePage() {
     return () => clearTimeout(soon);
   }, [isLoading]);
 
-  if (isLoading || !pots) return <p className="page-wait">Fetching the palette …</p>;
+  if (isLoading || !pots) return <PageWait>Fetching the palette …</PageWait>;
   const chosen = palette.wells.find(({ id }) => id === chosenId) ?? palette.wells.at(0);
   const change = (label: string, next: (well: Well) => Well) => {
     const id = chosen?.id;

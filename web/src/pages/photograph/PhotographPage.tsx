@@ -4,6 +4,7 @@ import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { LinkButton } from '../../parts/LinkButton';
 import { PhotographSheet } from './PhotographSheet';
+import { PageWait } from '../../parts/PageWait';
 
 /** One photograph as a map of light, beside what a recipe makes of light. */
 export default function PhotographPage() {
@@ -20,6 +21,6 @@ export default function PhotographPage() {
       </EmptyPage>
     );
   if (!kept && error) return <FetchProblem error={error} onRetry={refetch} />;
-  if (!kept) return <p className="page-wait">Opening the photograph …</p>;
+  if (!kept) return <PageWait>Opening the photograph …</PageWait>;
   return <PhotographSheet key={photographId} photograph={kept.content} />;
 }

@@ -62,10 +62,15 @@ test('what is painted on top of it cannot be chosen, and it is said why', async 
 
 test('a recipe is chosen as it is now; a primer takes it back', async () => {
   const { ground, values } = await open(skin);
-  fireEvent.change(ground, { target: { value: 'recipe coat' } });
+  const choose = (value: string) =>
+    act(async () => {
+      fireEvent.change(ground, { target: { value } });
+      await Promise.resolve();
+    });
+  await choose('recipe coat');
   expect(values().ground).toEqual({ recipeId: 'coat', version: null });
   expect(screen.getByLabelText<HTMLSelectElement>('As of').value).toBe('');
-  fireEvent.change(ground, { target: { value: 'soot' } });
+  await choose('soot');
   expect(values().ground).toBeUndefined();
   expect(screen.queryByLabelText('As of')).toBeNull();
 });

@@ -20,7 +20,6 @@ import { FormProvider } from 'react-hook-form';
 import { Deeds } from '../../parts/Deeds';
 import { NoteField } from '../../parts/NoteField';
 import { OptionalChoice } from '../../parts/OptionalChoice';
-import { asFigure, OptionalField } from '../../parts/OptionalField';
 import { NumberField } from '../../parts/NumberField';
 import { Problem } from '../../parts/Problem';
 import { SelectField } from '../../parts/SelectField';
@@ -106,12 +105,12 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             }}
           />
           <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
-          <OptionalField
+          <NumberField
             name="coatsUpTo"
             label="up to, until even"
-            inputMode="numeric"
+            step={1}
             placeholder="no more"
-            read={asFigure}
+            whenEmpty="absent"
           />
           <NumberField name="dryMinutes" label={dryLabel(step)} unit="min" />
           <SelectField name="level" label="From level" options={finishLevels} />

@@ -9,6 +9,7 @@ import { Problem } from '../../parts/Problem';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { usePaintedForm } from '../../workers/usePaintedForm';
+import { PageWait } from '../../parts/PageWait';
 
 export interface MarkToolProps {
   recipe: Recipe;
@@ -80,7 +81,7 @@ function MarkSeen({ recipe, steps }: { recipe: Recipe; steps: readonly Step[] })
   );
   const { answer: build } = useAnswer(ofShelf, [marked], (worker) => worker.finished(marked));
   const ribbon = usePaintedForm(marked, build);
-  if (!ribbon) return <p className="page-wait">Painting the mark …</p>;
+  if (!ribbon) return <PageWait>Painting the mark …</PageWait>;
   return (
     <figure>
       <FormCanvas

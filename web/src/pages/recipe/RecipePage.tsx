@@ -7,6 +7,7 @@ import { useShelf } from '../../workers/useShelf';
 import { leaves } from './RecipeLeaves';
 import { RecipeSheet } from './RecipeSheet';
 import { useDraft, useLeaving } from './useDraft';
+import { PageWait } from '../../parts/PageWait';
 
 export default function RecipePage() {
   const { recipeId = '', leaf = '' } = useParams();
@@ -25,6 +26,6 @@ export default function RecipePage() {
       </EmptyPage>
     );
   if (!draft && error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
-  if (!draft || !pots) return <p className="page-wait">Opening the recipe …</p>;
+  if (!draft || !pots) return <PageWait>Opening the recipe …</PageWait>;
   return <RecipeSheet key={recipeId} draft={draft} pots={pots} leaf={leafPath} />;
 }

@@ -11,6 +11,7 @@ import { LinesLeaf } from './LinesLeaf';
 import { RecipeHead } from './RecipeHead';
 import { RecipeLeaves, type LeafPath } from './RecipeLeaves';
 import type { Draft } from './useDraft';
+import { PageWait } from '../../parts/PageWait';
 import './recipe.scss';
 
 // Seldom needed, so not fetched with the page.
@@ -55,7 +56,7 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
         </Problem>
       )}
       <RecipeLeaves recipeId={recipe.id} />
-      <Suspense fallback={<p className="page-wait">Opening the leaf …</p>}>
+      <Suspense fallback={<PageWait>Opening the leaf …</PageWait>}>
         {leaf === '' ? (
           <UnlessMine kind="recipes" id={recipe.id}>
             <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />

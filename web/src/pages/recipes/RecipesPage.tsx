@@ -17,6 +17,7 @@ import { EmptyRecipes } from './EmptyRecipes';
 import { ImportButton } from './ImportButton';
 import { RecipeEntry } from './RecipeEntry';
 import { useRecipeDeeds } from './useRecipeDeeds';
+import { PageWait } from '../../parts/PageWait';
 import './recipes.scss';
 
 const pageSize = 30;
@@ -48,7 +49,7 @@ export default function RecipesPage() {
   const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
     rows?.find(({ id }) => id === groundId)?.name ?? potNames.get(groundPotId) ?? '';
 
-  if (isLoading) return <p className="page-wait">Fetching the recipes …</p>;
+  if (isLoading) return <PageWait>Fetching the recipes …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Recipes">

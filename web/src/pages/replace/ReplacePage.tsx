@@ -19,13 +19,14 @@ import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import { ReplacedRecipes } from './ReplacedRecipes';
+import { PageWait } from '../../parts/PageWait';
 import './replace.scss';
 
 /** What stands in for a pot that is missing, and what that does to every recipe that draws from it. */
 export default function ReplacePage() {
   const { potId = '' } = useParams();
   const { pots } = useShelf();
-  if (!pots) return <p className="page-wait">Looking over the shelf …</p>;
+  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
   const pot = pots.find(({ id }) => id === potId);
   return (
     <div className="page">

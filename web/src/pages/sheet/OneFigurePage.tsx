@@ -12,6 +12,7 @@ import { FigureSheet } from '../../parts/sheet/FigureSheet';
 import { Ticks } from '../../parts/Ticks';
 import { useShelf } from '../../workers/useShelf';
 import { benchOfFigure } from '../../parts/benchRecord';
+import { PageWait } from '../../parts/PageWait';
 
 const mostRecipes = 20;
 
@@ -33,7 +34,7 @@ export default function OneFigurePage() {
     const chosen = (recipes ?? []).filter(({ id }) => key.split(',').includes(id));
     return chosen.length === 0 ? null : figureOf(chosen, models);
   }, [recipes, key, models]);
-  if (!recipes || !pots) return <p className="page-wait">Fetching the recipes …</p>;
+  if (!recipes || !pots) return <PageWait>Fetching the recipes …</PageWait>;
   if (recipes.length === 0)
     return (
       <EmptyPage

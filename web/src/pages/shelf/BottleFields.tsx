@@ -11,7 +11,8 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { asFigure, OptionalField, OptionalSelect } from '../../parts/OptionalField';
+import { NumberField } from '../../parts/NumberField';
+import { OptionalField, OptionalSelect } from '../../parts/OptionalField';
 import { Swatch } from '../../parts/Swatch';
 import { signed } from '../../parts/words/signed';
 import { Figures } from '../../parts/figures/Figures';
@@ -26,12 +27,12 @@ export default function BottleFields() {
       <div className="pot-row">
         <OptionalField name="owner" label="Whose shelf" placeholder={ownShelf} />
         <OptionalField name="openedOn" label="Opened on" type="date" />
-        <OptionalField
+        <NumberField
           name="lowMl"
           label="Low from"
           unit="ml"
           placeholder={String(usuallyLowMl)}
-          read={asFigure}
+          whenEmpty="absent"
         />
         <Form.Check
           id="is-wanted"
@@ -41,8 +42,13 @@ export default function BottleFields() {
         />
       </div>
       <div className="pot-row">
-        <OptionalField name="dropsPerMl" label="Drops in a ml" placeholder="20" read={asFigure} />
-        <OptionalField name="brushfulDrops" label="Drops in my brushful" read={asFigure} />
+        <NumberField
+          name="dropsPerMl"
+          label="Drops in a ml"
+          placeholder="20"
+          whenEmpty="absent"
+        />
+        <NumberField name="brushfulDrops" label="Drops in my brushful" whenEmpty="absent" />
         <OptionalSelect name="thinsAs" label="Takes water" names={thinsAsNames} />
         <OptionalSelect name="driesAs" label="Dries" names={driesAsNames} />
       </div>

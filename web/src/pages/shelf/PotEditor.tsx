@@ -21,7 +21,8 @@ import { Deeds } from '../../parts/Deeds';
 import { Fold } from '../../parts/Fold';
 import { LinkButton } from '../../parts/LinkButton';
 import { NoteField } from '../../parts/NoteField';
-import { asFigure, OptionalField } from '../../parts/OptionalField';
+import { NumberField } from '../../parts/NumberField';
+import { OptionalField } from '../../parts/OptionalField';
 import { OptionalChoice } from '../../parts/OptionalChoice';
 import { SelectField } from '../../parts/SelectField';
 import { Swatch } from '../../parts/Swatch';
@@ -113,13 +114,12 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             />
             <SelectField name="finish" label="Finish" options={potFinishes} />
             <SelectField name="flow" label="Flow" options={potFlows} />
-            <OptionalField
+            <NumberField
               name="volumeMl"
               label="Left"
               unit="ml"
-              inputMode="decimal"
               placeholder="not known"
-              read={(typed) => asFigure(typed) ?? null}
+              whenEmpty="none"
             />
           </div>
           {clearKinds.includes(kind) ? (

@@ -19,6 +19,7 @@ import { useShelf } from '../../workers/useShelf';
 import { newPot } from './newPot';
 import { SwatchesToRead } from './SwatchesToRead';
 import { ShelfTable } from './ShelfTable';
+import { PageWait } from '../../parts/PageWait';
 import './shelf.scss';
 
 export default function ShelfPage() {
@@ -60,7 +61,7 @@ export default function ShelfPage() {
       ? shown
       : shown.filter(({ content }) => content.id === openId || whoseIs(content) === owner);
 
-  if (isLoading) return <p className="page-wait">Fetching the shelf …</p>;
+  if (isLoading) return <PageWait>Fetching the shelf …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Shelf">

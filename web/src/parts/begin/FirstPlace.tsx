@@ -1,6 +1,7 @@
 import { Navigate } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { beginning } from './beginning';
+import { PageWait } from '../PageWait';
 
 /** Where somebody arrives: at the recipes, or, where nothing is written yet, at one question. */
 export function FirstPlace() {
@@ -8,7 +9,7 @@ export function FirstPlace() {
   const pots = useRecords('pots');
   const isKnown = recipes.kept !== undefined && pots.kept !== undefined;
   if (!isKnown && !recipes.error && !pots.error)
-    return <p className="page-wait">Opening the ledger …</p>;
+    return <PageWait>Opening the ledger …</PageWait>;
   const isEmpty = recipes.kept?.length === 0 && pots.kept?.length === 0;
   return <Navigate to={isEmpty && beginning.now() === null ? '/begin' : '/recipes'} replace />;
 }

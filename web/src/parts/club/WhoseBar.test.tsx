@@ -54,7 +54,7 @@ test('what stands under it is told when it is shown along', async () => {
     path: '/owners/recipes/r',
     body: { is: 'shared' },
   });
-  expect(screen.getByText('Yours, shown to the club')).toBeTruthy();
+  expect(await screen.findByText('Yours, shown to the club')).toBeTruthy();
 });
 
 test('what is refused is said, and nothing else is shown for it', async () => {

@@ -38,7 +38,7 @@ export default function FindBox({ onClose }: { onClose: () => void }) {
         <input
           {...ask.getInputProps({
             autoFocus: true,
-            onInput: ({ currentTarget }: React.FormEvent<HTMLInputElement>) =>
+            onChange: ({ currentTarget }: React.ChangeEvent<HTMLInputElement>) =>
               setTyped(currentTarget.value),
             onKeyDown: (event: React.KeyboardEvent) => {
               if (event.key === 'Escape') onClose();

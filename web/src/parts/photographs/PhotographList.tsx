@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { FetchProblem } from '../FetchProblem';
 import { PhotographEntry } from './PhotographEntry';
 import type { Photographs } from './usePhotographs';
+import { PageWait } from '../PageWait';
 import './photographs.scss';
 
 export interface PhotographListProps {
@@ -19,7 +20,7 @@ export interface PhotographListProps {
 export function PhotographList({ of, empty, first, more }: PhotographListProps) {
   const { photographs, error, refetch, change, remove } = of;
   if (error && !photographs) return <FetchProblem error={error} onRetry={refetch} />;
-  if (!photographs) return <p className="page-wait">Looking for photographs …</p>;
+  if (!photographs) return <PageWait>Looking for photographs …</PageWait>;
   return (
     <>
       {photographs.length === 0 && <p className="quiet">{empty}</p>}

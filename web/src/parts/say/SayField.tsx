@@ -47,6 +47,8 @@ export function SayField(props: SayFieldProps) {
       return changes;
     },
   });
+  // Asked for at every drawing, as the box expects: the list itself is only drawn while it is open.
+  ask.getMenuProps({}, { suppressRefError: true });
   const isListed = isOpen && items.length > 0;
   return (
     <div className="say-field" ref={around}>
@@ -54,7 +56,7 @@ export function SayField(props: SayFieldProps) {
         {...ask.getInputProps({
           ref: field,
           // At once, and not when the box has thought about it: the caret stays where it is.
-          onInput: ({ currentTarget }: React.FormEvent<HTMLInputElement>) =>
+          onChange: ({ currentTarget }: React.ChangeEvent<HTMLInputElement>) =>
             onSay(currentTarget.value),
           onKeyDown: (event: React.KeyboardEvent) => {
             const native = event.nativeEvent as KeyboardEvent & {

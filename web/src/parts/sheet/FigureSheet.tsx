@@ -23,6 +23,7 @@ import { Ribbon } from '../Ribbon';
 import { Swatch } from '../Swatch';
 import { dropsWords } from '../words/dropsWords';
 import { potNamesOf } from '../words/recipeWords';
+import { PageWait } from '../PageWait';
 import './figureSheet.scss';
 
 const papers = ['A4', 'A5'] as const;
@@ -45,7 +46,7 @@ export function FigureSheet({ army, unit, pots, model, models }: FigureSheetProp
     worker.figureSheet(army, unit, model, models),
   );
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <p className="page-wait">Writing the sheet …</p>;
+  if (!answer) return <PageWait>Writing the sheet …</PageWait>;
   if (answer.length === 0) return <p>No surface of it has a recipe yet.</p>;
   return (
     <>

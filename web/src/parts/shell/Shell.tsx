@@ -21,6 +21,7 @@ import { DamagedRows } from './DamagedRows';
 import { OutMark } from './OutMark';
 import { useKeptScroll } from './useKeptScroll';
 import { useUndo } from './useUndo';
+import { PageWait } from '../PageWait';
 import './shell.scss';
 
 const FindBox = fetched(() => import('../find/FindBox'));
@@ -61,7 +62,7 @@ export function Shell() {
         <OutMark />
         <AwayMark />
         <DamagedRows />
-        <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
+        <Suspense fallback={<PageWait>Opening the page …</PageWait>}>
           <Outlet />
         </Suspense>
       </main>

@@ -1,6 +1,7 @@
 import { PhotoError, readPhoto, usualGreyValue, type Lab } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { NumberInput } from '../../../parts/NumberInput';
 import { PictureWell } from '../../../parts/picture/PictureWell';
 import { usePicture, type PicturePoint } from '../../../parts/picture/usePicture';
 
@@ -14,7 +15,7 @@ export function PhotoReader({ onLab }: { onLab: (lab: Lab | null) => void }) {
   const picture = usePicture();
   const [at, setAt] = useState<PicturePoint>([0, 0]);
   const [patch, setPatch] = useState<PicturePoint | null>(null);
-  const [grey, setGrey] = useState(String(usualGreyValue));
+  const [grey, setGrey] = useState<number | string>(usualGreyValue);
   const [problem, setProblem] = useState<string | null>(null);
 
   const forget = () => {
@@ -31,7 +32,7 @@ export function PhotoReader({ onLab }: { onLab: (lab: Lab | null) => void }) {
     setAt(point);
     setProblem(null);
     try {
-      const value = Number(grey);
+      const value = typeof grey === 'number' ? grey : NaN;
       if (!(value >= leastGrey && value <= mostGrey))
         throw new PhotoError(
           `The grey patch has L* ${grey || 'empty'}; it should be from ${leastGrey} to ${mostGrey}, as printed on it.`,
@@ -65,11 +66,10 @@ export function PhotoReader({ onLab }: { onLab: (lab: Lab | null) => void }) {
         </label>
         <label>
           L* of the grey patch{' '}
-          <input
-            className="form-control form-control-sm"
-            inputMode="decimal"
+          <NumberInput
             value={grey}
-            onChange={(event) => setGrey(event.target.value)}
+            isRight={(value) => value >= leastGrey && value <= mostGrey}
+            onTyped={(reading, text) => setGrey(reading.is === 'number' ? reading.value : text)}
           />
         </label>
       </div>

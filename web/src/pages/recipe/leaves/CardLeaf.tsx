@@ -8,6 +8,7 @@ import { ofShelf } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';
 import type { LeafProps } from '../leafProps';
 import { RecipeCard } from './RecipeCard';
+import { PageWait } from '../../../parts/PageWait';
 import './cardLeaf.scss';
 
 const papers = ['A6', 'A4'] as const;
@@ -26,7 +27,7 @@ export default function CardLeaf({ draft, words, prediction }: LeafProps) {
       notify(error instanceof Error ? error.message : 'The file could not be written.');
     }
   };
-  if (!prediction) return <p className="page-wait">Writing the card …</p>;
+  if (!prediction) return <PageWait>Writing the card …</PageWait>;
   return (
     <section className="card-leaf" aria-label="Card">
       <div className="flow card-choices">

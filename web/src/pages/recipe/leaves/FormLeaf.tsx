@@ -22,6 +22,7 @@ import { useEditRecipe } from '../useDraft';
 import { ArmsLength } from './ArmsLength';
 import { PaintedFor } from './PaintedFor';
 import { MeantAs } from './MeantAs';
+import { PageWait } from '../../../parts/PageWait';
 import './formLeaf.scss';
 
 const size = 320;
@@ -56,7 +57,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
   const build = prediction?.buildUp;
   const ribbon = usePaintedForm(recipe, build);
   const besidePainted = usePaintedForm(beside?.content, besideBuild);
-  if (!build || !ribbon) return <p className="page-wait">Painting the form …</p>;
+  if (!build || !ribbon) return <PageWait>Painting the form …</PageWait>;
   const surface = build.steps.at(-1)?.surface ?? build.ground;
   const besideRibbon = isBesideThere ? besidePainted : undefined;
   // A form whose back nobody paints is not looked at from behind.

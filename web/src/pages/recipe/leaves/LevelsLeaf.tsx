@@ -25,6 +25,7 @@ import type { LevelStudy } from '../../../workers/work/draftWork';
 import type { LeafProps } from '../leafProps';
 import { useEditRecipe } from '../useDraft';
 import { useLineDeeds } from '../useLineDeeds';
+import { PageWait } from '../../../parts/PageWait';
 import './levelsLeaf.scss';
 
 const levelWords: Record<FinishLevel, string> = {
@@ -41,8 +42,8 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
   const { answer } = useAnswer(ofShelf, [recipe], (worker) => worker.levels(recipe));
   const totals = useTotals(recipe);
   if (recipe.steps.length === 0)
-    return <p className="page-wait">There is no line to finish yet.</p>;
-  if (!answer) return <p className="page-wait">Adding up …</p>;
+    return <PageWait>There is no line to finish yet.</PageWait>;
+  if (!answer) return <PageWait>Adding up …</PageWait>;
   return (
     <section className="levels-leaf" aria-label="Finish levels">
       <p>
@@ -181,7 +182,7 @@ function Cell({
         isRight={(coats) => Number.isInteger(coats) && coats >= 1 && coats <= mostCoats}
         expected={`it should be a whole number from 1 to ${mostCoats}`}
         onFigure={(coats) => onEdit(withCoatsAt(step, level, coats))}
-        control={{ type: 'number', min: 1, max: mostCoats }}
+        control={{ step: 1 }}
       />
       {stoppingPoints.includes(step.id) && (
         <span

@@ -1,5 +1,5 @@
 /** @jest-environment ./scripts/browserEnvironment.cjs */
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { PotNames, proposedLines, readProposed, type Pot, type Recipe } from '@yellow-ledger/core';
 import { Provider } from 'react-redux';
 import { WriterContext } from '../../../ledger/useWriter';
@@ -21,13 +21,17 @@ async function show(text: string) {
   const page = await openPage(new FakeServer());
   const put: Pot[] = [];
   page.writer.create = (_name, _label, content) => void put.push(content as Pot);
-  render(
-    <Provider store={page.store}>
-      <WriterContext.Provider value={page.writer}>
-        <NewPotsOfText read={read} names={names} onLines={() => undefined} />
-      </WriterContext.Provider>
-    </Provider>,
-  );
+  await act(async () => {
+    render(
+      <Provider store={page.store}>
+        <WriterContext.Provider value={page.writer}>
+          <NewPotsOfText read={read} names={names} onLines={() => undefined} />
+        </WriterContext.Provider>
+      </Provider>,
+    );
+    // The pickers of pots are fetched when they are first drawn.
+    await import('../../../parts/PotComboBox');
+  });
   return put;
 }
 
@@ -49,7 +53,7 @@ test('a name that says no colour waits until one is chosen', async () => {
   const put = await show('base frog teapot');
   const button = screen.getByRole<HTMLButtonElement>('button', { name: /^Put frog teapot/ });
   expect(button.disabled).toBe(true);
-  fireEvent.input(screen.getByLabelText('Colour of frog teapot'), { target: { value: '#123456' } });
+  fireEvent.change(screen.getByLabelText('Colour of frog teapot'), { target: { value: '#123456' } });
   fireEvent.change(screen.getByLabelText('Kind of frog teapot'), { target: { value: 'wash' } });
   press('frog teapot');
   expect(put).toMatchObject([{ name: 'frog teapot', kind: 'wash', swatch: '#123456' }]);

@@ -24,6 +24,7 @@ import type { RecolouredPair } from '../../../workers/work/recolourWork';
 import type { LeafProps } from '../leafProps';
 import { useFork } from './useFork';
 import { useRecolouring } from './useRecolouring';
+import { PageWait } from '../../../parts/PageWait';
 
 const size = 200;
 
@@ -35,7 +36,7 @@ export default function RecolourLeaf({ draft, prediction, words, pots }: LeafPro
   const [ends, setEnds] = useState<{ dark: string; light: string } | null>(null);
   const [held, setHeld] = useState<string[]>([]);
   const { look, stop, looking, found, problem } = useRecolouring(recipe);
-  if (!build) return <p className="page-wait">Looking at the recipe …</p>;
+  if (!build) return <PageWait>Looking at the recipe …</PageWait>;
   const now = midOfRecipe(recipe, build).hex;
   const chosen = mid ?? now;
   const drawn = potIdsOf(recipe).filter((id) => id !== recipe.groundPotId);

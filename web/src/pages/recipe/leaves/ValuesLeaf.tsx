@@ -15,6 +15,7 @@ import { StaircaseChart } from './StaircaseChart';
 import './valuesLeaf.scss';
 import { Figures } from '../../../parts/figures/Figures';
 import { valueWords } from '../../../parts/words/valueWords';
+import { PageWait } from '../../../parts/PageWait';
 
 const verdictWords = {
   stark: 'a large step: without one between it may show as a line',
@@ -30,7 +31,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
     worker.staircase(recipe, aspectKey),
   );
   if (problem) return <Problem role="note">{problem}</Problem>;
-  if (!answer) return <p className="page-wait">Measuring the steps …</p>;
+  if (!answer) return <PageWait>Measuring the steps …</PageWait>;
   const { aspects, stairs, mixSteps, darkest, lightest } = answer;
   const names = aspectNames(
     aspects.map(({ aim }) => aim),
@@ -39,7 +40,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   const facts = surfaceFacts[recipe.surface];
   const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen');
   if (recipe.steps.length === 0)
-    return <p className="page-wait">There is no line yet, and so no step of light to see.</p>;
+    return <PageWait>There is no line yet, and so no step of light to see.</PageWait>;
   return (
     <section className="values-leaf" aria-label="Light steps">
       <h2>Value after each line</h2>
