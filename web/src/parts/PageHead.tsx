@@ -7,15 +7,17 @@ export interface PageHeadProps {
   /** written on the page otherwise, as where it can be changed in place */
   name?: ReactNode;
   className?: string;
+  /** what stands in the browser’s tab in place of the title */
+  tab?: string | undefined;
   /** what can be done with all of it, the one next thing last */
   children?: ReactNode;
 }
 
 /** The head of a page: its name, and what can be done there. */
-export function PageHead({ title, name, className = '', children }: PageHeadProps) {
+export function PageHead({ title, name, tab, className = '', children }: PageHeadProps) {
   return (
     <div className={`page-head ${className}`}>
-      <PageTitle>{title}</PageTitle>
+      <PageTitle>{tab ?? title}</PageTitle>
       <h1 className={name ? 'visually-hidden' : undefined} dir="auto">
         {title}
       </h1>

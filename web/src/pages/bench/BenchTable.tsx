@@ -38,11 +38,11 @@ export function BenchTable({ bench, army, pots }: OnTable) {
       })) ?? [],
     [view, words],
   );
-  useDryChime(drying, now);
+  const dried = useDryChime(drying, now);
   const props = { bench, army, pots, hand, words };
   return (
     <div className="page bench">
-      <PageHead title={bench.name}>
+      <PageHead title={bench.name} tab={dried === null ? undefined : `Dry: ${dried}`}>
         {view && (
           <p>
             {view.state.coatsDone} of {view.state.coatsDone + view.state.coatsLeft} coats

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { chime } from './chime';
 
 /** What dries, by the entry that made it wet. */
@@ -10,14 +10,15 @@ export interface Dries {
 }
 
 /**
- * Sounds and puts into the title of the page what has become dry. It goes by the clock: what became
- * dry while the device slept is told at once when it wakes.
+ * Sounds when something has become dry. It goes by the clock: what became dry while the device slept
+ * is told at once when it wakes.
  *
  * @param now milliseconds since 1970, by the page's clock
+ * @returns what has become dry, for the title of the page; null once any press has shown that it was seen
  */
-export function useDryChime(drying: readonly Dries[], now: number): void {
+export function useDryChime(drying: readonly Dries[], now: number): string | null {
   const waiting = useRef(new Map<string, Dries>());
-  const usual = useRef(document.title);
+  const [dried, setDried] = useState<string | null>(null);
 
   useEffect(() => {
     for (const each of drying) waiting.current.set(each.entryId, each);
@@ -29,19 +30,17 @@ export function useDryChime(drying: readonly Dries[], now: number): void {
         waiting.current.delete(entryId);
     if (dry.length === 0) return;
     chime();
-    document.title = `Dry: ${dry[0].says}`;
+    setDried(dry[0].says);
   }, [drying, now]);
 
   useEffect(() => {
-    const title = usual.current;
-    const back = () => (document.title = title);
-    // Seen is heard: any press puts the title back.
+    const back = () => setDried(null);
     window.addEventListener('pointerdown', back);
     window.addEventListener('keydown', back);
     return () => {
       window.removeEventListener('pointerdown', back);
       window.removeEventListener('keydown', back);
-      back();
     };
   }, []);
+  return dried;
 }

@@ -66,7 +66,11 @@ export default function OneFigurePage() {
           ticked={ids}
           most={mostRecipes}
           onTicked={(next) =>
-            setAsked(next.length > 0 ? { of: next.join() } : {}, { replace: true })
+            // At once: in a transition the box would stay unticked until the sheet is drawn.
+            setAsked(next.length > 0 ? { of: next.join() } : {}, {
+              replace: true,
+              flushSync: true,
+            })
           }
         />
         {!figure && (
