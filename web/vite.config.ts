@@ -60,6 +60,10 @@ const installed = VitePWA({
   },
 });
 
+/** Set by scripts/dev.mjs: the address of its server, and the core as one file instead of hundreds. */
+const { YELLOW_LEDGER_API: api = 'http://127.0.0.1:4747', YELLOW_LEDGER_DEV_CORE: devCore } =
+  process.env;
+
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [react(), installed],
@@ -74,5 +78,12 @@ export default defineConfig({
   },
   worker: { format: 'es' },
   css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
-  server: { proxy: { '/api': process.env.YELLOW_LEDGER_API ?? 'http://127.0.0.1:4747' } },
+  ...(devCore && { resolve: { alias: { '@yellow-ledger/core': devCore } } }),
+  server: {
+    proxy: { '/api': api },
+    // Read before the first page asks for them.
+    warmup: {
+      clientFiles: ['src/main.tsx', 'src/pages/recipes/*.tsx', 'src/workers/ledger.worker.ts'],
+    },
+  },
 });

@@ -46,7 +46,8 @@ function openPages(): void {
   keepInBrowser(store);
   if (is === 'in' && memberships.member) hearNews(store, memberships.member.id);
   const onceLoaded = () => {
-    void keepPages();
+    // Under the development server there are no built pages to keep.
+    if (import.meta.env.PROD) void keepPages();
     void browserRoom.look();
   };
   if (document.readyState === 'complete') onceLoaded();
