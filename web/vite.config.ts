@@ -2,33 +2,23 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
-/** Packages that only some pages need; they go where they are used. */
-const ofSomePages = [
-  'recharts|@tanstack|d3-|victory|es-toolkit|decimal|eventemitter3',
-  '@popperjs|downshift|date-fns|@dnd-kit',
-  'ical-generator|papaparse|react-hook-form|@hookform',
-  'workbox-window',
-  'react-bootstrap/esm/(?:useOverlay|Overlay|Popover)',
-  '@restart/ui/esm/(?:Overlay|usePopper|popper|mergeOptionsWithPopperConfig)',
-].join('|');
-
-/** What goes into one file together; what is not named goes where it is used. */
+/**
+ * What goes into one file together, with all that it needs. What no group names goes where it is used, and what several
+ * pages use into files they share.
+ */
 const chunks = [
   {
-    name: 'charts',
-    test: /node_modules\/(recharts|d3-|victory|es-toolkit|decimal|eventemitter3)/,
+    name: 'react',
+    test: /node_modules\/(react|react-dom|scheduler|react-router|react-redux|redux|redux-thunk|reselect|immer|@reduxjs|use-sync-external-store|zod)\//,
   },
-  { name: 'frame', test: new RegExp(`node_modules/(?!${ofSomePages})`) },
-  { name: 'ledger', test: /core\/src\/(?!file)|web\/src\/(ledger|workers)/ },
-  {
-    name: 'parts',
-    test: /web\/src\/parts\/(?!PotComboBox|SeenOnly|\w*Field\.|useLiveForm|OptionalChoice)/,
-  },
-].map((group, index, all) => ({
-  ...group,
-  priority: all.length - index,
-  includeDependenciesRecursively: false,
-}));
+  // With everything the two need: exactly what the first screen runs.
+  { name: 'start', test: /web\/src\/(main\.tsx|pages\/recipes\/RecipesPage\.tsx)/ },
+  { name: 'charts', test: /node_modules\/(recharts|d3-|victory|es-toolkit|decimal|eventemitter3)/ },
+  { name: 'forms', test: /node_modules\/(react-hook-form|@hookform)\// },
+  // Of what is left: what at least so many of the pages and their parts use.
+  { name: 'shared', test: /\/(core|web|node_modules)\//, minShareCount: 12 },
+  { name: 'several', test: /\/(core|web)\/src\//, minShareCount: 4 },
+].map((group, index, all) => ({ ...group, priority: all.length - index }));
 
 /** The pages as an app of their own that opens without the server; what the ledger holds is kept by web/src/ledger/away. */
 const installed = VitePWA({

@@ -3,6 +3,7 @@ import { benchAspects } from './aspectBench';
 import { benchClub } from './club/clubEveningBench';
 import { benchHost } from './club/hostBench';
 import { benchBuildUp } from './buildUpBench';
+import { benchFirstScreen } from './firstScreenBench';
 import { benchFuzz } from './fuzzBench';
 import { benchForms } from './formBench';
 import { benchJudgement } from './judgementBench';
@@ -21,6 +22,7 @@ import { benchSheet } from './sheetBench';
 import { benchShelfWork, benchTables } from './tableBench';
 
 const benches: Record<string, () => void | Promise<void>> = {
+  firstScreen: benchFirstScreen,
   pages: benchPages,
   buildUp: benchBuildUp,
   advice: benchAdvice,
