@@ -2,7 +2,9 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '**/dist-dev/', '**/node_modules/', 'data/', '.cache/', 'test-results/'] },
+  {
+    ignores: ['**/dist/', '**/dist-dev/', '**/node_modules/', 'data/', '.cache/', 'test-results/'],
+  },
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],

@@ -79,9 +79,11 @@ function needCompiler() {
 /** The server and the web client, built from what is in the folders now. */
 export function build() {
   const sources = ['core', 'server', 'web'].flatMap((part) => filesBelow(join(root, part)));
-  const configs = ['package-lock.json', 'scripts/buildServer.mjs', 'scripts/compressAssets.mjs'].map(
-    (file) => join(root, file),
-  );
+  const configs = [
+    'package-lock.json',
+    'scripts/buildServer.mjs',
+    'scripts/compressAssets.mjs',
+  ].map((file) => join(root, file));
   const files = [...sources, ...configs].sort();
   const state = hashOf(...files.flatMap((file) => [relative(root, file), readFileSync(file)]));
   const isBuilt = ['server/dist/main.js', 'web/dist/index.html'].every((file) =>

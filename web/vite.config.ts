@@ -7,12 +7,14 @@ import { VitePWA } from 'vite-plugin-pwa';
  * pages use into files they share.
  */
 const chunks = [
+  // Runs before the rest is read.
+  { name: 'first', test: /web\/src\/workers\/firstWorker\.ts/ },
   {
     name: 'react',
     test: /node_modules\/(react|react-dom|scheduler|react-router|react-redux|redux|redux-thunk|reselect|immer|@reduxjs|use-sync-external-store|zod)\//,
   },
-  // With everything the two need: exactly what the first screen runs.
-  { name: 'start', test: /web\/src\/(main\.tsx|pages\/recipes\/RecipesPage\.tsx)/ },
+  // With everything it needs: exactly what the first screen runs.
+  { name: 'start', test: /web\/src\/main\.tsx/ },
   { name: 'charts', test: /node_modules\/(recharts|d3-|victory|es-toolkit|decimal|eventemitter3)/ },
   { name: 'forms', test: /node_modules\/(react-hook-form|@hookform)\// },
   // Of what is left: what at least so many of the pages and their parts use.

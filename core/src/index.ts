@@ -395,7 +395,7 @@ export { moveStep } from './recipe/moveStep';
 export { placementSchema, pulls, type Placement } from './place/placement';
 export { playForward, preCompensate } from './recipe/preCompensate';
 export { depositAt } from './recipe/depositAt';
-export { coverageOf, predictBuildUp } from './recipe/predictBuildUp';
+export { coverageOf, predictBuildUp, predictPlainBuildUp } from './recipe/predictBuildUp';
 export { pushHighlight, pushedMix, type HighlightPush } from './recipe/pushHighlight';
 export {
   mostSteps,

@@ -4,8 +4,8 @@ import { fetched } from './parts/fetched';
 import { Notices } from './parts/shell/notices';
 import { PageFault } from './parts/shell/PageFault';
 import { Shell } from './parts/shell/Shell';
+import RecipesPage from './pages/recipes/RecipesPage';
 
-const RecipesPage = fetched(() => import('./pages/recipes/RecipesPage'));
 const RecipePage = fetched(() => import('./pages/recipe/RecipePage'));
 const BeginPage = fetched(() => import('./pages/draft/BeginPage'));
 const DraftPage = fetched(() => import('./pages/draft/DraftPage'));

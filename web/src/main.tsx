@@ -9,16 +9,21 @@ import { keepPages } from './ledger/away/newRelease';
 import { serverAway } from './ledger/away/serverAway';
 import { hearNews } from './ledger/club/hearNews';
 import { memberships } from './ledger/club/membership';
+import { holdPart, selectPart } from './ledger/inHand';
 import { everyTag, ledgerApi } from './ledger/ledgerApi';
-import { openLedger } from './ledger/store';
+import { openLedger, type Store } from './ledger/store';
 import { WriterContext } from './ledger/useWriter';
 import { Door } from './pages/door/Door';
+import { ribbonCache } from './workers/ribbonCache';
 import './styles/main.scss';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html holds no element called root');
 const place = createRoot(root);
 const anew = () => window.location.reload();
+
+/** What nearly every page needs is waited for this long before the first drawing, ms. */
+const mostWaitMs = 150;
 
 const { is } = await memberships.begin(anew);
 if (is === 'out')
@@ -27,11 +32,31 @@ if (is === 'out')
       <Door />
     </StrictMode>,
   );
-else openPages();
+else await openPages();
+
+/** Reads what was asked for early, so that the first drawing of a page has something in it. */
+async function firstData(store: Store): Promise<void> {
+  const parts = ['pots', 'recipes', 'versions'] as const;
+  const isThere = () =>
+    ribbonCache.now() !== null &&
+    parts.every((part) => selectPart(store.getState(), part) !== undefined);
+  for (const part of parts) holdPart(store.dispatch, part);
+  await new Promise<void>((done) => {
+    const timer = setTimeout(done, mostWaitMs);
+    const look = () => {
+      if (!isThere()) return;
+      clearTimeout(timer);
+      ends.forEach((end) => end());
+      done();
+    };
+    const ends = [store.subscribe(look), ribbonCache.listen(look)];
+  });
+}
 
 /** The ledger, of who has it alone or has come into its club. */
-function openPages(): void {
+async function openPages(): Promise<void> {
   const { store, writer } = openLedger();
+  await firstData(store);
   place.render(
     <StrictMode>
       <Provider store={store}>
@@ -45,11 +70,14 @@ function openPages(): void {
   void writer.takeOver();
   keepInBrowser(store);
   if (is === 'in' && memberships.member) hearNews(store, memberships.member.id);
-  const onceLoaded = () => {
+  // Fetching all pages for the time without the server would hold up the one that is being opened.
+  const onceLoaded = () => setTimeout(beside, 3000);
+  const beside = () => {
     // Under the development server there are no built pages to keep.
     if (import.meta.env.PROD) void keepPages();
     void browserRoom.look();
   };
+  memberships.listen(() => void ribbonCache.clear());
   if (document.readyState === 'complete') onceLoaded();
   else window.addEventListener('load', onceLoaded);
   // Any answer of the ledger says that it is back; this is the shortest.

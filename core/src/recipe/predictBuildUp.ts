@@ -37,6 +37,22 @@ export function predictBuildUp(
   return { ...plain, aspects };
 }
 
+/**
+ * The build-up of the plain surface alone, as it is in `predictBuildUp`, without the places that lines
+ * are aimed at. For a picture that shows no more than that.
+ *
+ * @throws CarryError, UnknownPotError
+ */
+export function predictPlainBuildUp(
+  recipe: Recipe,
+  shelf: Shelf,
+  stops: readonly number[] = ribbonStops,
+): AspectBuildUp {
+  const { recipe: whole, below } = onGround(recipe, shelf);
+  const [plain] = aspectsOfRecipe(whole, shelf);
+  return aboveGround(predictAspect(whole, shelf, plain, stops), below);
+}
+
 /** The build-up of a whole surface from the first so many lines on: what they make is the ground. */
 export function aboveGround(build: AspectBuildUp, below: number): AspectBuildUp {
   if (below === 0) return build;

@@ -39,12 +39,26 @@ test.each(['', '   '])('“%s” is empty', (text) => {
   expect(readNumber(text)).toEqual({ is: 'empty' });
 });
 
-test.each(['a', '1,2,3.4', '1.23,4.5', '1,23.4', '12.34.56', '1,,2', '.', '-', '1 2', '1 23', '12 3456', '0x10', '5ml', '1-2', '∞', '1e999'])(
-  '“%s” is no number',
-  (text) => {
-    expect(readNumber(text)).toEqual({ is: 'none' });
-  },
-);
+test.each([
+  'a',
+  '1,2,3.4',
+  '1.23,4.5',
+  '1,23.4',
+  '12.34.56',
+  '1,,2',
+  '.',
+  '-',
+  '1 2',
+  '1 23',
+  '12 3456',
+  '0x10',
+  '5ml',
+  '1-2',
+  '∞',
+  '1e999',
+])('“%s” is no number', (text) => {
+  expect(readNumber(text)).toEqual({ is: 'none' });
+});
 
 test.each([
   ['1.234', 1.234, 1234],
@@ -71,7 +85,8 @@ test('any number written with a decimal comma or point and no groups reads back 
       (tenThousandths, decimals, separator) => {
         const value = tenThousandths / 10 ** decimals;
         const reading = readNumber(value.toFixed(decimals).replace('.', separator));
-        const read = reading.is === 'unclear' ? reading.asDecimal : (reading as { value: number }).value;
+        const read =
+          reading.is === 'unclear' ? reading.asDecimal : (reading as { value: number }).value;
         expect(read).toBeCloseTo(value, 9);
       },
     ),
@@ -102,10 +117,13 @@ test('grouped thousands with a decimal part read the same in every habit', () =>
 
 test('whatever is typed, the answer is finite or says that it is none', () => {
   fc.assert(
-    fc.property(fc.string({ maxLength: 12, unit: fc.constantFrom(...'0123456789.,-+ e\u00a0’x') }), (text) => {
-      const reading = readNumber(text);
-      if (reading.is === 'number') expect(Number.isFinite(reading.value)).toBe(true);
-      else expect(['empty', 'none', 'unclear']).toContain(reading.is);
-    }),
+    fc.property(
+      fc.string({ maxLength: 12, unit: fc.constantFrom(...'0123456789.,-+ e\u00a0’x') }),
+      (text) => {
+        const reading = readNumber(text);
+        if (reading.is === 'number') expect(Number.isFinite(reading.value)).toBe(true);
+        else expect(['empty', 'none', 'unclear']).toContain(reading.is);
+      },
+    ),
   );
 });

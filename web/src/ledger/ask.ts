@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { serverAway } from './away/serverAway';
 import { memberships } from './club/membership';
+import { takeEarlyAnswer } from './earlyAnswers';
 import { identityHead, ledgerIdentity, restoresHead } from './ledgerIdentity';
 import { noAnswer, problemOf, type Problem } from './problem';
 
@@ -18,14 +19,15 @@ export async function ask(
   init: RequestInit = {},
 ): Promise<{ data: unknown } | { error: Problem }> {
   try {
-    const response = await fetch(path, {
-      ...init,
-      headers: {
-        ...(init.body ? { 'Content-Type': typeOf(init.body) } : {}),
-        ...(ledgerIdentity.now === null ? {} : { [identityHead]: ledgerIdentity.now }),
-        ...memberships.head(),
-      },
-    });
+    const response = await (earlyAnswer(path, init) ??
+      fetch(path, {
+        ...init,
+        headers: {
+          ...(init.body ? { 'Content-Type': typeOf(init.body) } : {}),
+          ...(ledgerIdentity.now === null ? {} : { [identityHead]: ledgerIdentity.now }),
+          ...memberships.head(),
+        },
+      }));
     // Another program at this address, or another ledger: whatever it says, nothing was done here.
     const { headers } = response;
     if (response.status === 401) return outOfClub(await response.json().catch(() => undefined));
@@ -41,6 +43,12 @@ export async function ask(
     return init.signal?.aborted ? { error: noAnswer } : unanswered(0);
   }
 }
+
+/** Only a plain question for a part of the ledger is asked early. */
+const earlyAnswer = (path: string, { method = 'GET' }: RequestInit) =>
+  method === 'GET'
+    ? takeEarlyAnswer(path, { memberId: memberships.member?.id, identity: ledgerIdentity.now })
+    : undefined;
 
 /** Pictures say what they are; all else that is sent is JSON, whatever the disk calls it. */
 const typeOf = (body: BodyInit) =>

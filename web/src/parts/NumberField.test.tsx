@@ -35,8 +35,7 @@ function open(props: Partial<NumberFieldProps> = {}) {
     settled(() => void fireEvent.change(field, { target: { value } }));
   const press = (name: string) =>
     settled(() => void fireEvent.click(screen.getByRole('button', { name })));
-  const key = (pressed: string) =>
-    settled(() => void fireEvent.keyDown(field, { key: pressed }));
+  const key = (pressed: string) => settled(() => void fireEvent.keyDown(field, { key: pressed }));
   return { field, type, press, key, held: () => held() };
 }
 

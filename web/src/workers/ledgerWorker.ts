@@ -1,4 +1,5 @@
 import * as Comlink from 'comlink';
+import { firstWorker } from './firstWorker';
 import type { LedgerWorker } from './ledger.worker';
 import { Told } from './tellWorker';
 
@@ -9,5 +10,5 @@ export const startWorker = () =>
   );
 
 /** The one worker of the page that follows the typing; started with it. */
-export const ledgerWorker = startWorker();
+export const ledgerWorker = Comlink.wrap<LedgerWorker>(firstWorker);
 export const toldWorker = new Told(ledgerWorker);

@@ -42,12 +42,7 @@ export default function BottleFields() {
         />
       </div>
       <div className="pot-row">
-        <NumberField
-          name="dropsPerMl"
-          label="Drops in a ml"
-          placeholder="20"
-          whenEmpty="absent"
-        />
+        <NumberField name="dropsPerMl" label="Drops in a ml" placeholder="20" whenEmpty="absent" />
         <NumberField name="brushfulDrops" label="Drops in my brushful" whenEmpty="absent" />
         <OptionalSelect name="thinsAs" label="Takes water" names={thinsAsNames} />
         <OptionalSelect name="driesAs" label="Dries" names={driesAsNames} />

@@ -8,8 +8,7 @@ export function FirstPlace() {
   const recipes = useRecords('recipes');
   const pots = useRecords('pots');
   const isKnown = recipes.kept !== undefined && pots.kept !== undefined;
-  if (!isKnown && !recipes.error && !pots.error)
-    return <PageWait>Opening the ledger …</PageWait>;
+  if (!isKnown && !recipes.error && !pots.error) return <PageWait>Opening the ledger …</PageWait>;
   const isEmpty = recipes.kept?.length === 0 && pots.kept?.length === 0;
   return <Navigate to={isEmpty && beginning.now() === null ? '/begin' : '/recipes'} replace />;
 }

@@ -1,4 +1,4 @@
-import { onGround, predictBuildUp, potIdsOf } from '@yellow-ledger/core';
+import { onGround, potIdsOf, predictPlainBuildUp } from '@yellow-ledger/core';
 import { recipesInHand, shelfInHand } from './ledgerInHand';
 
 /** The last ribbon of a recipe, for its picture in the list. */
@@ -19,7 +19,7 @@ export const listWork = {
       // One that draws from a pot nobody can read has no picture; the others have theirs.
       const { recipe: whole } = onGround(recipe, shelf);
       if (potIdsOf(whole).some((potId) => !shelf.has(potId))) continue;
-      const { stops, ground, groundIsEstimate, steps } = predictBuildUp(recipe, shelf);
+      const { stops, ground, groundIsEstimate, steps } = predictPlainBuildUp(recipe, shelf);
       const last = steps.at(-1);
       ribbons[id] = {
         stops,

@@ -53,7 +53,9 @@ test('a name that says no colour waits until one is chosen', async () => {
   const put = await show('base frog teapot');
   const button = screen.getByRole<HTMLButtonElement>('button', { name: /^Put frog teapot/ });
   expect(button.disabled).toBe(true);
-  fireEvent.change(screen.getByLabelText('Colour of frog teapot'), { target: { value: '#123456' } });
+  fireEvent.change(screen.getByLabelText('Colour of frog teapot'), {
+    target: { value: '#123456' },
+  });
   fireEvent.change(screen.getByLabelText('Kind of frog teapot'), { target: { value: 'wash' } });
   press('frog teapot');
   expect(put).toMatchObject([{ name: 'frog teapot', kind: 'wash', swatch: '#123456' }]);
