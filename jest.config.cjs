@@ -1,19 +1,22 @@
 /** @type {import('jest').Config} */
 module.exports = {
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/scripts/unit/nodeEnvironment.cjs',
+  globalSetup: '<rootDir>/scripts/unit/buildCore.cjs',
   roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: {
-    '^@yellow-ledger/core$': '<rootDir>/core/src/index.ts',
-    '\\.scss$': '<rootDir>/scripts/noStyles.cjs',
+    '^@yellow-ledger/core$': '<rootDir>/scripts/unit/core.cjs',
+    '^zod$': '<rootDir>/scripts/unit/zod.cjs',
+    '^zod/v4/core$': '<rootDir>/scripts/unit/zodCore.cjs',
+    '\\.scss$': '<rootDir>/scripts/unit/noStyles.cjs',
   },
   // A hang fails all the same; a machine that does something else meanwhile does not.
   testTimeout: 30_000,
   // Jest looks a global up slowly, and the core asks for these in its innermost loops. Not Set: a
   // package that writes certificates has a class of that name.
-  sandboxInjectedGlobals: ['Math', 'Float64Array', 'Number', 'Map', 'Array', 'Object'],
-  setupFiles: ['<rootDir>/scripts/propertySeed.cjs'],
-  setupFilesAfterEnv: ['<rootDir>/scripts/componentTests.cjs'],
+  sandboxInjectedGlobals: ['Math', 'Float64Array', 'Number', 'Map', 'Array', 'Object', 'Error'],
+  setupFiles: ['<rootDir>/scripts/unit/propertySeed.cjs'],
+  setupFilesAfterEnv: ['<rootDir>/scripts/unit/componentTests.cjs'],
   transform: {
     '^.+\\.m?(t|j)sx?$': [
       '@swc/jest',

@@ -1,5 +1,10 @@
-import { isDeepStrictEqual } from 'node:util';
-import { withPinned, type Kept, type Proposal, type Recipe } from '@yellow-ledger/core';
+import {
+  withPinned,
+  type Kept,
+  type Proposal,
+  type Recipe,
+  isSameContent,
+} from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
 import { StaleWrite } from '../db/recordStore';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
@@ -46,7 +51,7 @@ export async function approve(
     throw new CannotApprove('The recipe it is to be a version of is no house recipe any more.');
   const { name, parent } = target.content;
   const recipe = { ...withoutTie(content, targetId), name, ...(parent && { parent }) };
-  if (target.revision !== revision && !isDeepStrictEqual(target.content, recipe))
+  if (target.revision !== revision && !isSameContent(target.content, recipe))
     throw new StaleWrite(target);
   await keepArmiesAsTheyAre(target, note, ledger);
   await replaceInRecipes({ note, recipes: [{ content: recipe, revision }] }, ledger);
@@ -65,7 +70,7 @@ async function keepArmiesAsTheyAre(
 ): Promise<void> {
   const last = (await versions.list(content.id)).at(-1);
   let number = last?.number ?? 0;
-  if (!isDeepStrictEqual(last?.content, content))
+  if (!isSameContent(last?.content, content))
     try {
       await versions.freeze(content.id, ++number, { note: `Before: ${note}`, revision });
     } catch (error) {

@@ -1,5 +1,10 @@
-import { isDeepStrictEqual } from 'node:util';
-import { fieldErrors, sentenceOf, withKnownTakenIn, type Kept } from '@yellow-ledger/core';
+import {
+  fieldErrors,
+  sentenceOf,
+  withKnownTakenIn,
+  type Kept,
+  isSameContent,
+} from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
 import { inParts, insertMany, valuesAtOnce } from './inParts';
@@ -208,7 +213,7 @@ export function recordStore<Content extends { id: string }>({
         const at = there?.revision ?? 0;
         const goneRevision = (await goneAt([content.id], transaction)).get(content.id) ?? 0;
         const next = (revision > 0 ? revision : goneRevision) + 1;
-        if (current && at === next && isDeepStrictEqual(current.content, content)) return current;
+        if (current && at === next && isSameContent(current.content, content)) return current;
         if (at !== revision) throw new StaleWrite(current);
         const row = rowWith(content, next);
         checked.delete(content.id);

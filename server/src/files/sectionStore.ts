@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { isSameContent } from '@yellow-ledger/core';
 import type { KeptSection } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 
@@ -35,9 +35,7 @@ export function sectionStore(db: Knex): SectionStore {
             value: JSON.stringify(value),
           });
       return sections
-        .filter(
-          ({ name, value }) => here.has(name) && !isDeepStrictEqual(here.get(name)?.value, value),
-        )
+        .filter(({ name, value }) => here.has(name) && !isSameContent(here.get(name)?.value, value))
         .map(({ name }) => name);
     },
   };

@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { isDeepStrictEqual } from 'node:util';
 import {
   pictureBytes,
   resourceNames,
@@ -9,6 +8,7 @@ import {
   type LogEntry,
   type ResourceName,
   type Version,
+  isSameContent,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
@@ -100,7 +100,7 @@ export async function takeIn(
     const all = batch.map((record): Taken => {
       const before = here.items.get(record.id);
       if (!before) return { record, as: here.damaged.has(record.id) ? 'mended' : 'new' };
-      const isSame = isDeepStrictEqual(before, record);
+      const isSame = isSameContent(before, record);
       // Taken in a second time, a file of everything changes nothing: only what differs is copied.
       if (!isCopied || (isSame && file.has('versions'))) return { record, as: 'left', isSame };
       return { record: isCopied(record, mark, randomUUID()), as: 'copy' };

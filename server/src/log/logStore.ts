@@ -1,5 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
-import { type Kept, type LogEntry, type Pot } from '@yellow-ledger/core';
+import { type Kept, type LogEntry, type Pot, isSameContent } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
@@ -114,7 +113,7 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
     const fresh = entries.filter(({ id }) => !here.has(id));
     const other = entries.filter((entry) => {
       const row = here.get(entry.id);
-      return row && !isDeepStrictEqual(JSON.parse(row.content), entry);
+      return row && !isSameContent(JSON.parse(row.content), entry);
     });
     return { fresh, other };
   }

@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { isSameContent } from '@yellow-ledger/core';
 import type { Kept, Recipe } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
 
@@ -22,13 +22,13 @@ export async function replaceInRecipes(
     for (const { content, revision } of recipes) {
       const before = await ledger.records.recipes.get(content.id, transaction);
       // Sent twice, as after a lost answer, the second finds its own work done.
-      if (before && isDeepStrictEqual(before.content, content)) {
+      if (before && isSameContent(before.content, content)) {
         written.push(before);
         continue;
       }
       const last = (await ledger.versions.list(content.id, transaction)).at(-1);
       let number = last?.number ?? 0;
-      if (before?.revision === revision && !isDeepStrictEqual(last?.content, before.content))
+      if (before?.revision === revision && !isSameContent(last?.content, before.content))
         await ledger.versions.freeze(
           content.id,
           ++number,

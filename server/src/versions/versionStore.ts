@@ -1,4 +1,3 @@
-import { isDeepStrictEqual } from 'node:util';
 import {
   fieldErrors,
   potIdsOf,
@@ -8,6 +7,7 @@ import {
   type Freeze,
   type Recipe,
   type Version,
+  isSameContent,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
@@ -128,7 +128,7 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
           .orderBy('number', 'desc')
           .first();
         const lastVersion = last ? fromRow(last) : null;
-        const isSame = kept !== null && isDeepStrictEqual(lastVersion?.content, kept.content);
+        const isSame = kept !== null && isSameContent(lastVersion?.content, kept.content);
         if (lastVersion?.number === number && lastVersion.note === note && isSame)
           return lastVersion;
         if (kept?.revision !== revision || number !== (lastVersion?.number ?? 0) + 1)
@@ -168,7 +168,7 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
       return versions.filter((version) => {
         if (!isOut(version)) return false;
         const row = here.get(`${version.recipeId} ${version.number}`);
-        return !row || !isDeepStrictEqual(readableOf([row]).at(0), version);
+        return !row || !isSameContent(readableOf([row]).at(0), version);
       });
     },
   };

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { ask, isAway } from './ask';
 import { identityHead, ledgerIdentity, LedgerIdentity } from './ledgerIdentity';
 

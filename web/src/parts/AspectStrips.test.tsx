@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { aimKeyOf, predictBuildUp, shapeOf, shelfOf, type Recipe } from '@yellow-ledger/core';
 import { mixOf, pots, recipeWith, stepWith } from '../../../core/src/testing/sampleRecipe';
 import { render, screen } from '@testing-library/react';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { numberWithin } from '@yellow-ledger/core';
 import { zodResolver } from '@hookform/resolvers/zod';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, fireEvent, render, renderHook, screen } from '@testing-library/react';
 import { keepHere, useKeptHere } from './useKeptHere';
 import { useOpenHere } from './useOpenHere';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, renderHook } from '@testing-library/react';
 import { z } from 'zod';
 import { useLiveForm } from './useLiveForm';

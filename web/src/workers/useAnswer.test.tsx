@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, renderHook } from '@testing-library/react';
 import { resourceNames } from '@yellow-ledger/core';
 import type { ReactNode } from 'react';
@@ -26,7 +26,8 @@ async function open(parts: readonly Part[] = ['recipes']) {
         asked.push(figure);
         return new Promise<unknown>((answer, fail) => answers.push({ answer, fail }));
       }),
-    { wrapper, initialProps: { figure: 1 } },
+    // Strict mode asks the first question twice.
+    { wrapper, initialProps: { figure: 1 }, reactStrictMode: false },
   );
   const settle = (deed: () => void) =>
     act(async () => {

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { ClubNews, type NewsTaker } from './clubNews';
 
 /** A stream of the server, as many as were asked for. */

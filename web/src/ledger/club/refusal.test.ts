@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import type { LogEntry, Role } from '@yellow-ledger/core';
 import { coat, levy } from '../../testing/levy';
 import { createStore } from '../store';

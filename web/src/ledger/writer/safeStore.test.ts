@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import fc from 'fast-check';
 import { firstThatKeeps, smallStore, type SafeStore } from './safeStore';
 

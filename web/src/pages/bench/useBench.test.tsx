@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { benchSchema, type Bench, type CoatEntry, type LogEntry } from '@yellow-ledger/core';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import type { ColumnMapping } from '@yellow-ledger/core';
 import { act, renderHook } from '@testing-library/react';
 import { usePreview } from './usePreview';

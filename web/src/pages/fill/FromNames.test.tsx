@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import type { Begun } from './begun';
 import { FromNames } from './FromNames';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { renderInClub, sitHere } from '../../testing/inClub';

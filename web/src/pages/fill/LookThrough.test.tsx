@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import type { Pot } from '@yellow-ledger/core';
 import { Provider } from 'react-redux';

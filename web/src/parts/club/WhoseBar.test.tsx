@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { Owned } from '../../ledger/club/houseSchemas';
 import { answered, houseServer, renderInClub, sitHere } from '../../testing/inClub';

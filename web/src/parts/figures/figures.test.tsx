@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Figures } from './Figures';
 import { FiguresButton } from './FiguresButton';

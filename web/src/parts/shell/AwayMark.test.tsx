@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { browserRoom } from '../../ledger/away/browserRoom';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { render } from '@testing-library/react';
 import { consistencies, meanings } from '@yellow-ledger/core';
 import fc from 'fast-check';

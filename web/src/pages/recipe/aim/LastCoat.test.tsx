@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, screen } from '@testing-library/react';
 import type { Placement } from '@yellow-ledger/core';
 import { line } from '../../../testing/levy';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { Recipe, Spot, Step, WrittenAim } from '@yellow-ledger/core';
 import { line } from '../../../testing/levy';

@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { PotNames, proposedLines, readProposed, type Pot, type Recipe } from '@yellow-ledger/core';
 import { Provider } from 'react-redux';

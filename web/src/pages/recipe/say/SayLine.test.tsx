@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/browserEnvironment.cjs */
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import type { Step } from '@yellow-ledger/core';
 import { recipeWordsOf } from '../../../parts/words/recipeWords';

@@ -1,0 +1,1 @@
+module.exports = globalThis.loadedOnce()['@yellow-ledger/core'];

@@ -1,0 +1,10 @@
+const { TestEnvironment } = require('jest-environment-node');
+const { load } = require('./loadedOnce.cjs');
+
+/** Node for tests, with what is loaded once. */
+module.exports = class NodeEnvironment extends TestEnvironment {
+  async setup() {
+    await super.setup();
+    this.global.loadedOnce = load;
+  }
+};
