@@ -1,5 +1,5 @@
 const { TestEnvironment } = require('jest-environment-jsdom');
-const { load } = require('./loadedOnce.cjs');
+const { keptByWorker, load } = require('./loadedOnce.cjs');
 
 /** A browser for components and hooks under test, with what every browser has and jsdom lacks. */
 module.exports = class BrowserEnvironment extends TestEnvironment {
@@ -9,5 +9,6 @@ module.exports = class BrowserEnvironment extends TestEnvironment {
     Object.assign(this.global, { TextEncoder, TextDecoder });
     Object.defineProperty(this.global, 'crypto', { value: globalThis.crypto });
     this.global.loadedOnce = load;
+    this.global.keptByWorker = keptByWorker;
   }
 };

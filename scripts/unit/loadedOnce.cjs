@@ -7,3 +7,6 @@ exports.load = () => ({
   zod: require('zod'),
   'zod/v4/core': require('zod/v4/core'),
 });
+
+/** What tests of one worker keep from one file to the next, such as a migrated database. */
+exports.keptByWorker = new Map();

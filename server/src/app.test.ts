@@ -1,6 +1,4 @@
-import { mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
 import type { Pot, Recipe } from '@yellow-ledger/core';
 import type { Express } from 'express';
 import type { Knex } from 'knex';
@@ -9,6 +7,7 @@ import request from 'supertest';
 import { createApp } from './app';
 import { openLedger } from './db/ledger';
 import { openDatabase } from './db/openDatabase';
+import { newDatabaseFile, openTestDatabase } from './db/testDatabase';
 import { samplePots } from './demo/samplePots';
 import { sampleRecipes } from './demo/sampleRecipes';
 
@@ -32,8 +31,8 @@ let app: Express;
 let file: string;
 
 beforeEach(async () => {
-  file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-')), 'ledger.sqlite');
-  db = await openDatabase(file);
+  file = newDatabaseFile();
+  db = await openTestDatabase(file);
   app = createApp({ ledger: openLedger(db, file), log: pino({ level: 'silent' }) });
 });
 afterEach(() => db.destroy());

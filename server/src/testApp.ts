@@ -1,16 +1,13 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import pino from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
 import { openLedger } from './db/ledger';
-import { openDatabase } from './db/openDatabase';
+import { newDatabaseFile, openTestDatabase } from './db/testDatabase';
 
 /** A server over a new database file, for tests; closed by the test that opened it. */
 export async function testApp() {
-  const file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-')), 'ledger.sqlite');
-  const db = await openDatabase(file);
+  const file = newDatabaseFile();
+  const db = await openTestDatabase(file);
   const app = createApp({ ledger: openLedger(db, file), log: pino({ level: 'silent' }) });
   const local = (asked: request.Test) => asked.set('Host', 'localhost');
   return {

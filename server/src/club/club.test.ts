@@ -1,12 +1,9 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { roleNames, type Role } from '@yellow-ledger/core';
 import express from 'express';
 import type { Knex } from 'knex';
 import pino from 'pino';
 import request from 'supertest';
-import { openDatabase } from '../db/openDatabase';
+import { openTestDatabase } from '../db/testDatabase';
 import { answerErrors } from '../http/answerErrors';
 import { openClub, type Club } from './club';
 import { clubDoor } from './clubDoor';
@@ -23,7 +20,7 @@ let time: number;
 let app: express.Express;
 
 beforeEach(async () => {
-  db = await openDatabase(join(mkdtempSync(join(tmpdir(), 'yellow-ledger-club-')), 'l.sqlite'));
+  db = await openTestDatabase();
   time = Date.parse('2026-11-26T18:00:00.000Z');
   club = openClub(db, new ClubClock(0, () => time));
   app = express();

@@ -1,12 +1,9 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import type { Role } from '@yellow-ledger/core';
 import pino from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
 import { openLedger } from '../db/ledger';
-import { openDatabase } from '../db/openDatabase';
+import { newDatabaseFile, openTestDatabase } from '../db/testDatabase';
 import type { Carriage } from '../start/clubSettings';
 import { openClub } from './club';
 import { ClubClock } from './clubClock';
@@ -28,8 +25,8 @@ export async function testClub(
   carriage: Carriage = { by: 'made certificate' },
   clock = new ClubClock(),
 ) {
-  const file = join(mkdtempSync(join(tmpdir(), 'yellow-ledger-club-')), 'ledger.sqlite');
-  const db = await openDatabase(file);
+  const file = newDatabaseFile();
+  const db = await openTestDatabase(file);
   const club = openClub(db, clock);
   const ledger = openLedger(db, file);
   const events = new EventHub(newsStore(db), club);
