@@ -1,5 +1,6 @@
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import unconditionalExpectation from './scripts/lint/unconditionalExpectation.mjs';
 
 export default tseslint.config(
   {
@@ -34,9 +35,14 @@ export default tseslint.config(
     rules: { 'max-lines': 'off' },
   },
   {
-    files: ['**/*.test.ts', '**/*.spec.ts'],
+    files: ['**/*.test.ts', '**/*.test.tsx', '**/*.spec.ts'],
+    plugins: { ours: { rules: { 'unconditional-expectation': unconditionalExpectation } } },
     // A test asserts; a value that is not there fails it, which is what is wanted.
-    rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      'max-lines': 'off',
+      'ours/unconditional-expectation': ['error', { helpers: ['isSaved', 'stepIsShown'] }],
+    },
   },
   {
     files: ['web/src/**/*.ts', 'web/src/**/*.tsx'],

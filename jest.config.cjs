@@ -10,8 +10,8 @@ module.exports = {
     '^zod/v4/core$': '<rootDir>/scripts/unit/zodCore.cjs',
     '\\.scss$': '<rootDir>/scripts/unit/noStyles.cjs',
   },
-  // A hang fails all the same; a machine that does something else meanwhile does not.
-  testTimeout: 30_000,
+  // Ends a hang; no busy machine reaches it.
+  testTimeout: 900_000,
   // Jest looks a global up slowly, and the core asks for these in its innermost loops. Not Set: a
   // package that writes certificates has a class of that name.
   sandboxInjectedGlobals: ['Math', 'Float64Array', 'Number', 'Map', 'Array', 'Object', 'Error'],

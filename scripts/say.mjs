@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
@@ -22,18 +22,6 @@ export function run(command, args, env = {}) {
     env: { ...process.env, ...env },
   });
   return error ? 127 : (status ?? 1);
-}
-
-/** Runs a command beside others. @returns whether it succeeded, and what it printed */
-export function runQuietly(command, args) {
-  return new Promise((ended) => {
-    let said = '';
-    const child = spawn(command, args, { cwd: root });
-    for (const stream of [child.stdout, child.stderr])
-      stream.on('data', (text) => (said += text.toString()));
-    child.on('error', (error) => ended({ isGood: false, said: error.message }));
-    child.on('close', (code) => ended({ isGood: code === 0, said }));
-  });
 }
 
 /** As `run`, but gives up when the command fails. */

@@ -18,15 +18,13 @@ export async function layUnit(page: Page, url: string, unit: string, last: numbe
   await page.goto(`${url}/bench`);
   await page.getByText(/^Models: /).click();
   await page.getByRole('combobox', { name: /^Unit/ }).selectOption(unit);
-  await page.getByRole('spinbutton', { name: /^to model/ }).fill(String(last));
+  await page.getByRole('textbox', { name: /^to model/ }).fill(String(last));
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
   await stepIsShown(page);
 }
 
 const stepIsShown = (page: Page) =>
-  expect(page.getByRole('img', { name: 'The surface as it should be now' })).toBeVisible({
-    timeout: 15_000,
-  });
+  expect(page.getByRole('img', { name: 'The surface as it should be now' })).toBeVisible();
 
 export const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 export const done = (page: Page) => page.getByRole('button', { name: /^Done (all|model)/ });

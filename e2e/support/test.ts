@@ -1,22 +1,43 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { startServer, type LedgerServer } from './ledgerServer';
+import { SharedServer } from './putBack';
 
 interface Ledger {
-  /** a server of this test's own, with the sample world */
+  /** a server with the sample world, as it is at its start */
   demo: LedgerServer;
-  /** a server of this test's own, with nothing on it */
+  /** a server with nothing on it */
   empty: LedgerServer;
   /** what the browser complained of; no test may leave any */
   complaints: string[];
+  /** ends the browsers of several people that a test has opened */
+  closedContexts: undefined;
 }
 
-interface Standing {
+interface OfWorker {
   /** a server with the sample world for all tests of a worker that only look */
   standing: LedgerServer;
+  sharedDemo: SharedServer;
+  sharedEmpty: SharedServer;
 }
 
 /** A test with a real server, a real file and a real browser, that ends with nothing complained of. */
-export const test = base.extend<Ledger, Standing>({
+export const test = base.extend<Ledger, OfWorker>({
+  sharedDemo: [
+    async ({}, use) => {
+      const shared = new SharedServer({ demo: true });
+      await use(shared);
+      await shared.stop();
+    },
+    { scope: 'worker' },
+  ],
+  sharedEmpty: [
+    async ({}, use) => {
+      const shared = new SharedServer({});
+      await use(shared);
+      await shared.stop();
+    },
+    { scope: 'worker' },
+  ],
   standing: [
     async ({}, use) => {
       const server = await startServer({ demo: true });
@@ -25,16 +46,15 @@ export const test = base.extend<Ledger, Standing>({
     },
     { scope: 'worker' },
   ],
-  demo: async ({}, use) => {
-    const server = await startServer({ demo: true });
-    await use(server);
-    await server.stop();
-  },
-  empty: async ({}, use) => {
-    const server = await startServer();
-    await use(server);
-    await server.stop();
-  },
+  demo: async ({ sharedDemo }, use) => use(await sharedDemo.fresh()),
+  empty: async ({ sharedEmpty }, use) => use(await sharedEmpty.fresh()),
+  closedContexts: [
+    async ({ browser }, use) => {
+      await use(undefined);
+      for (const context of browser.contexts()) await context.close();
+    },
+    { auto: true },
+  ],
   complaints: [
     async ({ page }, use) => {
       const complaints: string[] = [];

@@ -124,7 +124,7 @@ test('the next step is there at once with the server gone; all is sent once, in 
   console.log('press to next step, ms:', took.map(Math.round).join(', '));
   await expect(page.getByText(/The server does not answer/)).toContainText('6 entries are waiting');
   server = await startServer({ demo: true, dataFolder: server.dataFolder, port });
-  await expect(page.getByText(/The server does not answer/)).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText(/The server does not answer/)).toHaveCount(0);
   const log = await logOf(page, server.url);
   expect(log.map(({ order }) => order - log[0].order)).toEqual([0, 1, 2, 3, 4, 5]);
   expect(new Set(log.map(({ id }) => id)).size).toBe(6);
@@ -145,9 +145,9 @@ test('what was pressed is there after kill -9 of the server and a page loaded an
   await expect(done(page)).toBeEnabled();
   server = await startServer({ demo: true, dataFolder: server.dataFolder, port });
   await page.reload();
-  await expect(done(page)).toBeEnabled({ timeout: 15_000 });
+  await expect(done(page)).toBeEnabled();
   await expect
-    .poll(async () => (await logOf(page, server.url)).map(({ kind }) => kind), { timeout: 20_000 })
+    .poll(async () => (await logOf(page, server.url)).map(({ kind }) => kind))
     .toEqual(['coat', 'strike']);
   await server.stop();
 });
@@ -160,11 +160,11 @@ test('two devices at one bench: each sees what the other did, and the same coat 
   await layRecipe(page, demo.url, 'reed-cloak', 2);
   const other = await (await browser.newContext()).newPage();
   await other.goto(page.url());
-  await expect(done(other)).toBeEnabled({ timeout: 15_000 });
+  await expect(done(other)).toBeEnabled();
   await Promise.all([done(page).click(), done(other).click()]);
   await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(2);
   for (const each of [page, other]) {
-    await expect(each.getByText(/^2 of \d+ coats$/)).toBeVisible({ timeout: 15_000 });
+    await expect(each.getByText(/^2 of \d+ coats$/)).toBeVisible();
     await expect(each.getByText(/Nothing can be painted yet/)).toBeVisible();
   }
 });
@@ -178,7 +178,7 @@ test('timers go by the clock: a laptop that slept wakes to dry paint, and says s
   await done(page).click();
   await expect(page.getByText(/Nothing can be painted yet/)).toBeVisible();
   await page.clock.fastForward('02:00:00');
-  await expect(done(page)).toBeEnabled({ timeout: 15_000 });
+  await expect(done(page)).toBeEnabled();
   await expect(page).toHaveTitle(/^Dry: /);
   await page.mouse.click(5, 300);
   await expect(page).not.toHaveTitle(/^Dry: /);
@@ -190,7 +190,7 @@ test('a clock that is set back is told, and nobody waits longer for it', async (
   await done(page).click();
   await expect(page.getByText(/Nothing can be painted yet/)).toBeVisible();
   await page.clock.setSystemTime(new Date('2026-11-25T15:00:00'));
-  await expect(page.getByText(/seems to have been set back/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/seems to have been set back/)).toBeVisible();
   await expect(page.getByText(/(dry|dries) for another \d+:\d\d/)).toBeVisible();
 });
 
@@ -204,7 +204,7 @@ test('a recipe deleted while it is on the bench is told; what was painted stays'
   const { revision } = await (await page.request.get(`${demo.url}/api/recipes/copper-helm`)).json();
   await page.request.delete(`${demo.url}/api/recipes/copper-helm?revision=${revision}`);
   await page.reload();
-  await expect(page.getByText(/No recipe, or it is gone: metal/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/No recipe, or it is gone: metal/)).toBeVisible();
   await page.getByRole('link', { name: 'log', exact: true }).last().click();
   await page.getByRole('link', { name: /^Model 1 of/ }).click();
   await expect(page.getByText(/which is gone: told from the log alone/)).toBeVisible();

@@ -29,7 +29,6 @@ async function press(page: Page): Promise<void> {
 test('an evening: what one paints shows with the others, who was away catches up, nothing is lost or doubled', async ({
   browser,
 }) => {
-  test.setTimeout(180_000);
   const club = await startSampleClub();
   try {
     const ottoline = await comeIn(browser, club, 'Ottoline');
@@ -251,7 +250,6 @@ test('a ledger of one’s own goes into a club and back out, over kill -9, and w
 test('every screen of a club is for everybody: light, dark, and on a phone', async ({
   browser,
 }) => {
-  test.setTimeout(150_000);
   const club = await startSampleClub();
   try {
     const outside = await ownBrowser(browser);

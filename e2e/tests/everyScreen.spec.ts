@@ -26,7 +26,7 @@ function leavesOf(recipe: string): Screen[] {
 /** The first models of the sample army on the bench. */
 async function layDikeWatch(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
-  await expect(done(page)).toBeEnabled({ timeout: 15_000 });
+  await expect(done(page)).toBeEnabled();
 }
 
 const studies = ['Thinning', 'Where the mix comes from', 'Coverage', 'What it does'];
@@ -325,9 +325,7 @@ const screens: Screen[] = [
       await layDikeWatch(page);
       await page.getByRole('button', { name: 'Went wrong …' }).click();
       await page.getByRole('button', { name: 'spilled' }).click();
-      await expect(page.getByRole('button', { name: /^Do this: / }).first()).toBeVisible({
-        timeout: 15_000,
-      });
+      await expect(page.getByRole('button', { name: /^Do this: / }).first()).toBeVisible({});
     },
   ],
   [

@@ -121,7 +121,7 @@ test('100,000 rows are looked at with progress, and are too many to take in', as
   const rows = Array.from({ length: 100_000 }, (_, i) => `Pot ${i},#33261d,0.5`);
   await take(page, 'long.csv', `name,hex,hiding\n${rows.join('\n')}\n`);
   await expect(page.getByRole('progressbar', { name: 'Rows looked at' })).toBeVisible();
-  await expect(status(page)).toContainText('100,000 new', { timeout: 20_000 });
+  await expect(status(page)).toContainText('100,000 new');
   await expect(page.getByText(/100,000 pots at once are too many: up to 5,000/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take in 100,000 pots' })).toBeDisabled();
 });

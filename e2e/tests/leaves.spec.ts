@@ -155,9 +155,9 @@ test('a variant takes its parent’s later changes over line by line, and outliv
 
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 2 / }).click();
-  await page.getByRole('spinbutton', { name: 'Coats' }).fill('5');
+  await page.getByRole('textbox', { name: 'Coats' }).fill('5');
   await page.getByRole('button', { name: /^Line 3 / }).click();
-  await page.getByRole('spinbutton', { name: 'Coats' }).fill('6');
+  await page.getByRole('textbox', { name: 'Coats' }).fill('6');
   await isSaved(page);
   await page.getByRole('link', { name: 'Versions' }).click();
   await page.getByRole('button', { name: 'Freeze as version 2' }).click();

@@ -11,7 +11,7 @@ async function paintOn(page: Page, steps: number): Promise<void> {
   for (let i = 0; i < steps; i++) {
     await later(page, '00:20');
     if ((await done(page).count()) === 0) await later(page, '50:00');
-    await expect(done(page)).toBeEnabled({ timeout: 15_000 });
+    await expect(done(page)).toBeEnabled();
     const before = await page.getByText(/^\d+ of \d+ coats$/).innerText();
     await done(page).click();
     await expect(page.getByText(/^\d+ of \d+ coats$/)).not.toHaveText(before);
@@ -22,7 +22,6 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   page,
   demo,
 }) => {
-  test.setTimeout(240_000);
   await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
   await layUnit(page, demo.url, 'Ferry Crew', 2);
   await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
@@ -44,7 +43,7 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   const wrong = page.getByRole('region', { name: 'Something went wrong' });
   await wrong.getByRole('button', { name: 'spilled' }).click();
   const mends = wrong.getByRole('list', { name: 'What mends it, the best first' });
-  await expect(mends.getByRole('listitem').first()).toBeVisible({ timeout: 15_000 });
+  await expect(mends.getByRole('listitem').first()).toBeVisible();
   await expect(mends).toContainText(/Leave it: |≈ then /);
   await mends
     .getByRole('button', { name: /^Do this/ })
@@ -165,18 +164,18 @@ test('readings: a wrong place is asked about, and twelve models by the practice 
   await page.getByLabel('a', { exact: true }).fill('8');
   await page.getByLabel('b', { exact: true }).fill('68');
   await page.getByRole('button', { name: 'Take these figures' }).click();
-  await expect(page.getByText(/Was another place read/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/Was another place read/)).toBeVisible();
   await page.getByRole('button', { name: /^It was the / }).click();
-  await expect(page.getByText(/^1 model is read/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^1 model is read/)).toBeVisible();
   await page.getByLabel('Surface', { exact: true }).selectOption('Helm');
   await page.getByLabel('With', { exact: true }).selectOption('practice');
   for (let model = 1; model <= 12; model++) {
     await page.getByRole('button', { name: `Read model ${model} at three places` }).click();
     await expect(
       page.getByRole('button', { name: `Read model ${model + 1} at three places` }),
-    ).toBeVisible({ timeout: 15_000 });
+    ).toBeVisible();
   }
-  await expect(page.getByText('On recipe.', { exact: true })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('On recipe.', { exact: true })).toBeVisible();
   await expect(page.getByRole('img', { name: /^12 models; the farthest/ })).toBeVisible();
 });
 
@@ -207,7 +206,7 @@ test('a photo without a grey patch is refused, and one with it is read', async (
   await photo.click({ position: { x: 150, y: 50 } });
   await expect(page.getByText('Now mark the spot that is to be read.')).toBeVisible();
   await photo.click({ position: { x: 40, y: 50 } });
-  await expect(page.getByText(/predicted .* ΔE00/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/predicted .* ΔE00/)).toBeVisible();
   await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText(/^1 model is read/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^1 model is read/)).toBeVisible();
 });

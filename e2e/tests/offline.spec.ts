@@ -84,12 +84,12 @@ test('without the server the pages open with what they had, and what is done goe
     );
   };
   await expect
-    .poll(saved, { timeout: 45_000 })
+    .poll(saved)
     .toEqual([
       expect.stringMatching(/^2 Helm of the train/),
       expect.stringMatching(/^2 Peat Bought in the train$/),
     ]);
-  await expect(page.getByText(/The server has not answered/)).toBeHidden({ timeout: 45_000 });
+  await expect(page.getByText(/The server has not answered/)).toBeHidden();
   await isSaved(page);
   await server.stop();
 });
@@ -100,7 +100,6 @@ const presses = Number(process.env.PRESSES ?? 24);
 test('browser full, server away, page loaded anew: what was pressed at the bench is in the log once', async ({
   page,
 }) => {
-  test.setTimeout(60_000 + presses * 1000);
   // More than forty models are folded away.
   const unfold = async () => {
     if (presses > 40) await page.getByRole('button', { name: 'Tick them off one by one' }).click();
@@ -128,7 +127,7 @@ test('browser full, server away, page loaded anew: what was pressed at the bench
   server = await startServer({ demo: true, dataFolder: server.dataFolder, port });
   const logged = async () => (await logOf(page, server.url)).map(({ where }) => where?.models[0]);
   await expect
-    .poll(async () => (await logged()).join(), { timeout: 45_000 })
+    .poll(async () => (await logged()).join())
     .toBe(Array.from({ length: presses }, (_, nth) => nth + 1).join());
   await page.reload();
   await expect(page.getByText(/Nothing can be painted yet/)).toBeVisible();

@@ -47,9 +47,9 @@ test('an over is made for some surfaces, and the bench asks for it once they are
   await expect(over.getByRole('img', { name: /^Face and arms after it/ })).toHaveCount(0);
   await page.getByRole('link', { name: 'To the bench' }).click();
   await page.getByText(/^Models: /).click();
-  await page.getByRole('spinbutton', { name: /^to model/ }).fill('1');
+  await page.getByRole('textbox', { name: /^to model/ }).fill('1');
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
-  await expect(which(page)).toBeVisible({ timeout: 15_000 });
+  await expect(which(page)).toBeVisible();
   await expect(now(page)).not.toContainText('Dust');
   await page.getByRole('button', { name: 'Bench settings' }).click();
   await page.getByText('Painted before it came to this bench').click();
@@ -82,7 +82,7 @@ test('a figure of three recipes on one sheet, and on the bench, without an army'
   await page.reload();
   await expect(sheet.getByRole('heading', { level: 3 })).toHaveCount(2);
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
-  await expect(which(page)).toBeVisible({ timeout: 15_000 });
+  await expect(which(page)).toBeVisible();
   await expect(now(page)).toContainText('Oilskin yellow, from the shadow up, line 1');
 });
 

@@ -102,9 +102,7 @@ test('a photograph taken while the server is away is kept, shown, and goes out o
     )
     .toBe(600);
   server = await startServer({ demo: true, dataFolder: server.dataFolder, port });
-  await expect
-    .poll(() => readdirSync(join(server.dataFolder, 'demo.pictures')).length, { timeout: 40_000 })
-    .toBe(3);
+  await expect.poll(() => readdirSync(join(server.dataFolder, 'demo.pictures')).length).toBe(3);
   await page.reload();
   await expect(pictureOn(page)).toHaveCount(2);
   await server.stop();

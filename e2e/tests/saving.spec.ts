@@ -93,14 +93,14 @@ test('what was written for one ledger never goes into another that answers at it
 
   // The page finds the demo at the address, and opens anew as the demo’s.
   const demo = await startServer({ demo: true, port });
-  await expect(name).toHaveValue('Copper diving helm', { timeout: 45_000 });
+  await expect(name).toHaveValue('Copper diving helm');
   const there = await (await page.request.get(`${demo.url}/api/recipes/copper-helm`)).json();
   expect(there).toMatchObject({ revision: 1, content: { name: 'Copper diving helm' } });
   await demo.stop();
 
   own = await startServer({ dataFolder: own.dataFolder, port });
   await page.goto(address);
-  await expect(name).toHaveValue('Helm of the own ledger', { timeout: 45_000 });
+  await expect(name).toHaveValue('Helm of the own ledger');
   await isSaved(page);
   const kept = await (await page.request.get(`${own.url}/api/recipes/copper-helm`)).json();
   expect(kept.content.name).toBe('Helm of the own ledger');

@@ -95,7 +95,7 @@ test('a line is edited as its sentence; typing it is undone by one press', async
   await expect(words).toHaveValue(/3 Marigold Clay \+ 1 Ditch Ochre/);
   await words.fill('3 Marigold Clay + 2 Rosehip, 1:2 water, crown up');
   await expect(lines(page).nth(3)).toHaveAccessibleName(/3 Marigold Clay \+ 2 Rosehip/);
-  await expect(page.getByRole('spinbutton', { name: 'Water' }).first()).toHaveValue('2');
+  await expect(page.getByRole('textbox', { name: 'Water' }).first()).toHaveValue('2');
   await words.fill('3 Marigold Clay + 2 Rosehip, wobbly');
   await expect(page.getByText('The line counts as it was')).toBeVisible();
   await words.fill('3 Marigold Clay + 2 Rosehip');

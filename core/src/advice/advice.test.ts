@@ -14,6 +14,7 @@ import {
 import { adviseRecipe } from './adviseRecipe';
 import { applyFix } from './fix';
 import { ruleNames, type RuleName } from './remark';
+import { runs } from '../testing/longTests';
 
 const shelf = shelfOf([
   ...sampleShelf.values(),
@@ -466,6 +467,7 @@ test.each(examples)('%s: %s', (rule, _what, recipe, isSaid) => {
 });
 
 test('every rule has an example where it speaks and one where it is silent', () => {
+  expect.hasAssertions();
   for (const rule of ruleNames) {
     const said = examples.filter(([name]) => name === rule).map(([, , , isSaid]) => isSaid);
     expect([...new Set(said)].sort()).toEqual([false, true]);
@@ -504,7 +506,7 @@ test('any recipe can be advised on, and any mend leaves a recipe', () => {
           expect(recipeSchema.safeParse(applyFix(recipe, fix)).success).toBe(true);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

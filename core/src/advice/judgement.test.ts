@@ -1,6 +1,7 @@
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { recipeSchema } from '../recipe/recipe';
 import { judge, remarksOf } from '../testing/practice/judge';
+import { isLong, sampled } from '../testing/longTests';
 import { practicePots, practiceShelf } from '../testing/practice/practicePots';
 import { byAnotherHand, ofAnotherMaker } from '../testing/practice/shakingHand';
 import { applyFix } from './fix';
@@ -27,19 +28,24 @@ test('every fault drawn in is caught by the right remark', () => {
   expect(missed).toEqual([]);
 });
 
-test.each([31, 32])('by other hands with pots of other makers it stays so (seed %s)', (seed) => {
-  const { good, faulty } = judge(
-    (recipe) => byAnotherHand(recipe, seed),
-    ofAnotherMaker(practicePots, seed),
-  );
-  const wrong = good.filter((each) => each.wrong.length > 0).length;
-  const caught = faulty.filter(({ isCaught }) => isCaught).length;
-  expect(wrong / good.length).toBeLessThanOrEqual(2 / 40);
-  expect(caught / faulty.length).toBeGreaterThanOrEqual(54 / 60);
-});
+test.each(sampled([31, 32], 1))(
+  'by other hands with pots of other makers it stays so (seed %s)',
+  (seed) => {
+    const { good, faulty } = judge(
+      (recipe) => byAnotherHand(recipe, seed),
+      ofAnotherMaker(practicePots, seed),
+    );
+    const wrong = good.filter((each) => each.wrong.length > 0).length;
+    const caught = faulty.filter(({ isCaught }) => isCaught).length;
+    expect(wrong / good.length).toBeLessThanOrEqual(2 / 40);
+    expect(caught / faulty.length).toBeGreaterThanOrEqual(54 / 60);
+  },
+);
 
 test('no mend makes a recipe worse, played forward, all of them', () => {
-  const worse = [...corpus.good, ...corpus.faulty].flatMap(({ recipe }) => {
+  // Every fourth of them; the long run plays all.
+  const played = [...corpus.good, ...corpus.faulty].filter((_, i) => isLong || i % 4 === 0);
+  const worse = played.flatMap(({ recipe }) => {
     const before = remarksOf(recipe).filter(({ kind }) => kind === 'objection');
     return remarksOf(recipe).flatMap((remark) =>
       remark.fixes.flatMap((fix) => {

@@ -6,6 +6,7 @@ import { shelfOf } from '../recipe/mixedPaint';
 import { armyOf, pinTo, surfaceOf, unitOf } from '../testing/sampleLevy';
 import { armySchema, evenedOut, modelsByPin, pinOf, sharesOf, sharesWithin } from './army';
 import { paintNeeded, usualPotMl } from './paintNeeded';
+import { runs } from '../testing/longTests';
 
 const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' as const };
 
@@ -104,7 +105,7 @@ describe('paint needed', () => {
         const given = needs.reduce((sum, { ml }) => sum + ml, 0);
         expect(given).toBeCloseTo(taken, 5);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -132,6 +133,7 @@ describe('paint needed', () => {
   });
 
   test('what is short is bought in whole pots', () => {
+    expect.hasAssertions();
     const bare = shelfOf(Object.values(pots).map((pot) => ({ ...pot, volumeMl: 0 })));
     const many = armyOf([
       unitOf({ models: 300, surfaces: [surfaceOf({ recipe: pinTo('recipe') })] }),

@@ -14,6 +14,7 @@ import { layersOn, onEachOther } from './layersOn';
 import type { Over } from './over';
 import { paintNeeded, type RecipeOf } from './paintNeeded';
 import { coveredBy, surfaceOf, turnOf, workSurfaces } from './workSurfaces';
+import { runs } from '../testing/longTests';
 
 const dust = recipeWith(
   [
@@ -201,7 +202,7 @@ describe('on each other', () => {
         expect(hexes(grounds[1].ground)).toEqual(hexes(finishedSurface(grounds[0])));
         expect(hexes(grounds[2].ground)).toEqual(hexes(finishedSurface(grounds[1])));
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

@@ -16,6 +16,7 @@ test('every kind of record and every matter of the house stands in the table', (
 });
 
 test('a guest may nothing a painter may not, a painter nothing a keeper may not', () => {
+  expect.hasAssertions();
   const [keeper, painter, guest] = roleNames.map(allowed).map((list) => new Set(list));
   for (const right of guest) expect(painter).toContain(right);
   for (const right of painter) expect(keeper).toContain(right);
@@ -36,6 +37,7 @@ test('what another member does not share nobody sees, but keepers their devices,
 });
 
 test('what somebody shares is looked at, and changed by nobody else', () => {
+  expect.hasAssertions();
   for (const role of roleNames)
     for (const right of allowed(role).filter((each) => each.includes(' shared ')))
       expect(right).toMatch(/^look /);
@@ -49,6 +51,7 @@ test('a house recipe changes by a decision of a keeper alone', () => {
 });
 
 test('who may be looked over the shoulder: trail, backups, everything as a file are the keeper’s', () => {
+  expect.hasAssertions();
   for (const matter of ['trail', 'backups', 'wholeFile', 'invitations'] as const)
     for (const action of actions) {
       expect(may('painter', 'club', action, matter)).toBe(false);

@@ -9,6 +9,7 @@ import { reflectanceToXyz } from './reflectanceToXyz';
 import { solveLinear } from './solveLinear';
 import { flatSpectrum } from './spectrum';
 import { surfaceColour } from './surfaceColour';
+import { runs } from '../testing/longTests';
 
 const roundTripError = (hex: string) =>
   colourDifference(surfaceColour(reflectanceFromHex(hex)), colourOfHex(hex));
@@ -17,7 +18,7 @@ describe('swatch to reflectance', () => {
   test('1,000 random sRGB colours come back within 0.1 ΔE00', () => {
     fc.assert(
       fc.property(anyHex, (hex) => roundTripError(hex) <= 0.1),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     );
   });
 
@@ -31,7 +32,7 @@ describe('swatch to reflectance', () => {
   test('every band reflects more than nothing and less than everything', () => {
     fc.assert(
       fc.property(anyHex, (hex) => reflectanceFromHex(hex).every((r) => r > 0 && r < 1)),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 

@@ -6,6 +6,7 @@ import { fileVersion, ledgerFileOf, writeLedgerFile } from './ledgerFile';
 import { LedgerFileError } from './ledgerFileReading';
 import { ledgerFileText } from './ledgerFileWriting';
 import { readLedgerFile } from './readLedgerFile';
+import { runs } from '../testing/longTests';
 
 const step = stepWith({ id: 'one', mix: mixOf({ yellow: 3, brown: 1 }) });
 
@@ -26,7 +27,7 @@ describe('a ledger file', () => {
           any,
         ]);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

@@ -5,6 +5,7 @@ import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { mixWords } from '../recipe/mixWords';
 import { recipeMarkdown } from './recipeMarkdown';
 import { recipeStrip } from './recipeStrip';
+import { runs } from '../testing/longTests';
 
 const recipe = recipeWith(
   [
@@ -47,7 +48,7 @@ test('the strip has a ribbon a painted line and one for the ground, none of it f
       expect(svg.match(/<linearGradient/g)).toHaveLength(painted + 1);
       expect(svg).not.toMatch(/href|<script|<image|<foreignObject/);
     }),
-    { numRuns: 20 },
+    { numRuns: runs(20) },
   );
 });
 

@@ -17,6 +17,7 @@ import { gradientBands } from './gradientBands';
 import { guideMarks } from './guideMarks';
 import { identityLosses } from './identityLimit';
 import { areaPainted, areaShares, readsAs } from './readsAs';
+import { runs } from '../testing/longTests';
 
 const size = 64;
 const plain = (hex: string) => ({ stops: [0, 1], hexes: [hex, hex] });
@@ -45,6 +46,7 @@ const draw = (part: Partial<FormPicture>) =>
 
 describe.each(formNames)('%s', (form) => {
   test('the area of its places is the share its definition says', () => {
+    expect.hasAssertions();
     const { inside, tone } = formField({ form }, size);
     const tones = [...tone].filter((_, cell) => inside[cell]).sort((one, other) => one - other);
     for (const { at } of toneStops.slice(1, -1)) {
@@ -62,6 +64,7 @@ describe.each(formNames)('%s', (form) => {
   });
 
   test('normals are of length one and face the eye', () => {
+    expect.hasAssertions();
     const { inside, normalX, normalY, normalZ } = formField({ form }, size);
     for (let cell = 0; cell < inside.length; cell += 7) {
       if (!inside[cell]) continue;
@@ -71,6 +74,7 @@ describe.each(formNames)('%s', (form) => {
   });
 
   test('every view shows some of it, and only cells that are there', () => {
+    expect.hasAssertions();
     const field = formField({ form }, size);
     for (const view of views) {
       const seen = [...viewOf(field, view)].filter((cell) => cell >= 0);
@@ -91,7 +95,7 @@ describe.each(formNames)('%s', (form) => {
         );
         expect(colourDifference(reads, colour)).toBeLessThan(0.5);
       }),
-      { numRuns: 20 },
+      { numRuns: runs(20) },
     );
   });
 });
@@ -119,6 +123,7 @@ test('from straight above the lights of the form are seen, from straight below i
 });
 
 test('in greys only no colour is left, and the light stays', () => {
+  expect.hasAssertions();
   const pixels = draw({ ribbon: plain('#c04020'), greysOnly: true });
   for (let pixel = 0; pixel < pixels.length; pixel += 4)
     expect(pixels[pixel] === pixels[pixel + 1] && pixels[pixel] === pixels[pixel + 2]).toBe(true);
@@ -174,6 +179,7 @@ test('a placement too narrow for a stroke gets none', () => {
 });
 
 test('every light lights every form', () => {
+  expect.hasAssertions();
   for (const form of formNames)
     for (const light of lightNames)
       expect(brightnessOf(draw({ shape: { form }, light }), () => true)).toBeGreaterThan(60);
@@ -231,6 +237,7 @@ describe('guides', () => {
   const layer = stepWith({ id: 'l', technique: 'layer', mix: mixOf({ bone: 1 }) });
 
   test('colour lies where the step goes on and nowhere else', () => {
+    expect.hasAssertions();
     const field = formField({ form: 'limb' }, size);
     const step: Step = { ...layer, placement: { from: 0.8, to: 1, softness: 0, pull: 'even' } };
     const pixels = drawGuide({ shape: { form: 'limb' }, step, hex: '#ff0000', nested: [] }, size);

@@ -16,6 +16,7 @@ import { distance, isShadowed, placePoints, towards, type Vector } from './figur
 import { glowWithin } from './glowOnSurface';
 import { litAt, paintedAsLit, pointLightSchema, sideTowards, type PointLight } from './pointLight';
 import { unitGlow } from './unitGlow';
+import { runs } from '../testing/longTests';
 
 const lantern: PointLight = { at: [0.3, 0.42, 0.2], hex: '#ffd27a', strength: 0.8, reach: 0.8 };
 const unit = fc.double({ min: 0, max: 1, noNaN: true });
@@ -36,7 +37,7 @@ describe('light at a point', () => {
         expect(lit.strength).toBeLessThanOrEqual(light.strength);
         expect(lit.strength > 0).toBe(lit.because === null);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -84,7 +85,7 @@ describe('what has to be painted to look as lit', () => {
         expect(strong.value).toBeLessThan(98);
         expect(none.value).toBeCloseTo(surfaceColour(bare).value, 6);
       }),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     );
   });
 
@@ -169,7 +170,7 @@ describe('a light on a unit', () => {
           if (Math.max(...mixes) <= 1.5) expect(glow.error).toBeLessThanOrEqual(glowWithin);
         }
       }),
-      { numRuns: 25, seed: 4107 },
+      { numRuns: runs(25), seed: 4107 },
     );
   });
 

@@ -19,6 +19,7 @@ const someLog = () => {
 
 describe('what counts of a log', () => {
   test('every entry it writes passes the schema', () => {
+    expect.hasAssertions();
     for (const entry of someLog().entries) expect(entrySchema.parse(entry)).toEqual(entry);
   });
 

@@ -38,6 +38,7 @@ describe('the painter’s own figures in a plan', () => {
   });
 
   test('half the drying halves every wait', () => {
+    expect.hasAssertions();
     const quick = jobsOf(batch, { ...usualHand, drying: 0.5 });
     jobsOf(batch).forEach(({ dry }, i) => expect(quick[i].dry).toBeCloseTo(dry / 2, 9));
   });
@@ -61,12 +62,14 @@ describe('the painter’s own figures in a plan', () => {
 
 describe('paint by the log', () => {
   test('a hand that mixes a quarter more needs a quarter more of everything', () => {
+    expect.hasAssertions();
     const usual = paintNeeded(levy, recipeOf, shelf);
     const own = paintNeeded(levy, recipeOf, shelf, { ...usualHand, paint: 1.25 });
     usual.pots.forEach(({ ml }, i) => expect(own.pots[i].ml).toBeCloseTo(1.25 * ml, 9));
   });
 
   test('what was painted is no longer to come; all of it painted is what was needed', () => {
+    expect.hasAssertions();
     const needed = paintNeeded(levy, recipeOf, shelf);
     const log = new WrittenLog();
     for (const [step, coat] of [
@@ -143,6 +146,7 @@ describe('a model, a year later', () => {
 });
 
 test('an entry that cannot be is refused with the field', () => {
+  expect.hasAssertions();
   const coat = new WrittenLog().coat(0, 'cloak', 'base', 1, [1]);
   const wrong = [
     { ...coat, coat: 0 },

@@ -14,6 +14,7 @@ import type { MatchPot } from './matchPot';
 import { mixMeter } from './mixMeter';
 import { tripleWaysOf } from './tripleWays';
 import { wholeParts } from './wholeParts';
+import { runs } from '../testing/longTests';
 
 const masstone: MatchLimits = { mostPots: 3, mostParts: 6, looked: { as: 'masstone' } };
 
@@ -125,7 +126,7 @@ test('what it says of a mix is what the mix is', () => {
         expect(valueError).toBeCloseTo(played.value - colourOfHex(target).value, 2);
       }
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   );
 });
 
@@ -143,7 +144,7 @@ test('the meter agrees with the film equation over any ground', () => {
       const [value, a, b] = meter.lab;
       expect(colourDifference({ value, a, b }, plain)).toBeLessThan(0.01);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -157,6 +158,7 @@ test('the colour of a pot on the shelf is matched by that pot alone', () => {
 });
 
 test('limits hold: so many pots, and parts up to so many', () => {
+  expect.hasAssertions();
   const pots = shelfOf(6, figures(2));
   for (const mostPots of [1, 2, 3] as const)
     for (const mostParts of [2, 3, 6])
@@ -213,6 +215,6 @@ test('no difference is passed over: the bound holds for any two colours', () => 
       const [found] = searched(one, [{ potId: 'only', optics: opticsOfPot(other, 0.9) }]);
       expect(found.error).toBeCloseTo(colourDifference(colourOfHex(one), found.colour), 3);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

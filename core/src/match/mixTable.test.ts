@@ -7,6 +7,7 @@ import { mixedPaint } from '../recipe/mixedPaint';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { mixTable } from './mixTable';
 import { nearestByParts } from './nearestByParts';
+import { runs } from '../testing/longTests';
 
 const paints = Object.values(pots).filter(
   ({ kind, finish }) => kind === 'paint' && finish === 'matt',
@@ -27,7 +28,7 @@ test('it finds as near a mix as a search does, or hardly further off', () => {
       const searched = nearestByParts(target, paints)!;
       expect(look(target)!.error).toBeLessThanOrEqual(1.1 * searched.error + 1);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -43,7 +44,7 @@ test('what it says of a mix is what the mix is', () => {
       expect(error).toBeCloseTo(colourDifference(colour, target), 6);
       expect(total).toBeLessThanOrEqual(6);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 

@@ -29,6 +29,7 @@ test('warm is set off by something cold of the same lightness', () => {
 });
 
 test('the ladder goes from one pot to the other, and a greying pair is grey on the way', () => {
+  expect.hasAssertions();
   const pairs = pairsWith(pots.yellow, shelf);
   for (const { ladder } of pairs) {
     expect(ladder).toHaveLength(5);

@@ -46,12 +46,14 @@ test('from yellow to violet: a recipe that is violet, each light above the one b
 });
 
 test('the light steps stay: every mix found is as light as it was looked for, within 3 L*', () => {
+  expect.hasAssertions();
   for (const mid of ['#6a4a86', '#2c6b3a', '#8a4634'])
     for (const { target, after } of recoloured(yellow, { mid }).lines)
       if (target) expect(Math.abs(after.value - target.value)).toBeLessThan(3);
 });
 
 test('into its own mid nothing moves far', () => {
+  expect.hasAssertions();
   const { hex } = midOf(yellow);
   for (const { before, target } of recoloured(yellow, { mid: hex }).lines)
     if (target) {
@@ -80,6 +82,7 @@ test('a wash stays a wash, and a pot that is held stays where it is', () => {
 });
 
 test('what covered covers again on what is below it now', () => {
+  expect.hasAssertions();
   const { recipe } = recoloured(yellow, { mid: '#e9d27a' });
   const build = predictBuildUp(recipe, shelf);
   recipe.steps.forEach((step, index) => {

@@ -18,6 +18,7 @@ import { colourOfHex } from '../colour/colourOfHex';
 import { hidingOf, opticsOf, opticsOfPot } from './opticsOfPot';
 import { potSchema } from './pot';
 import { potWith } from '../testing/sampleRecipe';
+import { runs } from '../testing/longTests';
 
 describe('a film', () => {
   test('of no thickness leaves the ground as it is', () => {
@@ -189,7 +190,7 @@ describe('a swatch of one coat over white', () => {
       fc.property(anyHex, anyHiding, (hex, hiding) => {
         expect(colourDifference(overWhite(hex, hiding), colourOfHex(hex))).toBeLessThan(0.5);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

@@ -8,6 +8,7 @@ import { averageReadings } from './averageReadings';
 import { practiceCard } from './practiceCard';
 import { simulatedReader, usualFaults } from './simulatedReader';
 import { solveCard } from './solveCard';
+import { runs } from '../testing/longTests';
 
 const grey = { reflectance: flatSpectrum(0.4), isTouching: true };
 const faultless = { ...usualFaults, noise: 0, lampDrift: 0 };
@@ -87,7 +88,7 @@ test('with the readerâ€™s noise and drift the masstone of a pot comes within 2 Î
         expect(Math.abs(solved.hiding - card.hiding)).toBeLessThan(0.03);
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
 });
 

@@ -7,6 +7,7 @@ import { filmOver } from './filmOver';
 import { masstoneOf } from './masstone';
 import { opticsOfPot } from './opticsOfPot';
 import { CardError, solveCard } from './solveCard';
+import { runs } from '../testing/longTests';
 
 const black = flatSpectrum(0.04);
 const white = flatSpectrum(0.9);
@@ -42,7 +43,7 @@ test('K/S and S of any pot are found to 1 % from readings without noise', () => 
         expect(optics.scattering[band]).toBeCloseTo(paint.scattering[band], 2);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -57,7 +58,7 @@ test('played forward the solution gives the readings back', () => {
       const is = surfaceColour(masstoneOf(solved.optics));
       expect(colourDifference(was, is)).toBeLessThan(0.5);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

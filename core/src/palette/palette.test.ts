@@ -24,6 +24,7 @@ import {
 } from './puddle';
 import { staysUsableMinutes } from './staysUsable';
 import { wellSchema, type Well } from './well';
+import { runs } from '../testing/longTests';
 
 const early = '2026-03-01T18:00:00.000Z';
 const late = '2026-03-01T19:00:00.000Z';
@@ -144,7 +145,7 @@ describe('bringing a well back', () => {
               }
         },
       ),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     );
   });
 
@@ -162,7 +163,7 @@ describe('bringing a well back', () => {
           found.error <= 1 && Math.abs(found.load - wanted.load) <= 0.1 * wanted.load + 1e-9,
         );
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 
@@ -224,7 +225,7 @@ describe('making it again', () => {
         const water = counted * Math.min(30, well.waterMl / paintMl(well));
         expect(Math.abs(drops.water - water)).toBeLessThanOrEqual(0.5 + 1e-9);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

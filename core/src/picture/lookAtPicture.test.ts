@@ -3,6 +3,7 @@ import { jpegBytes, pngBytes, webpBytes } from '../testing/pictureBytes';
 import { bareJpeg } from './bareJpeg';
 import { asKeptPicture, filePictureSchema, pictureBytes, pictureHash } from './keptPicture';
 import { lookAtPicture, mostPictureBytes, PictureError } from './lookAtPicture';
+import { runs } from '../testing/longTests';
 
 const makers = [
   ['image/jpeg', jpegBytes],
@@ -26,6 +27,7 @@ describe.each(makers)('%s', (type, make) => {
   });
 
   test('cut off anywhere it is refused, and never kept', () => {
+    expect.hasAssertions();
     const whole = make({ width: 640, height: 480 });
     for (let length = 1; length < whole.length; length++)
       expect(() => lookAtPicture(whole.slice(0, length), 'helm')).toThrow(PictureError);
@@ -74,7 +76,7 @@ test('whatever bytes come, they are a picture or refused in a sentence', () => {
         expect(error).toBeInstanceOf(PictureError);
       }
     }),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   );
 });
 

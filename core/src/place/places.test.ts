@@ -10,6 +10,7 @@ import { lightNames } from './light';
 import { placementsOf } from './shrinking';
 import type { Shape, Spot } from './shape';
 import { readySpotOf, usualShare } from './spotWeights';
+import { runs } from '../testing/longTests';
 
 const size = 64;
 const shareOf = (weights: Float32Array, shape: Shape) => {
@@ -55,6 +56,7 @@ describe('facing', () => {
   );
 
   test('towards the light turns with the light', () => {
+    expect.hasAssertions();
     for (const light of lightNames) {
       const shape: Shape = { form: 'limb', light };
       const towards = weightsOf(shape, { facing: { side: 'light', within: 60 } });
@@ -65,6 +67,7 @@ describe('facing', () => {
   });
 
   test('what faces the back is there where a form has a back, and nowhere else', () => {
+    expect.hasAssertions();
     for (const form of formNames) {
       const share = shareOf(weightsOf({ form }, { facing: { side: 'back', within: 80 } }), {
         form,
@@ -111,7 +114,7 @@ describe('spots', () => {
           );
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -121,6 +124,7 @@ describe('spots', () => {
   });
 
   test.each(formNames)('of %s itself lie on it, and take no more than half of it', (form) => {
+    expect.hasAssertions();
     for (const ready of forms[form].spots ?? []) {
       const usual = usualShare(formField({ form }, 96), ready);
       expect(usual).toBeGreaterThan(0.001);
@@ -148,7 +152,7 @@ describe('aspects', () => {
           for (const { key } of aspects.slice(1)) expect(keys.has(key)).toBe(true);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

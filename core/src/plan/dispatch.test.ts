@@ -4,6 +4,7 @@ import { dispatch } from './dispatch';
 import type { Rule } from './dispatched';
 import { lowerBound } from './lowerBound';
 import { changeMinutes, type Chain, type Hand, type Job, type Sitting, type Work } from './work';
+import { runs } from '../testing/longTests';
 
 const rule: Rule = {
   tail: 0.5,
@@ -185,7 +186,7 @@ describe('whatever there is to paint', () => {
         const bound = lowerBound(work, hands, sittings).minutes;
         expect(minutes).toBeGreaterThanOrEqual(bound - 1e-9);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });

@@ -46,6 +46,7 @@ describe('the order of work', () => {
   });
 
   test('what is held back comes last by every work order, and nothing is lost', () => {
+    expect.hasAssertions();
     for (const { name } of workOrders) {
       const { order } = orderOfWork([coat, face], name, (entry) =>
         Number(entry.surface === 0 && entry.step === 1),

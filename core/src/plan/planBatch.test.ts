@@ -75,6 +75,7 @@ describe('a plan', () => {
   });
 
   test('a colour that two sessions need is said to be needed in both', () => {
+    expect.hasAssertions();
     const sessions = [1, 2, 3, 4, 5, 6, 7].map((day) =>
       evening(`day-${day}`, `2026-03-0${day}T18:00:00Z`, 15),
     );
@@ -99,6 +100,7 @@ describe('a plan', () => {
   });
 
   test('whoever claims models paints them, and nobody else does', () => {
+    expect.hasAssertions();
     const claim = { unitId: 'watch', from: 1, to: 3 };
     const { runs } = planned({
       painters: [
@@ -163,6 +165,7 @@ describe('a plan', () => {
 
   test('a clock that is put forward in the night between two sessions dries nothing sooner', () => {
     // Between these evenings, an hour apart by the clock on the wall, 23 hours pass.
+    expect.hasAssertions();
     const sessions = [
       evening('saturday', '2026-03-28T20:00:00+01:00', 20),
       evening('sunday', '2026-03-29T20:00:00+02:00', 200),

@@ -4,6 +4,7 @@ import { planCases, type PlanCase } from '../testing/planCases';
 import { changeMinutes } from './work';
 import type { Done } from './dispatched';
 import { tryRules } from './tryRules';
+import { runs } from '../testing/longTests';
 
 const hair = 1e-6;
 
@@ -46,7 +47,7 @@ test('no plan is quicker than the bound, whoever has claimed which models', () =
         expect(schedule.minutes).toBeGreaterThanOrEqual(schedule.bound.minutes - 1e-6);
       },
     ),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 

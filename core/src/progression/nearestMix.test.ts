@@ -9,10 +9,12 @@ import { pigments } from '../paint/pigments';
 import { anyHex } from '../testing/arbitraries';
 import { potWith } from '../testing/sampleRecipe';
 import { nearestMix } from './nearestMix';
+import { runs } from '../testing/longTests';
 
 const plain = pigments.map(({ name, ...of }) => potWith({ ...of, id: name, name }));
 
 test('the colour of a pot is that pot alone', () => {
+  expect.hasAssertions();
   for (const { id, swatch } of plain)
     expect(nearestMix(swatch, plain)?.parts).toEqual([{ from: 'pot', potId: id, parts: 1 }]);
 });
@@ -35,7 +37,7 @@ test('a mix is never further off than the nearest pot, and as far off as it says
         6,
       );
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   );
 });
 

@@ -13,6 +13,7 @@ import { nearestMix } from './nearestMix';
 import { progressionOptionsSchema, type ProgressionOptions } from './progressionOptions';
 import { lightenChoices, schoolNames, shadeChoices, thinChoices } from './schools';
 import { tonalLadder } from './tonalLadder';
+import { runs } from '../testing/longTests';
 
 const shelf = shelfOf([
   ...Object.values(pots),
@@ -66,7 +67,7 @@ test('whatever is asked for, the draft is a recipe whose covering lines cover or
         );
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -180,6 +181,6 @@ test('a ladder goes one way, never further than asked, in whole parts', () => {
         expect([...values].sort((one, other) => one - other)).toEqual(values);
       },
     ),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   );
 });

@@ -56,6 +56,7 @@ test('without pots of its own a chain goes from dark to mid to light', () => {
 });
 
 test('dark and light chosen by hand are what every way draws from', () => {
+  expect.hasAssertions();
   for (const school of schoolNames) {
     const { steps } = buildProgression(
       { ...asked, school, darkPotId: 'violet', lightPotId: 'white' },
@@ -112,6 +113,7 @@ describe('a form with spots that ask for it', () => {
   });
 
   test('no draft of any form is aimed at something the form has not', () => {
+    expect.hasAssertions();
     for (const form of formNames) {
       const { steps, spots, groundPotId } = buildProgression(
         { ...asked, school: 'restore', form },

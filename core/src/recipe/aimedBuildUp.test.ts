@@ -14,6 +14,7 @@ import { recipeSchema, type Recipe } from './recipe';
 import { formOf, shapeOf } from './shapeOf';
 import type { Step } from './step';
 import { wetVolumeMl } from './wetVolume';
+import { runs } from '../testing/longTests';
 
 const isAimedAtNothing = ({ steps }: Recipe) => steps.every((step) => aimKeyOf(step) === '');
 
@@ -31,7 +32,7 @@ test('a recipe without aims is predicted exactly as it was before there were any
         before.at(-1)?.map((each) => surfaceColour(each).hex),
       );
     }),
-    { numRuns: 120 },
+    { numRuns: runs(120) },
   );
 });
 
@@ -45,7 +46,7 @@ describe('aimed lines', () => {
         expect(share).toBeCloseTo(1, 9);
         for (const { steps } of build.aspects) expect(steps).toHaveLength(recipe.steps.length);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -67,11 +68,12 @@ describe('aimed lines', () => {
           );
         }
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     );
   });
 
   test('what is aimed at nothing there is lays nothing', () => {
+    expect.hasAssertions();
     const base = stepWith({ id: 'base', mix: mixOf({ red: 1 }) });
     const nowhere: Step['placement']['aim'][] = [
       { spot: 'gone' },
@@ -149,7 +151,7 @@ describe('aimed lines', () => {
           );
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 
@@ -165,7 +167,7 @@ describe('aimed lines', () => {
         expect(value).toBeGreaterThanOrEqual(Math.min(...all) - 0.5);
         expect(value).toBeLessThanOrEqual(Math.max(...all) + 0.5);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });
@@ -189,6 +191,7 @@ describe('coats that shrink', () => {
   });
 
   test('each place gets no more than without, and rises towards the light', () => {
+    expect.hasAssertions();
     const even = finishedSurface(predictBuildUp(glaze(), shelf));
     const shrinking = finishedSurface(predictBuildUp(glaze({ from: 0.8, to: 1 }), shelf));
     shrinking.forEach(({ value }, i) => {
@@ -238,6 +241,7 @@ describe('a range of coats', () => {
 });
 
 test('a heavier dry brush touches more of the area, a faint one less, and neither more than all of it', () => {
+  expect.hasAssertions();
   const dry = (density?: number) => {
     const line = stepWith({ id: 'dry', technique: 'dryBrush', mix: mixOf({ bone: 1 }) });
     return predictBuildUp(

@@ -11,6 +11,7 @@ import {
   rungsBetween,
   rungsByParts,
 } from './bridgeMixes';
+import { runs } from '../testing/longTests';
 
 const optics = ({ swatch, hiding }: { swatch: string; hiding: number }) =>
   opticsOfPot(swatch, hiding);
@@ -55,7 +56,7 @@ test('no other choice of whole parts makes the largest step smaller', () => {
       const { largestStep } = bridgeInRungs(from, to, count);
       expect(largestStep).toBeCloseTo(leastLargestStep(from, to, count), 6);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 
@@ -76,7 +77,7 @@ test('the largest step is within 15 % of the even one, or is the least there can
       if (bridge.largestStep <= bridge.evenStep * 1.15) even++;
       else expect(bridge.largestStep).toBeCloseTo(leastLargestStep(from, to, 2), 6);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
   expect(even).toBeGreaterThan(0);
 });
@@ -99,7 +100,7 @@ test('parts are whole, up to eight, and in order from one end to the other', () 
         expect(steps).toHaveLength(rungs.length + 1);
       },
     ),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 

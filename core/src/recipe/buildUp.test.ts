@@ -5,6 +5,7 @@ import { BuildUpPredictor } from './buildUpPredictor';
 import { predictBuildUp } from './predictBuildUp';
 import { recipeSchema, type Recipe } from './recipe';
 import { ribbonStops, toneStops } from '../place/toneAxis';
+import { runs } from '../testing/longTests';
 
 const eachFigure = (recipe: Recipe) =>
   predictBuildUp(recipe, shelf).steps.flatMap(({ surface }) => surface);
@@ -23,7 +24,7 @@ test('a prediction has a colour at every stop after every line', () => {
       expect(figures).toHaveLength(recipe.steps.length * 24);
       return figures.every(({ hex, value }) => /^#[0-9a-f]{6}$/.test(hex) && value >= 0);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 
@@ -45,7 +46,7 @@ describe('the quick prediction', () => {
           }
         }
       }),
-      { numRuns: 30 },
+      { numRuns: runs(30) },
     );
   });
 

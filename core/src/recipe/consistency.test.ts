@@ -40,6 +40,7 @@ test('more thinner is never stiffer', () => {
 });
 
 test('the thinner for a consistency gives that consistency, for thick, normal and thin pots', () => {
+  expect.hasAssertions();
   for (const stiffness of [1.35, 1, 0.6])
     for (const { name } of consistencies) {
       const thinner = thinnerFor(name, stiffness);

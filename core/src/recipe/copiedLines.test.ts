@@ -4,6 +4,7 @@ import { mixOf, recipeWith, stepWith } from '../testing/sampleRecipe';
 import { copiedLines } from './copiedLines';
 import { flattenMix } from './flattenMix';
 import { recipeSchema } from './recipe';
+import { runs } from '../testing/longTests';
 
 test('lines that are copied keep their paint and stand on their own', () => {
   fc.assert(
@@ -25,7 +26,7 @@ test('lines that are copied keep their paint and stand on their own', () => {
         );
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

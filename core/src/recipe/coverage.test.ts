@@ -7,6 +7,7 @@ import { compareGrounds, suggestUnderColour, underColourLoad } from './compareGr
 import { coverageByPlace } from './coverageByPlace';
 import { groundOf, shelfOf } from './mixedPaint';
 import { ribbonStops, toneStops } from '../place/toneAxis';
+import { runs } from '../testing/longTests';
 
 const yellow = opticsOfPot(pots.yellow.swatch, pots.yellow.hiding);
 const black = groundOf(pots.black);
@@ -92,6 +93,6 @@ test('more hiding never needs more coats', () => {
       const coats = (h: number) => coatsToCover(opticsOfPot('#c08030', h), black, 1).coats ?? 99;
       expect(coats(firm)).toBeLessThanOrEqual(coats(thin));
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });

@@ -7,6 +7,7 @@ import { dropsFor, isAsThin } from './dropsFor';
 import { flattenMix } from './flattenMix';
 import { groundOf, mixedPaint, potOn, shelfOf } from './mixedPaint';
 import { wetVolumeMl } from './wetVolume';
+import { runs } from '../testing/longTests';
 
 test('3 yellow : 1 brown : 1 water for 0.8 ml is six, two and eight drops', () => {
   const drops = dropsFor(mixOf({ yellow: 3, brown: 1 }, { waterParts: 1 }), [], shelf, 0.8);
@@ -39,7 +40,7 @@ test('drops are whole, at least one of each pot, enough, and the fewest within t
       if (drops.isWithin) expect(total * usualDropMl).toBeGreaterThanOrEqual(paintMl - 1e-9);
       return drops.colourError >= 0 && drops.isWithin === drops.colourError <= 1;
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

@@ -6,6 +6,7 @@ import { moveStep } from './moveStep';
 import { predictBuildUp } from './predictBuildUp';
 import { recipeSchema } from './recipe';
 import { withoutStep } from './withoutStep';
+import { runs } from '../testing/longTests';
 
 const base = stepWith({ id: 'base' });
 const filter = stepWith({ id: 'filter', technique: 'filter', mix: mixOf({ yellow: 1 }) });
@@ -69,6 +70,6 @@ test('no line is painted that its finish level leaves out, in any recipe', () =>
         .map(({ stepId }) => stepId);
       expect(predicted).toEqual(painted);
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });

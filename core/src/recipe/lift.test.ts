@@ -10,6 +10,7 @@ import { recipeSchema } from './recipe';
 import { stepSchema, type Step } from './step';
 import { surfaceBelow } from './surfaceBelow';
 import { withStep } from './withoutStep';
+import { runs } from '../testing/longTests';
 
 const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' } as const;
 const water = { parts: [], waterParts: 0, mediumParts: 0 };
@@ -89,7 +90,7 @@ test('the kept prediction, the plain one and a surface laid over agree, edit aft
         );
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

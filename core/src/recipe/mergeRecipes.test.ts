@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, stepWith } from '../testing/sampleRecipe';
 import { differencesBetween, mergeRecipes, usualChoices } from './mergeRecipes';
+import { runs } from '../testing/longTests';
 
 const base = recipeWith([stepWith({ id: 'a' }), stepWith({ id: 'b' }), stepWith({ id: 'c' })]);
 const editLine = (id: string, coats: number) => ({
@@ -60,6 +61,6 @@ test('choosing one side throughout gives that side', () => {
       expect(mergeRecipes(mine, theirs, differences, all('mine'))).toEqual(mine);
       expect(mergeRecipes(mine, theirs, differences, all('theirs'))).toEqual(theirs);
     }),
-    { numRuns: 50 },
+    { numRuns: runs(50) },
   );
 });

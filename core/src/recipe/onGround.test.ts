@@ -17,6 +17,7 @@ import { predictBuildUp } from './predictBuildUp';
 import { recipeSchema, type Recipe } from './recipe';
 import { pinKey } from './recipePin';
 import { laidOver, surfaceBelow } from './surfaceBelow';
+import { runs } from '../testing/longTests';
 
 /** A shelf that knows recipes as they are now, and some by a version. */
 const shelfWith = (recipes: readonly Recipe[], versions: Record<number, Recipe> = {}) =>
@@ -86,7 +87,7 @@ describe('painted on a finished surface', () => {
           });
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -107,7 +108,7 @@ describe('painted on a finished surface', () => {
           );
         }
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     );
   });
 
@@ -121,7 +122,7 @@ describe('painted on a finished surface', () => {
           finishedSurface(predictBuildUp(lower, shelf)).map(({ hex }) => hex),
         );
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

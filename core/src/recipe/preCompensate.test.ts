@@ -1,3 +1,4 @@
+import { runs } from '../testing/longTests';
 import { colourDifference } from '../colour/colourDifference';
 import { surfaceColour } from '../colour/surfaceColour';
 import { filmTransfer } from '../paint/filmOver';
@@ -37,7 +38,7 @@ function anyCase(next: () => number) {
 
 test('in 200 random cases that can be reached it lands within 2 ΔE00, played forward', () => {
   const next = figures(20261125);
-  for (let round = 0; round < 200; round++) {
+  for (let round = 0; round < runs(200); round++) {
     const { highlight, filters, target } = anyCase(next);
     const found = preCompensate(target, filters, highlight, pushers);
     const mixed = mixOptics([
@@ -84,6 +85,7 @@ test('without a pot to push with it says how far off it lands', () => {
 });
 
 test('what is needed below, played forward through the filters, is the target', () => {
+  expect.hasAssertions();
   const next = figures(7);
   for (let round = 0; round < 30; round++) {
     const { filters, highlight } = anyCase(next);

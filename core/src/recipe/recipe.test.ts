@@ -11,6 +11,7 @@ import { recipeSchema, type Recipe } from './recipe';
 import { techniqueOf } from './techniques';
 import { techniqueNames } from './techniques';
 import { carriersOf, withoutStep } from './withoutStep';
+import { runs } from '../testing/longTests';
 
 const step = stepWith({ id: 'one' });
 const refusal = (part: object) => {
@@ -107,7 +108,7 @@ describe('taking a line out', () => {
           for (const { potId, share } of before) expect(after.get(potId)).toBeCloseTo(share, 9);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

@@ -4,6 +4,7 @@ import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { predictBuildUp } from './predictBuildUp';
 import { surfaceBelow } from './surfaceBelow';
+import { runs } from '../testing/longTests';
 
 const hexesOf = (surface: Float64Array[]) => surface.map((place) => surfaceColour(place).hex);
 
@@ -16,7 +17,7 @@ test('what a line goes onto is what the lines before it leave, in any recipe', (
       const below = surfaceBelow(recipe, shelf, recipe.steps[index].id);
       expect(hexesOf(below)).toEqual(before.map(({ hex }) => hex));
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 

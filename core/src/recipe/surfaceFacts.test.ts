@@ -14,6 +14,7 @@ test('metal, gems and blades bear the most contrast, cloth and skin the least', 
 });
 
 test('what bears as much asks for the same', () => {
+  expect.hasAssertions();
   const wanted = new Map(surfaces.map((name) => [surfaceFacts[name].wants, name]));
   for (const name of surfaces) {
     const alike = wanted.get(surfaceFacts[name].wants)!;

@@ -26,6 +26,7 @@ test('a stage that was said goes before the kind of pot', () => {
 });
 
 test('a primer primes where it covers, a varnish finishes however it is put on', () => {
+  expect.hasAssertions();
   for (const technique of techniqueNames) {
     expect(usualStage(technique, of('varnish'))).toBe('finish');
     const { covers, usualStage: ofTechnique } = techniqueOf(technique);

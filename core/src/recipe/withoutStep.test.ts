@@ -5,6 +5,7 @@ import { flattenMix } from './flattenMix';
 import type { Recipe } from './recipe';
 import { recipeSchema } from './recipe';
 import { carriersOf, withoutStep, withStep } from './withoutStep';
+import { runs } from '../testing/longTests';
 
 const paintOf = ({ steps }: Recipe, id: string) => {
   const at = steps.findIndex((step) => step.id === id);
@@ -26,7 +27,7 @@ test('what carried a line that is taken out keeps its paint', () => {
       expect(rest.steps.some(({ restores }) => restores === gone.id)).toBe(false);
       for (const { id } of rest.steps) expect(paintOf(rest, id)).toEqual(paintOf(recipe, id));
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -75,6 +76,6 @@ test('a line that is emptied leaves its paint with those that carry it', () => {
         if (id !== line.id && carriersOf(recipe.steps, line.id).some((each) => each.id === id))
           expect(paintOf(emptied, id)).toEqual(paintOf(recipe, id));
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

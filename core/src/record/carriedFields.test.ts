@@ -7,6 +7,7 @@ import { potSchema } from '../paint/pot';
 import { anyRecipe } from '../testing/anyRecipe';
 import { pots } from '../testing/sampleRecipe';
 import { withCarriedBack, withKnownTakenIn, withUnknownCarried } from './carriedFields';
+import { runs } from '../testing/longTests';
 
 const anyName = fc.stringMatching(/^new[A-Z][a-z]{1,8}$/);
 
@@ -24,7 +25,7 @@ test('fields nobody knows, anywhere in a recipe, come back where they were', () 
         expect(JSON.parse(JSON.stringify(withCarriedBack(kept)))).toEqual(written);
       },
     ),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   );
 });
 
@@ -61,7 +62,7 @@ test('what an older ledger kept unread of aims counts as soon as it is known', (
       expect(more).toBeUndefined();
       expect(JSON.parse(JSON.stringify(now))).toEqual(written);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

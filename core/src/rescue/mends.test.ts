@@ -33,6 +33,7 @@ const off = (one: Spectrum, other: Spectrum) =>
 
 describe('a line laid over a surface', () => {
   test('onto what lies below it gives what is planned after it', () => {
+    expect.hasAssertions();
     const below = surfaceBelow(recipe, shelf, 'light');
     const laid = layLine(recipe, 'light', 2, below, shelf);
     const planned = plannedAfter({ recipe, stepId: 'light' }, shelf);
@@ -40,6 +41,7 @@ describe('a line laid over a surface', () => {
   });
 
   test('coat by coat it is the same as all at once', () => {
+    expect.hasAssertions();
     const below = surfaceBelow(recipe, shelf, 'layer');
     const once = layLine(recipe, 'layer', 2, below, shelf);
     const twice = layLine(recipe, 'layer', 1, layLine(recipe, 'layer', 1, below, shelf), shelf);
@@ -75,6 +77,7 @@ describe('lifting', () => {
   });
 
   test('touches nothing outside its place', () => {
+    expect.hasAssertions();
     const mishap = mishapWith({});
     for (const { surface } of lift(mishap, shelf))
       surface.forEach((spectrum, stop) => {
@@ -120,6 +123,7 @@ describe('coats that are still to come', () => {
   const leaveOf = (mishap: Mishap) => rescue(mishap, shelf).find(({ kind }) => kind === 'leave');
 
   test('cover a slip by themselves: the more of them, the less is left of it', () => {
+    expect.hasAssertions();
     const errors = [0, 1, 2, 4].map(
       (coatsToCome) => leaveOf({ ...slipped(), coatsToCome })?.error ?? Infinity,
     );

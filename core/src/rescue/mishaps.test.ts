@@ -7,6 +7,7 @@ import { mishapDegrees, mishapSurface } from './mishapSurface';
 import { PhotoError, readPhoto } from '../readings/photoReading';
 import { backWithin, rescue } from './rescue';
 import { stopsIn } from './stopsIn';
+import { runs } from '../testing/longTests';
 
 const recipe = shadedCloth();
 const place = { from: 0.75, to: 0.95 };
@@ -41,9 +42,10 @@ describe('a surface after a mishap', () => {
 });
 
 test('200 mishaps of every kind: the first mend is back within 3 ΔE00 wherever any is, none makes it worse', () => {
+  expect.hasAssertions();
   const random = randomFrom(7);
   const pick = <Item>(list: readonly Item[]) => list[Math.floor(random() * list.length)];
-  for (let i = 0; i < 200; i++) {
+  for (let i = 0; i < runs(200); i++) {
     const from = 0.9 * random();
     const at = { from, to: Math.min(1, from + 0.02 + 0.3 * random()) };
     const stepId = pick(recipe.steps).id;
@@ -83,6 +85,7 @@ describe('a photo with a grey patch in it', () => {
   });
 
   test('takes the colour of the lamp out of a spot', () => {
+    expect.hasAssertions();
     const plain = readPhoto(pixels(118, 118, 118), pixels(150, 60, 40));
     const [warm] = [readPhoto(pixels(150, 118, 90), pixels(190, 60, 30))];
     plain.forEach((figure, i) => expect(Math.abs(figure - warm[i])).toBeLessThan(3));

@@ -65,6 +65,7 @@ describe('mends', () => {
   });
 
   test('what is predicted is what the mend does: the surface after, against the plan', () => {
+    expect.hasAssertions();
     const mishap = spilled('green', 0.8);
     const planned = plannedAfter(mishap, shelf).map(surfaceColour);
     const stops = stopsIn(mishap.place);
@@ -78,6 +79,7 @@ describe('mends', () => {
   });
 
   test('outside the place only a filter touches anything', () => {
+    expect.hasAssertions();
     const mishap = spilled('red', 1);
     const stops = stopsIn(mishap.place);
     const planned = plannedAfter(mishap, shelf).map(surfaceColour);

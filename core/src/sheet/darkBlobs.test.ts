@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Pixels } from '../picture/pixels';
 import { darkBlobs, greysOf } from './darkBlobs';
+import { runs } from '../testing/longTests';
 
 interface Rect {
   x: number;
@@ -48,7 +49,7 @@ test('a box is found where it stands, as large as it is', () => {
       expect(blob.x).toBeCloseTo(box.x + (box.width - 1) / 2);
       expect(blob.y).toBeCloseTo(box.y + (box.height - 1) / 2);
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 

@@ -7,6 +7,7 @@ import { opticsOfPot } from '../paint/opticsOfPot';
 import { apartOf, potOfStroke } from './potOfField';
 import type { Light } from './readBox';
 import { barePaper, printedBlack } from './sheetLayout';
+import { runs } from '../testing/longTests';
 
 const channel = fc.integer({ min: 45, max: 225 });
 const anyHex = fc
@@ -31,7 +32,7 @@ test('a pot that hides is found again from its stroke, if the light is right', (
       expect(apart).toBeLessThan(0.03);
       if (read.swatchShows === 'thick and dry') expect(colour).toBeLessThan(3);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 
@@ -56,6 +57,6 @@ test('whatever light comes in, a pot comes out', () => {
       expect(hiding).toBeLessThanOrEqual(1);
       expect(swatch).toMatch(/^#[0-9a-f]{6}$/);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });

@@ -1,4 +1,5 @@
 import type { Pixels } from '../picture/pixels';
+import { sampled } from '../testing/longTests';
 import { judgeSheet } from '../testing/sheet/judgeSheet';
 import { homographyOf } from './homography';
 import { practicePots } from './practicePots';
@@ -8,20 +9,25 @@ import { corners, fieldBox, fieldCount, patches, sheetHeight, sheetWidth } from 
 
 const longest = 1300;
 
-test.each<[string, PracticeFault[], number]>([
-  ['as it should be', [], 11],
-  ['in warm light', ['warm light'], 12],
+const pictures: [string, PracticeFault[], number][] = [
   ['tilted and upside down', ['tilted', 'upside down'], 13],
   ['with a shadow across it', ['shadow'], 14],
+  ['as it should be', [], 11],
+  ['in warm light', ['warm light'], 12],
   ['with a glare on it', ['glare'], 15],
-])('a sheet %s is read, and what cannot be read is said', (_, faults, seed) => {
-  const { found, right, wrong, fields, empty } = judgeSheet(faults, seed, longest);
-  expect(found).toBe(fieldCount);
-  expect(right).toBeGreaterThanOrEqual(0.9 * fieldCount);
-  // Of sixty one may be sure and a little beyond what counts as right.
-  expect(wrong.length).toBeLessThanOrEqual(1);
-  expect(fields.filter(({ is }) => is === 'empty').map(({ number }) => number)).toEqual(empty);
-});
+];
+
+test.each(sampled(pictures, 1))(
+  'a sheet %s is read, and what cannot be read is said',
+  (_, faults, seed) => {
+    const { found, right, wrong, fields, empty } = judgeSheet(faults, seed, longest);
+    expect(found).toBe(fieldCount);
+    expect(right).toBeGreaterThanOrEqual(0.9 * fieldCount);
+    // Of sixty one may be sure and a little beyond what counts as right.
+    expect(wrong.length).toBeLessThanOrEqual(1);
+    expect(fields.filter(({ is }) => is === 'empty').map(({ number }) => number)).toEqual(empty);
+  },
+);
 
 test('where a glare lies, fields are said to be unsure', () => {
   const { fields } = judgeSheet(['glare'], 16, longest);
@@ -54,6 +60,7 @@ test('half a sheet is said to lack corners', () => {
 });
 
 test('fields, patches and corners lie on the sheet and not on each other', () => {
+  expect.hasAssertions();
   const boxes = [
     ...Array.from({ length: fieldCount }, (_, index) => fieldBox(index + 1)),
     ...patches,
@@ -75,6 +82,7 @@ test('fields, patches and corners lie on the sheet and not on each other', () =>
 });
 
 test('a homography takes its four places where they belong', () => {
+  expect.hasAssertions();
   const seen = [
     { x: 12, y: 30 },
     { x: 500, y: 8 },

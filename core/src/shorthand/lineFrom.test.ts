@@ -80,6 +80,7 @@ test('a line that is only aimed goes on every tone that faces so', () => {
 });
 
 test('every technique is called by a word that means nothing else, and has a stage', () => {
+  expect.hasAssertions();
   for (const name of techniqueNames) {
     const { saidAs, usualStage, usualThinning } = techniqueOf(name);
     expect(vocabulary.get(saidAs[0])).toMatchObject({ kind: 'technique', value: name });

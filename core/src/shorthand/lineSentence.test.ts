@@ -12,6 +12,7 @@ import { PotNames } from './potNames';
 import { readLine } from './readLine';
 import type { Beside } from './said';
 import { everyClause, lineSentence } from './lineSentence';
+import { runs } from '../testing/longTests';
 
 const namesOfAll = new PotNames(Object.values(pots));
 
@@ -70,7 +71,7 @@ test('the sentence of any line reads back as that line', () => {
         readsBack({ ...step, ...more, ...upTo }, besideLine(recipe, index));
       });
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 
@@ -79,7 +80,7 @@ test('the sentence of a line that is aimed, or whose coats shrink, reads back as
     fc.property(anyAimedRecipe, (recipe) => {
       recipe.steps.forEach((step, index) => readsBack(step, besideLine(recipe, index)));
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 
@@ -96,7 +97,7 @@ test('a pot of any name is said so that it is found', () => {
         }
       },
     ),
-    { numRuns: 50 },
+    { numRuns: runs(50) },
   );
 });
 

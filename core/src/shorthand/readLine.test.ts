@@ -6,6 +6,7 @@ import { PotNames } from './potNames';
 import { readLine } from './readLine';
 import { mostLetters } from './readSentence';
 import { vocabulary } from './vocabulary';
+import { runs } from '../testing/longTests';
 
 const names = new PotNames(saidPots);
 const beside = { names, recipe: saidAbove, above: saidAbove.steps };
@@ -35,7 +36,7 @@ test('whatever is typed makes a line that is right, or none, and never throws', 
         expect(to).toBeGreaterThanOrEqual(from);
       }
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 });
 

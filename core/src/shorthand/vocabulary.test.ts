@@ -10,6 +10,7 @@ test('every kind has a letter of its own', () => {
 });
 
 test('every phrase is found as it is written, in capitals too', () => {
+  expect.hasAssertions();
   for (const phrase of vocabulary.keys()) {
     expect(keyOf(wordsOf(phrase))).toBe(phrase);
     expect(keyOf(wordsOf(phrase.toUpperCase()))).toBe(phrase);
@@ -18,6 +19,7 @@ test('every phrase is found as it is written, in capitals too', () => {
 });
 
 test('every technique is called by its first name, and by no name of another', () => {
+  expect.hasAssertions();
   for (const name of techniqueNames) {
     const [first, ...others] = techniqueOf(name).saidAs;
     expect(vocabulary.get(keyOf(wordsOf(first)))).toMatchObject({ kind: 'technique', value: name });

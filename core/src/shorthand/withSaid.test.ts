@@ -7,6 +7,7 @@ import { said as everySaid } from '../testing/shorthand/said';
 import { PotNames } from './potNames';
 import { readSentence } from './readSentence';
 import { withSaid } from './withSaid';
+import { runs } from '../testing/longTests';
 
 const beside = { names: new PotNames(saidPots), recipe: saidAbove, above: saidAbove.steps };
 const [one, two, three] = saidAbove.steps;
@@ -36,6 +37,6 @@ test('whatever is said, each line stays one that can be kept', () => {
         expect(stepSchema.safeParse(next).success).toBe(true);
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

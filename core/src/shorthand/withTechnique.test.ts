@@ -7,6 +7,7 @@ import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { PotNames } from './potNames';
 import { readLine } from './readLine';
 import { withTechnique } from './withTechnique';
+import { runs } from '../testing/longTests';
 
 const beside = { names: new PotNames(saidPots), recipe: saidAbove, above: saidAbove.steps };
 const said = (sentence: string) => {
@@ -44,6 +45,6 @@ test('any line can be put on in any way, its mix kept', () => {
           expect(changed.mix.parts).toEqual(step.mix.parts);
       });
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });

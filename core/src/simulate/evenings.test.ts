@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { eveningsOf } from './evenings';
 import type { PastPainter } from './past';
+import { runs } from '../testing/longTests';
 
 const painter = (evenings: PastPainter['evenings']) => ({ evenings }) as PastPainter;
 const now = new Date(2026, 10, 30, 12).getTime();
@@ -32,7 +33,7 @@ test('evenings lie on their days of the week, begin at their hour, and are over 
         expect([...found].sort((one, other) => one.from - other.from)).toEqual(found);
       },
     ),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 

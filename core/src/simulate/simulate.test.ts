@@ -42,6 +42,7 @@ test('the same seed gives the same log, another another', () => {
 });
 
 test('every entry is one the log takes, and none lies after now or before its weeks', () => {
+  expect.hasAssertions();
   for (const entry of log) {
     expect(entrySchema.safeParse(entry).success).toBe(true);
     const at = Date.parse(entry.at);
@@ -51,6 +52,7 @@ test('every entry is one the log takes, and none lies after now or before its we
 });
 
 test('order and moments rise together', () => {
+  expect.hasAssertions();
   log.forEach(({ at, order }, index) => {
     expect(order).toBe(index);
     if (index > 0) expect(at >= log[index - 1].at).toBe(true);
@@ -58,6 +60,7 @@ test('order and moments rise together', () => {
 });
 
 test('no coat goes on before the one below it is there', () => {
+  expect.hasAssertions();
   const done = new Set<string>();
   for (const { where, recipeId, line, coat, stepId } of coats)
     for (const model of where.models) {

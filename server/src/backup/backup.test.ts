@@ -12,9 +12,6 @@ import { backupWhenDue, listBackups, makeBackup } from './backups';
 import { backupName, backupsAmong, notKept } from './keptBackups';
 import { restore } from './restore';
 
-// Whole ledgers on disk.
-jest.setTimeout(30_000);
-
 const folder = () => mkdtempSync(join(tmpdir(), 'yellow-ledger-backup-'));
 const day = 86_400_000;
 

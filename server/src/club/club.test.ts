@@ -10,9 +10,6 @@ import { clubDoor } from './clubDoor';
 import { ClubClock } from './clubClock';
 import { clubRoutes } from './clubRoutes';
 
-// Each coming in costs what guessing is to cost.
-jest.setTimeout(60_000);
-
 const passphrase = 'reeds under the lantern';
 let db: Knex;
 let club: Club;
@@ -166,12 +163,14 @@ describe('coming in', () => {
   });
 
   test('who comes in again and again is not taken for somebody who guesses', async () => {
-    await joined('Hesper', 'painter');
+    expect.hasAssertions();
+await joined('Hesper', 'painter');
     for (let i = 0; i < 8; i++) await post('/come-in', { name: 'Hesper', passphrase }).expect(200);
   });
 
   test('a forged cookie, an old one and one of a device that was ended are nobody', async () => {
-    const { cookie } = await joined('Hesper', 'painter');
+    expect.hasAssertions();
+const { cookie } = await joined('Hesper', 'painter');
     await get('/me', cookie).expect(200);
     await get('/me').expect(401);
     await get('/me', `${cookie}x`).expect(401);
@@ -186,7 +185,8 @@ describe('coming in', () => {
   });
 
   test('a shared tablet is in until the evening is over', async () => {
-    await joined('Hesper', 'painter');
+    expect.hasAssertions();
+await joined('Hesper', 'painter');
     const shared = cookieOf(
       await post('/come-in', { name: 'Hesper', passphrase, isShared: true }).expect(200),
     );
@@ -263,7 +263,8 @@ describe('members', () => {
   });
 
   test('every address asks the table of rights, for every role', async () => {
-    const cookies = Object.fromEntries(
+    expect.hasAssertions();
+const cookies = Object.fromEntries(
       await Promise.all(
         roleNames.map(async (role) => [role, (await joined(`A ${role}`, role)).cookie]),
       ),
@@ -322,7 +323,8 @@ describe('members', () => {
 });
 
 test('a new passphrase is set by the old one, and ends the other devices', async () => {
-  const { cookie } = await joined('Hesper', 'painter');
+  expect.hasAssertions();
+const { cookie } = await joined('Hesper', 'painter');
   const other = cookieOf(await post('/come-in', { name: 'Hesper', passphrase }).expect(200));
   const change = (old: string) =>
     request(app)
@@ -339,7 +341,8 @@ test('a new passphrase is set by the old one, and ends the other devices', async
 });
 
 test('who comes in on a device takes the place of who was in on it; who fails leaves them in', async () => {
-  const hesper = await joined('Hesper', 'painter');
+  expect.hasAssertions();
+const hesper = await joined('Hesper', 'painter');
   await joined('Odo', 'painter');
   await post('/come-in', { name: 'Odo', passphrase: 'a wrong one it is' }, hesper.cookie).expect(
     401,

@@ -4,8 +4,6 @@ import { may, relations, resourceNames, roleNames, type Role } from '@yellow-led
 import { rightOf, routeRights } from './routeRights';
 import { testClub, type TestMember } from './testClub';
 
-jest.setTimeout(30_000);
-
 const source = resolve(__dirname, '..');
 
 /** Every route that is written in the server, by where its file is put below /api. */
@@ -156,7 +154,8 @@ describe('a club', () => {
   });
 
   test('a page that was opened as somebody else does nothing in the name of who came in since', async () => {
-    const { keeper, painter } = members;
+    expect.hasAssertions();
+const { keeper, painter } = members;
     await ask('GET', '/recipes', keeper).set('X-Member', painter.id).expect(401);
     await ask('POST', '/log', keeper).set('X-Member', painter.id).expect(401);
     await ask('GET', '/recipes', keeper).set('X-Member', keeper.id).expect(200);
@@ -175,7 +174,8 @@ describe('a club', () => {
     ['the same address without encryption', { Origin: 'http://localhost' }],
     ['another port of the same address', { Origin: 'https://localhost:9' }],
   ])('%s neither reads nor writes', async (_, headers: Record<string, string>) => {
-    const { keeper } = members;
+    expect.hasAssertions();
+const { keeper } = members;
     await ask('GET', '/recipes', keeper).set(headers).expect(403);
     await ask('POST', '/log', keeper).set(headers).expect(403);
     await ask('POST', '/club/invitations', keeper).set(headers).expect(403);

@@ -15,8 +15,6 @@ import { addDemo } from '../demo/addDemo';
 import type { RecordStore } from '../db/recordStore';
 import { testClub, type TestMember } from './testClub';
 
-jest.setTimeout(60_000);
-
 let house: Awaited<ReturnType<typeof testClub>>;
 let members: Record<Role, TestMember>;
 let other: TestMember;

@@ -9,8 +9,6 @@ import { RunningLedger } from '../start/runningLedger';
 import { workHere } from '../work/workHere';
 import { hashPassphrase } from './passphrases';
 
-jest.setTimeout(30_000);
-
 let ledger: RunningLedger;
 let server: Server;
 

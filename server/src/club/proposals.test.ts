@@ -134,7 +134,8 @@ test('what goes onto something only its proposer sees is named, and not approved
 });
 
 test('nobody proposes a version of a recipe that is a member’s', async () => {
-  await house
+  expect.hasAssertions();
+await house
     .ask('put', '/api/recipes/of-wren', painter)
     .send({ content: better(), revision: 0 })
     .expect(200);

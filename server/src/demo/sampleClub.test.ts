@@ -4,8 +4,6 @@ import { isPassphrase } from '../club/passphrases';
 import { addDemo } from './addDemo';
 import { freshPassphrases, sampleMembers } from './sampleClub';
 
-jest.setTimeout(30_000);
-
 test('the sample club is there once, however often it is started, and its evening can be read', async () => {
   const { club, ledger, db, close } = await testClub();
   await addDemo(ledger, club);

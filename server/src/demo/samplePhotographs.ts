@@ -2,12 +2,14 @@ import { asKeptPicture, type FilePicture, type Photograph } from '@yellow-ledger
 import { ferrymanFace } from './recipes/ferrymanFace';
 import { drawnPhotograph } from './drawnPhotograph';
 
+export const samplePhotographId = 'ferryman-under-lamp';
+
 /** A photograph of the sample world, with its picture; drawn anew each time, always the same. */
 export function samplePhotographs(): { photographs: Photograph[]; pictures: FilePicture[] } {
   const bytes = drawnPhotograph('face', 'left');
   const picture = asKeptPicture(bytes);
   const primed: Photograph = {
-    id: 'ferryman-under-lamp',
+    id: samplePhotographId,
     of: { kind: 'recipe', recipeId: ferrymanFace.id },
     shows: 'under a lamp',
     caption: 'Primed, the lamp on his left (drawn, for want of a camera)',

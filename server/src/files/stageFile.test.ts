@@ -13,6 +13,7 @@ import { samplePots } from '../demo/samplePots';
 import { sampleRecipes } from '../demo/sampleRecipes';
 import { stageFile } from './stageFile';
 import { heldFile, type TakenFile } from './takenFile';
+import { runs } from '../../../core/src/testing/longTests';
 
 const folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-'));
 let files = 0;
@@ -89,7 +90,7 @@ test('what is refused as a whole is refused piece by piece, in the same words', 
       expect(expected).toBeInstanceOf(LedgerFileError);
       await expect(staged(text)).rejects.toThrow((expected as Error).message);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

@@ -10,8 +10,6 @@ import { sampleRecipes } from '../demo/sampleRecipes';
 import { everything } from './everything';
 import { takeFileIn, takeLargeFileIn } from './takeFileIn';
 
-jest.setTimeout(20_000);
-
 const folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-take-'));
 let made = 0;
 const open: Ledger[] = [];

@@ -3,9 +3,6 @@ import { samplePots } from '../demo/samplePots';
 import { sampleRecipes } from '../demo/sampleRecipes';
 import { testApp } from '../testApp';
 
-// Two whole ledgers on disk, each write brought there before it is answered.
-jest.setTimeout(20_000);
-
 let server: Awaited<ReturnType<typeof testApp>>;
 let other: Awaited<ReturnType<typeof testApp>>;
 beforeEach(async () => {

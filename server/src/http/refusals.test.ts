@@ -80,7 +80,8 @@ describe('nesting', () => {
   });
 
   test('is seen wherever what comes is cut', () => {
-    const text = sized(`["a\\\"[[",${nested(deepest - 1)},${nested(deepest)}]`);
+    expect.hasAssertions();
+const text = sized(`["a\\\"[[",${nested(deepest - 1)},${nested(deepest)}]`);
     for (let at = 0; at <= text.length; at++) {
       const guard = new NestingGuard();
       expect(() => [text.slice(0, at), text.slice(at)].forEach((part) => guard.pass(part))).toThrow(

@@ -11,9 +11,6 @@ import { testApp } from '../testApp';
 import { workHere } from '../work/workHere';
 import { pictureStore, picturesBeside } from './pictureStore';
 
-// Whole ledgers on disk.
-jest.setTimeout(30_000);
-
 const bytes = Buffer.from(jpegBytes({ width: 800, height: 600 }));
 const hash = pictureHash(bytes);
 const photograph: Photograph = {
@@ -81,7 +78,8 @@ describe('a picture', () => {
   );
 
   test('an address that is no hash is no way out of the folder', async () => {
-    await server.get('/api/pictures/..%2fledger.sqlite').expect(400);
+    expect.hasAssertions();
+await server.get('/api/pictures/..%2fledger.sqlite').expect(400);
     await server.get(`/api/pictures/${'0'.repeat(64)}`).expect(404);
   });
 
@@ -118,7 +116,8 @@ describe('a photograph', () => {
   });
 
   test('that is deleted leaves its picture for whoever undoes that', async () => {
-    await withPhotograph();
+    expect.hasAssertions();
+await withPhotograph();
     await server.remove(`/api/photographs/${photograph.id}?revision=1`).expect(204);
     await putPhotograph(photograph, 0).expect(200);
     await server.get(`/api/pictures/${hash}`).expect(200);

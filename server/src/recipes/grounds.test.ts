@@ -44,7 +44,8 @@ test('a recipe is not put onto what is painted on top of it, and it is said why'
 });
 
 test('a ground that is gone keeps nobody from writing on', async () => {
-  await server.remove('/api/recipes/cloth?revision=1').expect(204);
+  expect.hasAssertions();
+await server.remove('/api/recipes/cloth?revision=1').expect(204);
   await put(recipe('sign', { ...on('cloth'), notes: 'still here' }), 1).expect(200);
 });
 

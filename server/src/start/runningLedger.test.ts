@@ -9,8 +9,6 @@ import { addSample } from '../demo/addSample';
 import { workHere } from '../work/workHere';
 import { RunningLedger } from './runningLedger';
 
-jest.setTimeout(20_000);
-
 const [pot, other] = samplePots;
 const leftBehind = [
   'staging-5a6c6fd0-0000-4000-8000-000000000000',

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { coat, levy, skin } from '../../testing/levy';
 import { entryOf, FakeServer, openPage, trouble } from '../../testing/tryWriter';
+import { runs } from '../../../../core/src/testing/longTests';
 
 let server: FakeServer;
 beforeEach(() => {
@@ -186,6 +187,6 @@ test('whatever is written while whatever goes wrong is there in the end, each on
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

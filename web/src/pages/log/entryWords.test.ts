@@ -69,7 +69,8 @@ test('what is gone is said to be, and nothing else is lost', () => {
 });
 
 test('every other kind of entry is a sentence', () => {
-  const mend = {
+  expect.hasAssertions();
+const mend = {
     kind: 'leave',
     sentence: 'Leave it.',
     errorBefore: 1.2,

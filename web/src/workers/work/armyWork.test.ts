@@ -49,7 +49,8 @@ describe('the order of a unit', () => {
   });
 
   test('what is held back stays behind everything else, and so does what follows it', async () => {
-    const varnished = recipe('coat', [
+    expect.hasAssertions();
+const varnished = recipe('coat', [
       line('base', 'umber'),
       line('seal', 'tallow', { stage: 'finish' }),
       line('gloss', 'tallow', { stage: 'detail' }),
