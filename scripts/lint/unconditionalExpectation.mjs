@@ -5,7 +5,7 @@
  * Where all of them stand in loops or conditions on purpose, `expect.hasAssertions()` at its start lets
  * the test fail when none of them has run; that is what the rule puts in when it mends.
  *
- * An expectation is `expect(…)`, `fc.assert(…)`, or a call of a function that runs one itself: one of
+ * An expectation is `expect(…)`, `request.expect(…)`, `fc.assert(…)`, or a call of a function that runs one itself: one of
  * the same file, or one named in the option `helpers`.
  */
 
@@ -82,7 +82,8 @@ class Finder {
   callExpects(node) {
     const name = rootOf(node.callee);
     const last = node.callee.type === 'MemberExpression' ? node.callee.property.name : name;
-    if (name === 'expect' || (name === 'fc' && last === 'assert')) return true;
+    // What an HTTP request is to be answered with is said by `.expect(status)`.
+    if (name === 'expect' || last === 'expect' || (name === 'fc' && last === 'assert')) return true;
     if (this.helpers.has(name) || this.helpers.has(last)) return true;
     if (this.own.has(name) && node.callee.type === 'Identifier' && this.functionExpects(name))
       return true;

@@ -163,14 +163,12 @@ describe('coming in', () => {
   });
 
   test('who comes in again and again is not taken for somebody who guesses', async () => {
-    expect.hasAssertions();
-await joined('Hesper', 'painter');
+    await joined('Hesper', 'painter');
     for (let i = 0; i < 8; i++) await post('/come-in', { name: 'Hesper', passphrase }).expect(200);
   });
 
   test('a forged cookie, an old one and one of a device that was ended are nobody', async () => {
-    expect.hasAssertions();
-const { cookie } = await joined('Hesper', 'painter');
+    const { cookie } = await joined('Hesper', 'painter');
     await get('/me', cookie).expect(200);
     await get('/me').expect(401);
     await get('/me', `${cookie}x`).expect(401);
@@ -185,8 +183,7 @@ const { cookie } = await joined('Hesper', 'painter');
   });
 
   test('a shared tablet is in until the evening is over', async () => {
-    expect.hasAssertions();
-await joined('Hesper', 'painter');
+    await joined('Hesper', 'painter');
     const shared = cookieOf(
       await post('/come-in', { name: 'Hesper', passphrase, isShared: true }).expect(200),
     );
@@ -263,8 +260,7 @@ describe('members', () => {
   });
 
   test('every address asks the table of rights, for every role', async () => {
-    expect.hasAssertions();
-const cookies = Object.fromEntries(
+    const cookies = Object.fromEntries(
       await Promise.all(
         roleNames.map(async (role) => [role, (await joined(`A ${role}`, role)).cookie]),
       ),
@@ -323,8 +319,7 @@ const cookies = Object.fromEntries(
 });
 
 test('a new passphrase is set by the old one, and ends the other devices', async () => {
-  expect.hasAssertions();
-const { cookie } = await joined('Hesper', 'painter');
+  const { cookie } = await joined('Hesper', 'painter');
   const other = cookieOf(await post('/come-in', { name: 'Hesper', passphrase }).expect(200));
   const change = (old: string) =>
     request(app)
@@ -341,8 +336,7 @@ const { cookie } = await joined('Hesper', 'painter');
 });
 
 test('who comes in on a device takes the place of who was in on it; who fails leaves them in', async () => {
-  expect.hasAssertions();
-const hesper = await joined('Hesper', 'painter');
+  const hesper = await joined('Hesper', 'painter');
   await joined('Odo', 'painter');
   await post('/come-in', { name: 'Odo', passphrase: 'a wrong one it is' }, hesper.cookie).expect(
     401,

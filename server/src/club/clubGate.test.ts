@@ -154,8 +154,7 @@ describe('a club', () => {
   });
 
   test('a page that was opened as somebody else does nothing in the name of who came in since', async () => {
-    expect.hasAssertions();
-const { keeper, painter } = members;
+    const { keeper, painter } = members;
     await ask('GET', '/recipes', keeper).set('X-Member', painter.id).expect(401);
     await ask('POST', '/log', keeper).set('X-Member', painter.id).expect(401);
     await ask('GET', '/recipes', keeper).set('X-Member', keeper.id).expect(200);
@@ -174,8 +173,7 @@ const { keeper, painter } = members;
     ['the same address without encryption', { Origin: 'http://localhost' }],
     ['another port of the same address', { Origin: 'https://localhost:9' }],
   ])('%s neither reads nor writes', async (_, headers: Record<string, string>) => {
-    expect.hasAssertions();
-const { keeper } = members;
+    const { keeper } = members;
     await ask('GET', '/recipes', keeper).set(headers).expect(403);
     await ask('POST', '/log', keeper).set(headers).expect(403);
     await ask('POST', '/club/invitations', keeper).set(headers).expect(403);

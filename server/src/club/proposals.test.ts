@@ -134,8 +134,7 @@ test('what goes onto something only its proposer sees is named, and not approved
 });
 
 test('nobody proposes a version of a recipe that is a member’s', async () => {
-  expect.hasAssertions();
-await house
+  await house
     .ask('put', '/api/recipes/of-wren', painter)
     .send({ content: better(), revision: 0 })
     .expect(200);

@@ -44,8 +44,7 @@ test('a pot is lent by whose it is, with the day, and given back by whoever has 
 });
 
 test('the club’s pots are lent by painters and not by guests; what is not there is not lent', async () => {
-  expect.hasAssertions();
-await lend(samplePots[1].id, sedge, guest).expect(403);
+  await lend(samplePots[1].id, sedge, guest).expect(403);
   await lend(samplePots[1].id, sedge, sedge).expect(200);
   await lend('nothing', sedge, wren).expect(404);
   await lend('of-wren', { ...sedge, id: 'nobody' }, wren).expect(404);

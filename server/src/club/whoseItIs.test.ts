@@ -72,8 +72,7 @@ describe('what is mine', () => {
   });
 
   test('a name another has for something of theirs is not taken over, deleted or not', async () => {
-    expect.hasAssertions();
-await put('recipes', mine(), painter).expect(200);
+    await put('recipes', mine(), painter).expect(200);
     await put('recipes', { ...mine(), name: 'Taken' }, other).expect(404);
     await house.ask('delete', '/api/recipes/mine?revision=1', painter).expect(204);
     await put('recipes', { ...mine(), name: 'Taken' }, other).expect(404);
@@ -101,8 +100,7 @@ await put('recipes', mine(), painter).expect(200);
   });
 
   test('a recipe of the club is not a painter’s to change, by whichever way', async () => {
-    expect.hasAssertions();
-await put('recipes', recipe, painter, 1).expect(403);
+    await put('recipes', recipe, painter, 1).expect(403);
     await house
       .ask('post', '/api/replacements', painter)
       .send({ note: 'other', recipes: [{ content: recipe, revision: 1 }] })
@@ -167,8 +165,7 @@ describe('the log', () => {
   });
 
   test('is written by painters, on benches that are theirs or the club’s', async () => {
-    expect.hasAssertions();
-const allowed: Record<Role, number> = { keeper: 200, painter: 200, guest: 403 };
+    const allowed: Record<Role, number> = { keeper: 200, painter: 200, guest: 403 };
     const members = { keeper, painter: other, guest };
     for (const role of roleNames)
       await log([entry(`by-${role}`, 'joint')], members[role]).expect(allowed[role]);
@@ -176,8 +173,7 @@ const allowed: Record<Role, number> = { keeper: 200, painter: 200, guest: 403 };
   });
 
   test('what another has noted is struck out by a keeper, or by who painted it', async () => {
-    expect.hasAssertions();
-const tick = (id: string, by?: string) => ({ ...entry(id, 'joint', by), of: 'e0' });
+    const tick = (id: string, by?: string) => ({ ...entry(id, 'joint', by), of: 'e0' });
     await log([tick('e1'), tick('e2', 'Wren')], painter).expect(200);
     const strike = (id: string, of: string) => ({ ...entry(id, 'joint'), of });
     await log([strike('s1', 'e1')], other).expect(403);
@@ -228,8 +224,7 @@ describe('files', () => {
   });
 
   test('a backup holds what members keep to themselves: nobody takes it along', async () => {
-    expect.hasAssertions();
-const { body } = await house.ask('post', '/api/backups', keeper).expect(201);
+    const { body } = await house.ask('post', '/api/backups', keeper).expect(201);
     await house.ask('get', `/api/backups/${(body as { name: string }).name}`, keeper).expect(403);
   });
 });

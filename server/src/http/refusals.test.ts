@@ -81,7 +81,7 @@ describe('nesting', () => {
 
   test('is seen wherever what comes is cut', () => {
     expect.hasAssertions();
-const text = sized(`["a\\\"[[",${nested(deepest - 1)},${nested(deepest)}]`);
+    const text = sized(`["a\\\"[[",${nested(deepest - 1)},${nested(deepest)}]`);
     for (let at = 0; at <= text.length; at++) {
       const guard = new NestingGuard();
       expect(() => [text.slice(0, at), text.slice(at)].forEach((part) => guard.pass(part))).toThrow(

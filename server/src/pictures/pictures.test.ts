@@ -78,8 +78,7 @@ describe('a picture', () => {
   );
 
   test('an address that is no hash is no way out of the folder', async () => {
-    expect.hasAssertions();
-await server.get('/api/pictures/..%2fledger.sqlite').expect(400);
+    await server.get('/api/pictures/..%2fledger.sqlite').expect(400);
     await server.get(`/api/pictures/${'0'.repeat(64)}`).expect(404);
   });
 
@@ -116,8 +115,7 @@ describe('a photograph', () => {
   });
 
   test('that is deleted leaves its picture for whoever undoes that', async () => {
-    expect.hasAssertions();
-await withPhotograph();
+    await withPhotograph();
     await server.remove(`/api/photographs/${photograph.id}?revision=1`).expect(204);
     await putPhotograph(photograph, 0).expect(200);
     await server.get(`/api/pictures/${hash}`).expect(200);

@@ -44,8 +44,7 @@ test('a recipe is not put onto what is painted on top of it, and it is said why'
 });
 
 test('a ground that is gone keeps nobody from writing on', async () => {
-  expect.hasAssertions();
-await server.remove('/api/recipes/cloth?revision=1').expect(204);
+  await server.remove('/api/recipes/cloth?revision=1').expect(204);
   await put(recipe('sign', { ...on('cloth'), notes: 'still here' }), 1).expect(200);
 });
 

@@ -14,10 +14,21 @@ export type Asked = typeof ask;
  *
  * @returns what was answered, or what went wrong as a problem; never throws
  */
-export async function ask(
+export const ask = (
   path: string,
   init: RequestInit = {},
-): Promise<{ data: unknown } | { error: Problem }> {
+): Promise<{ data: unknown } | { error: Problem }> =>
+  askAs(path, init, (response) => response.json().catch(() => undefined));
+
+/** As `ask`, for what is no JSON, as a picture. */
+export const askBytes = (path: string): Promise<{ data: Blob | null } | { error: Problem }> =>
+  askAs(path, {}, (response) => response.blob());
+
+async function askAs<Answer>(
+  path: string,
+  init: RequestInit,
+  read: (response: Response) => Promise<Answer>,
+): Promise<{ data: Answer | null } | { error: Problem }> {
   try {
     const response = await (earlyAnswer(path, init) ??
       fetch(path, {
@@ -35,9 +46,8 @@ export async function ask(
       return unanswered(response.status);
     serverAway.answered();
     if (response.status === 204) return { data: null };
-    const body: unknown = await response.json().catch(() => undefined);
-    if (response.ok) return { data: body };
-    return { error: problemOf(response.status, body) };
+    if (response.ok) return { data: await read(response) };
+    return { error: problemOf(response.status, await response.json().catch(() => undefined)) };
   } catch {
     // Ended by whoever asked, it says nothing of the server.
     return init.signal?.aborted ? { error: noAnswer } : unanswered(0);

@@ -56,7 +56,7 @@ test('it leaves what else stands in the history, and takes nothing of another ki
 
 test('what sets it stays the same, so that what it is handed to need not be drawn anew', () => {
   expect.hasAssertions();
-const { result, rerender } = renderHook(() => [
+  const { result, rerender } = renderHook(() => [
     useKeptHere<string>('search', '')[1],
     useOpenHere()[1],
   ]);

@@ -147,8 +147,7 @@ test('of what somebody keeps to themselves nothing is told, until it is shared',
 });
 
 test('paint that is taken from a pot is told of the pot', async () => {
-  expect.hasAssertions();
-const { told } = await listen(other);
+  const { told } = await listen(other);
   const log = await house.ledger.log.all();
   const coat = log.find(({ kind }) => kind === 'coat');
   if (coat?.kind !== 'coat') throw new Error('the demo has painted nothing');

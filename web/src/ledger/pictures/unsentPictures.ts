@@ -13,7 +13,8 @@ class UnsentPictures {
 
   /** Keeps one until the server has it. What the browser has no room for is kept as long as the page. */
   async keep(hash: string, bytes: Blob): Promise<void> {
-    this.here.set(hash, { bytes, url: URL.createObjectURL(bytes) });
+    // The same hash is the same bytes: an address there is for them already stays.
+    if (!this.here.has(hash)) this.here.set(hash, { bytes, url: URL.createObjectURL(bytes) });
     this.onServer.delete(hash);
     await this.written(() => set(hash, bytes, this.inBrowser()));
   }
@@ -32,9 +33,12 @@ class UnsentPictures {
     return this.onServer.has(hash) ? null : this.bytesOf(hash);
   }
 
-  /** The server has it. Its address on this page stays good as long as the page does. */
+  /** The server has it, and shows it from now on: the address on this page is given back. */
   sent(hash: string): void {
     this.onServer.add(hash);
+    const known = this.here.get(hash);
+    if (known) URL.revokeObjectURL(known.url);
+    this.here.delete(hash);
     void this.written(() => del(hash, this.inBrowser()));
   }
 

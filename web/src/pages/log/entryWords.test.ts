@@ -70,7 +70,7 @@ test('what is gone is said to be, and nothing else is lost', () => {
 
 test('every other kind of entry is a sentence', () => {
   expect.hasAssertions();
-const mend = {
+  const mend = {
     kind: 'leave',
     sentence: 'Leave it.',
     errorBefore: 1.2,

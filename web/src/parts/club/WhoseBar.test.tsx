@@ -70,7 +70,7 @@ test('what is refused is said, and nothing else is shown for it', async () => {
     fireEvent.click(screen.getByRole('button', { name: 'Show it to the club' }));
     await answered();
   });
-  expect(screen.getByText(/not yours to do/)).toBeTruthy();
+  expect(await screen.findByText(/not yours to do/)).toBeTruthy();
   expect(screen.getByText('Yours alone')).toBeTruthy();
 });
 

@@ -31,9 +31,10 @@ function usePictureAddress(hash: string) {
   const [src, setSrc] = useState(() => unsentPictures.urlOf(hash));
   const [isGone, setIsGone] = useState(false);
   const onError = () =>
-    void unsentPictures.bytesOf(hash).then((bytes) => {
+    void unsentPictures.bytesOf(hash).then(() => {
+      // The server may have got it meanwhile, or a page that is gone has left it here.
       const here = unsentPictures.urlOf(hash);
-      if (bytes && here !== src) setSrc(here);
+      if (here !== src) setSrc(here);
       else setIsGone(true);
     });
   return { src, isGone, onError };

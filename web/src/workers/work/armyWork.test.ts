@@ -50,7 +50,7 @@ describe('the order of a unit', () => {
 
   test('what is held back stays behind everything else, and so does what follows it', async () => {
     expect.hasAssertions();
-const varnished = recipe('coat', [
+    const varnished = recipe('coat', [
       line('base', 'umber'),
       line('seal', 'tallow', { stage: 'finish' }),
       line('gloss', 'tallow', { stage: 'detail' }),
