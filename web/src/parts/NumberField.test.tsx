@@ -61,7 +61,7 @@ test('where two readings are possible nothing counts until one of them is presse
   await type('1.234');
   expect(field.value).toBe('1.234');
   expect(held()).toBe('1.234');
-  await press('1234, in thousands');
+  await press('1234 (whole number)');
   expect(held()).toBe(1234);
   expect(field.value).toBe('1234');
   expect(screen.queryByRole('button')).toBeNull();
@@ -70,7 +70,7 @@ test('where two readings are possible nothing counts until one of them is presse
 test('the decimal of two readings stays that when it is shown again', async () => {
   const { field, type, press, held } = open();
   await type('1,234');
-  await press('1.234, a decimal');
+  await press('1.234 (decimal)');
   expect(held()).toBe(1.234);
   expect(field.value).toBe('1.234');
   expect(screen.queryByRole('button')).toBeNull();

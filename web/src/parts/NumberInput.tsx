@@ -63,25 +63,26 @@ export function NumberInput({ value, step = 'any', isRight, onTyped, ...props }:
         }}
       />
       {isHinted && (
-        <span id={hintId} className="number-hint" role="status">
-          read as {textOf(reading.value)}
+        <span className="number-hint-place">
+          <span id={hintId} className="number-hint" role="status">
+            read as {textOf(reading.value)}
+          </span>
         </span>
       )}
       {isAsTyped && reading.is === 'unclear' && (
-        <span className="number-question" role="alert">
-          “{text}” can be read in two ways:{' '}
-          <Button
-            variant="plain"
-            onClick={() => take({ is: 'number', value: reading.asDecimal }, null)}
-          >
-            {textOf(reading.asDecimal)}, a decimal
-          </Button>{' '}
-          <Button
-            variant="plain"
-            onClick={() => take({ is: 'number', value: reading.asThousands }, null)}
-          >
-            {textOf(reading.asThousands)}, in thousands
-          </Button>
+        <span className="number-hint-place">
+          <span className="number-hint number-question" role="alert">
+            “{text}” can be read in two ways:
+            {[reading.asDecimal, reading.asThousands].map((meant, index) => (
+              <Button
+                key={meant}
+                variant="plain"
+                onClick={() => take({ is: 'number', value: meant }, null)}
+              >
+                {textOf(meant)} ({index === 0 ? 'decimal' : 'whole number'})
+              </Button>
+            ))}
+          </span>
         </span>
       )}
     </>

@@ -14,7 +14,6 @@ export interface MonthCalendarProps {
 const dayOf = (date: Date) => format(date, 'yyyy-MM-dd');
 
 const classNames = {
-  month: 'month-leaf',
   month_caption: 'month-name',
   nav: 'month-head',
   button_previous: 'btn btn-icon',
