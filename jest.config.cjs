@@ -2,7 +2,7 @@
 module.exports = {
   testEnvironment: '<rootDir>/scripts/unit/nodeEnvironment.cjs',
   globalSetup: '<rootDir>/scripts/unit/buildCore.cjs',
-  roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src'],
+  roots: ['core/src', 'server/src', 'web/src', 'scripts'].map((folder) => `<rootDir>/${folder}`),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: {
     '^@yellow-ledger/core$': '<rootDir>/scripts/unit/core.cjs',

@@ -1,0 +1,2 @@
+export function missingPackage(folder: string): string | null;
+export function nativeProblem(folder: string): string | null;
