@@ -29,7 +29,9 @@ function rootOf(node) {
 /** Whether a loop runs at least once, as far as it can be seen: over a list that is written out. */
 function surelyRuns(loop) {
   const { right } = loop;
-  if (loop.type === 'ForStatement') return loop.test?.right?.type === 'Literal';
+  // runs(…) is how often a case is tried, and never nought.
+  if (loop.type === 'ForStatement')
+    return loop.test?.right?.type === 'Literal' || rootOf(loop.test?.right) === 'runs';
   if (right?.type === 'TSAsExpression') return surelyRuns({ ...loop, right: right.expression });
   return right?.type === 'ArrayExpression' && right.elements.length > 0;
 }
