@@ -89,7 +89,7 @@ if (isLong) {
     ['npx', 'playwright', 'test', '--config', 'e2e/playwright.config.ts'],
     { PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') },
     'e2e.json',
-    // What passes on a second try has failed once.
+    // A test that passes only on a second try counts as failed.
     ({ stats }) => [stats.expected, stats.unexpected + stats.flaky],
   );
 }

@@ -3,8 +3,8 @@ import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
 /**
- * What goes into one file together, with all that it needs. What no group names goes where it is used, and what several
- * pages use into files they share.
+ * Modules bundled into one file, each group with its dependencies. The bundler places the rest: a module
+ * goes to the page that uses it, or to a file shared by several pages.
  */
 const chunks = [
   // Runs before the rest is read.

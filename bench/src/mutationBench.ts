@@ -13,7 +13,7 @@ const nearestTests = 6;
 const leastCaught = { core: 0.85, server: 0.85, web: 0.6 };
 type Part = keyof typeof leastCaught;
 
-/** What later issues write anew, and what only tests and the demo use. */
+/** Parts that later issues rewrite, and files that only tests and the demo use. */
 const leftOut = /\/(testing|demo|simulate|shorthand|migrations)\/|\.test\.|index\.ts$|\.d\.ts$/;
 
 const swapped = new Map<ts.SyntaxKind, string>([

@@ -4,7 +4,7 @@ import { cpSync, mkdtempSync, readdirSync, renameSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-/** What is open while a server runs is not copied as a file. */
+/** Files a running server has open; these are not copied as files. */
 export const isOpenFile = (name: string) =>
   /\.sqlite(-wal|-shm)?$|^server\.log|\.lock$|\.json$/.test(name);
 

@@ -84,7 +84,7 @@ class Finder {
   callExpects(node) {
     const name = rootOf(node.callee);
     const last = node.callee.type === 'MemberExpression' ? node.callee.property.name : name;
-    // What an HTTP request is to be answered with is said by `.expect(status)`.
+    // supertest checks the answer of a request by `.expect(status)`.
     if (name === 'expect' || last === 'expect' || (name === 'fc' && last === 'assert')) return true;
     if (this.helpers.has(name) || this.helpers.has(last)) return true;
     if (this.own.has(name) && node.callee.type === 'Identifier' && this.functionExpects(name))

@@ -8,5 +8,5 @@ exports.load = () => ({
   'zod/v4/core': require('zod/v4/core'),
 });
 
-/** What tests of one worker keep from one file to the next, such as a migrated database. */
+/** Kept by a test worker from one test file to the next, such as a migrated database. */
 exports.keptByWorker = new Map();

@@ -22,7 +22,7 @@ if (!root) throw new Error('index.html holds no element called root');
 const place = createRoot(root);
 const anew = () => window.location.reload();
 
-/** What nearly every page needs is waited for this long before the first drawing, ms. */
+/** Longest wait for the records that nearly every page needs, before the first rendering, ms. */
 const mostWaitMs = 150;
 
 const { is } = await memberships.begin(anew);

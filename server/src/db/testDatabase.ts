@@ -6,7 +6,7 @@ import type { Knex } from 'knex';
 import { openDatabase } from './openDatabase';
 
 declare global {
-  /** What a worker of the unit tests keeps from one test file to the next. */
+  /** Kept by a test worker from one test file to the next. */
   var keptByWorker: Map<string, string> | undefined;
 }
 

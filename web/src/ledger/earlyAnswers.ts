@@ -17,7 +17,7 @@ declare global {
   }
 }
 
-/** What is older may have changed since on the server. */
+/** An older answer may be out of date: the server may have changed since. */
 const mostAgeMs = 10_000;
 
 /**

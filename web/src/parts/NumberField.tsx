@@ -3,7 +3,7 @@ import { useController, useFormContext, useWatch } from 'react-hook-form';
 import { Field } from './Field';
 import { NumberInput } from './NumberInput';
 
-/** What the form holds for an empty field. */
+/** The value the form holds for an empty field. */
 const whenEmptyHeld = { wrong: NaN, absent: undefined, none: null } as const;
 
 export interface NumberFieldProps {

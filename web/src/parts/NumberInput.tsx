@@ -89,7 +89,7 @@ export function NumberInput({ value, step = 'any', isRight, onTyped, ...props }:
   );
 }
 
-/** What stands in the field for a value: nothing for nothing, a text as it was typed. */
+/** The text shown for a value: empty for no value, a text as it was typed. */
 function textOf(value: unknown): string {
   if (value === null || value === undefined || Number.isNaN(value)) return '';
   return String(value);

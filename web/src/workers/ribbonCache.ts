@@ -61,7 +61,7 @@ export class RibbonCache {
     const kept = await this.open()
       .all()
       .catch((): [string, CachedRibbon][] => []);
-    // What was computed meanwhile is newer.
+    // Ribbons computed meanwhile are newer.
     this.change(new Map([...kept, ...(this.ribbons ?? [])]));
   }
 

@@ -27,7 +27,7 @@ export function ribbonKey(recipe: Recipe, { pots, grounds, version }: RibbonSour
       ...steps.flatMap(({ mix }) => mix.parts.flatMap((part) => partPotId(part) ?? [])),
     ]),
   );
-  // What is left in a pot changes with every coat, and no colour.
+  // The volume left in a pot changes with every coat but never the colour.
   const used = [...potIds].sort().map((id) => ({ ...pots.get(id), volumeMl: null }));
   return fingerprint([version, surfaces, used]);
 }

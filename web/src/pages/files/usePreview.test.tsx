@@ -28,7 +28,7 @@ test('a run that is given up looks through no rows of the next one', async () =>
   const kept: never[] = [];
   const { rerender, result } = renderHook(({ mapping }) => usePreview(2500, mapping, kept), {
     initialProps: { mapping: columns('first') },
-    // What is asked is counted; strict mode asks everything twice.
+    // The test counts the questions, and strict mode asks each of them twice.
     reactStrictMode: false,
   });
   rerender({ mapping: columns('second') });
