@@ -21,9 +21,11 @@ import { benchRecipeList } from './recipeListBench';
 import { benchSaid } from './saidBench';
 import { benchSheet } from './sheetBench';
 import { benchShelfWork, benchTables } from './tableBench';
+import { benchTyping } from './typingBench';
 
 const benches: Record<string, () => void | Promise<void>> = {
   firstScreen: benchFirstScreen,
+  typing: benchTyping,
   pages: benchPages,
   buildUp: benchBuildUp,
   advice: benchAdvice,
