@@ -74,8 +74,10 @@ function clone(): string {
   return folder;
 }
 const code = (body: string) => `import('./scripts/locks.mjs').then(async (locks) => { ${body} })`;
+/** As somebody starts it, not as a part of the command that runs these tests. */
+const { YELLOW_LEDGER_COMMAND: _command, ...env } = process.env;
 const runIn = (folder: string, body: string) =>
-  spawnSync(process.execPath, ['-e', code(body)], { cwd: folder, encoding: 'utf8' });
+  spawnSync(process.execPath, ['-e', code(body)], { cwd: folder, encoding: 'utf8', env });
 const takeLock = `locks.lock('test', 'npm test', locks.endWhenHeld('Tests of this folder'));`;
 
 /** Holds what it took until it is killed. */
@@ -83,7 +85,7 @@ async function held(folder: string, body: string) {
   const child = spawn(
     process.execPath,
     ['-e', code(`${body} console.log('held'); setInterval(() => undefined, 1000);`)],
-    { cwd: folder },
+    { cwd: folder, env },
   );
   await new Promise((said) => child.stdout.once('data', said));
   return async (signal: NodeJS.Signals) => {
