@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -80,6 +80,10 @@ const runIn = (folder: string, body: string) =>
   spawnSync(process.execPath, ['-e', code(body)], { cwd: folder, encoding: 'utf8', env });
 const takeLock = `locks.lock('test', 'npm test', locks.endWhenHeld('Tests of this folder'));`;
 
+const started: ChildProcess[] = [];
+// A test that failed half-way leaves none running.
+afterEach(() => started.splice(0).forEach((child) => child.kill('SIGKILL')));
+
 /** Holds what it took until it is killed. */
 async function held(folder: string, body: string) {
   const child = spawn(
@@ -87,6 +91,7 @@ async function held(folder: string, body: string) {
     ['-e', code(`${body} console.log('held'); setInterval(() => undefined, 1000);`)],
     { cwd: folder, env },
   );
+  started.push(child);
   await new Promise((said) => child.stdout.once('data', said));
   return async (signal: NodeJS.Signals) => {
     const ended = new Promise((gone) => child.once('exit', gone));
