@@ -28,7 +28,11 @@ export default function OneFigurePage() {
     () => kept?.flatMap(({ content }) => (content.archived ? [] : [content])),
     [kept],
   );
-  const ids = asked.get('of')?.split(',') ?? [];
+  const inAddress = asked.get('of') ?? '';
+  // The address changes a moment after the press; until then a tick shows what was pressed.
+  const [pressed, setPressed] = useState<{ before: string; ids: readonly string[] } | null>(null);
+  const ids =
+    pressed?.before === inAddress ? pressed.ids : inAddress.split(',').filter((id) => id !== '');
   const key = ids.join();
   const figure = useMemo(() => {
     const chosen = (recipes ?? []).filter(({ id }) => key.split(',').includes(id));
@@ -65,13 +69,10 @@ export default function OneFigurePage() {
           options={recipes.map(({ id, name }) => ({ value: id, name }))}
           ticked={ids}
           most={mostRecipes}
-          onTicked={(next) =>
-            // At once: in a transition the box would stay unticked until the sheet is drawn.
-            setAsked(next.length > 0 ? { of: next.join() } : {}, {
-              replace: true,
-              flushSync: true,
-            })
-          }
+          onTicked={(next) => {
+            setPressed({ before: inAddress, ids: next });
+            setAsked(next.length > 0 ? { of: next.join() } : {}, { replace: true });
+          }}
         />
         {!figure && (
           <p>
