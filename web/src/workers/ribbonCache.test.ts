@@ -69,3 +69,13 @@ test('a browser that keeps nothing still shows what was computed', async () => {
   await turns();
   expect(cache.now()?.get('coat')).toEqual(umber);
 });
+
+test('emptied while the earlier ones were being read, it stays empty', async () => {
+  const { store, answer } = slowStore([['coat', umber]]);
+  const cache = new RibbonCache(() => ({ ...store, clear: () => Promise.resolve() }));
+  cache.now();
+  await cache.clear();
+  answer();
+  await turns();
+  expect(cache.now()?.size).toBe(0);
+});

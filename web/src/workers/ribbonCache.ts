@@ -26,6 +26,7 @@ export class RibbonCache {
   private ribbons: Ribbons | null = null;
   private readonly listeners = new Set<() => void>();
   private reading: Promise<void> | null = null;
+  private wasCleared = false;
 
   constructor(private readonly open: () => RibbonStore) {}
 
@@ -51,6 +52,7 @@ export class RibbonCache {
   }
 
   async clear(): Promise<void> {
+    this.wasCleared = true;
     this.change(new Map());
     await this.open()
       .clear()
@@ -61,8 +63,8 @@ export class RibbonCache {
     const kept = await this.open()
       .all()
       .catch((): [string, CachedRibbon][] => []);
-    // Ribbons computed meanwhile are newer.
-    this.change(new Map([...kept, ...(this.ribbons ?? [])]));
+    // Ribbons computed meanwhile are newer; what was read of an emptied cache is dropped.
+    this.change(new Map([...(this.wasCleared ? [] : kept), ...(this.ribbons ?? [])]));
   }
 
   private change(ribbons: Ribbons): void {
