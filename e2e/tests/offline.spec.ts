@@ -10,18 +10,31 @@ const isAway = (page: Page) =>
     page.getByText(/The server has not answered since .*: what you see is what this browser/),
   ).toBeVisible();
 
-/** Waits until the pages and what they show are kept in the browser. */
-async function isKept(page: Page): Promise<void> {
+/** Waits until the pages are kept in the browser, and of what they show the record of this identifier. */
+async function isKept(page: Page, part: 'recipes' | 'benches', id: string): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await expect
-    .poll(() =>
-      page.evaluate(async () =>
-        (await indexedDB.databases())
-          .map(({ name }) => name)
-          .some((name) => /-had-recipes$/.test(name ?? '')),
-      ),
-    )
-    .toBe(true);
+    .poll(() => page.evaluate(keptKeys, part))
+    .toContainEqual(expect.stringMatching(`^${id} `));
+}
+
+/** The keys of what is kept of one part; none where nothing was kept yet. */
+async function keptKeys(part: string): Promise<string[]> {
+  const { name } =
+    (await indexedDB.databases()).find(({ name }) => name?.endsWith(`-had-${part}`)) ?? {};
+  if (!name) return [];
+  return new Promise((resolve, reject) => {
+    const opened = indexedDB.open(name);
+    opened.onerror = () => reject(opened.error);
+    opened.onsuccess = () => {
+      const read = opened.result.transaction('things').objectStore('things').getAllKeys();
+      read.onerror = () => reject(read.error);
+      read.onsuccess = () => {
+        opened.result.close();
+        resolve(read.result.map(String));
+      };
+    };
+  });
 }
 
 /** The browser keeps nothing more: its database refuses, and its lasting store is full to the brim. */
@@ -54,7 +67,7 @@ test('without the server the pages open with what they had, and what is done goe
         .first(),
     ).toBeVisible();
   }
-  await isKept(page);
+  await isKept(page, 'recipes', 'copper-helm');
   await page.reload();
   await expect(page.getByLabel('Recipe', { exact: true })).toHaveValue('Copper diving helm');
   await server.kill();
@@ -107,7 +120,7 @@ test('browser full, server away, page loaded anew: what was pressed at the bench
   let server = await startServer({ demo: true });
   const port = Number(new URL(server.url).port);
   await layRecipe(page, server.url, 'copper-helm', presses);
-  await isKept(page);
+  await isKept(page, 'benches', new URL(page.url()).pathname.split('/').pop()!);
   await page.reload();
   await expect(done(page)).toBeVisible();
   await unfold();
