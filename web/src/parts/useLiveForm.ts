@@ -2,6 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useEffectEvent, useRef } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import type { z } from 'zod';
+import { afterTyping, isTyping, settleTyping } from './afterTyping';
 
 export interface LiveForm<Content extends FieldValues> {
   schema: z.ZodType<Content, Content>;
@@ -44,12 +45,20 @@ export function useLiveForm<Content extends FieldValues>({
     () =>
       form.subscribe({
         formState: { values: true },
-        callback: ({ values }) => onChange(structuredClone(values)),
+        callback: ({ values }) => {
+          const changed = structuredClone(values);
+          if (isTyping()) afterTyping(sent, () => onChange(changed));
+          else {
+            settleTyping();
+            onChange(changed);
+          }
+        },
       }),
     [form],
   );
 
   useEffect(() => {
+    settleTyping();
     const text = textOf(schema, value);
     const echo = sent.current.lastIndexOf(text);
     // Noted first: the reset is told to the subscriber above, and is no change of the painter's.
@@ -58,6 +67,7 @@ export function useLiveForm<Content extends FieldValues>({
   }, [form, schema, value]);
 
   const onLeave = useEffectEvent(() => {
+    settleTyping();
     const values = form.getValues();
     onUnfinished(schema.safeParse(values).success ? null : values);
   });

@@ -1,6 +1,6 @@
 import type { Remote } from 'comlink';
 import { dequal } from 'dequal';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { selectPart, type Part } from '../ledger/inHand';
 import { useAppSelector, useAppStore } from '../ledger/store';
@@ -60,7 +60,9 @@ export function useAnswer<Answer>(
           waiting.current = null;
           try {
             const answer = await next(toldWorker.tell(store.getState(), parts));
-            if (isThere.current) setAnswered((last) => answeredAfter(last, answer));
+            // What is typed meanwhile does not wait until the answer is drawn.
+            if (isThere.current)
+              startTransition(() => setAnswered((last) => answeredAfter(last, answer)));
           } catch (fault) {
             const problem = fault instanceof Error ? fault.message : String(fault);
             if (isThere.current) setAnswered((last) => ({ ...last, problem }));

@@ -1,3 +1,4 @@
+import { useCallback } from 'react';
 import { useMembersQuery } from './clubApi';
 import { useMembership } from './membership';
 
@@ -5,8 +6,11 @@ import { useMembership } from './membership';
 export function useMemberNames(): (memberId: string | null) => string {
   const isOfClub = useMembership().is === 'in';
   const { data: members } = useMembersQuery(undefined, { skip: !isOfClub });
-  return (memberId) => {
-    if (!members) return '…';
-    return members.find(({ id }) => id === memberId)?.name ?? 'a former member';
-  };
+  return useCallback(
+    (memberId) => {
+      if (!members) return '…';
+      return members.find(({ id }) => id === memberId)?.name ?? 'a former member';
+    },
+    [members],
+  );
 }

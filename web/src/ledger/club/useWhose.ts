@@ -22,11 +22,13 @@ export function useWhose(kind: ResourceName): ((id: string) => string) | null {
       ),
     [owners, kind],
   );
-  if (!isOfClub) return null;
-  const me = membership.me.member.id;
-  return (id) => {
-    const memberId = memberIds.get(id);
-    if (memberId === undefined) return theClubs;
-    return memberId === me ? 'mine' : nameOf(memberId);
-  };
+  const me = membership.is === 'in' ? membership.me.member.id : null;
+  return useMemo(() => {
+    if (me === null) return null;
+    return (id) => {
+      const memberId = memberIds.get(id);
+      if (memberId === undefined) return theClubs;
+      return memberId === me ? 'mine' : nameOf(memberId);
+    };
+  }, [me, memberIds, nameOf]);
 }

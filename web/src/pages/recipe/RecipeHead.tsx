@@ -42,17 +42,18 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
     schema: recipeHeadSchema,
     value: headOf(draft),
     unfinished: draft.unfinished.head,
-    onValid: (head) => {
-      const { ground: _before, ...rest } = recipe;
-      edit(onItsGround({ ...rest, ...head }), 'head');
-    },
+    onValid: (head) =>
+      edit((now) => {
+        const { ground: before, ...rest } = now;
+        return onItsGround({ ...rest, ...head }, before?.recipeId);
+      }, 'head'),
     onUnfinished: (typed) => leave('head', typed),
   });
   /** What goes onto another finished surface than before has from it what it does not say itself. */
   const recipes = usePart('recipes');
-  const onItsGround = (next: Recipe): Recipe => {
+  const onItsGround = (next: Recipe, before: string | undefined): Recipe => {
     const below =
-      next.ground?.recipeId !== recipe.ground?.recipeId &&
+      next.ground?.recipeId !== before &&
       recipes?.find(({ content }) => content.id === next.ground?.recipeId)?.content;
     return below ? ontoGround(next, below) : next;
   };

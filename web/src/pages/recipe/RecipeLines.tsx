@@ -76,8 +76,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
     const index = deeds.numberOf(stepId) - 1;
     const neighbour = { ArrowUp: index - 1, ArrowDown: index + 1 }[event.key];
     if (neighbour !== undefined && event.altKey) {
-      if (neighbour >= 0 && neighbour < recipe.steps.length && deeds.move(stepId, neighbour))
-        focusNext(stepId);
+      if (deeds.move(stepId, neighbour)) focusNext(stepId);
     } else if (neighbour !== undefined) focusNow(recipe.steps[neighbour]?.id ?? null);
     else if (event.key === 'Delete') focusNext(deeds.remove(stepId));
     else if (event.key === 'd' && !event.ctrlKey && !event.metaKey)

@@ -13,7 +13,7 @@ export function RecipeNotes({ draft }: { draft: Draft }) {
     schema: recipeNotesSchema,
     value: { notes: recipe.notes },
     unfinished: draft.unfinished.notes,
-    onValid: (notes) => edit({ ...recipe, ...notes }, 'notes'),
+    onValid: (notes) => edit((now) => ({ ...now, ...notes }), 'notes'),
     onUnfinished: (typed) => leave('notes', typed),
   });
   return (

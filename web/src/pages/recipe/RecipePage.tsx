@@ -1,3 +1,4 @@
+import { memo, useDeferredValue } from 'react';
 import { useParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { EmptyPage } from '../../parts/EmptyPage';
@@ -9,12 +10,15 @@ import { RecipeSheet } from './RecipeSheet';
 import { useDraft, useLeaving } from './useDraft';
 import { PageWait } from '../../parts/PageWait';
 
+const Sheet = memo(RecipeSheet);
+
 export default function RecipePage() {
   const { recipeId = '', leaf = '' } = useParams();
   const leafPath = leaves.find(({ path }) => path === leaf)?.path ?? '';
   const { pots } = useShelf();
   const { error, refetch } = useRecords('recipes');
   const draft = useDraft(recipeId);
+  const deferred = useDeferredValue(draft);
   useLeaving(recipeId);
   if (draft === null)
     return (
@@ -27,5 +31,8 @@ export default function RecipePage() {
     );
   if (!draft && error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
   if (!draft || !pots) return <PageWait>Opening the recipe …</PageWait>;
-  return <RecipeSheet key={recipeId} draft={draft} pots={pots} leaf={leafPath} />;
+  // Typing does not wait until the lines are drawn. The boxes of the other leaves show the record itself.
+  const isDeferred = leafPath === '' && deferred?.recipe.id === recipeId;
+  const drawn = isDeferred ? deferred : draft;
+  return <Sheet key={recipeId} draft={drawn} pots={pots} leaf={leafPath} />;
 }

@@ -65,8 +65,13 @@ function saveStateOf(
   return { is: state.is === 'sending' ? 'saving' : 'waiting' };
 }
 
-/** Writes the open recipe as it is to be. @param of what the edit is of, for undoing a run of them as one */
-export function useEditRecipe(recipeId: string): (next: Recipe, of: string) => void {
+/**
+ * Writes the open recipe as it is to be, or as made of what it is now, which may be newer than what is drawn.
+ * `of` is what the edit is of, for undoing a run of them as one.
+ */
+export function useEditRecipe(
+  recipeId: string,
+): (next: Recipe | ((now: Recipe) => Recipe), of: string) => void {
   const writer = useWriter();
   return useCallback(
     (next, of) => {
@@ -77,7 +82,13 @@ export function useEditRecipe(recipeId: string): (next: Recipe, of: string) => v
         whenStale: 'ask',
         restMs,
       } as const;
-      writer.change('recipes', recipeId, '', () => next, how);
+      writer.change(
+        'recipes',
+        recipeId,
+        '',
+        (now) => (typeof next === 'function' ? next(now) : next),
+        how,
+      );
     },
     [writer, recipeId],
   );

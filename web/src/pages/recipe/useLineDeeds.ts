@@ -1,6 +1,7 @@
 import {
   applyFix,
   carriersOf,
+  mergeContents,
   mostSteps,
   moveStep,
   withoutStep,
@@ -12,49 +13,63 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import { useNotice } from '../../parts/shell/notices';
+import { useWriter } from '../../ledger/useWriter';
 import { changedFields } from './changedFields';
 import { newStep } from '../../parts/newStep';
 import { useEditRecipe } from './useDraft';
 
 export type LineDeeds = ReturnType<typeof useLineDeeds>;
 
-/** What can be done to the lines of the open recipe. Each returns the line to look at next. */
-export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
-  const edited = useEditRecipe(recipe.id);
+/**
+ * What can be done to the lines of the open recipe. Each returns the line to look at next.
+ *
+ * @param drawn the recipe as the page shows it; typing may have changed it since it was drawn, so
+ *   everything is done to the recipe as it is when a key is pressed
+ */
+export function useLineDeeds(drawn: Recipe, pots: readonly Pot[]) {
+  const edited = useEditRecipe(drawn.id);
+  const writer = useWriter();
   const notify = useNotice();
-  const numberOf = (stepId: string) => recipe.steps.findIndex(({ id }) => id === stepId) + 1;
-  const put = (steps: Step[], of: string) => edited({ ...recipe, steps }, of);
+  const recipe = () => (writer.shown('recipes', drawn.id) as Recipe | null) ?? drawn;
+  const numberOf = (stepId: string) => recipe().steps.findIndex(({ id }) => id === stepId) + 1;
+  const put = (steps: Step[], of: string) => edited({ ...recipe(), steps }, of);
+  /** A line with what was changed in it, and what has changed beside that since it was drawn. */
+  const changed = (step: Step): Step => {
+    const before = drawn.steps.find(({ id }) => id === step.id);
+    const now = recipe().steps.find(({ id }) => id === step.id);
+    return before && now ? mergeContents(before, step, now).withMine : step;
+  };
   const isFull = () => {
-    if (recipe.steps.length < mostSteps) return false;
+    if (recipe().steps.length < mostSteps) return false;
     notify(`A recipe has up to ${mostSteps} lines; carry on in a second one.`);
     return true;
   };
 
   return {
     edit(step: Step) {
-      const before = recipe.steps.find(({ id }) => id === step.id);
+      const before = drawn.steps.find(({ id }) => id === step.id);
       edited(
-        withStep(recipe, step),
+        withStep(recipe(), changed(step)),
         `step ${step.id} ${before ? changedFields(before, step).join() : ''}`,
       );
     },
     /** The line as its sentence says it: typing it is one deed. */
     say(step: Step) {
-      edited(withStep(recipe, step), `said ${step.id}`);
+      edited(withStep(recipe(), step), `said ${step.id}`);
     },
     add(): string | null {
       if (isFull()) return null;
-      const step = newStep(recipe, pots);
+      const step = newStep(recipe(), pots);
       if (!step) {
         notify('There is nothing to paint with: put a pot on the shelf first.');
         return null;
       }
-      put([...recipe.steps, step], `add ${step.id}`);
+      put([...recipe().steps, step], `add ${step.id}`);
       return step.id;
     },
     /** Puts lines after the others: one press, undone by one. */
     addAll(steps: Step[]) {
-      put([...recipe.steps, ...steps], `add ${steps[0]?.id ?? ''}`);
+      put([...recipe().steps, ...steps], `add ${steps[0]?.id ?? ''}`);
     },
     /** All lines as they are now: several changed by one deed. */
     putAll(steps: Step[]) {
@@ -63,25 +78,30 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
     duplicate(stepId: string): string | null {
       const index = numberOf(stepId) - 1;
       if (index < 0 || isFull()) return null;
-      const copy = { ...recipe.steps[index], id: crypto.randomUUID() };
-      put(recipe.steps.toSpliced(index + 1, 0, copy), `duplicate ${copy.id}`);
+      const { steps } = recipe();
+      const copy = { ...steps[index], id: crypto.randomUUID() };
+      put(steps.toSpliced(index + 1, 0, copy), `duplicate ${copy.id}`);
       return copy.id;
     },
     remove(stepId: string): string | null {
+      const before = recipe();
       const index = numberOf(stepId) - 1;
-      const carriers = carriersOf(recipe.steps, stepId).map(({ id }) => numberOf(id));
-      edited(withoutStep(recipe, stepId), `remove ${stepId}`);
+      if (index < 0) return null;
+      const carriers = carriersOf(before.steps, stepId).map(({ id }) => numberOf(id));
+      edited(withoutStep(before, stepId), `remove ${stepId}`);
       const written =
         carriers.length > 0
           ? ` Its mix is written out where line ${carriers.join(' and ')} carried it forward.`
           : '';
       notify(`Line ${index + 1} is deleted; Ctrl+Z undoes it.${written}`);
-      const next = recipe.steps[index + 1] ?? recipe.steps[index - 1];
+      const next = before.steps[index + 1] ?? before.steps[index - 1];
       return next?.id ?? null;
     },
     /** @param to index, from 0. @returns whether it went there */
     move(stepId: string, to: number): boolean {
-      const moved = moveStep(recipe, stepId, to);
+      const { steps } = recipe();
+      if (to < 0 || to >= steps.length || !steps.some(({ id }) => id === stepId)) return false;
+      const moved = moveStep(recipe(), stepId, to);
       if (!('carrier' in moved)) {
         edited(moved, `move ${stepId} ${to}`);
         return true;
@@ -95,13 +115,13 @@ export function useLineDeeds(recipe: Recipe, pots: readonly Pot[]) {
     },
     /** The spots lines can be aimed at, and with them a line that is aimed at one: one deed. */
     putSpots(spots: Spot[], aimed?: Step) {
-      const { spots: _before, ...rest } = aimed ? withStep(recipe, aimed) : recipe;
+      const { spots: _before, ...rest } = aimed ? withStep(recipe(), changed(aimed)) : recipe();
       edited(spots.length > 0 ? { ...rest, spots } : rest, 'spots');
     },
     numberOf,
     /** Puts a fix in: one press, undone by one. */
     fix(fix: Fix) {
-      edited(applyFix(recipe, fix), `fix ${crypto.randomUUID()}`);
+      edited(applyFix(recipe(), fix), `fix ${crypto.randomUUID()}`);
     },
   };
 }

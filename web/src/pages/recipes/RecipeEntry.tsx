@@ -1,6 +1,7 @@
 import { counted } from '@yellow-ledger/core';
 import { formatDistanceToNow } from 'date-fns';
 import Button from 'react-bootstrap/Button';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { theClubs } from '../../ledger/club/useWhose';
 import { lastLeaf } from '../../parts/lastLeaf';
@@ -19,7 +20,8 @@ export interface RecipeEntryProps {
 }
 
 /** One recipe of the list, with the surface it ends in as its picture. */
-export function RecipeEntry({ row, ribbon, ground, whose, deeds }: RecipeEntryProps) {
+export const RecipeEntry = memo(function RecipeEntry(props: RecipeEntryProps) {
+  const { row, ribbon, ground, whose, deeds } = props;
   const { id, name, surface, lines, models, archived, savedAt } = row;
   const at = lastLeaf.of(`/recipes/${id}`);
   return (
@@ -65,4 +67,4 @@ export function RecipeEntry({ row, ribbon, ground, whose, deeds }: RecipeEntryPr
       </div>
     </li>
   );
-}
+});

@@ -1,5 +1,5 @@
 import Button from 'react-bootstrap/Button';
-import { useMemo, useRef } from 'react';
+import { useDeferredValue, useMemo, useRef } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useWhose } from '../../ledger/club/useWhose';
 import { Options } from '../../parts/Choice';
@@ -37,9 +37,11 @@ export default function RecipesPage() {
   useShortcut('n', write);
   useAskedNew(write, pots !== undefined);
 
+  // A key that is typed does not wait until the list is drawn.
+  const searched = useDeferredValue(search);
   const found = useMemo(
-    () => (rows ?? []).filter(matches(search, showsArchived)).sort(newestFirst),
-    [rows, search, showsArchived],
+    () => (rows ?? []).filter(matches(searched, showsArchived)).sort(newestFirst),
+    [rows, searched, showsArchived],
   );
   const owners = whose ? [...new Set((rows ?? []).map(({ id }) => whose(id)))].sort() : [];
   const wanted = owner === '' ? found : found.filter(({ id }) => whose?.(id) === owner);

@@ -1,18 +1,23 @@
 import type { Pot, Recipe } from '@yellow-ledger/core';
-import { useNavigate } from 'react-router';
+import { useMemo } from 'react';
+import { useNavigate, type NavigateFunction } from 'react-router';
+import type { Writer } from '../../ledger/writer/Writer';
 import { useWriter } from '../../ledger/useWriter';
 import { useNotice } from '../../parts/shell/notices';
 import { copyOfRecipe, newRecipe } from './newRecipe';
 
-export type RecipeDeeds = ReturnType<typeof useRecipeDeeds>;
+export type RecipeDeeds = ReturnType<typeof recipeDeeds>;
 
 /** What can be done to recipes from their list; each of it can be undone. */
 export function useRecipeDeeds() {
   const writer = useWriter();
   const navigate = useNavigate();
   const notify = useNotice();
-  const read = (id: string) => writer.shown('recipes', id) as Recipe | null;
+  return useMemo(() => recipeDeeds(writer, navigate, notify), [writer, navigate, notify]);
+}
 
+function recipeDeeds(writer: Writer, navigate: NavigateFunction, notify: (words: string) => void) {
+  const read = (id: string) => writer.shown('recipes', id) as Recipe | null;
   return {
     /** @param leaf the leaf it is opened at; its lines unless said otherwise */
     writeNew(pots: readonly Pot[], leaf = '') {

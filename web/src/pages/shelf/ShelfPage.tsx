@@ -1,6 +1,6 @@
 import { ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useWhose } from '../../ledger/club/useWhose';
 import { Options } from '../../parts/Choice';
@@ -33,7 +33,7 @@ export default function ShelfPage() {
   const searchField = useRef<HTMLInputElement>(null);
 
   const whose = useWhose('pots');
-  const whoseIs = (pot: Pot) => whose?.(pot.id) ?? ownerOf(pot);
+  const whoseIs = useCallback((pot: Pot) => whose?.(pot.id) ?? ownerOf(pot), [whose]);
   const owners = [...new Set(kept.map(({ content }) => whoseIs(content)))].sort();
   const add = () => {
     const pot = newPot();
@@ -56,10 +56,19 @@ export default function ShelfPage() {
     );
     return isNew ? [added, ...found] : found;
   }, [kept, added, openId, search, kind, showsRetired]);
-  const onShelf =
-    owner === ''
-      ? shown
-      : shown.filter(({ content }) => content.id === openId || whoseIs(content) === owner);
+  const onShelf = useMemo(
+    () =>
+      owner === ''
+        ? shown
+        : shown.filter(({ content }) => content.id === openId || whoseIs(content) === owner),
+    [shown, owner, openId, whoseIs],
+  );
+  // A key that is typed does not wait until the table is drawn.
+  const drawn = useDeferredValue(onShelf);
+  const close = useCallback(() => {
+    setOpenId(null);
+    setAdded(null);
+  }, [setOpenId]);
 
   if (isLoading) return <PageWait>Fetching the shelf …</PageWait>;
   return (
@@ -106,15 +115,7 @@ export default function ShelfPage() {
       ) : (
         <>
           <SwatchesToRead kept={kept} />
-          <ShelfTable
-            shown={onShelf}
-            openId={openId}
-            onOpen={setOpenId}
-            onClosed={() => {
-              setOpenId(null);
-              setAdded(null);
-            }}
-          />
+          <ShelfTable shown={drawn} openId={openId} onOpen={setOpenId} onClosed={close} />
           <p className="shelf-count" role="status">
             {onShelf.length === kept.length
               ? `${kept.length} pots.`

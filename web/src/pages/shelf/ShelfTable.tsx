@@ -7,7 +7,7 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import Button from 'react-bootstrap/Button';
-import { Fragment, useMemo, useState } from 'react';
+import { Fragment, memo, useMemo, useState } from 'react';
 import { CaretDownFill, CaretUpFill } from 'react-bootstrap-icons';
 import Table from 'react-bootstrap/Table';
 import { stripeKey, useStripes } from '../../workers/useStripes';
@@ -22,7 +22,8 @@ export interface ShelfTableProps {
   onClosed: () => void;
 }
 
-export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps) {
+export const ShelfTable = memo(function ShelfTable(props: ShelfTableProps) {
+  const { shown, openId, onOpen, onClosed } = props;
   const [sorting, setSorting] = useState<SortingState>([]);
   const painted = useMemo(
     () => shown.map(({ content }) => content).filter(({ kind }) => !clearKinds.includes(kind)),
@@ -88,4 +89,4 @@ export function ShelfTable({ shown, openId, onOpen, onClosed }: ShelfTableProps)
       </tbody>
     </Table>
   );
-}
+});

@@ -1,6 +1,6 @@
 import type { PotNames, SentenceMark } from '@yellow-ledger/core';
 import { useCombobox } from 'downshift';
-import { useId, useMemo, useRef, type RefObject } from 'react';
+import { useDeferredValue, useId, useMemo, useRef, type RefObject } from 'react';
 import Overlay from 'react-bootstrap/Overlay';
 import { Swatch } from '../Swatch';
 import { potCompletions, type Completion } from './potCompletions';
@@ -50,6 +50,8 @@ export function SayField(props: SayFieldProps) {
   // Asked for at every drawing, as the box expects: the list itself is only drawn while it is open.
   ask.getMenuProps({}, { suppressRefError: true });
   const isListed = isOpen && items.length > 0;
+  // The letter shows before the list opens.
+  const isDrawn = useDeferredValue(isListed) && isListed;
   return (
     <div className="say-field" ref={around}>
       <input
@@ -89,7 +91,7 @@ export function SayField(props: SayFieldProps) {
         spellCheck={false}
         enterKeyHint="done"
       />
-      <Overlay target={around} show={isListed} placement="bottom-start" transition={false} flip>
+      <Overlay target={around} show={isDrawn} placement="bottom-start" transition={false} flip>
         {({ ref, style }) => (
           <ul
             {...ask.getMenuProps({ ref }, { suppressRefError: true })}

@@ -8,6 +8,7 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { afterTyping } from '../../../parts/afterTyping';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
 
@@ -36,12 +37,13 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
     [names, recipe, step.id],
   );
   const [sentence, setSentence] = useState(() => lineSentence(step, beside));
-  const said = useRef<Step>(step);
+  // What was said and has not come back yet, oldest first: it may come back after more was typed.
+  const said = useRef<Step[]>([step]);
   useEffect(() => {
+    const echo = said.current.findLastIndex((line) => isSameContent(line, step));
+    said.current = echo < 0 ? [step] : said.current.slice(echo);
     // The line changed otherwise than by its sentence: in its fields, by undo, by somebody else.
-    if (isSameContent(said.current, step)) return;
-    said.current = step;
-    setSentence(lineSentence(step, beside));
+    if (echo < 0) setSentence(lineSentence(step, beside));
   }, [step, beside]);
   const { marks, rough } = useMemo(
     () => readLine(sentence, beside, step.id),
@@ -53,8 +55,9 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
     // What is half typed is no change yet.
     if (!now || unclear.length > 0 || next.trim() === '') return;
     const line = { ...now, ...(step.setAside && { setAside: step.setAside }) };
-    said.current = line;
-    if (!isSameContent(line, step)) onSay(line);
+    if (isSameContent(line, said.current.at(-1))) return;
+    said.current.push(line);
+    afterTyping(said, () => onSay(line));
   };
   return (
     <div className="stacked line-editor-said">

@@ -9,12 +9,23 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import {
+  memo,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useId,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { useShortcut } from '../../../parts/keyboard/useShortcut';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { SaidLine } from './SaidLine';
+
+const Line = memo(SaidLine);
 
 export interface SayLineProps {
   recipe: Recipe;
@@ -33,14 +44,17 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
   const told = useId();
   const fieldId = useId();
   const names = potNamesOf(pots);
-  const reading = useMemo(
-    () => readLine(sentence, { names, recipe, above: recipe.steps }, stepId),
-    [sentence, names, recipe, stepId],
+  const read = useCallback(
+    (words: string) => readLine(words, { names, recipe, above: recipe.steps }, stepId),
+    [names, recipe, stepId],
   );
+  // A key that is typed does not wait until the line and its ribbon are drawn.
+  const shown = useDeferredValue(sentence);
+  const reading = useMemo(() => read(shown), [read, shown]);
   useShortcut('l', () => field.current?.focus());
-  const isSaid = sentence.trim() !== '';
+  const isSaid = shown.trim() !== '';
   const isFull = recipe.steps.length >= mostSteps;
-  const asNote = unknownAsNote(sentence, reading.marks);
+  const asNote = unknownAsNote(shown, reading.marks);
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => {
     // What is understood stands above the field, what is not below it: both are to be seen.
@@ -52,9 +66,10 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
     field.current?.focus();
   };
   const add = () => {
-    if (!isSaid) return;
-    if (reading.marks.length > 0 || !reading.step || isFull) return setAsked(true);
-    onAdd(reading.step);
+    if (sentence.trim() === '') return;
+    const { step, marks } = sentence === shown ? reading : read(sentence);
+    if (marks.length > 0 || !step || isFull) return setAsked(true);
+    onAdd(step);
     setSentence('');
     setAsked(false);
     setStepId(crypto.randomUUID());
@@ -70,7 +85,7 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
       }}
     >
       {isSaid && reading.step && !lacksPot(reading) && (
-        <SaidLine step={reading.step} recipe={recipe} words={words} />
+        <Line step={reading.step} recipe={recipe} words={words} />
       )}
       <div className="flow">
         <label className="say-label" htmlFor={fieldId}>
@@ -97,7 +112,7 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
       </div>
       {isSaid && (
         <div className="stacked say-told">
-          <SaidWords id={told} sentence={sentence} names={names} {...reading} onSay={say} />
+          <SaidWords id={told} sentence={shown} names={names} {...reading} onSay={say} />
           {isAsked && (
             <p role="alert">
               {isFull

@@ -1,0 +1,75 @@
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
+import { fireEvent } from '@testing-library/react';
+import { afterTyping, isTyping, settleTyping } from './afterTyping';
+
+const done: string[] = [];
+const owner = {};
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  done.splice(0);
+});
+afterEach(() => {
+  settleTyping();
+  jest.useRealTimers();
+  document.body.replaceChildren();
+});
+
+const typed = (text: string, of: object = owner) => afterTyping(of, () => void done.push(text));
+
+test('only the last that was typed is done, once the keys rest', () => {
+  typed('o');
+  jest.advanceTimersByTime(60);
+  typed('oc');
+  jest.advanceTimersByTime(60);
+  expect(done).toEqual([]);
+  jest.advanceTimersByTime(60);
+  expect(done).toEqual(['oc']);
+});
+
+test('whoever types on and on waits half a second at most', () => {
+  const lengths = Array.from({ length: 12 }, (_, nth) => nth + 1);
+  for (const length of lengths) {
+    typed('x'.repeat(length));
+    jest.advanceTimersByTime(60);
+  }
+  expect(done[0].length).toBeGreaterThan(6);
+  expect(done[0].length).toBeLessThan(12);
+});
+
+test('two fields do not take each other’s place', () => {
+  typed('ochre');
+  typed('umber', {});
+  settleTyping();
+  expect(done).toEqual(['ochre', 'umber']);
+});
+
+test.each([
+  ['a press', () => fireEvent.pointerDown(document.body)],
+  ['Enter', () => fireEvent.keyDown(document.body, { key: 'Enter' })],
+  ['undo', () => fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })],
+  ['leaving the field', () => fireEvent.focusOut(document.body)],
+  ['leaving the page', () => fireEvent(window, new Event('pagehide'))],
+])('%s does it at once', (_, act) => {
+  typed('ochre');
+  act();
+  expect(done).toEqual(['ochre']);
+});
+
+test.each(['o', 'Backspace'])('the key %s does not', (key) => {
+  typed('ochre');
+  fireEvent.keyDown(document.body, { key });
+  expect(done).toEqual([]);
+});
+
+test.each([
+  ['<input>', true],
+  ['<textarea></textarea>', true],
+  ['<input type="checkbox">', false],
+  ['<input type="range">', false],
+  ['<select></select>', false],
+])('with the cursor in %s letters are typed: %s', (html, expected) => {
+  document.body.innerHTML = html;
+  (document.body.firstElementChild as HTMLElement).focus();
+  expect(isTyping()).toBe(expected);
+});
