@@ -76,6 +76,7 @@ test('without the server the pages open with what they had, and what is done goe
   await isAway(page);
   await page.getByLabel('Recipe', { exact: true }).fill('Helm of the train');
   await page.getByRole('link', { name: 'Shelf', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf', level: 1 })).toBeVisible();
   await page.getByRole('button', { name: /Peat/ }).first().click();
   await page.getByLabel('Notes', { exact: true }).fill('Bought in the train');
   await page.reload();

@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useEffectEvent, useRef } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import type { z } from 'zod';
-import { afterTyping, isTyping, settleTyping } from './afterTyping';
+import { afterTyping, isTyping, settleTyping } from '../ledger/writer/afterTyping';
 
 export interface LiveForm<Content extends FieldValues> {
   schema: z.ZodType<Content, Content>;

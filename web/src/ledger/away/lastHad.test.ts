@@ -73,6 +73,21 @@ test('whatever comes in turn, what is there at last is what is read', async () =
   );
 });
 
+test('what changes while another part is written is kept as it is then', async () => {
+  const stores = { pots: memory(), recipes: memory() };
+  const last = new LastHad<'pots' | 'recipes'>((part) => stores[part].store);
+  const { set } = stores.pots.store;
+  stores.pots.store.set = async (all) => {
+    last.keep('recipes', () => had('old', 'new'));
+    await set(all);
+  };
+  last.keep('pots', () => had('pot'));
+  last.keep('recipes', () => had('old'));
+  await last.write();
+  await last.write();
+  expect(await last.read('recipes')).toEqual(['thing old', 'thing new']);
+});
+
 test('what waits to be sent gets its room, and nothing more is kept', async () => {
   const { store, kept } = memory();
   let refused = 0;

@@ -70,7 +70,9 @@ export class LastHad<Part extends string> {
   /** Writes what waits to be kept. @returns once it is written */
   write(): Promise<void> {
     this.running = this.running.then(async () => {
-      for (const [part, listed] of [...this.wanted]) {
+      // Taken one by one: what waits for a later part may change while an earlier one is written.
+      for (let next = first(this.wanted); next; next = first(this.wanted)) {
+        const [part, listed] = next;
         this.wanted.delete(part);
         await this.writePart(part, listed()).catch(this.onRefused);
       }
@@ -102,6 +104,9 @@ export class LastHad<Part extends string> {
     return store;
   }
 }
+
+const first = <Key, Value>(map: ReadonlyMap<Key, Value>): [Key, Value] | undefined =>
+  map.entries().next().value;
 
 /** Says that a part was kept, if only an empty one. */
 const isThere = '';

@@ -1,5 +1,6 @@
 import { createStore, del, entries, set } from 'idb-keyval';
 import { ledgerIdentity } from '../ledgerIdentity';
+import { settleBeforeElse } from './afterTyping';
 
 /** Where the browser keeps what the server has not acknowledged. */
 export interface SafeStore {
@@ -113,6 +114,8 @@ export function browserStore(makeRoom?: () => Promise<void>): SafeStore {
     ],
     makeRoom,
   );
+  // What was typed last comes into the store before the store is rescued.
+  settleBeforeElse();
   window.addEventListener('pagehide', () => store.rescue?.());
   return store;
 }

@@ -8,7 +8,7 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
-import { afterTyping } from '../../../parts/afterTyping';
+import { afterTyping } from '../../../ledger/writer/afterTyping';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
 

@@ -9,7 +9,7 @@ let since = 0;
 
 /**
  * Does what a typed letter leads to once the keys rest, so that the letter itself shows at once.
- * Whatever else is pressed, and leaving the page, does it before.
+ * Whatever else is pressed does it before, see `settleBeforeElse`.
  *
  * @param owner of several tasks of one owner the last is done
  */
@@ -39,8 +39,11 @@ export const isTyping = (): boolean =>
 const isOfTyping = ({ key, ctrlKey, metaKey }: KeyboardEvent) =>
   !ctrlKey && !metaKey && (key.length === 1 || ['Backspace', 'Delete', 'Process'].includes(key));
 
-window.addEventListener('pointerdown', settleTyping, true);
-window.addEventListener('focusout', settleTyping, true);
-window.addEventListener('keydown', (event) => !isOfTyping(event) && settleTyping(), true);
-window.addEventListener('pagehide', settleTyping, true);
-document.addEventListener('visibilitychange', settleTyping, true);
+/** From here on whatever is pressed beside letters does first what waits, and so does leaving the page. */
+export function settleBeforeElse(): void {
+  window.addEventListener('pointerdown', settleTyping, true);
+  window.addEventListener('focusout', settleTyping, true);
+  window.addEventListener('keydown', (event) => !isOfTyping(event) && settleTyping(), true);
+  window.addEventListener('pagehide', settleTyping);
+  document.addEventListener('visibilitychange', settleTyping, true);
+}

@@ -1,10 +1,11 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent } from '@testing-library/react';
-import { afterTyping, isTyping, settleTyping } from './afterTyping';
+import { afterTyping, isTyping, settleBeforeElse, settleTyping } from './afterTyping';
 
 const done: string[] = [];
 const owner = {};
 
+beforeAll(settleBeforeElse);
 beforeEach(() => {
   jest.useFakeTimers();
   done.splice(0);
@@ -50,6 +51,7 @@ test.each([
   ['undo', () => fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })],
   ['leaving the field', () => fireEvent.focusOut(document.body)],
   ['leaving the page', () => fireEvent(window, new Event('pagehide'))],
+  ['another page in front', () => fireEvent(document, new Event('visibilitychange'))],
 ])('%s does it at once', (_, act) => {
   typed('ochre');
   act();
