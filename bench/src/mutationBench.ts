@@ -99,6 +99,7 @@ export function benchMutation(): void {
     writeFileSync(path, source);
     caught[part][0] += isCaught ? 1 : 0;
     caught[part][1]++;
+    if (made % 50 === 0) console.log(`  ${made} of ${count} tried`);
     if (!isCaught) {
       const line = source.slice(0, change.from).split('\n').length;
       const was = source.slice(change.from, change.to);
