@@ -207,6 +207,27 @@ describe('files', () => {
     expect((await get('/api/recipes')).body.items).toHaveLength(sampleRecipes.length);
   });
 
+  test('the newest alone can be asked for, and it is said that there are others', async () => {
+    const all = (await get('/api/recipes')).body.items as { content: Recipe }[];
+    const { content } = all[2];
+    await putRecipe({ ...content, notes: 'Touched last' }, 1).expect(200);
+    const newest = (await get('/api/recipes?newest=3').expect(200)).body;
+    expect(newest.isAll).toBe(false);
+    expect(newest.items).toHaveLength(3);
+    expect(newest.items[0].content.id).toBe(content.id);
+    const whole = (await get(`/api/recipes?newest=${all.length}`)).body;
+    expect(whole.isAll).toBeUndefined();
+    expect(whole.items).toHaveLength(all.length);
+  });
+
+  test.each(['0', '-1', '1000', 'all', '1.5'])(
+    'the newest %s are refused with a reason',
+    async (newest) => {
+      const refused = await get(`/api/recipes?newest=${newest}`).expect(400);
+      expect(refused.body.error.message).toContain('1 to 999');
+    },
+  );
+
   test('putting the sample in twice doubles nothing', async () => {
     await request(app).post('/api/demo/sample').set('Host', 'localhost').expect(204);
     expect((await get('/api/recipes')).body.items).toHaveLength(sampleRecipes.length);

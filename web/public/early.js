@@ -21,6 +21,9 @@
     ...(identity !== null && { 'X-Ledger': identity }),
     ...(memberId && { 'X-Member': memberId }),
   };
+  // The list of recipes shows the newest at once; with a thousand, all of them take a while.
+  const isList = /^\/(recipes\/?)?$/.test(location.pathname);
+  const parts = ['pots', isList ? 'recipes?newest=40' : 'recipes', 'versions'];
   const answers = new Map();
   const ask = (path, init) => {
     const answer = fetch(path, init);
@@ -29,7 +32,6 @@
     answers.set(path, { answer, memberId, identity, at: performance.now() });
   };
   ask('/api/club/me', { cache: 'no-store' });
-  if (membership?.is !== 'out')
-    for (const part of ['pots', 'recipes', 'versions']) ask(`/api/${part}`, { headers });
+  if (membership?.is !== 'out') for (const part of parts) ask(`/api/${part}`, { headers });
   window.yellowLedgerEarly = answers;
 })();

@@ -36,11 +36,19 @@ else await openPages();
 
 /** Reads what was asked for early, so that the first drawing of a page has something in it. */
 async function firstData(store: Store): Promise<void> {
-  const parts = ['pots', 'recipes', 'versions'] as const;
+  const parts = ['pots', 'versions'] as const;
+  const { newestRecipes } = ledgerApi.endpoints;
+  const isList = /^\/(recipes\/?)?$/.test(window.location.pathname);
+  const hasRecipes = () =>
+    selectPart(store.getState(), 'recipes') !== undefined ||
+    (isList && newestRecipes.select()(store.getState() as never).data !== undefined);
   const isThere = () =>
     ribbonCache.now() !== null &&
+    hasRecipes() &&
     parts.every((part) => selectPart(store.getState(), part) !== undefined);
   for (const part of parts) holdPart(store.dispatch, part);
+  if (isList) void store.dispatch(newestRecipes.initiate());
+  else holdPart(store.dispatch, 'recipes');
   await new Promise<void>((done) => {
     const timer = setTimeout(done, mostWaitMs);
     const look = () => {

@@ -1,4 +1,4 @@
-import { revisionSchema } from '@yellow-ledger/core';
+import { revisionSchema, type Kept } from '@yellow-ledger/core';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { StaleWrite, type RecordStore } from '../db/recordStore';
@@ -10,6 +10,15 @@ const fromQuery = z.object({
     .string({ error: 'a whole number' })
     .regex(/^\d+$/, 'a whole number')
     .transform(Number),
+});
+
+/** A list can be asked for its newest alone: whoever waits sees those first. */
+const listQuery = z.object({
+  newest: z
+    .string({ error: 'a whole number' })
+    .regex(/^[1-9]\d{0,2}$/, 'a whole number from 1 to 999')
+    .transform(Number)
+    .optional(),
 });
 
 type ShownStore<Content extends { id: string }> = Pick<
@@ -32,9 +41,15 @@ export function recordRoutes<Content extends { id: string }>(
   const router = Router();
   const writeSchema = z.strictObject({ content: schema, revision: revisionSchema });
 
-  router.get('/', async (_request, response) => {
+  router.get('/', async (request, response) => {
+    const { newest = Infinity } = accept(listQuery, request.query);
     const { items, damaged } = await storeFor(response).listWithDamaged();
-    response.json({ items, ...(damaged.length > 0 && { damaged }) });
+    const isAll = items.length <= newest;
+    response.json({
+      items: isAll ? items : [...items].sort(newestFirst).slice(0, newest),
+      ...(damaged.length > 0 && { damaged }),
+      ...(!isAll && { isAll }),
+    });
   });
 
   router.get('/:id', async (request, response) => {
@@ -62,6 +77,9 @@ export function recordRoutes<Content extends { id: string }>(
 
   return router;
 }
+
+const newestFirst = (one: Kept<unknown>, other: Kept<unknown>) =>
+  one.savedAt < other.savedAt ? 1 : -1;
 
 async function staleAs409<Result>(work: Promise<Result>, what: string, yours: unknown) {
   try {

@@ -101,6 +101,16 @@ export interface GivenLog {
   sequence: number;
 }
 
+/** The recipes that were saved last; all of them, where there are few. */
+export interface NewestRecipes {
+  items: Kept<Recipe>[];
+  isAll: boolean;
+}
+
+/** public/early.js asks for the same. */
+const newestRecipesPath = '/api/recipes?newest=40';
+const newestSchema = z.object({ isAll: z.boolean().default(true) });
+
 const recordNames = Object.keys(resources) as ResourceName[];
 
 /** What can be asked for anew. */
@@ -128,6 +138,25 @@ export const ledgerApi = createApi({
         had: () => hadOf(name, keptSchema(resources[name].schema as z.ZodType<AnyRecord>)),
       }),
       providesTags: (_kept, _error, name) => [name],
+    }),
+    newestRecipes: build.query<NewestRecipes, void>({
+      query: () => ({
+        path: newestRecipesPath,
+        read: async (answer, asked) => {
+          damagedRows.take('recipes', answer);
+          const items = await itemsOf(answer, keptSchema(recipeSchema));
+          return {
+            items: acknowledged.recordsSince(asked, 'recipes', items) as Kept<Recipe>[],
+            isAll: newestSchema.parse(answer).isAll,
+          };
+        },
+      }),
+      async onQueryStarted(_nothing, { dispatch, queryFulfilled }) {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        // A short list is the whole of it, and need not be asked for once more.
+        if (data?.isAll)
+          void dispatch(ledgerApi.util.upsertQueryData('records', 'recipes', data.items));
+      },
     }),
     versions: build.query<Version[], void>({
       query: () => ({

@@ -3,6 +3,7 @@ import type { Part } from '../ledger/inHand';
 /** What a question of the worker is answered from; asked again whenever one of them changes. */
 /** A question that carries all it is answered from. */
 export const ofNothing: readonly Part[] = [];
+export const ofPots: readonly Part[] = ['pots'];
 export const ofShelf: readonly Part[] = ['pots', 'grounds'];
 export const ofLog: readonly Part[] = ['log'];
 export const ofRecipes: readonly Part[] = ['pots', 'grounds', 'recipes'];

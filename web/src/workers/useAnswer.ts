@@ -21,7 +21,7 @@ export interface Answered<Answer> {
  * Asks the worker, and again whenever what the question or the answer depends on changes. While one
  * answer is under way only the newest question waits behind it.
  *
- * @param parts what of the ledger it is answered from; always the same ones
+ * @param parts what of the ledger it is answered from
  * @param depends everything the question is made from; always as many
  * @param isAsked false asks nothing yet
  */
@@ -38,7 +38,7 @@ export function useAnswer<Answer>(
     shallowEqual,
   );
   const [answered, setAnswered] = useState<Answered<Answer>>({ answer: null, problem: null });
-  const waiting = useRef<typeof ask | null>(null);
+  const waiting = useRef<{ ask: typeof ask; parts: readonly Part[] } | null>(null);
   const isBusy = useRef(false);
   const isThere = useRef(true);
   useEffect(() => {
@@ -51,7 +51,7 @@ export function useAnswer<Answer>(
   useEffect(
     () => {
       if (!isReady || !isAsked) return;
-      waiting.current = ask;
+      waiting.current = { ask, parts };
       if (isBusy.current) return;
       isBusy.current = true;
       void (async () => {
@@ -59,7 +59,7 @@ export function useAnswer<Answer>(
           const next = waiting.current;
           waiting.current = null;
           try {
-            const answer = await next(toldWorker.tell(store.getState(), parts));
+            const answer = await next.ask(toldWorker.tell(store.getState(), next.parts));
             // What is typed meanwhile does not wait until the answer is drawn.
             if (isThere.current)
               startTransition(() => setAnswered((last) => answeredAfter(last, answer)));

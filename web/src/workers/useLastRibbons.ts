@@ -2,7 +2,7 @@ import type { Pot, Recipe } from '@yellow-ledger/core';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { usePart } from '../ledger/useParts';
 import { computationVersion } from './firstWorker';
-import { ofRecipes } from './parts';
+import { ofPots, ofShelf } from './parts';
 import { ribbonCache } from './ribbonCache';
 import { ribbonKey } from './ribbonKey';
 import { useAnswer } from './useAnswer';
@@ -11,9 +11,16 @@ import type { LastRibbon } from './work/listWork';
 /** So many are asked for together: those at the top are shown while the others are computed. */
 const atOnce = 5;
 
-/** The pictures of the recipes that are on screen, from the cache or as they are worked out. */
-export function useLastRibbons(ids: readonly string[]): Record<string, LastRibbon> {
-  const keys = useRibbonKeys(ids);
+/**
+ * The pictures of the recipes that are on screen, from the cache or as they are worked out.
+ *
+ * @param recipes those that are known by now
+ */
+export function useLastRibbons(
+  ids: readonly string[],
+  recipes: ReadonlyMap<string, Recipe>,
+): Record<string, LastRibbon> {
+  const { keys, parts } = useRibbonKeys(ids, recipes);
   const cached = useSyncExternalStore(ribbonCache.listen, ribbonCache.now);
   const wanted = ids.filter((id) => {
     const key = keys.get(id);
@@ -21,10 +28,10 @@ export function useLastRibbons(ids: readonly string[]): Record<string, LastRibbo
   });
   const asked = wanted.slice(0, atOnce);
   const { answer } = useAnswer(
-    ofRecipes,
+    parts,
     [asked.map((id) => keys.get(id)).join()],
     async (worker) => {
-      const ribbons = await worker.lastRibbons(asked);
+      const ribbons = await worker.lastRibbons(asked.flatMap((id) => recipes.get(id) ?? []));
       return asked.map(
         (id) => [id, { key: keys.get(id) ?? '', ribbon: ribbons[id] ?? null }] as const,
       );
@@ -42,24 +49,28 @@ export function useLastRibbons(ids: readonly string[]): Record<string, LastRibbo
   );
 }
 
-/** The key of each recipe's ribbon; none for a recipe that is not there. */
-function useRibbonKeys(ids: readonly string[]): ReadonlyMap<string, string> {
-  const recipes = usePart('recipes');
+/**
+ * The key of each recipe's ribbon, and what it is predicted from. Until the finished surfaces are
+ * known, only recipes that go onto a primer have one.
+ */
+function useRibbonKeys(ids: readonly string[], recipes: ReadonlyMap<string, Recipe>) {
   const pots = usePart('pots');
   const grounds = usePart('grounds');
   const list = ids.join();
-  return useMemo(() => {
-    if (!recipes || !pots || !grounds) return new Map<string, string>();
+  const keys = useMemo(() => {
+    if (!pots) return new Map<string, string>();
     const sources = {
       pots: new Map(pots.map(({ content }): [string, Pot] => [content.id, content])),
-      grounds: new Map(grounds.map(({ id, recipe }): [string, Recipe] => [id, recipe])),
+      grounds: new Map(grounds?.map(({ id, recipe }): [string, Recipe] => [id, recipe])),
       version: computationVersion,
     };
-    const shown = new Set(list.split(','));
     return new Map(
-      recipes.flatMap(({ content }): [string, string][] =>
-        shown.has(content.id) ? [[content.id, ribbonKey(content, sources)]] : [],
-      ),
+      list.split(',').flatMap((id): [string, string][] => {
+        const recipe = recipes.get(id);
+        if (!recipe || (recipe.ground && !grounds)) return [];
+        return [[id, ribbonKey(recipe, sources)]];
+      }),
     );
   }, [recipes, pots, grounds, list]);
+  return { keys, parts: grounds ? ofShelf : ofPots };
 }

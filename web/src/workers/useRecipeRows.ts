@@ -1,5 +1,7 @@
 import type { Kept, Recipe } from '@yellow-ledger/core';
 import { useMemo } from 'react';
+import { ledgerApi } from '../ledger/ledgerApi';
+import { useAppSelector } from '../ledger/store';
 import { useRecords } from '../ledger/useParts';
 
 /** A recipe as lists show it. */
@@ -23,6 +25,21 @@ export function useRecipeRows() {
   const { kept, ...rest } = useRecords('recipes');
   const rows = useMemo(() => kept?.map(rowOf), [kept]);
   return { rows, ...rest };
+}
+
+const selectNewest = ledgerApi.endpoints.newestRecipes.select();
+
+/** The recipes for their list: the newest are there before the others. */
+export function useRecipeList() {
+  const { kept, error, refetch } = useRecords('recipes');
+  const newest = useAppSelector((state) => selectNewest(state as never).data?.items);
+  const known = kept ?? newest;
+  const rows = useMemo(() => known?.map(rowOf), [known]);
+  const recipes = useMemo(
+    () => new Map(known?.map(({ content }): [string, Recipe] => [content.id, content as Recipe])),
+    [known],
+  );
+  return { rows, recipes, error, refetch, isLoading: known === undefined && error === undefined };
 }
 
 function rowOf({ content, savedAt }: Kept<Recipe>): RecipeRow {

@@ -6,6 +6,7 @@ import { Ribbon } from '../../parts/Ribbon';
 import { useOpenHere } from '../../parts/useOpenHere';
 import { percent } from '../../parts/words/percent';
 import { useLastRibbons } from '../../workers/useLastRibbons';
+import { useRecipeList } from '../../workers/useRecipeRows';
 import type { ChangeArmy } from './changeArmy';
 import { newUnit } from './newArmy';
 import { UnitEditor } from './UnitEditor';
@@ -19,13 +20,11 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
     setOpenId(unit.id);
   };
   useShortcut('n', add);
-  const ribbons = useLastRibbons([
-    ...new Set(
-      army.units.flatMap((unit) =>
-        unit.surfaces.flatMap((surface) => pinOf(army, surface)?.recipeId ?? []),
-      ),
-    ),
-  ]);
+  const { recipes } = useRecipeList();
+  const pinned = army.units.flatMap((unit) =>
+    unit.surfaces.flatMap((surface) => pinOf(army, surface)?.recipeId ?? []),
+  );
+  const ribbons = useLastRibbons([...new Set(pinned)], recipes);
   const put = (unit: Unit) =>
     change(`edit ${unit.name}`, (before) => ({
       ...before,

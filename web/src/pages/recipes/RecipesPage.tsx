@@ -11,7 +11,7 @@ import { Switch } from '../../parts/Switch';
 import { useAskedNew } from '../../parts/useAskedNew';
 import { useKeptHere } from '../../parts/useKeptHere';
 import { useLastRibbons } from '../../workers/useLastRibbons';
-import { useRecipeRows, type RecipeRow } from '../../workers/useRecipeRows';
+import { useRecipeList, type RecipeRow } from '../../workers/useRecipeRows';
 import { useShelf } from '../../workers/useShelf';
 import { EmptyRecipes } from './EmptyRecipes';
 import { ImportButton } from './ImportButton';
@@ -24,7 +24,7 @@ const pageSize = 30;
 
 export default function RecipesPage() {
   const { pots } = useShelf();
-  const { rows, error, isLoading, refetch } = useRecipeRows();
+  const { rows, recipes, error, isLoading, refetch } = useRecipeList();
   const [search, setSearch] = useKeptHere<string>('search', '');
   const whose = useWhose('recipes');
   const [owner, setOwner] = useKeptHere<string>('owner', '');
@@ -46,7 +46,10 @@ export default function RecipesPage() {
   const owners = whose ? [...new Set((rows ?? []).map(({ id }) => whose(id)))].sort() : [];
   const wanted = owner === '' ? found : found.filter(({ id }) => whose?.(id) === owner);
   const shown = wanted.slice(0, limit);
-  const ribbons = useLastRibbons(shown.map(({ id }) => id));
+  const ribbons = useLastRibbons(
+    shown.map(({ id }) => id),
+    recipes,
+  );
   const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
   const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
     rows?.find(({ id }) => id === groundId)?.name ?? potNames.get(groundPotId) ?? '';

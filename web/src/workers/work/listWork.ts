@@ -1,5 +1,5 @@
-import { onGround, potIdsOf, predictPlainBuildUp } from '@yellow-ledger/core';
-import { recipesInHand, shelfInHand } from './ledgerInHand';
+import { onGround, potIdsOf, predictPlainBuildUp, type Recipe } from '@yellow-ledger/core';
+import { shelfInHand } from './ledgerInHand';
 
 /** The last ribbon of a recipe, for its picture in the list. */
 export interface LastRibbon {
@@ -10,18 +10,16 @@ export interface LastRibbon {
 
 export const listWork = {
   /** The last ribbons of recipes. */
-  lastRibbons(ids: string[]): Record<string, LastRibbon> {
+  lastRibbons(recipes: readonly Recipe[]): Record<string, LastRibbon> {
     const shelf = shelfInHand();
     const ribbons: Record<string, LastRibbon> = {};
-    for (const recipe of recipesInHand()) {
-      const { id } = recipe;
-      if (!ids.includes(id)) continue;
+    for (const recipe of recipes) {
       // One that draws from a pot nobody can read has no picture; the others have theirs.
       const { recipe: whole } = onGround(recipe, shelf);
       if (potIdsOf(whole).some((potId) => !shelf.has(potId))) continue;
       const { stops, ground, groundIsEstimate, steps } = predictPlainBuildUp(recipe, shelf);
       const last = steps.at(-1);
-      ribbons[id] = {
+      ribbons[recipe.id] = {
         stops,
         hexes: (last?.surface ?? ground).map(({ hex }) => hex),
         isEstimate: last?.isEstimate ?? groundIsEstimate,
