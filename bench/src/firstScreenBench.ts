@@ -10,6 +10,7 @@ import { fortySteps, pots } from './fortySteps';
 const assets = resolve(import.meta.dirname, '../../web/dist');
 const visits = 7;
 const mostMainKb = 300;
+const mostLightMs = 1000;
 
 /** When the names of the recipes and their pictures are seen, ms after the visit began. */
 interface Seen {
@@ -19,12 +20,17 @@ interface Seen {
   ribbons: number;
 }
 
-/** The recipes page: main-thread JavaScript, and when names and ribbons are seen, cold and again. */
+/** The first page: main-thread JavaScript, when names and ribbons are seen, and a recipe's light steps. */
 export async function benchFirstScreen(): Promise<void> {
   const browser = await chromium.launch(chromiumOptions);
   try {
     const demo = await startServer({ demo: true, past: true });
-    await report(browser, demo.url, 'the demo after two months').finally(demo.stop);
+    try {
+      await report(browser, demo.url, 'the demo after two months');
+      await reportLightSteps(browser, demo.url);
+    } finally {
+      await demo.stop();
+    }
     const many = await thousandRecipes();
     await report(browser, many.url, '1,000 recipes of eight lines').finally(many.stop);
   } finally {
@@ -58,11 +64,10 @@ async function report(browser: Browser, url: string, of: string): Promise<void> 
     );
 }
 
-const middle = (seen: Seen[], of: keyof Seen) =>
-  seen
-    .map((each) => each[of])
-    .sort((one, other) => one - other)
-    [Math.floor(seen.length / 2)].toFixed(0);
+const middle = (seen: Seen[], of: keyof Seen) => median(seen.map((each) => each[of]));
+
+const median = (all: readonly number[]) =>
+  all.toSorted((one, other) => one - other)[Math.floor(all.length / 2)].toFixed(0);
 
 /** Notes in `window.seen` when names and ribbons are first drawn. A text: what runs here is compiled. */
 const watchRecipes = `
@@ -91,6 +96,41 @@ async function seenAt(context: BrowserContext, url: string): Promise<Seen> {
   // The browser and the server put away what they had before the next visit begins.
   await new Promise((rested) => setTimeout(rested, 700));
   return seen as Seen;
+}
+
+const curve = '.values-leaf svg path.recharts-line-curve';
+
+/** Notes in `window.chartAt` when the curves of the light steps are drawn. */
+const watchChart = `
+  const look = () => {
+    if (document.querySelector('${curve}')) window.chartAt = performance.now();
+    else requestAnimationFrame(look);
+  };
+  requestAnimationFrame(look);
+`;
+
+/** When the light steps of a recipe are seen: by their address, and from the recipe's own page. */
+async function reportLightSteps(browser: Browser, url: string): Promise<void> {
+  const byAddress: number[] = [];
+  const byPress: number[] = [];
+  for (let visit = 0; visit < visits; visit++) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const page = await context.newPage();
+    await page.addInitScript({ content: watchChart });
+    await page.goto(`${url}/recipes/oilskin-shadow/values`);
+    await page.waitForFunction(() => 'chartAt' in globalThis);
+    byAddress.push((await page.evaluate('chartAt')) as number);
+    await page.goto(`${url}/recipes/oilskin-shadow`, { waitUntil: 'networkidle' });
+    await new Promise((rested) => setTimeout(rested, 700));
+    const pressed = performance.now();
+    await page.getByRole('link', { name: 'Light steps' }).click();
+    await page.locator(curve).first().waitFor();
+    byPress.push(performance.now() - pressed);
+    await context.close();
+  }
+  console.log(
+    `\nLight steps with their curves: by address, cold ${median(byAddress)}; pressed on the recipe's page ${median(byPress)}; ${mostLightMs} at most`,
+  );
 }
 
 /** The scripts that the page itself runs; what a worker runs is asked for by that worker. */

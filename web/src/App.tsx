@@ -1,12 +1,17 @@
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { isValidElement } from 'react';
+import { createBrowserRouter, matchRoutes, RouterProvider, type RouteObject } from 'react-router';
 import { FirstPlace } from './parts/begin/FirstPlace';
-import { fetched } from './parts/fetched';
+import { beginFetching, fetched } from './parts/fetched';
 import { Notices } from './parts/shell/notices';
 import { PageFault } from './parts/shell/PageFault';
 import { Shell } from './parts/shell/Shell';
 import RecipesPage from './pages/recipes/RecipesPage';
 
-const RecipePage = fetched(() => import('./pages/recipe/RecipePage'));
+const RecipePage = fetched(async () => {
+  const page = await import('./pages/recipe/RecipePage');
+  await page.askedLeaf;
+  return page;
+});
 const BeginPage = fetched(() => import('./pages/draft/BeginPage'));
 const DraftPage = fetched(() => import('./pages/draft/DraftPage'));
 const OneFigurePage = fetched(() => import('./pages/sheet/OneFigurePage'));
@@ -29,7 +34,7 @@ const TrustPage = fetched(() => import('./pages/door/TrustPage'));
 const ClubPage = fetched(() => import('./pages/club/ClubPage'));
 const PalettePage = fetched(() => import('./pages/palette/PalettePage'));
 
-const router = createBrowserRouter([
+const routes: RouteObject[] = [
   {
     element: <Shell />,
     errorElement: <PageFault />,
@@ -61,7 +66,15 @@ const router = createBrowserRouter([
       { path: '*', element: <PageFault /> },
     ],
   },
-]);
+];
+const router = createBrowserRouter(routes);
+
+/** The code of the page that was asked for, which comes while its data is on its way. */
+export const askedPage = Promise.all(
+  (matchRoutes(routes, window.location) ?? []).map(
+    ({ route }) => isValidElement(route.element) && beginFetching(route.element.type),
+  ),
+);
 
 export function App() {
   return (

@@ -1,7 +1,7 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { App } from './App';
+import { App, askedPage } from './App';
 import { ask } from './ledger/ask';
 import { browserRoom } from './ledger/away/browserRoom';
 import { keepInBrowser } from './ledger/away/keepInBrowser';
@@ -24,15 +24,8 @@ const anew = () => window.location.reload();
 
 /** Longest wait for the records that nearly every page needs, before the first rendering, ms. */
 const mostWaitMs = 150;
-
-const { is } = await memberships.begin(anew);
-if (is === 'out')
-  place.render(
-    <StrictMode>
-      <Door />
-    </StrictMode>,
-  );
-else await openPages();
+/** And for the code of the page: what React shows in its place stays for 300 ms at least. */
+const mostCodeWaitMs = 500;
 
 /** Reads what was asked for early, so that the first drawing of a page has something in it. */
 async function firstData(store: Store): Promise<void> {
@@ -61,10 +54,13 @@ async function firstData(store: Store): Promise<void> {
   });
 }
 
+const within = (ms: number, done: Promise<unknown>) =>
+  Promise.race([done, new Promise((over) => setTimeout(over, ms))]);
+
 /** The ledger, of who has it alone or has come into its club. */
-async function openPages(): Promise<void> {
+async function openPages(is: 'alone' | 'in'): Promise<void> {
   const { store, writer } = openLedger();
-  await firstData(store);
+  await Promise.all([firstData(store), within(mostCodeWaitMs, askedPage)]);
   place.render(
     <StrictMode>
       <Provider store={store}>
@@ -96,3 +92,14 @@ async function openPages(): Promise<void> {
       store.dispatch(ledgerApi.util.invalidateTags(everyTag) as never);
   });
 }
+
+// In a function of its own: the code of pages is not held up by what this module waits for.
+void (async () => {
+  const { is } = await memberships.begin(anew);
+  if (is !== 'out') return openPages(is);
+  place.render(
+    <StrictMode>
+      <Door />
+    </StrictMode>,
+  );
+})();

@@ -6,17 +6,33 @@ interface Fetched<Props extends object> {
   default: ComponentType<Props>;
 }
 
+export type FetchedPart<Props extends object> = ComponentType<Props> & {
+  /** Fetches the code before it is shown. What goes wrong is said once it is. @returns once it is over */
+  begin: () => Promise<void>;
+};
+
+/** Fetches the code of a part early, where it is one that is fetched. @returns once it is over */
+export async function beginFetching(part: unknown): Promise<void> {
+  if (typeof part === 'function' && 'begin' in part) await (part as FetchedPart<object>).begin();
+}
+
 /**
  * A part whose code is fetched when it is first shown. Where it cannot be fetched, as when the
  * server is away, that is said in its place, and it is asked for again by whoever presses.
  */
 export function fetched<Props extends object>(
   load: () => Promise<Fetched<Props>>,
-): ComponentType<Props> {
-  const attempt = () => {
+): FetchedPart<Props> {
+  /** Once the code is there it is drawn at once: React shows what stands in for a part for 300 ms at least. */
+  const fetch = async () => {
+    const part = await load();
+    last = { Part: part.default, hasFailed: () => false };
+    return part;
+  };
+  const attempt = (): Attempt<Props> => {
     let hasFailed = false;
     const Part = lazy(() =>
-      load().catch((): Fetched<Props> => {
+      fetch().catch((): Fetched<Props> => {
         hasFailed = true;
         return { default: () => null };
       }),
@@ -24,7 +40,7 @@ export function fetched<Props extends object>(
     return { Part, hasFailed: () => hasFailed };
   };
   let last = attempt();
-  return function FetchedPart(props: Props) {
+  function FetchedPart(props: Props) {
     const [{ Part, hasFailed }, setTried] = useState(last);
     return (
       <>
@@ -38,7 +54,19 @@ export function fetched<Props extends object>(
         />
       </>
     );
-  };
+  }
+  const begin = () =>
+    fetch().then(
+      () => undefined,
+      () => undefined,
+    );
+  return Object.assign(FetchedPart, { begin });
+}
+
+/** One try at fetching a part. */
+interface Attempt<Props extends object> {
+  Part: ComponentType<Props>;
+  hasFailed: () => boolean;
 }
 
 /** Drawn after the part, which has been waited for by then. */

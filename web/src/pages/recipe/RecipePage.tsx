@@ -7,6 +7,8 @@ import { LinkButton } from '../../parts/LinkButton';
 import { useShelf } from '../../workers/useShelf';
 import { leaves } from './RecipeLeaves';
 import { RecipeSheet } from './RecipeSheet';
+
+export { askedLeaf } from './RecipeSheet';
 import { useDraft, useLeaving } from './useDraft';
 import { PageWait } from '../../parts/PageWait';
 

@@ -1,7 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
 import { Suspense, useMemo, type ComponentType } from 'react';
 import { UnlessMine } from '../../parts/club/UnlessMine';
-import { fetched } from '../../parts/fetched';
+import { beginFetching, fetched } from '../../parts/fetched';
 import { Problem } from '../../parts/Problem';
 import { recipeWordsOf } from '../../parts/words/recipeWords';
 import { usePrediction } from '../../workers/usePrediction';
@@ -34,6 +34,11 @@ const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   card: fetched(() => import('./leaves/CardLeaf')),
   text: fetched(() => import('./leaves/TextLeaf')),
 };
+
+/** The code of the leaf that was asked for, which comes while the recipe is on its way. */
+export const askedLeaf = beginFetching(
+  pageOfLeaf[window.location.pathname.split('/')[3] as LeafPath],
+);
 
 /** A recipe as a page of entries. */
 export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
