@@ -19,7 +19,7 @@ const chunks = [
   { name: 'forms', test: /node_modules\/(react-hook-form|@hookform)\// },
   // Of what is left: what at least so many of the pages and their parts use.
   { name: 'shared', test: /\/(core|web|node_modules)\//, minShareCount: 12 },
-  { name: 'several', test: /\/(core|web)\/src\//, minShareCount: 4 },
+  { name: 'several', test: /\/(core|web)\/src\//, minShareCount: 2 },
 ].map((group, index, all) => ({ ...group, priority: all.length - index }));
 
 /** The pages as an app of their own that opens without the server; what the ledger holds is kept by web/src/ledger/away. */
