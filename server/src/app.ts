@@ -4,9 +4,9 @@ import { join } from 'node:path';
 import { resourceNames, resources, type AnyRecord, type ResourceName } from '@yellow-ledger/core';
 import compression from 'compression';
 import express, { type Express } from 'express';
-import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import sirv from 'sirv';
 import type { z } from 'zod';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import type { ClubDoor } from './club/clubDoor';
@@ -190,13 +190,10 @@ function storeOf(name: ResourceName, ledger: Ledger): RecordStore<AnyRecord> {
 
 function serveWeb(app: Express, folder: string): void {
   // Built files carry a hash of their content in their name, so they never change under a name.
+  const aYear = 365 * 24 * 60 * 60;
   app.use(
     '/assets',
-    expressStaticGzip(join(folder, 'assets'), {
-      enableBrotli: true,
-      orderPreference: ['br', 'gz'],
-      serveStatic: { immutable: true, maxAge: '1y' },
-    }),
+    sirv(join(folder, 'assets'), { brotli: true, gzip: true, immutable: true, maxAge: aYear }),
   );
   app.use('/assets', (_request, _response, next) => next(notFound('such file')));
   app.use(express.static(folder, { index: false }));
