@@ -1,4 +1,5 @@
 import { spawnSync } from 'node:child_process';
+import { statfsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
@@ -24,10 +25,29 @@ export function run(command, args, env = {}) {
   return error ? 127 : (status ?? 1);
 }
 
+/** What is built and installed needs more than this. */
+const littleMb = 100;
+
 /** As `run`, but gives up when the command fails. */
 export function mustRun(command, args, env) {
-  if (run(command, args, env) !== 0) giveUp(`“${command} ${args.join(' ')}” failed; see above.`);
+  if (run(command, args, env) === 0) return;
+  const { bavail, bsize } = statfsSync(root);
+  const freeMb = Math.floor((bavail * bsize) / 1e6);
+  const disk =
+    freeMb < littleMb ? ` The disk has only ${freeMb} MB left: make room, then try again.` : '';
+  giveUp(`“${command} ${args.join(' ')}” failed; see above.${disk}`);
 }
+
+const cannotWrite = `${root} cannot be written to, which this needs`;
+const whenRefused = {
+  ENOSPC: 'The disk is full. Make room, then try again.',
+  EROFS: `${cannotWrite}: it is read-only.`,
+  EACCES: `${cannotWrite}: it belongs to somebody else.`,
+  EPERM: `${cannotWrite}: it belongs to somebody else.`,
+};
+
+// What the disk refuses is said in a sentence; anything else is a fault of ours and shows where.
+process.on('uncaughtException', (error) => giveUp(whenRefused[error.code] ?? error.stack));
 
 export function isThere(command) {
   return spawnSync('sh', ['-c', `command -v ${command}`]).status === 0;
