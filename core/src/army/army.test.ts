@@ -30,6 +30,26 @@ describe('a scheme', () => {
     ]);
   });
 
+  test('what goes over surfaces has an identifier that nothing else of its unit has', () => {
+    const over = (id: string) => ({
+      id,
+      name: 'Dust',
+      recipe: pinTo('dust'),
+      surfaces: 'all' as const,
+    });
+    const message = (...ids: string[]) =>
+      armySchema.safeParse(armyOf([unitOf({ overs: ids.map(over) })])).error?.issues[0].message;
+    expect(message('dust', 'mud')).toBeUndefined();
+    expect(message('dust', 'dust')).toMatch(/identifiers of its own/);
+    expect(message(surfaceOf().id)).toMatch(/identifiers of its own/);
+    // Two units may each have theirs under the same one.
+    const twice = [
+      unitOf({ id: 'one', overs: [over('dust')] }),
+      unitOf({ id: 'two', overs: [over('dust')] }),
+    ];
+    expect(armySchema.safeParse(armyOf(twice)).success).toBe(true);
+  });
+
   test.each([
     ['no models', { models: 0 }, 'a whole number from 1 to 2,000'],
     ['10,000 models', { models: 10_000 }, 'a whole number from 1 to 2,000'],

@@ -37,6 +37,60 @@ test('what is known stays untouched, and what is wrong stays wrong', () => {
   ]);
 });
 
+describe('places in lists', () => {
+  const schema = z.strictObject({
+    id: z.string(),
+    named: z.array(z.strictObject({ id: z.string(), n: z.number() })),
+    plain: z.array(z.strictObject({ n: z.number() })),
+    more: z.array(z.unknown()).optional(),
+  });
+  const record = {
+    id: 'r',
+    named: [
+      { id: 'a', n: 1 },
+      { id: 'b', n: 2, glow: 'warm' },
+    ],
+    plain: [{ n: 1 }, { n: 2, tilt: 5 }],
+  };
+  const carried = withUnknownCarried(record, schema, 3) as z.infer<typeof schema>;
+
+  test('are named by identifier where there is one, and by number where there is none', () => {
+    expect(carried.more).toEqual([
+      { at: ['named', 'b', 'glow'], value: 'warm', since: 3 },
+      { at: ['plain', '1', 'tilt'], value: 5, since: 3 },
+    ]);
+    expect(schema.safeParse(carried).success).toBe(true);
+  });
+
+  test('follow what was moved, and are let go with what was deleted', () => {
+    const moved = { ...carried, named: carried.named.toReversed() };
+    expect(withCarriedBack(moved as never)).toMatchObject({
+      named: [
+        { id: 'b', n: 2, glow: 'warm' },
+        { id: 'a', n: 1 },
+      ],
+    });
+    const shorter = { ...carried, named: [carried.named[0]], plain: [carried.plain[0]] };
+    expect(withCarriedBack(shorter as never)).toEqual({
+      id: 'r',
+      named: [{ id: 'a', n: 1 }],
+      plain: [{ n: 1 }],
+    });
+  });
+
+  test('never overwrite what is there, nor reach what all objects inherit', () => {
+    const more = [
+      { at: ['named', 'a', 'n'], value: 9, since: 3 },
+      { at: ['__proto__', 'polluted'], value: true, since: 3 },
+      { at: ['constructor'], value: true, since: 3 },
+    ];
+    const back = withCarriedBack({ ...carried, more } as never) as typeof record;
+    expect(back.named[0].n).toBe(1);
+    expect(({} as { polluted?: boolean }).polluted).toBeUndefined();
+    expect(Object.hasOwn(back, 'constructor')).toBe(false);
+  });
+});
+
 test('what an older ledger kept unread of aims counts as soon as it is known', () => {
   const placement = z.strictObject({
     from: z.number(),

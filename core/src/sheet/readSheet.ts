@@ -81,9 +81,11 @@ function readField(
     return { number, is: 'unread', pot: null, because: 'It lies outside the picture.' };
   const seen = Object.fromEntries(entries) as Seen;
   const { overBlack, overWhite, doubt } = correctedStroke(seen, light);
+  // Burnt out, all looks like bare paper.
+  const isBurnt = Object.values(seen).some(({ burnt }) => burnt > mostBurnt);
   const near = (one: Light, other: number, within: number) =>
     one.every((each) => Math.abs(Math.sqrt(Math.max(0, each)) - Math.sqrt(other)) < within);
-  if (near(overWhite, barePaper, 0.03) && near(overBlack, printedBlack, 0.05))
+  if (!isBurnt && near(overWhite, barePaper, 0.03) && near(overBlack, printedBlack, 0.05))
     return { number, is: 'empty', pot: null };
   const pot = potOfStroke(overBlack, overWhite);
   const because = doubt ?? doubtOf(pot, overBlack, overWhite);
