@@ -84,7 +84,10 @@ export function benchMutation(): void {
   const random = randomFrom(seed);
   const pick = <Item>(of: readonly Item[]) => of[Math.floor(random() * of.length)];
   const caught = { core: [0, 0], server: [0, 0], web: [0, 0] };
-  const untouched = join(folder, files.find((file) => file.endsWith('/readNumber.ts'))!);
+  const untouched = join(
+    folder,
+    files.find((file) => file.endsWith('/readNumber.ts'))!,
+  );
   if (failsATest(untouched)) throw new Error('The tests fail without any mutant.');
   for (let made = 0; made < count;) {
     const file = pick(files);

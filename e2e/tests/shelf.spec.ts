@@ -116,12 +116,15 @@ test('undo does not undo what somebody else wrote since', async ({ page, demo })
   await page.getByRole('button', { name: 'Retire Coot Black' }).click();
   await expect(page.getByText('Coot Black is retired')).toBeVisible();
   const url = `${demo.url}/api/pots/coot`;
-  const { content, revision } = await (await page.request.get(url)).json();
+  const kept = async () => (await page.request.get(url)).json();
+  await expect.poll(async () => (await kept()).content.retired).toBe(true);
+  const { content, revision } = await kept();
   await page.request.put(url, { data: { content: { ...content, notes: 'Theirs' }, revision } });
   await page.keyboard.press('Control+z');
   await expect(page.getByText(/changed elsewhere too; both changes are kept/)).toBeVisible();
-  const now = await (await page.request.get(url)).json();
-  expect(now.content).toMatchObject({ notes: 'Theirs', retired: false });
+  await expect
+    .poll(async () => (await kept()).content)
+    .toMatchObject({ notes: 'Theirs', retired: false });
 });
 
 test('a pot changed in two tabs shows both and loses neither', async ({ page, demo }) => {

@@ -7,7 +7,7 @@ import { fieldBox, fieldCount, type Box } from './sheetLayout';
 
 const seed = 31;
 const pots = practicePots(seed, 0);
-const picture = practiceSheet({ pots, faults: [], seed, longest: 1100 });
+const picture = practiceSheet({ pots, faults: [], seed, longest: 900 });
 const { toPicture } = findSheet(picture);
 
 /** A picture with the light of one field changed. */
@@ -45,7 +45,7 @@ test('a field read by itself is the same as among all', () => {
 });
 
 test('an empty sheet is all empty fields', () => {
-  const bare = practiceSheet({ pots: pots.map(() => null), faults: [], seed, longest: 1100 });
+  const bare = practiceSheet({ pots: pots.map(() => null), faults: [], seed, longest: 900 });
   expect(readSheet(bare).map(({ is, pot }) => [is, pot])).toEqual(pots.map(() => ['empty', null]));
 });
 

@@ -7,10 +7,12 @@ import { boxOf, meanOf, type Light } from './readBox';
 import { sheetLight } from './sheetLight';
 import { barePaper, greyPatches, paperBesidePatch, patches, type Box } from './sheetLayout';
 
-const taken = (faults: PracticeFault[]) => {
-  const picture = practiceSheet({ pots: practicePots(21, 0), faults, seed: 21, longest: 1100 });
+function take(faults: PracticeFault[]) {
+  const picture = practiceSheet({ pots: practicePots(21, 0), faults, seed: 21, longest: 900 });
   return { picture, sheet: findSheet(picture) };
-};
+}
+const inEvenLight = take([]);
+const inWarmLight = take(['warm light']);
 
 /** Paints the boxes of a sheet over in a picture. */
 function paintedOver({ picture, sheet }: { picture: Pixels; sheet: FoundSheet }, boxes: Box[]) {
@@ -25,7 +27,7 @@ function paintedOver({ picture, sheet }: { picture: Pixels; sheet: FoundSheet },
   return { ...picture, data };
 }
 
-const shareOf = ({ picture, sheet }: ReturnType<typeof taken>, patch: Box): Light => {
+const shareOf = ({ picture, sheet }: ReturnType<typeof take>, patch: Box): Light => {
   const look = (box: Box) => meanOf(picture, sheet.toPicture, box)!.light;
   const seen = look(boxOf(patch));
   const above = look({ ...boxOf(patch), ...paperBesidePatch.above });
@@ -33,14 +35,13 @@ const shareOf = ({ picture, sheet }: ReturnType<typeof taken>, patch: Box): Ligh
   return seen.map((each, i) => (2 * each) / (above[i] + below[i])) as Light;
 };
 
-const cases: [string, PracticeFault[]][] = [
-  ['even light', []],
-  ['warm light', ['warm light']],
+const cases: [string, ReturnType<typeof take>][] = [
+  ['even light', inEvenLight],
+  ['warm light', inWarmLight],
 ];
 test.each(cases)(
   'in %s the patches come out as they were printed, and paper as paper',
-  (_, faults) => {
-    const sheet = taken(faults);
+  (_, sheet) => {
     const light = sheetLight(sheet.picture, sheet.sheet);
     const misses = patches.map((patch) => {
       const { r, g, b } = convertRgbToLrgb(parseHex(patch.hex)!);
@@ -56,7 +57,7 @@ test.each(cases)(
 );
 
 test('more light is never told as less', () => {
-  const { picture, sheet } = taken(['warm light']);
+  const { picture, sheet } = inWarmLight;
   const light = sheetLight(picture, sheet);
   const greys = Array.from({ length: 60 }, (_, nth) => light([nth / 59, nth / 59, nth / 59]));
   const falls = greys
@@ -66,7 +67,8 @@ test('more light is never told as less', () => {
 });
 
 test('a burnt-out patch is left out, and the others still tell the light', () => {
-  const whole = taken([]);
+  expect.hasAssertions();
+  const whole = inEvenLight;
   const burnt = paintedOver(whole, [patches[1]]);
   const light = sheetLight(burnt, whole.sheet);
   const truth = sheetLight(whole.picture, whole.sheet);
@@ -75,7 +77,7 @@ test('a burnt-out patch is left out, and the others still tell the light', () =>
 });
 
 test('with fewer than three greys it is said what to do', () => {
-  const whole = taken([]);
+  const whole = inEvenLight;
   const burnt = paintedOver(whole, patches.slice(0, greyPatches - 2));
   expect(() => sheetLight(burnt, whole.sheet)).toThrow(/grey patches.*even light/);
 });

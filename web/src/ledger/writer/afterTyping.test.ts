@@ -1,6 +1,6 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent } from '@testing-library/react';
-import { afterTyping, isTyping, settleBeforeElse, settleTyping } from './afterTyping';
+import { afterTyping, isTyping, settleBeforeElse, settleTyping, typingWaits } from './afterTyping';
 
 const done: string[] = [];
 const owner = {};
@@ -43,6 +43,17 @@ test('two fields do not take each other’s place', () => {
   typed('umber', {});
   settleTyping();
   expect(done).toEqual(['ochre', 'umber']);
+});
+
+test('that something waits is told when it begins and when it is over', () => {
+  const heard: boolean[] = [];
+  const end = typingWaits.listen(() => void heard.push(typingWaits.now()));
+  typed('o');
+  typed('oc');
+  settleTyping();
+  end();
+  typed('och');
+  expect(heard).toEqual([true, false]);
 });
 
 test.each([

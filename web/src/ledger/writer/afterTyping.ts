@@ -4,6 +4,7 @@ const restMs = 100;
 const mostMs = 500;
 
 const waiting = new Map<object, () => void>();
+const told = new Set<() => void>();
 let timer: ReturnType<typeof setTimeout> | undefined;
 let since = 0;
 
@@ -15,8 +16,10 @@ let since = 0;
  */
 export function afterTyping(owner: object, task: () => void): void {
   const now = Date.now();
-  if (waiting.size === 0) since = now;
+  const isFirst = waiting.size === 0;
+  if (isFirst) since = now;
   waiting.set(owner, task);
+  if (isFirst) told.forEach((tell) => tell());
   clearTimeout(timer);
   timer = setTimeout(settleTyping, Math.max(0, Math.min(restMs, since + mostMs - now)));
 }
@@ -27,7 +30,18 @@ export function settleTyping(): void {
   const tasks = [...waiting.values()];
   waiting.clear();
   tasks.forEach((task) => task());
+  if (tasks.length > 0) told.forEach((tell) => tell());
 }
+
+/** Whether something typed does not count yet. */
+export const typingWaits = {
+  now: () => waiting.size > 0,
+  /** @returns ends the listening */
+  listen: (tell: () => void): (() => void) => {
+    told.add(tell);
+    return () => told.delete(tell);
+  },
+};
 
 /** Whether the cursor is in a field of letters; a choice, a tick or a slider counts at once. */
 export const isTyping = (): boolean =>

@@ -70,7 +70,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
           </UnlessMine>
           <div className="flow recipe-state">
             <VersionMark recipe={recipe} revision={draft.base.revision} />
-            <SaveMark saveState={draft.saveState} />
+            <SaveMark recipeId={recipe.id} />
             <Link to={`/bench?recipe=${recipe.id}`}>To the bench</Link>
             <WhoseBar kind="recipes" id={recipe.id}>
               <ProposeLink recipe={recipe} />

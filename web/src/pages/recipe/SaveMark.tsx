@@ -1,10 +1,11 @@
 import Button from 'react-bootstrap/Button';
 import { useAppSelector } from '../../ledger/store';
 import { useWriter } from '../../ledger/useWriter';
-import type { SaveState } from './useDraft';
+import { useSaveState } from './useDraft';
 
 /** Where the saving of the recipe stands. */
-export function SaveMark({ saveState }: { saveState: SaveState }) {
+export function SaveMark({ recipeId }: { recipeId: string }) {
+  const saveState = useSaveState(recipeId);
   const writer = useWriter();
   const isUnkept = useAppSelector((state) => state.writing.isUnkept);
   const retry = (

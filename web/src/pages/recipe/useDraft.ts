@@ -1,10 +1,11 @@
 import type { Kept, Recipe } from '@yellow-ledger/core';
-import { useCallback, useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { deedsActions } from '../../ledger/deeds/deedsSlice';
 import { useAppDispatch, useAppSelector } from '../../ledger/store';
 import { unfinishedSlice } from '../../ledger/unfinishedSlice';
 import { useRecord } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
+import { typingWaits } from '../../ledger/writer/afterTyping';
 import { recordKey, type PendingRecord, type WritingState } from '../../ledger/writer/writingSlice';
 import { recipeScope } from '../../parts/recipeScope';
 
@@ -51,6 +52,15 @@ export function useDraft(recipeId: string): Draft | null | undefined {
       },
     [kept, pending, trouble, unfinished],
   );
+}
+
+/** Where the saving of a recipe stands at this moment; what was just typed is not saved. */
+export function useSaveState(recipeId: string): SaveState {
+  const pending = useAppSelector((state) => state.writing.records[recordKey('recipes', recipeId)]);
+  const trouble = useAppSelector((state) => state.writing.trouble);
+  const isTyped = useSyncExternalStore(typingWaits.listen, typingWaits.now);
+  const state = saveStateOf(pending as PendingRecord | undefined, trouble);
+  return state.is === 'saved' && isTyped ? { is: 'waiting' } : state;
 }
 
 function saveStateOf(

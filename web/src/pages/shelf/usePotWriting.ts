@@ -1,7 +1,8 @@
 import { asLeft, asMeasured, type Kept, type Pot } from '@yellow-ledger/core';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { useAppSelector } from '../../ledger/store';
 import { useWriter } from '../../ledger/useWriter';
+import { typingWaits } from '../../ledger/writer/afterTyping';
 import { recordKey, type PendingRecord } from '../../ledger/writer/writingSlice';
 
 export type PotSaveState =
@@ -20,6 +21,7 @@ export function usePotWriting(kept: Kept<Pot>) {
   const pending = useAppSelector((state) => state.writing.records[recordKey('pots', id)]) as
     PendingRecord | undefined;
   const trouble = useAppSelector((state) => state.writing.trouble);
+  const isTyped = useSyncExternalStore(typingWaits.listen, typingWaits.now);
   return {
     /** with what is left in it in place of what was measured */
     value: asLeft(kept),
@@ -37,7 +39,8 @@ export function usePotWriting(kept: Kept<Pot>) {
   };
 
   function saveStateOf(): PotSaveState {
-    if (!pending) return { is: kept.revision === 0 ? 'new' : 'saved' };
+    if (!pending && kept.revision === 0) return { is: 'new' };
+    if (!pending) return { is: isTyped ? 'waiting' : 'saved' };
     const { state } = pending;
     if (state.is === 'stale') return { is: 'stale', theirs: state.theirs as Kept<Pot> | null };
     if (state.is === 'refused') return state;
