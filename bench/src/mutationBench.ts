@@ -1,15 +1,16 @@
 import { randomFrom } from '@yellow-ledger/core';
 import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
-import { dirname, join, relative, resolve } from 'node:path';
+import { basename, dirname, join, relative, resolve } from 'node:path';
 import ts from 'typescript';
 
 const root = resolve(import.meta.dirname, '../..');
 const folder = join(root, '.cache/mutants');
 const count = Number(process.env.MUTANTS ?? 400);
+const parts = (process.env.MUTATED ?? 'core,server,web').split(',');
 const seed = Number(process.env.MUTATION_SEED ?? Date.now() % 1_000_000);
 /** So many of the tests that reach a file are asked, the nearest first. */
-const nearestTests = 6;
+const nearestTests = 12;
 /** A mutant that makes its tests hang this long has been noticed. */
 const longestRunMs = 300_000;
 const leastCaught = { core: 0.85, server: 0.85, web: 0.6 };
@@ -52,8 +53,10 @@ function changesOf(file: string, source: string): Change[] {
     const isOperator =
       text !== undefined && (node.parent === undefined || !ts.isPrefixUnaryExpression(node.parent));
     if (isOperator) found.push({ from: node.getStart(), to: node.getEnd(), text });
-    if (ts.isNumericLiteral(node))
-      found.push({ from: node.getStart(), to: node.getEnd(), text: String(Number(node.text) + 1) });
+    // Of the numbers only those that say where something begins or ends. The others are measures and
+    // starting points of ours: a test that repeats them checks nothing.
+    if (ts.isNumericLiteral(node) && ['0', '1'].includes(node.text))
+      found.push({ from: node.getStart(), to: node.getEnd(), text: node.text === '0' ? '1' : '0' });
     if (ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.ExclamationToken)
       found.push({ from: node.getStart(), to: node.operand.getStart(), text: '' });
     ts.forEachChild(node, visit);
@@ -62,22 +65,26 @@ function changesOf(file: string, source: string): Change[] {
   return found;
 }
 
-/** How far apart two files lie, in folders. */
-const distance = (one: string, other: string) =>
-  relative(dirname(one), dirname(other)).split('/').length;
+/** How far a test is from a file: those that name it come first, then those of its folder. */
+function distance(file: string, test: string): number {
+  const name = basename(file).replace(/\.tsx?$/, '');
+  const folders = relative(dirname(file), dirname(test)).split('/').filter(Boolean).length;
+  const isNamedIn = new RegExp(`/${name}['/]`).test(readFileSync(test, 'utf8'));
+  const isSibling = basename(test).slice(0, 4) === name.slice(0, 4);
+  return folders - (isNamedIn ? 20 : 0) - (isSibling ? 10 : 0);
+}
 
 /** Small faults put into the sources one by one, and whether the tests nearest to them fail. */
 export function benchMutation(): void {
-  console.log(`\nMutation: ${count} mutants, seed ${seed} (MUTATION_SEED, MUTANTS)`);
+  console.log(`\nMutation: ${count} mutants, seed ${seed} (MUTATION_SEED, MUTANTS, MUTATED)`);
   rmSync(folder, { recursive: true, force: true });
   execFileSync('git', ['worktree', 'prune'], { cwd: root });
   execFileSync('git', ['worktree', 'add', '--detach', '--force', folder], { cwd: root });
   for (const part of ['.', 'web', 'server'])
     if (existsSync(join(root, part, 'node_modules')))
       symlinkSync(join(root, part, 'node_modules'), join(folder, part, 'node_modules'));
-  const files = execFileSync('git', ['ls-files', 'core/src', 'server/src', 'web/src'], {
-    cwd: folder,
-  })
+  const folders = parts.map((part) => `${part}/src`);
+  const files = execFileSync('git', ['ls-files', ...folders], { cwd: folder })
     .toString()
     .split('\n')
     .filter((file) => /\.tsx?$/.test(file) && !leftOut.test(file));

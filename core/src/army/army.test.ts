@@ -24,6 +24,8 @@ describe('a scheme', () => {
     const levy = armyOf([watch], [{ surface: 'cloth', recipe: pinTo('oilskin') }]);
     expect(pinOf(levy, surfaceOf(), watch, 3)).toEqual(pinTo('reed'));
     expect(pinOf(levy, surfaceOf(), watch, 2)).toEqual(pinTo('oilskin'));
+    expect(pinOf(levy, surfaceOf(), watch)).toEqual(pinTo('oilskin'));
+    expect(pinOf(levy, surfaceOf(), unitOf({ models: 4 }), 3)).toEqual(pinTo('oilskin'));
     expect(modelsByPin(levy, watch, surfaceOf())).toEqual([
       { pin: pinTo('oilskin'), models: [1, 2, 4] },
       { pin: pinTo('reed'), models: [3] },

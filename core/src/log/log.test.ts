@@ -87,6 +87,18 @@ describe('sessions', () => {
   });
 });
 
+describe('between two words', () => {
+  test.each([
+    [90, 1],
+    [91, 2],
+  ])('%d minutes make %d sittings', (minutes, sittings) => {
+    const log = new WrittenLog();
+    log.coat(0, 'cloak', 'base', 1, [1]);
+    log.coat(minutes, 'cloak', 'base', 2, [1]);
+    expect(sessionsOf(log.entries)).toHaveLength(sittings);
+  });
+});
+
 describe('progress of an army', () => {
   test('models are done, in hand or to come, and every coat is one of done and left', () => {
     const log = new WrittenLog();

@@ -45,6 +45,12 @@ describe.each(makers)('%s', (type, make) => {
   });
 });
 
+test('a sound that comes in the same wrapping as a picture is none', () => {
+  const sound = webpBytes({ width: 640, height: 480 });
+  sound.set(new TextEncoder().encode('WAVE'), 8);
+  expect(() => lookAtPicture(sound, 'helm.wav')).toThrow(PictureError);
+});
+
 test('of a JPEG what it tells can be taken out, and nothing else', () => {
   fc.assert(
     fc.property(sides, (size) => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import { includedSteps } from './includedSteps';
+import { coatsOf, includedSteps, middleCoats } from './includedSteps';
 import { moveStep } from './moveStep';
 import { predictBuildUp } from './predictBuildUp';
 import { recipeSchema } from './recipe';
@@ -72,4 +72,16 @@ test('no line is painted that its finish level leaves out, in any recipe', () =>
     }),
     { numRuns: runs(30) },
   );
+});
+
+test.each([
+  [{ coats: 2 }, 2, 2],
+  [{ coats: 2, coatsUpTo: 3 }, 3, 2.5],
+  [{ coats: 2, coatsUpTo: 4 }, 3, 3],
+  // More than it goes up to is what it is.
+  [{ coats: 3, coatsUpTo: 2 }, 3, 3],
+  [{ coats: 2, coatsUpTo: 6, coatsAt: { table: 1 } }, 1, 1],
+])('of %j so many coats are reckoned with: %d, in the middle %d', (step, reckoned, middle) => {
+  expect(coatsOf(step, 'table')).toBe(reckoned);
+  expect(middleCoats(step, 'table')).toBe(middle);
 });
