@@ -25,7 +25,7 @@ export function run(command, args, env = {}) {
   return error ? 127 : (status ?? 1);
 }
 
-/** What is built and installed needs more than this. */
+/** Building and installing need more free disk than this. */
 const littleMb = 100;
 
 /** As `run`, but gives up when the command fails. */
@@ -46,7 +46,7 @@ const whenRefused = {
   EPERM: `${cannotWrite}: it belongs to somebody else.`,
 };
 
-// What the disk refuses is said in a sentence; anything else is a fault of ours and shows where.
+// A refusal of the disk is said in a sentence; anything else is a fault of ours and shows where.
 process.on('uncaughtException', (error) => giveUp(whenRefused[error.code] ?? error.stack));
 
 export function isThere(command) {

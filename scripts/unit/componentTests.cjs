@@ -1,6 +1,10 @@
 // Component tests run in React's strict mode, and what React warns of fails the test it warns in.
 if (typeof document !== 'undefined') {
-  require('@testing-library/react').configure({ reactStrictMode: true });
+  require('@testing-library/react').configure({
+    reactStrictMode: true,
+    // Ends a hang; no busy machine reaches it.
+    asyncUtilTimeout: 300_000,
+  });
   const { format } = require('node:util');
 
   let warnings = [];

@@ -20,11 +20,11 @@ import './styles/main.scss';
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html holds no element called root');
 const place = createRoot(root);
-const anew = () => window.location.reload();
+const reload = () => window.location.reload();
 
 /** Longest wait for the records that nearly every page needs, before the first rendering, ms. */
 const mostWaitMs = 150;
-/** And for the code of the page: what React shows in its place stays for 300 ms at least. */
+/** And for the code of the page: React shows a fallback for 300 ms at least. */
 const mostCodeWaitMs = 500;
 
 /** Reads what was asked for early, so that the first drawing of a page has something in it. */
@@ -95,7 +95,7 @@ async function openPages(is: 'alone' | 'in'): Promise<void> {
 
 // In a function of its own: the code of pages is not held up by what this module waits for.
 void (async () => {
-  const { is } = await memberships.begin(anew);
+  const { is } = await memberships.begin(reload);
   if (is !== 'out') return openPages(is);
   place.render(
     <StrictMode>

@@ -81,7 +81,7 @@ test.each([
   // More than it goes up to is what it is.
   [{ coats: 3, coatsUpTo: 2 }, 3, 3],
   [{ coats: 2, coatsUpTo: 6, coatsAt: { table: 1 } }, 1, 1],
-])('of %j so many coats are reckoned with: %d, in the middle %d', (step, reckoned, middle) => {
-  expect(coatsOf(step, 'table')).toBe(reckoned);
+])('of %j so many coats are counted: %d, in the middle %d', (step, counted, middle) => {
+  expect(coatsOf(step, 'table')).toBe(counted);
   expect(middleCoats(step, 'table')).toBe(middle);
 });

@@ -62,7 +62,7 @@ describe('places in lists', () => {
     expect(schema.safeParse(carried).success).toBe(true);
   });
 
-  test('follow what was moved, and are let go with what was deleted', () => {
+  test('follow a thing that was moved, and are dropped with one that was deleted', () => {
     const moved = { ...carried, named: carried.named.toReversed() };
     expect(withCarriedBack(moved as never)).toMatchObject({
       named: [

@@ -23,7 +23,7 @@ export async function beginFetching(part: unknown): Promise<void> {
 export function fetched<Props extends object>(
   load: () => Promise<Fetched<Props>>,
 ): FetchedPart<Props> {
-  /** Once the code is there it is drawn at once: React shows what stands in for a part for 300 ms at least. */
+  /** Once the code is there it is drawn at once: React shows a fallback for 300 ms at least. */
   const fetch = async () => {
     const part = await load();
     last = { Part: part.default, hasFailed: () => false };

@@ -60,7 +60,7 @@ export function useAnswer<Answer>(
           waiting.current = null;
           try {
             const answer = await next.ask(toldWorker.tell(store.getState(), next.parts));
-            // What is typed meanwhile does not wait until the answer is drawn.
+            // A letter that is typed meanwhile does not wait until the answer is drawn.
             if (isThere.current)
               startTransition(() => setAnswered((last) => answeredAfter(last, answer)));
           } catch (fault) {

@@ -1,4 +1,4 @@
-/** What is typed counts once the keys rest so long, ms. */
+/** A typed change counts once the keys rest so long, ms. */
 const restMs = 100;
 /** And at the latest after so long, however fast it goes on, ms. */
 const mostMs = 500;

@@ -114,7 +114,7 @@ export function browserStore(makeRoom?: () => Promise<void>): SafeStore {
     ],
     makeRoom,
   );
-  // What was typed last comes into the store before the store is rescued.
+  // The last typed change comes into the store before the store is rescued.
   settleBeforeElse();
   window.addEventListener('pagehide', () => store.rescue?.());
   return store;

@@ -21,7 +21,7 @@ import { useEditRecipe } from './useDraft';
 export type LineDeeds = ReturnType<typeof useLineDeeds>;
 
 /**
- * What can be done to the lines of the open recipe. Each returns the line to look at next.
+ * Edits of the lines of the open recipe. Each returns the line to look at next.
  *
  * @param drawn the recipe as the page shows it; typing may have changed it since it was drawn, so
  *   everything is done to the recipe as it is when a key is pressed

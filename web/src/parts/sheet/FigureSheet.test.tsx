@@ -53,7 +53,7 @@ test('of one model its ticks and its number are told', () => {
   ]);
 });
 
-test('what is to heed is said once, and a note stands with its line', () => {
+test('a caution is said once, and a note stands with its line', () => {
   takeLedger([{ ...sprayed, id: 'coat' }, sprayed]);
   shown(null);
   expect(screen.getAllByText('Caution.')).toHaveLength(1);

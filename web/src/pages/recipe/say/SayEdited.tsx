@@ -37,7 +37,7 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
     [names, recipe, step.id],
   );
   const [sentence, setSentence] = useState(() => lineSentence(step, beside));
-  // What was said and has not come back yet, oldest first: it may come back after more was typed.
+  // Lines that were said and have not come back yet, oldest first: one may come back after more was typed.
   const said = useRef<Step[]>([step]);
   useEffect(() => {
     const echo = said.current.findLastIndex((line) => isSameContent(line, step));
