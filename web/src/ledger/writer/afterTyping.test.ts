@@ -69,9 +69,15 @@ test.each([
   expect(done).toEqual(['ochre']);
 });
 
-test.each(['o', 'Backspace'])('the key %s does not', (key) => {
+test.each([
+  { key: 'o' },
+  { key: 'O', shiftKey: true },
+  { key: 'Backspace' },
+  { key: 'Unidentified' },
+  { key: '@', ctrlKey: true, altKey: true },
+])('a key of typing does not: %j', (pressed) => {
   typed('ochre');
-  fireEvent.keyDown(document.body, { key });
+  fireEvent.keyDown(document.body, pressed);
   expect(done).toEqual([]);
 });
 

@@ -49,9 +49,20 @@ export const isTyping = (): boolean =>
     'textarea, input:not([type=checkbox], [type=radio], [type=range], [type=color], [type=file])',
   ) ?? false;
 
-/** A letter, or what takes one away. */
-const isOfTyping = ({ key, ctrlKey, metaKey }: KeyboardEvent) =>
-  !ctrlKey && !metaKey && (key.length === 1 || ['Backspace', 'Delete', 'Process'].includes(key));
+/** Keys that take a letter away or belong to one; keyboards on a screen name none of theirs. */
+const keysOfTyping = [
+  'Backspace',
+  'Delete',
+  'Shift',
+  'AltGraph',
+  'Dead',
+  'Process',
+  'Unidentified',
+];
+
+/** With Ctrl a letter is a command, but with Ctrl and Alt together it is a letter again. */
+const isOfTyping = ({ key, ctrlKey, altKey, metaKey }: KeyboardEvent) =>
+  key.length === 1 ? !metaKey && ctrlKey === altKey : keysOfTyping.includes(key);
 
 /** From here on whatever is pressed beside letters does first what waits, and so does leaving the page. */
 export function settleBeforeElse(): void {
