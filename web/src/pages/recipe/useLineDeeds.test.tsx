@@ -59,6 +59,15 @@ test('of a field that both changed, the edit holds', async () => {
   expect(stepOf(now, 'base')?.coats).toBe(3);
 });
 
+test('several lines are changed at once, and a note that was typed since they were drawn stays', async () => {
+  const newer: Step = { ...base, note: 'typed meanwhile' };
+  const { after } = await shown({ ...drawn, steps: [newer, edge, point] });
+  const thinner = drawn.steps.map((step) => ({ ...step, coats: 5 }));
+  const { steps } = after((deeds) => deeds.putAll(thinner)).recipe;
+  expect(steps.map(({ coats }) => coats)).toEqual([5, 5, 5]);
+  expect(steps[0].note).toBe('typed meanwhile');
+});
+
 test('lines are numbered, moved, copied and added as they stand now', async () => {
   const first = line('first', 'coot');
   const { after, deeds } = await shown({ ...drawn, steps: [first, base, edge, point] });

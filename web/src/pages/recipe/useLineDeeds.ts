@@ -73,7 +73,10 @@ export function useLineDeeds(drawn: Recipe, pots: readonly Pot[]) {
     },
     /** All lines as they are now: several changed by one deed. */
     putAll(steps: Step[]) {
-      put(steps, `several ${crypto.randomUUID()}`);
+      put(
+        mergeContents(drawn.steps, steps, recipe().steps).withMine,
+        `several ${crypto.randomUUID()}`,
+      );
     },
     duplicate(stepId: string): string | null {
       const index = numberOf(stepId) - 1;
