@@ -1,4 +1,3 @@
-import { memo, useDeferredValue } from 'react';
 import { useParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { EmptyPage } from '../../parts/EmptyPage';
@@ -7,12 +6,10 @@ import { LinkButton } from '../../parts/LinkButton';
 import { useShelf } from '../../workers/useShelf';
 import { leaves } from './RecipeLeaves';
 import { RecipeSheet } from './RecipeSheet';
-
-export { askedLeaf } from './RecipeSheet';
 import { useDraft, useLeaving } from './useDraft';
 import { PageWait } from '../../parts/PageWait';
 
-const Sheet = memo(RecipeSheet);
+export { askedLeaf } from './RecipeSheet';
 
 export default function RecipePage() {
   const { recipeId = '', leaf = '' } = useParams();
@@ -20,7 +17,6 @@ export default function RecipePage() {
   const { pots } = useShelf();
   const { error, refetch } = useRecords('recipes');
   const draft = useDraft(recipeId);
-  const deferred = useDeferredValue(draft);
   useLeaving(recipeId);
   if (draft === null)
     return (
@@ -33,8 +29,5 @@ export default function RecipePage() {
     );
   if (!draft && error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
   if (!draft || !pots) return <PageWait>Opening the recipe …</PageWait>;
-  // Typing does not wait until the lines are drawn. The boxes of the other leaves show the record itself.
-  const isDeferred = leafPath === '' && deferred?.recipe.id === recipeId;
-  const drawn = isDeferred ? deferred : draft;
-  return <Sheet key={recipeId} draft={drawn} pots={pots} leaf={leafPath} />;
+  return <RecipeSheet key={recipeId} draft={draft} pots={pots} leaf={leafPath} />;
 }
