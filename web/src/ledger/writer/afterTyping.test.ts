@@ -69,6 +69,16 @@ test.each([
   expect(done).toEqual(['ochre']);
 });
 
+test.each(['input', 'change', 'click'])('%s in another field does it at once', (type) => {
+  document.body.innerHTML = '<input id="typed"><select id="other"></select>';
+  document.getElementById('typed')!.focus();
+  typed('ochre');
+  fireEvent(document.getElementById('typed')!, new Event(type, { bubbles: true }));
+  expect(done).toEqual([]);
+  fireEvent(document.getElementById('other')!, new Event(type, { bubbles: true }));
+  expect(done).toEqual(['ochre']);
+});
+
 test.each([
   { key: 'o' },
   { key: 'O', shiftKey: true },

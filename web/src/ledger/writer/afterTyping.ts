@@ -64,10 +64,15 @@ const keysOfTyping = [
 const isOfTyping = ({ key, ctrlKey, altKey, metaKey }: KeyboardEvent) =>
   key.length === 1 ? !metaKey && ctrlKey === altKey : keysOfTyping.includes(key);
 
+const settleElsewhere = ({ target }: Event) => target !== document.activeElement && settleTyping();
+
 /** From here on whatever is pressed beside letters does first what waits, and so does leaving the page. */
 export function settleBeforeElse(): void {
   window.addEventListener('pointerdown', settleTyping, true);
   window.addEventListener('focusout', settleTyping, true);
+  // Helpers for people who cannot press may choose or click without moving the cursor.
+  for (const type of ['input', 'change', 'click'])
+    window.addEventListener(type, settleElsewhere, true);
   window.addEventListener('keydown', (event) => !isOfTyping(event) && settleTyping(), true);
   window.addEventListener('pagehide', settleTyping);
   document.addEventListener('visibilitychange', settleTyping, true);
