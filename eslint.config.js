@@ -45,6 +45,13 @@ export default tseslint.config(
     },
   },
   {
+    files: ['server/src/**/*.ts'],
+    ignores: ['server/src/**/*.test.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    // A promise without anybody who catches it ends the server.
+    rules: { '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: false }] },
+  },
+  {
     files: ['web/src/**/*.ts', 'web/src/**/*.tsx'],
     plugins: { 'react-hooks': hooks },
     rules: {

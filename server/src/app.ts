@@ -14,6 +14,8 @@ import { clubGate } from './club/clubGate';
 import { claimRoutes } from './club/claimRoutes';
 import { inFirst } from './club/clubRequest';
 import { clubRoutes } from './club/clubRoutes';
+import { memberRoutes } from './club/memberRoutes';
+import { ownerRoutes } from './club/ownerRoutes';
 import type { EventHub } from './club/events/eventHub';
 import { eventRoutes } from './club/events/eventRoutes';
 import { proposalRoutes } from './club/proposalRoutes';
@@ -33,7 +35,7 @@ import { notFound } from './http/problem';
 import { requestLog } from './http/requestLog';
 import { recordRoutes } from './http/recordRoutes';
 import { logRoutes } from './log/logRoutes';
-import { pictureRoutes } from './pictures/pictureRoutes';
+import { pictureBody, pictureRoutes } from './pictures/pictureRoutes';
 import { refusedWithoutPicture } from './pictures/refusedWithoutPicture';
 import { potBatchRoutes } from './pots/potBatchRoutes';
 import { refusedWhenInUse } from './pots/refusedWhenInUse';
@@ -84,6 +86,7 @@ export function createApp({
   ...parts
 }: AppParts): Express {
   const work = parts.work ?? workHere(ledger, workFolder);
+  const writes = throughGate(gate);
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -135,26 +138,28 @@ export function createApp({
     }
     const proposal = express.json({ limit: largestProposal, verify: verifyDepth });
     // Nothing large is read of who has not come in.
-    app.use('/api/club/proposals', inFirst(club), proposal);
+    app.use('/api/club/proposals', inFirst(club), proposal, writes);
     app.use('/api/club', proposalRoutes(club, ledger));
     app.use('/api/club', clubRoutes(club));
     app.use(
       '/api/club',
       express.json({ verify: verifyDepth }),
+      writes,
+      memberRoutes(club),
+      ownerRoutes(club),
       claimRoutes(club),
       shelfRoutes(club),
     );
-    app.use('/api', clubGate(club));
+    app.use('/api', clubGate(club, log));
   } else app.get('/api/club/me', (_request, response) => void response.json({ member: null }));
   app.use('/api', namesItself(ledger.db));
   app.use('/api/files', fileRoutes(ledger, work, workFolder));
   if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));
-  app.use('/api', throughGate(gate));
-  app.use('/api/pictures', pictureRoutes(ledger.pictures));
+  app.use('/api/pictures', pictureBody, writes, pictureRoutes(ledger.pictures));
   const wholeLists = express.json({ limit: largestTogether, verify: verifyDepth });
-  app.use('/api/pot-batches', wholeLists, potBatchRoutes(ledger));
-  app.use('/api/replacements', wholeLists, replacementRoutes(ledger));
-  app.use('/api/log', wholeLists, logRoutes(ledger.log));
+  app.use('/api/pot-batches', wholeLists, writes, potBatchRoutes(ledger));
+  app.use('/api/replacements', wholeLists, writes, replacementRoutes(ledger));
+  app.use('/api/log', wholeLists, writes, logRoutes(ledger.log));
   for (const name of resourceNames) {
     const { label, schema, largestBytes } = resources[name];
     const store = storeOf(name, ledger);
@@ -162,13 +167,14 @@ export function createApp({
     app.use(
       `/api/${name}`,
       body,
+      writes,
       recordRoutes<AnyRecord>(label, schema as z.ZodType<AnyRecord>, (response) =>
         storeWithin(store, name, scopeOf(response)),
       ),
     );
   }
-  app.use('/api', express.json({ verify: verifyDepth }), versionRoutes(ledger.versions));
-  app.use('/api/demo', demoRoutes(ledger));
+  app.use('/api', express.json({ verify: verifyDepth }), writes, versionRoutes(ledger.versions));
+  app.use('/api/demo', writes, demoRoutes(ledger));
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);
   app.use(answerErrors(log));

@@ -106,17 +106,24 @@ server.listen(port, serving.host, () => {
   console.log(`  data: ${databaseFile}`);
   console.log('  stop: Ctrl+C');
   if (ledger.club && options.club)
-    void sayClub(ledger.club, options.club.carriage, serving, at, options.isDemo);
+    sayClub(ledger.club, options.club.carriage, serving, at, options.isDemo).catch((error) =>
+      log.error({ err: error }, 'the link for the first manager could not be made'),
+    );
 });
 
 let closing = false;
-function close(signal: string): void {
+function close(signal: string, exitCode = 0): void {
   if (closing) return;
   closing = true;
   log.info({ signal }, 'closing');
   ledger.endStreams();
   // Requests under way are answered; a browser that only keeps its connection open is not waited for.
-  server.close(() => void ended().then(() => process.exit(0)));
+  server.close(() => {
+    ended().then(
+      () => process.exit(exitCode),
+      () => process.exit(1),
+    );
+  });
   server.closeIdleConnections();
   setTimeout(() => server.closeAllConnections(), 3000).unref();
 }
@@ -129,3 +136,11 @@ async function ended(): Promise<void> {
 
 process.on('SIGINT', close);
 process.on('SIGTERM', close);
+// What is left of the program after a mistake of ours is not known: end, with every write kept.
+for (const mistake of ['unhandledRejection', 'uncaughtException'] as const)
+  process.on(mistake, (error: unknown) => {
+    log.fatal({ err: error }, mistake);
+    console.error(`Yellow Ledger ends after a mistake of its own: ${String(error)}`);
+    console.error('The log in the data folder says more. Everything that was saved is kept.');
+    close(mistake, 1);
+  });

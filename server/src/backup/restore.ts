@@ -192,17 +192,32 @@ export function putInPlace(trial: string, databaseFile: string, now: Date): stri
   return isThere ? replaced : null;
 }
 
-/** A second name for what is there, so that it is under one of them whenever the power goes. */
+/**
+ * A second name for what is there, so that it is under one of them whenever the power goes.
+ *
+ * @throws StartProblem where another program reads it: what is in the journal would be lost
+ */
 function keepAside(file: string, replaced: string): void {
-  // What stands in the journal goes into the file first; one that is no database is kept as it is.
-  try {
-    const old = new Database(file);
-    old.pragma('wal_checkpoint(truncate)');
-    old.close();
-  } catch {
+  // What cannot be read is kept as it is, with its journal beside it.
+  if (!isDatabase(file) || !isJournalBroughtIn(file))
     for (const ending of ['-wal', '-shm'])
       if (existsSync(file + ending)) copyFileSync(file + ending, replaced + ending);
-  }
   linkSync(file, replaced);
   for (const ending of ['-wal', '-shm']) rmSync(file + ending, { force: true });
+}
+
+/** Writes all of the journal into the database file. @returns false where it is damaged @throws StartProblem */
+function isJournalBroughtIn(file: string): boolean {
+  const old = new Database(file, { timeout: 200 });
+  try {
+    const [{ busy }] = old.pragma('wal_checkpoint(truncate)') as { busy: number }[];
+    if (busy === 0) return true;
+  } catch (error) {
+    if (!String((error as { code?: unknown }).code).startsWith('SQLITE_BUSY')) return false;
+  } finally {
+    old.close();
+  }
+  throw new StartProblem(
+    `Another program is reading ${file} just now. Nothing was changed; try again when it is done.`,
+  );
 }

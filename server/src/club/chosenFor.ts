@@ -1,5 +1,4 @@
 import { resourceNames, type ResourceName } from '@yellow-ledger/core';
-import type { Ledger } from '../db/ledger';
 import type { Chosen } from '../files/everything';
 import type { Scope } from './scope';
 
@@ -10,15 +9,13 @@ import type { Scope } from './scope';
 export async function chosenFor(
   memberId: string,
   scope: Scope,
-  { log }: Pick<Ledger, 'log'>,
   isOwn: boolean,
 ): Promise<Chosen> {
   const of = isOwn ? scope.own : scope.seen;
   const records = new Map<ResourceName, (id: string) => boolean>();
   for (const kind of resourceNames) records.set(kind, await of(kind));
-  const entries = await (isOwn ? log.idsSent(memberId) : log.idsShown(memberId));
   return {
     record: (kind, id) => records.get(kind)?.(id) ?? false,
-    entry: ({ id }) => entries.has(id),
+    entriesOf: { memberId, isOwn },
   };
 }

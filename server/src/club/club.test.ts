@@ -9,6 +9,7 @@ import { openClub, type Club } from './club';
 import { clubDoor } from './clubDoor';
 import { ClubClock } from './clubClock';
 import { clubRoutes } from './clubRoutes';
+import { memberRoutes } from './memberRoutes';
 
 const passphrase = 'reeds under the lantern';
 let db: Knex;
@@ -21,7 +22,8 @@ beforeEach(async () => {
   time = Date.parse('2026-11-26T18:00:00.000Z');
   club = openClub(db, new ClubClock(0, () => time));
   app = express();
-  app.use('/api/club', clubRoutes(clubDoor(club, { by: 'made certificate' })));
+  const door = clubDoor(club, { by: 'made certificate' });
+  app.use('/api/club', clubRoutes(door), memberRoutes(door));
   app.use(answerErrors(pino({ level: 'silent' })));
 });
 afterEach(() => db.destroy());

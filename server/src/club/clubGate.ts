@@ -1,5 +1,6 @@
 import { may, relations } from '@yellow-ledger/core';
 import type { RequestHandler } from 'express';
+import type { Logger } from 'pino';
 import { notFound } from '../http/problem';
 import type { ClubDoor } from './clubDoor';
 import { refuseUnless, refused, whoAsks } from './clubRequest';
@@ -12,7 +13,7 @@ import { scopeOfMember } from './scope';
  * may do it to any, and the route asks the scope for the rest.
  */
 export const clubGate =
-  (door: ClubDoor): RequestHandler =>
+  (door: ClubDoor, log: Logger): RequestHandler =>
   async (request, response, next) => {
     const who = await whoAsks(door, request);
     const right = rightOf(request.method, request.path);
@@ -24,10 +25,15 @@ export const clubGate =
     const did = right.trail;
     if (did) {
       const about = { path: request.path };
+      const notWritten = (error: unknown) =>
+        log.error({ err: error, did, ...about }, 'not written into the activity log');
       const add = () => door.club.trail.add(who.member.id, did, about);
       // After a restore this club is not the one that answers any more: it takes its trail along.
       if (action === 'restore') await add();
-      else response.once('finish', () => response.statusCode < 300 && void add());
+      else
+        response.once('finish', () => {
+          if (response.statusCode < 300) add().catch(notWritten);
+        });
     }
     next();
   };

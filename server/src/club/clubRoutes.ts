@@ -9,8 +9,6 @@ import { askedAt } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
 import type { TokenCookie } from './cookie';
 import { NameTaken } from './memberStore';
-import { memberRoutes } from './memberRoutes';
-import { ownerRoutes } from './ownerRoutes';
 
 const tokenSchema = z.string({ error: 'a link of this club' }).max(100, 'a link of this club');
 const device = z.string().max(120).default('a device');
@@ -132,8 +130,6 @@ export function clubRoutes(door: ClubDoor): Router {
     })),
   );
 
-  router.use(memberRoutes(door));
-  router.use(ownerRoutes(door));
   return router;
 }
 

@@ -15,6 +15,8 @@ export type RecordStores = { [Name in ResourceName]: RecordStore<ContentOf<Name>
 /** Everything a ledger keeps: one database, and pictures beside it. */
 export interface Ledger {
   db: Knex;
+  /** where that database lies */
+  databaseFile: string;
   records: RecordStores;
   versions: VersionStore;
   log: LogStore;
@@ -23,7 +25,6 @@ export interface Ledger {
   pictures: PictureStore;
 }
 
-/** @param databaseFile where that database lies */
 export function openLedger(db: Knex, databaseFile: string): Ledger {
   const used = usedPaint(db);
   const plain = Object.fromEntries(
@@ -32,6 +33,7 @@ export function openLedger(db: Knex, databaseFile: string): Ledger {
   const records = { ...plain, pots: potStore(db, plain.pots, used) };
   return {
     db,
+    databaseFile,
     records,
     versions: versionStore(db, records.recipes),
     log: logStore(db, records.pots, used),

@@ -4,11 +4,11 @@ import {
   LedgerFileWriting,
   type AnyRecord,
   type FileListName,
-  type LogEntry,
   type ResourceName,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
+import type { EntriesOf } from '../log/logRows';
 import { picturesNamed } from '../pictures/picturesNamed';
 import { picturesOfFile } from '../pictures/picturesOfFile';
 
@@ -18,10 +18,11 @@ const recordsAtOnce = 50;
 /** What of a ledger goes into a file. */
 export interface Chosen {
   record(kind: ResourceName, id: string): boolean;
-  entry(entry: LogEntry): boolean;
+  /** of the log; null: all of it */
+  entriesOf: EntriesOf | null;
 }
 
-const all: Chosen = { record: () => true, entry: () => true };
+const all: Chosen = { record: () => true, entriesOf: null };
 
 /**
  * A file of everything a ledger holds, piece by piece, whatever its size.
@@ -40,8 +41,7 @@ export async function* everything(
       return only(versions.pages(recordsAtOnce, within), ({ recipeId }) =>
         chosen.record('recipes', recipeId),
       );
-    if (list === 'log')
-      return only(log.pages(recordsAtOnce, within), (entry) => chosen.entry(entry));
+    if (list === 'log') return log.pages(recordsAtOnce, within, chosen.entriesOf);
     if (list === 'pictures')
       return oneByOne(pictures, isOpen ? picturesNamed(within) : picturesChosen(within));
     return only(

@@ -67,14 +67,15 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
   async function sendWhole(request: Request, response: Response, isOwn: boolean) {
     const { sender } = scopeOf(response);
     const chosen = sender
-      ? await chosenFor(sender.memberId, scopeOf(response), ledger, isOwn)
+      ? await chosenFor(sender.memberId, scopeOf(response), isOwn)
       : undefined;
     response.attachment(fileName(isOwn ? 'mine' : 'everything')).type('application/json');
-    await work.atOneMoment((within) =>
-      pipeline(Readable.from(everything(ledger, within, chosen)), response).catch(
+    await work.atOneMoment((within, signal) =>
+      pipeline(Readable.from(everything(ledger, within, chosen)), response, { signal }).catch(
         (error: unknown) => {
-          // Who stops reading has what he wanted; anything else cuts the answer off, so that nobody takes it for whole.
-          if (!request.destroyed) throw error;
+          // If the client aborts, do nothing. Otherwise the connection is cut, so that a truncated
+          // download is not mistaken for a complete one.
+          if (!request.destroyed && !signal.aborted) throw error;
         },
       ),
     );

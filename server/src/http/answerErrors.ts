@@ -3,6 +3,7 @@ import type { Logger } from 'pino';
 import { z } from 'zod';
 import { DamagedRecord } from '../db/recordStore';
 import { UnknownPots } from '../db/potLinks';
+import { restoring } from '../work/writeGate';
 import { Problem } from './problem';
 
 /** What Express’s body parser says of a body it could not take. */
@@ -41,6 +42,7 @@ function problemOf(error: unknown): Problem {
       'damaged',
       `What is kept of ${error.id} cannot be read: ${error.reason} Write over it, delete it, or put a backup in its place.`,
     );
+  if (isClosed(error)) return restoring();
   if (isDiskFull(error))
     return new Problem(
       507,
@@ -59,6 +61,10 @@ function problemOf(error: unknown): Problem {
 }
 
 const codeSchema = z.object({ code: z.string() });
+
+/** What Knex says once a ledger is closed; here that is while a backup is put in its place. */
+const isClosed = (error: unknown) =>
+  error instanceof Error && /^Unable to acquire a connection|^aborted$/.test(error.message);
 
 /** What SQLite and the system say of a disk with no room left; across threads too. */
 function isDiskFull(error: unknown): boolean {

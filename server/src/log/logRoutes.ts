@@ -1,10 +1,14 @@
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { setImmediate } from 'node:timers/promises';
 import { entrySchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { scopeOf } from '../club/scope';
+import type { Damaged } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
-import { EntryTaken, NotTheirs, type LogStore } from './logStore';
+import { EntryTaken, NotTheirs, type LogStore, type LogTexts } from './logStore';
 
 const appendSchema = z.strictObject({
   entries: z
@@ -21,20 +25,35 @@ const askedSchema = z.object({
     .optional(),
 });
 
+/** Put together as text: entries are not read only to be written out again. */
+async function* asJson(pages: AsyncIterable<LogTexts>): AsyncGenerator<string> {
+  const damaged: Damaged[] = [];
+  let before = '{"items":[';
+  for await (const page of pages) {
+    damaged.push(...page.damaged);
+    const items = page.items.map(
+      ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,
+    );
+    if (items.length > 0) yield before + items.join(',');
+    if (items.length > 0) before = ',';
+    await setImmediate();
+  }
+  yield `${before === ',' ? '' : before}],"damaged":${JSON.stringify(damaged)}}`;
+}
+
 /** The log: what was written after something that is known, and writing on. */
 export function logRoutes(log: LogStore): Router {
   const router = Router();
 
   router.get('/', async (request, response) => {
-    const { after } = accept(askedSchema, request.query);
-    const rows = await log.textsAfter(after ?? 0, scopeOf(response).sender?.memberId);
-    // Put together as text: ten thousand entries are not read here only to be written out again.
-    const items = rows.map(
-      ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,
-    );
-    // Only with the whole of it: who asks for what is new does so again and again.
-    const damaged = JSON.stringify(after ? [] : await log.damaged());
-    response.type('application/json').send(`{"items":[${items.join(',')}],"damaged":${damaged}}`);
+    const { after = 0 } = accept(askedSchema, request.query);
+    const { sender } = scopeOf(response);
+    const pages = log.textsAfter(after, sender && { memberId: sender.memberId, isOwn: false });
+    response.type('application/json');
+    await pipeline(Readable.from(asJson(pages)), response).catch((error: unknown) => {
+      // If the client aborts, do nothing. Otherwise the connection is cut: half a log is no log.
+      if (!request.destroyed) throw error;
+    });
   });
 
   router.delete('/:id', async (request, response) => {

@@ -38,19 +38,30 @@ export const readableOf = (rows: readonly Pick<LogRow, 'content'>[]): LogEntry[]
     return read.success ? [read.data] : [];
   });
 
-/** What is on benches and of armies that a member sees, and what they sent themselves. */
-export const shownTo = <Query extends Knex.QueryBuilder>(rows: Query, memberId: string) =>
-  rows
-    .joinRaw(
-      `left join owners on owners.kind in ('benches', 'armies') and owners.id = log_entries.bench_id`,
-    )
-    .where((is: Knex.QueryBuilder) =>
-      is
-        .whereNull('owners.member_id')
-        .orWhere('owners.member_id', memberId)
-        .orWhere('owners.is_shared', 1)
-        .orWhere('log_entries.member_id', memberId),
+/** Which entries of a club: those a member sees, or those they sent themselves. */
+export interface EntriesOf {
+  memberId: string;
+  isOwn: boolean;
+}
+
+/**
+ * Narrows a query of entries. A bench and an army may bear one identifier: an entry is seen where
+ * neither of them is another's own.
+ */
+export const onlyOf = (of: EntriesOf | null) => (rows: Knex.QueryBuilder) => {
+  if (!of) return;
+  const { memberId, isOwn } = of;
+  const isSent = (is: Knex.QueryBuilder) => is.where('log_entries.member_id', memberId);
+  if (isOwn) isSent(rows);
+  else
+    rows.where((is) =>
+      isSent(is).orWhereRaw(
+        `not exists (select 1 from owners where owners.kind in ('benches', 'armies')
+           and owners.id = log_entries.bench_id and owners.member_id <> ? and not owners.is_shared)`,
+        [memberId],
+      ),
     );
+};
 
 export async function benchesOfOthers(memberId: string, within: Knex.Transaction) {
   const ids = await within('owners')

@@ -2,7 +2,7 @@ import { type Kept, type LogEntry, type Pot, isSameContent } from '@yellow-ledge
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
-import { readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
+import { parsed, readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
 import {
   inOrderOfCoats,
   notingTheSame,
@@ -13,10 +13,11 @@ import {
 import {
   benchesOfOthers,
   notedCoats,
+  onlyOf,
   readableOf,
   rowOf,
   rowsWhere,
-  shownTo,
+  type EntriesOf,
   type LogRow,
 } from './logRows';
 import type { UsedPaint } from './usedPaint';
@@ -46,26 +47,22 @@ export interface Sender {
   strikesAny: boolean;
 }
 
+/** Some entries as they are stored. */
+export interface LogTexts {
+  items: { sequence: number; content: string }[];
+  /** rows that are not even JSON, named so that they can be deleted */
+  damaged: Damaged[];
+}
+
+/** So many entries are sent on together; others are answered in between. */
+const textsAtOnce = 500;
+
 export interface LogStore {
-  /**
-   * Every entry after one, as JSON text with its sequence, for sending on unread.
-   *
-   * @param memberId who is shown it in a club: what is on benches and of armies they see, and what
-   *   they sent themselves
-   */
-  textsAfter(
-    sequence: number,
-    memberId?: string | null,
-  ): Promise<{ sequence: number; content: string }[]>;
-  /** of the entries `textsAfter` shows to a member */
-  idsShown(memberId: string): Promise<ReadonlySet<string>>;
-  /** of the entries a member sent */
-  idsSent(memberId: string): Promise<ReadonlySet<string>>;
+  /** Every entry after one, as JSON text with its sequence, for sending on unread; page by page. */
+  textsAfter(sequence: number, of?: EntriesOf | null): AsyncIterable<LogTexts>;
   /** Says of entries that were taken in who sent them. */
   sentBy(memberId: string, ids: readonly string[]): Promise<void>;
   all(): Promise<LogEntry[]>;
-  /** rows that are not even JSON, named so that they can be deleted */
-  damaged(): Promise<Damaged[]>;
   /**
    * Deletes an entry nobody can read; one that can be is struck out and never deleted.
    *
@@ -73,7 +70,11 @@ export interface LogStore {
    */
   removeDamaged(id: string): Promise<boolean>;
   /** every entry that can be read, in the order they came in, so many at once */
-  pages(size: number, within: Knex.Transaction): AsyncIterable<LogEntry[]>;
+  pages(
+    size: number,
+    within: Knex.Transaction,
+    of?: EntriesOf | null,
+  ): AsyncIterable<LogEntry[]>;
   /**
    * Adds entries, all or none, and works out what they took from the pots. What is there already is
    * passed over, so that sending twice writes once.
@@ -110,12 +111,16 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
         )
       ).map((row) => [row.id, row]),
     );
-    const fresh = entries.filter(({ id }) => !here.has(id));
-    const other = entries.filter((entry) => {
+    const fresh = new Map<string, LogEntry>();
+    const other: LogEntry[] = [];
+    for (const entry of entries) {
       const row = here.get(entry.id);
-      return row && !isSameContent(JSON.parse(row.content), entry);
-    });
-    return { fresh, other };
+      // One that is sent twice at once is written once, too.
+      const before = row ? (parsed(row.content) as LogEntry) : fresh.get(entry.id);
+      if (!before) fresh.set(entry.id, entry);
+      else if (!isSameContent(before, entry)) other.push(entry);
+    }
+    return { fresh: [...fresh.values()], other };
   }
 
   async function insert(
@@ -179,21 +184,20 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
   }
 
   return {
-    async textsAfter(sequence, memberId = null) {
-      const rows = db<LogRow>('log_entries')
-        .where('sequence', '>', sequence)
-        .whereRaw('json_valid(content)')
-        .orderBy('sequence')
-        .select('sequence', 'content');
-      return await (memberId === null ? rows : shownTo(rows, memberId));
-    },
-
-    async idsShown(memberId) {
-      return new Set(await shownTo(db<LogRow>('log_entries'), memberId).pluck('log_entries.id'));
-    },
-
-    async idsSent(memberId) {
-      return new Set(await db<LogRow>('log_entries').where({ member_id: memberId }).pluck('id'));
+    async *textsAfter(sequence, of = null) {
+      type Stored = LogRow & { is_json: number };
+      const columns = ['sequence', 'id', 'content', db.raw('json_valid(content) as is_json')];
+      for await (const rows of pagesOf<Stored>('log_entries', 'sequence', textsAtOnce, db, {
+        after: sequence,
+        columns,
+        only: onlyOf(of),
+      }))
+        yield {
+          items: rows.filter(({ is_json }) => is_json === 1),
+          damaged: rows
+            .filter(({ is_json }) => is_json !== 1)
+            .map(({ id }) => ({ id, revision: 0, reason: 'It is no whole JSON.' })),
+        };
     },
 
     async sentBy(memberId, ids) {
@@ -203,14 +207,6 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
 
     async all() {
       return readableOf(await db<LogRow>('log_entries').orderBy('sequence'));
-    },
-
-    async damaged() {
-      const ids = await db<LogRow>('log_entries')
-        .whereRaw('not json_valid(content)')
-        .orderBy('sequence')
-        .pluck<string[]>('id');
-      return ids.map((id) => ({ id, revision: 0, reason: 'It is no whole JSON.' }));
     },
 
     async removeDamaged(id) {
@@ -224,8 +220,9 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
       });
     },
 
-    async *pages(size, within) {
-      for await (const rows of pagesOf<LogRow>('log_entries', 'sequence', size, within))
+    async *pages(size, within, of = null) {
+      const only = onlyOf(of);
+      for await (const rows of pagesOf<LogRow>('log_entries', 'sequence', size, within, { only }))
         yield readableOf(rows);
     },
 

@@ -11,12 +11,14 @@ import type { PictureStore } from './pictureStore';
 
 const types = pictureFormats.map(({ type }) => type);
 
+/** Reads a picture that is sent; the body is left as it was where it is of another type. */
+export const pictureBody = raw({ type: types, limit: mostKeptBytes });
+
 /** Pictures by their hash: put in once, read from then on, never changed. */
 export function pictureRoutes(pictures: PictureStore): Router {
   const router = Router();
 
-  router.post('/', raw({ type: types, limit: mostKeptBytes }), async (request, response) => {
-    // The body is left as it was where it is of another type.
+  router.post('/', async (request, response) => {
     if (!Buffer.isBuffer(request.body))
       throw new Problem(400, 'invalid', `Send a picture as one of ${types.join(', ')}.`);
     try {

@@ -2,10 +2,12 @@ import { existsSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import Database from 'better-sqlite3';
 import pino from 'pino';
 import request from 'supertest';
 import { samplePots } from '../demo/samplePots';
 import { addSample } from '../demo/addSample';
+import type { LedgerWork } from '../work/ledgerWork';
 import { workHere } from '../work/workHere';
 import { RunningLedger } from './runningLedger';
 
@@ -19,6 +21,7 @@ const leftBehind = [
   'ledger.sqlite.restoring-2026-11-26T13-59-22-600Z-journal',
 ];
 let ledger: RunningLedger;
+let work: LedgerWork;
 let folder: string;
 let server: ReturnType<typeof createServer>;
 
@@ -29,7 +32,7 @@ beforeEach(async () => {
     databaseFile: join(folder, 'ledger.sqlite'),
     backupFolder: join(folder, 'backups'),
     webFolder: join(folder, 'none'),
-    workOf: (opened, _gate, workFolder) => workHere(opened, workFolder),
+    workOf: (opened, _gate, workFolder) => (work = workHere(opened, workFolder)),
     isDemo: true,
     log: pino({ level: 'silent' }),
     onCopy: () => undefined,
@@ -107,4 +110,56 @@ test('a backup that is damaged changes nothing, and the ledger goes on', async (
   expect(body.error).toMatchObject({ code: 'bad-backup' });
   await put(`/api/pots/${pot.id}`, { ...pot, name: 'Goes on' }, 1).expect(200);
   await post('/api/backups/ledger-2020-01-01T00-00-00Z.sqlite/restored').expect(404);
+});
+
+/** A download that nobody reads to its end. */
+function openDownload() {
+  let begun: () => void = () => undefined;
+  const isBegun = new Promise<void>((done) => (begun = done));
+  const isOver = work.atOneMoment(async (within, signal) => {
+    await within('pots').first();
+    begun();
+    await new Promise((done) => signal.addEventListener('abort', done));
+  });
+  return { isBegun, isOver };
+}
+
+test('while a download is open, nothing that was saved is missing from the ledger kept beside', async () => {
+  const { body: made } = await post('/api/backups').expect(201);
+  const { isBegun, isOver } = openDownload();
+  await isBegun;
+  for (let i = 0; i < 20; i++)
+    await put(`/api/pots/since-${i}`, { ...other, id: `since-${i}`, name: `Since ${i}` }, 0).expect(
+      200,
+    );
+  const { body } = await post(`/api/backups/${made.name}/restored`).expect(200);
+  await isOver;
+
+  const kept = new Database(body.replaced, { readonly: true });
+  const since = kept.prepare("select count(*) as has from pots where id like 'since-%'").get();
+  kept.close();
+  expect(since).toEqual({ has: 20 });
+  await get('/api/pots/since-1').expect(404);
+});
+
+test('a ledger that another program reads is not replaced, and goes on', async () => {
+  const { body: made } = await post('/api/backups').expect(201);
+  const reader = new Database(join(folder, 'ledger.sqlite'), { readonly: true });
+  reader.exec('begin');
+  reader.prepare('select * from pots').all();
+  await put('/api/pots/since', { ...other, id: 'since' }, 0).expect(200);
+  const { body } = await post(`/api/backups/${made.name}/restored`).expect(422);
+  expect(body.error.message).toContain('Another program is reading');
+  reader.close();
+  await get('/api/pots/since').expect(200);
+  await put('/api/pots/since-2', { ...other, id: 'since-2' }, 0).expect(200);
+  await post(`/api/backups/${made.name}/restored`).expect(200);
+});
+
+test('of two backups put in place at once the second is refused, and nothing fails', async () => {
+  const { body: made } = await post('/api/backups').expect(201);
+  const path = `/api/backups/${made.name}/restored`;
+  const answers = await Promise.all([post(path), post(path)]);
+  expect(answers.map(({ status }) => status).sort()).toEqual([200, 409]);
+  await get(`/api/pots/${pot.id}`).expect(200);
 });

@@ -19,6 +19,7 @@ import { openLedger, type Ledger } from '../db/ledger';
 import { picturesNamed } from '../pictures/picturesNamed';
 import type { LedgerWork } from '../work/ledgerWork';
 import { WriteGate } from '../work/writeGate';
+import { Problem } from '../http/problem';
 import type { Carriage } from './clubSettings';
 
 /** How a club is reached. */
@@ -50,12 +51,14 @@ interface Opened {
   club: Club | null;
   events: EventHub | undefined;
   gate: WriteGate;
+  work: LedgerWork;
   end: () => void;
 }
 
 /** A ledger that is being served, and can be replaced by a backup while it is. */
 export class RunningLedger {
   private opened: Opened | null = null;
+  private isRestoring = false;
 
   constructor(private readonly options: RunningOptions) {}
 
@@ -78,10 +81,10 @@ export class RunningLedger {
     const backups = {
       folder: backupFolder,
       isDaily: !isDemo,
-      restore: (file: string) => this.restore(file, work),
+      restore: (file: string) => this.restoreAlone(file, work),
     };
     const events = club ? new EventHub(newsStore(db), club) : undefined;
-    club?.onChange(() => void events?.check());
+    club?.onChange(() => events?.check());
     const app = createApp({
       ledger,
       ...(club &&
@@ -103,6 +106,7 @@ export class RunningLedger {
       club,
       events,
       gate,
+      work,
       end: () => {
         endBackups();
         endSettling();
@@ -133,7 +137,24 @@ export class RunningLedger {
     const { opened } = this;
     this.opened = null;
     opened?.end();
+    await opened?.work.end();
     await opened?.db.destroy();
+  }
+
+  /** One at a time. @throws Problem 409 while another is being put in place */
+  private async restoreAlone(file: string, work: LedgerWork): Promise<string | null> {
+    if (this.isRestoring)
+      throw new Problem(
+        409,
+        'restoring',
+        'Another backup is just being put in place. Look at what it brought, then try again.',
+      );
+    this.isRestoring = true;
+    try {
+      return await this.restore(file, work);
+    } finally {
+      this.isRestoring = false;
+    }
   }
 
   /** Puts a backup in place of the ledger. @returns where what was there is kept */
@@ -145,12 +166,14 @@ export class RunningLedger {
       await work.prepare(file, trial, databaseFile);
       // What is written from here on would be in the ledger that is put aside.
       await this.opened?.gate.end();
-      if (this.opened?.club) await carryHouseInto(trial, this.opened.db);
-      await this.close();
       let replaced: string | null = null;
       try {
+        if (this.opened?.club) await carryHouseInto(trial, this.opened.db);
+        // Downloads under way are broken off: they would hold on to the file that is put aside.
+        await this.close();
         replaced = putInPlace(trial, databaseFile, now);
       } finally {
+        await this.close();
         await this.open();
       }
       log.info({ file, replaced }, 'a backup was put in place');

@@ -1,5 +1,5 @@
-import type { Knex } from 'knex';
 import type { Imported } from '../files/takeIn';
+import type { OwnMoments } from './ownMoments';
 
 /** What is told while something large is done, and what ends it. */
 export interface Watched {
@@ -12,7 +12,7 @@ export interface Watched {
 }
 
 /** What takes long with a large ledger, and must not keep anybody else waiting. */
-export interface LedgerWork {
+export interface LedgerWork extends Pick<OwnMoments, 'atOneMoment'> {
   /**
    * Takes a ledger file in, all or nothing.
    *
@@ -32,8 +32,8 @@ export interface LedgerWork {
    * @throws StartProblem that says what is wrong with the backup
    */
   prepare(from: string, trial: string, replaced: string): Promise<Record<string, number>>;
-  /** Reads the ledger as it is at one moment. @param read is given what its stores read within */
-  atOneMoment<Read>(read: (within: Knex.Transaction) => Promise<Read>): Promise<Read>;
+  /** Ends all of it that is under way, and refuses more: the ledger is about to be closed. */
+  end(): Promise<void>;
 }
 
 /** It was ended by whoever began it. */

@@ -8,6 +8,7 @@ import { takeFileIn } from '../files/takeFileIn';
 import { packBackup } from '../pictures/packedBackup';
 import { picturesOfBackups } from '../pictures/pictureStore';
 import type { LedgerWork } from './ledgerWork';
+import { ownMoments } from './ownMoments';
 
 /** All of it in the thread that asks for it: for who has no one waiting, as the command that restores. */
 export function workHere(ledger: Ledger, workFolder = tmpdir()): LedgerWork {
@@ -29,6 +30,6 @@ export function workHere(ledger: Ledger, workFolder = tmpdir()): LedgerWork {
 
     prepare,
 
-    atOneMoment: (read) => ledger.db.transaction(read),
+    ...ownMoments(ledger.databaseFile),
   };
 }

@@ -40,4 +40,5 @@ test('who waited for what is no more is told to try again', async () => {
   await ending;
   await expect(waiting).rejects.toMatchObject({ status: 503 });
   await expect(gate.enter()).rejects.toMatchObject({ status: 503 });
+  await expect(gate.close()).rejects.toMatchObject({ status: 503 });
 });

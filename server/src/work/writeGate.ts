@@ -17,7 +17,7 @@ export class WriteGate {
   /** Goes through once the gate is open. @returns says that the write is done @throws Problem 503 */
   async enter(): Promise<() => void> {
     while (this.closed) await this.closed;
-    if (this.isEnded) throw ended();
+    if (this.isEnded) throw restoring();
     this.under++;
     let isOut = false;
     return () => {
@@ -28,9 +28,10 @@ export class WriteGate {
     };
   }
 
-  /** Closes the gate and waits until who is inside is out. @returns opens it */
+  /** Closes the gate and waits until all writes under way are done. @returns opens it @throws Problem 503 */
   async close(): Promise<() => void> {
     while (this.closed) await this.closed;
+    if (this.isEnded) throw restoring();
     let open: () => void = () => undefined;
     const closed = new Promise<void>((done) => (open = done));
     this.closed = closed;
@@ -42,7 +43,17 @@ export class WriteGate {
     };
   }
 
-  /** Lets nobody in any more, and waits until who is inside is out. */
+  /** A write of the server's own, through the gate. @throws Problem 503 */
+  async through<Result>(write: () => Promise<Result>): Promise<Result> {
+    const leave = await this.enter();
+    try {
+      return await write();
+    } finally {
+      leave();
+    }
+  }
+
+  /** Refuses all writes from now on, once those under way are done. */
   async end(): Promise<void> {
     const open = await this.close();
     this.isEnded = true;
@@ -50,16 +61,23 @@ export class WriteGate {
   }
 }
 
-/** Who waited for what is no more tries again by himself. */
-const ended = () =>
+/** A write for a ledger that is being replaced; pages send it again by themselves. */
+export const restoring = () =>
   new Problem(503, 'restoring', 'A backup was put in place just now; this is tried again.');
 
-/** Requests that write, through the gate. */
+/**
+ * Requests that write, through the gate. It stands behind whatever reads the body: a body that comes
+ * in slowly must not hold the gate.
+ */
 export const throughGate =
   (gate: WriteGate): RequestHandler =>
   async (request, response, next) => {
     if (reading.has(request.method)) return next();
     const leave = await gate.enter();
+    // Sent or broken off, whichever comes first: the write is done by then.
+    response.once('finish', leave);
     response.once('close', leave);
+    // It may have closed while it waited at the gate.
+    if (response.destroyed) return leave();
     next();
   };

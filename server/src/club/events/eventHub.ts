@@ -1,12 +1,14 @@
 import type { Response } from 'express';
 import type { Club, Who } from '../club';
-import { newsFor, toldBy, type News, type NewsStore, type Told } from './newsStore';
+import { isFullPage, newsFor, toldBy, type News, type NewsStore, type Told } from './newsStore';
 
 /** Streams that stand open at most: for one device, and for one address with a whole club behind it. */
 const mostOfDevice = 8;
 const mostOfAddress = 120;
 /** A sign of life goes out so often, so that nothing between takes the stream for dead, ms. */
 const beatMs = 15_000;
+/** A stream that takes nothing for so many signs of life is ended; its page connects again. */
+const mostBeatsUnread = 8;
 
 interface Stream {
   response: Response;
@@ -15,6 +17,8 @@ interface Stream {
   deviceId: string;
   who: Who;
   told: Told;
+  /** signs of life since it last took what was sent; null while it takes everything */
+  beatsUnread: number | null;
 }
 
 /** Tells everybody who listens what happens, each what they may see. */
@@ -22,7 +26,7 @@ export class EventHub {
   private readonly streams = new Set<Stream>();
   private looking: Promise<void> | null = null;
   private isToLookAgain = false;
-  private readonly beat = setInterval(() => void this.check(), beatMs);
+  private readonly beat = setInterval(() => this.check(), beatMs);
 
   constructor(
     private readonly news: NewsStore,
@@ -66,9 +70,17 @@ export class EventHub {
     const isOfAnother = after && (after.change > last.change || after.entry > last.entry);
     const begin = after && !isOfAnother ? after : last;
     // What they have in hand is of another ledger than this is now, or of before a backup.
-    write(response, isOfAnother ? 'anew' : 'hello', begin, '{}');
-    const stream = { response, token, address, deviceId: who.device.id, who, told: begin };
+    const stream: Stream = {
+      response,
+      token,
+      address,
+      deviceId: who.device.id,
+      who,
+      told: begin,
+      beatsUnread: null,
+    };
     this.streams.add(stream);
+    this.write(stream, isOfAnother ? 'anew' : 'hello', '{}');
     response.once('close', () => this.streams.delete(stream));
     this.look();
   }
@@ -79,27 +91,33 @@ export class EventHub {
       this.isToLookAgain = true;
       return;
     }
-    this.looking = this.tell().finally(() => {
-      this.looking = null;
-      if (!this.isToLookAgain) return;
-      this.isToLookAgain = false;
-      this.look();
-    });
+    this.looking = this.tell()
+      // The ledger is just being closed, and the streams with it.
+      .catch(() => undefined)
+      .then(() => {
+        this.looking = null;
+        if (!this.isToLookAgain) return;
+        this.isToLookAgain = false;
+        this.look();
+      });
   }
 
-  /** Ends the streams of whoever is not in any more. */
-  async check(): Promise<void> {
-    for (const stream of [...this.streams]) {
-      const who = await this.club.who(stream.token).catch(() => null);
-      if (!this.streams.has(stream)) continue;
-      if (who) {
-        stream.who = who;
-        stream.response.write(': here\n\n');
-        continue;
-      }
-      write(stream.response, 'out', stream.told, '{}');
+  /** Ends the streams of whoever is logged out, and of pages that have stopped reading. */
+  check(): void {
+    for (const stream of [...this.streams]) this.checkOne(stream).catch(() => this.close(stream));
+  }
+
+  private async checkOne(stream: Stream): Promise<void> {
+    const who = await this.club.who(stream.token).catch(() => null);
+    if (!this.streams.has(stream)) return;
+    if (!who) {
+      this.write(stream, 'out', '{}');
       this.close(stream);
+      return;
     }
+    stream.who = who;
+    if (stream.beatsUnread === null) this.send(stream, ': here\n\n');
+    else if (++stream.beatsUnread > mostBeatsUnread) stream.response.destroy();
   }
 
   end(): void {
@@ -113,7 +131,8 @@ export class EventHub {
   }
 
   private async tell(): Promise<void> {
-    const behind = [...this.streams];
+    // Whoever has not taken the last of it yet is told the rest when they have.
+    const behind = [...this.streams].filter(({ beatsUnread }) => beatsUnread === null);
     if (behind.length === 0) return;
     // Whoever was away longest sets how far back is read; of those most are where all are.
     const groups = new Map<string, Stream[]>();
@@ -123,11 +142,10 @@ export class EventHub {
     }
     for (const group of groups.values()) {
       const { told } = group[0];
-      const news = await this.news.after(told).catch(() => null);
-      // The ledger is just being closed, and the streams with it.
-      if (!news) return;
+      const news = await this.news.after(told);
       const now = toldBy(news, told);
       if (now.change === told.change && now.entry === told.entry) continue;
+      if (isFullPage(news)) this.isToLookAgain = true;
       for (const stream of group) this.tellOne(stream, news, now);
     }
   }
@@ -135,10 +153,21 @@ export class EventHub {
   private tellOne(stream: Stream, news: News, now: Told): void {
     stream.told = now;
     const text = newsFor(news, stream.who.member);
-    if (text !== '{"changes":[],"entries":[]}') write(stream.response, 'news', now, text);
+    if (text !== '{"changes":[],"entries":[]}') this.write(stream, 'news', text);
   }
-}
 
-function write(response: Response, event: string, { change, entry }: Told, data: string): void {
-  response.write(`id: ${change}.${entry}\nevent: ${event}\ndata: ${data}\n\n`);
+  private write(stream: Stream, event: string, data: string): void {
+    const { change, entry } = stream.told;
+    this.send(stream, `id: ${change}.${entry}\nevent: ${event}\ndata: ${data}\n\n`);
+  }
+
+  /** Sends, and waits with the rest until it was taken: what nobody reads would fill the memory. */
+  private send(stream: Stream, text: string): void {
+    if (stream.response.write(text) || stream.beatsUnread !== null) return;
+    stream.beatsUnread = 0;
+    stream.response.once('drain', () => {
+      stream.beatsUnread = null;
+      this.look();
+    });
+  }
 }

@@ -35,9 +35,17 @@ export interface News {
   entries: EntryRow[];
 }
 
+/** So many changes, and so many entries, are read at once. */
+const pageSize = 200;
+
+/** Whether more has happened than was read. */
+export const isFullPage = ({ changes, entries }: News): boolean =>
+  changes.length === pageSize || entries.length === pageSize;
+
 /** What has happened in a ledger, in the order it did. */
 export interface NewsStore {
   last(): Promise<Told>;
+  /** the next page of it */
   after(told: Told): Promise<News>;
 }
 
@@ -57,8 +65,8 @@ export function newsStore(db: Knex): NewsStore {
                 owners.member_id as owner_id, owners.is_shared
          from changes left join owners on owners.id = changes.id
           and owners.kind = case changes.kind when 'versions' then 'recipes' else changes.kind end
-         where changes.number > ? order by changes.number`,
-        [change],
+         where changes.number > ? order by changes.number limit ?`,
+        [change, pageSize],
       )) as ChangeRow[];
       const entries = (await db.raw(
         `select log_entries.sequence, log_entries.content, log_entries.member_id,
@@ -66,8 +74,8 @@ export function newsStore(db: Knex): NewsStore {
          from log_entries left join owners
            on owners.kind in ('benches', 'armies') and owners.id = log_entries.bench_id
          where log_entries.sequence > ? and json_valid(log_entries.content)
-         order by log_entries.sequence`,
-        [entry],
+         order by log_entries.sequence limit ?`,
+        [entry, pageSize],
       )) as EntryRow[];
       return { changes, entries };
     },
