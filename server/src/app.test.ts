@@ -136,7 +136,7 @@ describe('bad input', () => {
   });
 
   test('another host name than this machine’s is refused', async () => {
-    await request(app).get('/api/pots').set('Host', 'ledger.example').expect(403);
+    await request(app).get('/api/pots').set('Host', 'ledger.example').expect(421);
   });
 
   test('no answer shows a stack or what the server runs on', async () => {

@@ -27,7 +27,7 @@ import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
 import { fileIsThere } from './http/fileIsThere';
 import { answerErrors } from './http/answerErrors';
-import { loopbackOnly } from './http/loopbackOnly';
+import { ownHostsOnly } from './http/ownHostsOnly';
 import { ownPagesOnly } from './http/ownPagesOnly';
 import { namesItself } from './http/namesItself';
 import { verifyDepth } from './http/nesting';
@@ -118,7 +118,7 @@ export function createApp({
     }),
   );
   if (club) app.set('trust proxy', club.isBehindProxy ? 'loopback' : false);
-  else app.use(loopbackOnly);
+  app.use(ownHostsOnly(club?.isOwnHost ?? isLoopback));
   app.get(
     '/healthz',
     (_request, response) => void response.json({ isOpen: true, ...(!club && { version }) }),
@@ -193,6 +193,10 @@ function storeOf(name: ResourceName, ledger: Ledger): RecordStore<AnyRecord> {
   // The routes let through what the schema of the same kind has passed.
   return store as unknown as RecordStore<AnyRecord>;
 }
+
+const loopback = new Set(['127.0.0.1', 'localhost', '[::1]']);
+/** A ledger alone is for this machine only. */
+const isLoopback = (name: string) => loopback.has(name);
 
 function serveWeb(app: Express, folder: string): void {
   // Built files carry a hash of their content in their name, so they never change under a name.

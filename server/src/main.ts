@@ -6,6 +6,8 @@ import { sayClub } from './start/sayClub';
 import { ownAddresses } from './start/madeCertificate';
 import { addressesOf, servingOf } from './start/serve';
 import { ownDatabase } from './start/ownDatabase';
+import { keepFilesPrivate } from './start/ownFiles';
+import { ownHosts } from './start/ownHosts';
 import { RunningLedger } from './start/runningLedger';
 import { serverLog } from './start/serverLog';
 import { startOptions, type StartOptions } from './start/startOptions';
@@ -30,8 +32,6 @@ function readOptions(): StartOptions {
 }
 
 const options = readOptions();
-// What members keep in the ledger is read on this machine by who runs it alone.
-if (options.club) process.umask(0o077);
 const { databaseFile, dataFolder, backupFolder, port } = options;
 if (options.isVersionAsked) {
   console.log(version);
@@ -41,6 +41,7 @@ const here = dirname(fileURLToPath(import.meta.url));
 
 async function open() {
   try {
+    keepFilesPrivate(databaseFile, backupFolder);
     const own = ownDatabase(databaseFile);
     if (options.isReset) own.beginAnew();
     const serving = await servingOf(options.club, dataFolder);
@@ -65,6 +66,7 @@ async function open() {
             carriage: options.club.carriage,
             root: serving.root,
             addresses: serving.host === '0.0.0.0' ? ownAddresses : () => [],
+            isOwnHost: ownHosts(options.club),
           }
         : undefined,
       log,

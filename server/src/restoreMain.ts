@@ -1,14 +1,16 @@
 import { restore } from './backup/restore';
 import { ownDatabase } from './start/ownDatabase';
+import { keepFilesPrivate } from './start/ownFiles';
 import { startOptions } from './start/startOptions';
 import { sentenceOfStart, StartProblem } from './start/startProblem';
 
 const [from, ...others] = process.argv.slice(2);
-const { databaseFile } = startOptions([], process.env);
+const { databaseFile, backupFolder } = startOptions([], process.env);
 
 try {
   if (from === undefined || others.length > 0)
     throw new StartProblem('say which backup: npm run restore -- FILE');
+  keepFilesPrivate(databaseFile, backupFolder);
   const own = ownDatabase(databaseFile, { mayBeGone: true });
   const { counts, replaced } = await restore(from, databaseFile);
   own.isMade();

@@ -40,6 +40,8 @@ export type FileHead = Pick<LedgerFile, 'format' | 'version' | 'minor'>;
 
 /** So many things wrong are remembered; the rest is counted. */
 const mostErrors = 20;
+/** After so many the rest is not read: it takes long, and nobody mends a file by hand then. */
+const mostCounted = 1000;
 /** So many are told in the sentence. */
 const errorsTold = 3;
 
@@ -109,6 +111,7 @@ export class LedgerFileReading {
    * One thing of a list.
    *
    * @returns it as a ledger keeps it; null where it is wrong
+   * @throws LedgerFileError where so much was wrong that the rest is not read
    */
   record(list: FileListName, index: number, value: unknown): object | null {
     const schema: z.ZodType = fileLists[list];
@@ -122,6 +125,7 @@ export class LedgerFileReading {
           ...error,
           field: [list, index, error.field].filter((at) => at !== '').join('.'),
         });
+      if (this.errorCount >= mostCounted) throw this.refusal();
       return null;
     }
     const record = checked.data as object;
@@ -144,11 +148,17 @@ export class LedgerFileReading {
           value: 'in the file',
           expected: `one of the ${list} whose pots are all in the file; ${potId} is not`,
         });
-    const { errors, errorCount, head, sections, notes } = this;
-    if (errorCount === 0) return { head, sections, notes };
-    const told = errors.slice(0, errorsTold);
-    const more = errorCount > told.length ? ` (and ${errorCount - told.length} more)` : '';
-    throw new LedgerFileError(told.map(sentenceOf).join(' ') + more);
+    const { errorCount, head, sections, notes } = this;
+    if (errorCount > 0) throw this.refusal();
+    return { head, sections, notes };
+  }
+
+  private refusal(): LedgerFileError {
+    const told = this.errors.slice(0, errorsTold);
+    const left = this.errorCount - told.length;
+    const rest = this.errorCount >= mostCounted ? '; the rest was not read' : '';
+    const more = left > 0 ? ` (and ${left} more${rest})` : '';
+    return new LedgerFileError(told.map(sentenceOf).join(' ') + more);
   }
 
   private remember(list: FileListName, index: number, record: object): void {

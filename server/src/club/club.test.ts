@@ -152,6 +152,34 @@ describe('coming in', () => {
     await post('/come-in', { name: 'Odo', passphrase }).expect(200);
   });
 
+  test('on a browser they have logged in on before, nobody is locked out by guesses made elsewhere', async () => {
+    const { cookie } = await joined('Hesper', 'painter');
+    const again = await post('/come-in', { name: 'Hesper', passphrase }, cookie).expect(200);
+    const device = String(again.headers['set-cookie']?.[1]).split(';')[0];
+    expect(device).toMatch(/^__Host-yellow-ledger-device=[\w-]{43}$/);
+    for (let i = 0; i < 5; i++)
+      await post('/come-in', { name: 'Hesper', passphrase: 'wrong words' }).expect(401);
+    await post('/come-in', { name: 'Hesper', passphrase }).expect(429);
+    await post('/come-in', { name: 'Hesper', passphrase }, device).expect(200);
+    // Somebody else on that browser is counted as anywhere.
+    await joined('Odo', 'painter');
+    for (let i = 0; i < 5; i++)
+      await post('/come-in', { name: 'Odo', passphrase: 'wrong words' }, device).expect(401);
+    await post('/come-in', { name: 'Odo', passphrase }, device).expect(429);
+    // There, too, five wrong answers are all there are.
+    for (let i = 0; i < 5; i++)
+      await post('/come-in', { name: 'Hesper', passphrase: 'wrong words' }, device).expect(401);
+    await post('/come-in', { name: 'Hesper', passphrase }, device).expect(429);
+  });
+
+  test('forty wrong answers from one address lock nobody else out of it, and no join link', async () => {
+    await joined('Hesper', 'painter');
+    for (let i = 0; i < 45; i++)
+      await post('/come-in', { name: `nobody ${i}`, passphrase: 'wrong words' }).expect(401);
+    await post('/come-in', { name: 'Hesper', passphrase }).expect(200);
+    await joined('Odo', 'painter');
+  });
+
   test('a hundred guesses at once are no more than five, and one after the other', async () => {
     await joined('Hesper', 'painter');
     const answers = await Promise.all(

@@ -1,14 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import type { Role } from '@yellow-ledger/core';
+import { likeness, type Role } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { countedGuesses } from './countedGuesses';
 import { claimStore, type ClaimStore } from './claimStore';
 import { ClubClock } from './clubClock';
 import { invitationStore, isFirst, type InvitationStore } from './invitationStore';
+import { knownDevices, type KnownDevices } from './knownDevices';
 import { letGoOf } from './leaving';
 import { loanStore, type LoanStore } from './loanStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
+import { slowedAddresses } from './slowedAddresses';
 import { sessionStore, type Device, type SessionStore } from './sessionStore';
 import { ownerStore, type OwnerStore } from './ownerStore';
 import { tokenHash } from './tokens';
@@ -16,6 +18,8 @@ import { trailOf, type Trail } from './trail';
 
 /** The link that makes the keeper. */
 const firstLinkHours = 24;
+/** When to ask again while others wait for their turn, ms. */
+const busyMs = 10_000;
 /** Devices that are remembered without being looked up. */
 const mostKnown = 1000;
 
@@ -26,6 +30,13 @@ export interface Who {
 }
 
 export type CameIn = { token: string; lastsMs: number; member: Member } | { waitMs: number } | null;
+
+/** Where a login is asked for. */
+export interface AskedFrom {
+  address: string;
+  /** the token of the browser; null for one that has none */
+  deviceToken: string | null;
+}
 
 /** The members of a club and how they come in. */
 export interface Club {
@@ -39,24 +50,23 @@ export interface Club {
   claims: ClaimStore;
   /** what is lent to whom */
   loans: LoanStore;
+  /** browsers on which members have logged in before */
+  devices: KnownDevices;
   /** The link that makes the first keeper; null once there is one. */
   firstLink(): Promise<string | null>;
   /** @returns null where name and passphrase do not belong together, whichever is wrong */
   comeIn(
     asked: { name: string; passphrase: string; isShared: boolean; device: string },
-    address: string,
+    from: AskedFrom,
   ): Promise<CameIn>;
   /** Uses a link: joins, or sets a new passphrase. @returns null where the link lets nobody in @throws NameTaken */
-  join(
-    asked: {
-      token: string;
-      name: string;
-      passphrase: string;
-      device: string;
-      ledgerIs: 'mine' | 'club';
-    },
-    address: string,
-  ): Promise<CameIn>;
+  join(asked: {
+    token: string;
+    name: string;
+    passphrase: string;
+    device: string;
+    ledgerIs: 'mine' | 'club';
+  }): Promise<CameIn>;
   /** How much is in the ledger, by kind: what of it is whose is asked of its first keeper. */
   holds(): Promise<Record<string, number>>;
   /** Adds a member without a link. @throws NameTaken */
@@ -71,7 +81,6 @@ export interface Club {
   changePassphrase(
     who: Who,
     typed: { old: string; passphrase: string },
-    address: string,
   ): Promise<boolean | { waitMs: number }>;
   who(token: string): Promise<Who | null>;
   /** Told whenever anybody goes, or may do something else. @returns ends the telling */
@@ -106,6 +115,12 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
   const trail = trailOf(db);
   const owners = ownerStore(db);
   const guesses = countedGuesses();
+  const slowed = slowedAddresses();
+  const devices = knownDevices(db, clock);
+
+  /** Whether a passphrase is right; takes as long for a name nobody has. */
+  const isRight = (hashed: string | null | undefined, passphrase: string) =>
+    hashed ? isPassphrase(hashed, passphrase) : isNobodysPassphrase(passphrase);
 
   return {
     members,
@@ -115,6 +130,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     owners,
     claims: claimStore(db),
     loans: loanStore(db),
+    devices,
 
     onChange(tell) {
       changed.add(tell);
@@ -133,14 +149,26 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
       return token;
     },
 
-    async comeIn({ name, passphrase, isShared, device }, address) {
-      const waitMs = guesses.begin(address, name);
-      if (waitMs > 0) return { waitMs };
+    async comeIn({ name, passphrase, isShared, device }, { address, deviceToken }) {
       const known = await members.named(name);
-      const isRight = known?.passphraseHash
-        ? await isPassphrase(known.passphraseHash, passphrase)
-        : await isNobodysPassphrase(passphrase);
-      if (!known || !isRight) {
+      const isKnownDevice = known !== null && (await devices.isKnown(known.member.id, deviceToken));
+      // On a browser they have used before, nobody is locked out by what others guess elsewhere.
+      const key = isKnownDevice ? `${known.member.id} on ${deviceToken}` : likeness(name);
+      const waitMs = guesses.begin(key);
+      if (waitMs > 0) return { waitMs };
+      const look = () => isRight(known?.passphraseHash, passphrase);
+      const said = await (isKnownDevice ? look() : slowed.inTurn(address, look)).catch(
+        (error: unknown) => {
+          guesses.wasNotLookedAt(key);
+          throw error;
+        },
+      );
+      if (said === 'busy') {
+        guesses.wasNotLookedAt(key);
+        return { waitMs: busyMs };
+      }
+      if (!known || !said) {
+        slowed.wasWrong(address);
         // Of names nobody has nothing is written down: one may be a passphrase in the wrong field.
         await trail.add(null, 'was refused', {
           address,
@@ -148,20 +176,18 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
         });
         return null;
       }
-      guesses.wasRight(address, name);
+      guesses.wasRight(key);
       const { member } = known;
       const begun = await sessions.begin(member.id, device, isShared);
       await trail.add(member.id, 'came in', { address, device });
       return { ...begun, member };
     },
 
-    async join({ token, name, passphrase, device, ledgerIs }, address) {
-      const waitMs = guesses.begin(address);
-      if (waitMs > 0) return { waitMs };
-      // Nobody has a hash worked out who has no link.
+    async join({ token, name, passphrase, device, ledgerIs }) {
+      // A link is 256 random bits: there is nothing to guess, and nothing to count. Nobody has a hash worked out who has no link.
       if (!(await invitations.of(token))) return null;
       const passphraseHash = await hashPassphrase(passphrase);
-      const joined = await db.transaction(async (within) => {
+      return db.transaction(async (within) => {
         const link = await invitations.use(token, within);
         if (!link) return null;
         const before = link.memberId === null ? null : await members.get(link.memberId, within);
@@ -175,6 +201,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
           await members.setPassphrase(before.id, passphraseHash, within);
           // Who had the old one may be somebody else.
           await sessions.endAll(before.id, within);
+          await devices.forgetAll(before.id, within);
         } else await members.add(member, passphraseHash, within);
         if (isFirst(link) && ledgerIs === 'mine') await owners.claimAll(member.id, within);
         await trail.add(
@@ -185,8 +212,6 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
         );
         return { ...(await sessions.begin(member.id, device, false, within)), member };
       });
-      if (joined) guesses.wasRight(address);
-      return joined;
     },
 
     holds: () => owners.counts(),
@@ -201,12 +226,14 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     setPassphrase: (memberId, passphraseHash) =>
       db.transaction((within) => members.setPassphrase(memberId, passphraseHash, within)),
 
-    async changePassphrase({ member, device }, { old, passphrase }, address) {
-      const waitMs = guesses.begin(address, member.name);
+    async changePassphrase({ member, device }, { old, passphrase }) {
+      // Counted apart from logins: what others guess at keeps nobody who is logged in from it.
+      const key = `session ${device.id}`;
+      const waitMs = guesses.begin(key);
       if (waitMs > 0) return { waitMs };
       const known = await members.named(member.name);
       if (!known?.passphraseHash || !(await isPassphrase(known.passphraseHash, old))) return false;
-      guesses.wasRight(address, member.name);
+      guesses.wasRight(key);
       const passphraseHash = await hashPassphrase(passphrase);
       await db.transaction(async (within) => {
         await members.setPassphrase(member.id, passphraseHash, within);

@@ -15,11 +15,15 @@ export interface TrustedRoot {
 export interface ClubDoor {
   club: Club;
   cookie: TokenCookie;
+  /** which browser it is, logged in or not */
+  deviceCookie: TokenCookie;
   pages: OwnPages;
   /** whether browsers are told to come over https only: not where they have to be told to trust it first */
   insistsOnHttps: boolean;
   isBehindProxy: boolean;
   root: TrustedRoot | null;
+  /** whether a name in the Host header, without its port, is the club's */
+  isOwnHost: (name: string) => boolean;
   /**
    * Where others reach it: a link that names this machine’s own loopback would lead nobody in.
    *
@@ -30,17 +34,22 @@ export interface ClubDoor {
 
 const loopback = /^(127\.\d+\.\d+\.\d+|localhost|\[::1\])(:\d+)?$/;
 
-/** @param addresses of this machine in the network; none where it is reached on loopback alone */
+/**
+ * @param addresses of this machine in the network; none where it is reached on loopback alone
+ * @param isOwnHost names it answers to; loopback alone where not said
+ */
 export function clubDoor(
   club: Club,
   carriage: Carriage,
   root: TrustedRoot | null = null,
   addresses: () => readonly string[] = () => [],
+  isOwnHost: ClubDoor['isOwnHost'] = (name) => loopback.test(name),
 ): ClubDoor {
   const isEncrypted = carriage.by !== 'plain http';
   return {
     club,
     cookie: tokenCookie(isEncrypted),
+    deviceCookie: tokenCookie(isEncrypted, 'yellow-ledger-device'),
     pages:
       carriage.by === 'proxy'
         ? { address: carriage.address }
@@ -48,6 +57,7 @@ export function clubDoor(
     insistsOnHttps: carriage.by === 'proxy' || carriage.by === 'own certificate',
     isBehindProxy: carriage.by === 'proxy',
     root,
+    isOwnHost,
     addressFor(host) {
       if (carriage.by === 'proxy') return carriage.address;
       const [, , port = ''] = loopback.exec(host) ?? [];

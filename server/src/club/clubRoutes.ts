@@ -5,10 +5,11 @@ import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import type { CameIn } from './club';
 import { isFirst } from './invitationStore';
+import { deviceKnownMs } from './knownDevices';
 import { askedAt } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
-import type { TokenCookie } from './cookie';
 import { NameTaken } from './memberStore';
+import { newToken } from './tokens';
 
 const tokenSchema = z.string({ error: 'a link of this club' }).max(100, 'a link of this club');
 const device = z.string().max(120).default('a device');
@@ -34,7 +35,7 @@ const changeSchema = z.strictObject({
 
 /** Coming into a club and going out again; the members’ part of it stands in `memberRoutes`. */
 export function clubRoutes(door: ClubDoor): Router {
-  const { club, cookie } = door;
+  const { club, cookie, deviceCookie } = door;
   const router = Router();
   router.use(json({ limit: 20_000 }));
   // Nothing of it is kept by anything between here and the page.
@@ -42,30 +43,34 @@ export function clubRoutes(door: ClubDoor): Router {
     response.set('Cache-Control', 'no-store');
     next();
   });
-  const addressOf = (request: Request) => request.ip ?? 'nowhere';
   const asked = askedAt(door);
 
-  /** Who comes in on a device takes the place of who was in on it. */
-  async function endBefore(request: Request, came: CameIn): Promise<void> {
+  /** Answers a login. Who logs in on a device takes the place of who was logged in on it. */
+  async function answerCameIn(came: CameIn, request: Request, response: Response, wrong: string) {
+    if (came === null) throw new Problem(401, 'not-in', wrong);
+    if ('waitMs' in came) throw toWait(came.waitMs, response);
     const token = cookie.tokenIn(request);
-    if (token === null || came === null || 'waitMs' in came) return;
-    const before = await club.who(token);
+    const before = token === null ? null : await club.who(token);
     if (before) await club.sessions.end(before.device.id);
+    const deviceToken = deviceCookie.tokenIn(request) ?? newToken();
+    await club.devices.remember(came.member.id, deviceToken);
+    cookie.set(response, came.token, came.lastsMs);
+    deviceCookie.set(response, deviceToken, deviceKnownMs);
+    response.json({ member: came.member });
   }
 
   router.post('/come-in', async (request, response) => {
     const typed = accept(comeInSchema, request.body);
-    const came = await club.comeIn(typed, addressOf(request));
-    await endBefore(request, came);
-    answerCameIn(came, response, cookie, 'This name and this passphrase do not belong together.');
+    const address = request.ip ?? 'nowhere';
+    const came = await club.comeIn(typed, { address, deviceToken: deviceCookie.tokenIn(request) });
+    const wrong = 'This name and this passphrase do not belong together.';
+    await answerCameIn(came, request, response, wrong);
   });
 
   router.post('/join', async (request, response) => {
     const typed = accept(joinSchema, request.body);
     try {
-      const came = await club.join(typed, addressOf(request));
-      await endBefore(request, came);
-      answerCameIn(came, response, cookie, linkGone);
+      await answerCameIn(await club.join(typed), request, response, linkGone);
     } catch (error) {
       if (!(error instanceof NameTaken)) throw error;
       throw new Problem(
@@ -100,7 +105,7 @@ export function clubRoutes(door: ClubDoor): Router {
     '/passphrase',
     asked(async (who, request, response) => {
       const typed = accept(changeSchema, request.body);
-      const done = await club.changePassphrase(who, typed, addressOf(request));
+      const done = await club.changePassphrase(who, typed);
       if (done === true) return;
       if (done !== false) throw toWait(done.waitMs, response);
       throw new Problem(400, 'not-the-old-one', 'That is not your passphrase until now.');
@@ -135,13 +140,6 @@ export function clubRoutes(door: ClubDoor): Router {
 
 const linkGone =
   'This link lets nobody in: it was used, has ended, or was taken back. Ask a keeper for a new one.';
-
-function answerCameIn(came: CameIn, response: Response, cookie: TokenCookie, wrong: string): void {
-  if (came === null) throw new Problem(401, 'not-in', wrong);
-  if ('waitMs' in came) throw toWait(came.waitMs, response);
-  cookie.set(response, came.token, came.lastsMs);
-  response.json({ member: came.member });
-}
 
 function toWait(waitMs: number, response: Response): Problem {
   const seconds = Math.ceil(waitMs / 1000);

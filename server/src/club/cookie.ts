@@ -2,7 +2,7 @@ import type { Request, Response } from 'express';
 
 const shape = /^[A-Za-z0-9_-]{43}$/;
 
-/** Carries who has come in from one request to the next. */
+/** Carries who is logged in, or which browser it is, from one request to the next. */
 export interface TokenCookie {
   /** The token a request carries; null where it carries none that could be one. */
   tokenIn(request: Request): string | null;
@@ -14,8 +14,8 @@ export interface TokenCookie {
  * @param isEncrypted whether pages come over https; the cookie is then bound to this address and to
  *   https by its name, so that no other page or port can set it
  */
-export function tokenCookie(isEncrypted: boolean): TokenCookie {
-  const name = isEncrypted ? '__Host-yellow-ledger' : 'yellow-ledger';
+export function tokenCookie(isEncrypted: boolean, called = 'yellow-ledger'): TokenCookie {
+  const name = isEncrypted ? `__Host-${called}` : called;
   const bound = { path: '/', secure: isEncrypted, httpOnly: true, sameSite: 'strict' } as const;
   return {
     tokenIn(request) {

@@ -20,7 +20,12 @@ beforeEach(async () => {
     webFolder: join(folder, 'none'),
     workOf: (opened, _gate, workFolder) => workHere(opened, workFolder),
     isDemo: true,
-    club: { carriage: { by: 'made certificate' }, root: null, addresses: () => [] },
+    club: {
+      carriage: { by: 'made certificate' },
+      root: null,
+      addresses: () => [],
+      isOwnHost: (name) => name === 'localhost',
+    },
     log: pino({ level: 'silent' }),
     onCopy: () => undefined,
   });

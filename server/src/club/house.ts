@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 
 /** What is of the house and not of the ledger: no backup brings back who has gone since. */
-const tables = ['members', 'sessions', 'invitations', 'trail'] as const;
+const tables = ['members', 'sessions', 'known_devices', 'invitations', 'trail'] as const;
 
 /**
  * Puts the house as it is now into a ledger that is to take this one’s place: members and devices as

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
+import pLimit from 'p-limit';
 
 /** What an answer costs who guesses, and one core of the server once per coming in; argon2id is its usual way. */
 const cost = {
@@ -11,11 +12,32 @@ const cost = {
 /** As it is typed on one keyboard or another, it is the same. */
 const asTyped = (passphrase: string) => passphrase.normalize('NFKC');
 
-export const hashPassphrase = (passphrase: string): Promise<string> =>
-  hash(asTyped(passphrase), cost);
+/** One at a time: beside each other they would take the core that answers everybody else. */
+const inTurn = pLimit(1);
+/** So many wait at most; at 100 to 150 ms each the last of them waits some five seconds. */
+const mostWaiting = 40;
 
+/** More passphrases are asked for at once than can be looked at in a few seconds. */
+export class TooManyAtOnce extends Error {
+  constructor() {
+    super('too many passphrases at once');
+    this.name = 'TooManyAtOnce';
+  }
+}
+
+/** @throws TooManyAtOnce */
+async function queued<Answer>(work: () => Promise<Answer>): Promise<Answer> {
+  if (inTurn.pendingCount >= mostWaiting) throw new TooManyAtOnce();
+  return inTurn(work);
+}
+
+/** @throws TooManyAtOnce */
+export const hashPassphrase = (passphrase: string): Promise<string> =>
+  queued(() => hash(asTyped(passphrase), cost));
+
+/** @throws TooManyAtOnce */
 export const isPassphrase = (hashed: string, passphrase: string): Promise<boolean> =>
-  verify(hashed, asTyped(passphrase)).catch(() => false);
+  queued(() => verify(hashed, asTyped(passphrase)).catch(() => false));
 
 let nobodys: Promise<string> | null = null;
 

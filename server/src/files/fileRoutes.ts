@@ -11,6 +11,7 @@ import {
   writeLedgerFile,
 } from '@yellow-ledger/core';
 import { Router, type Request, type Response } from 'express';
+import pLimit from 'p-limit';
 import { z } from 'zod';
 import { chosenFor } from '../club/chosenFor';
 import { scopeOf, storeWithin } from '../club/scope';
@@ -24,6 +25,10 @@ import { withGrounds } from '../recipes/groundsOf';
 import { receive } from './receive';
 
 const nameSchema = z.string().regex(/^[\w-]{1,64}$/, 'a name of 1–64 letters, digits, - or _');
+
+/** Each import takes a thread and memory of its own; so many run beside each other, and so many wait. */
+const mostAtOnce = 2;
+const mostWaiting = 10;
 
 /** @param workFolder where a file lies while it is taken in */
 export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string): Router {
@@ -66,9 +71,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
 
   async function sendWhole(request: Request, response: Response, isOwn: boolean) {
     const { sender } = scopeOf(response);
-    const chosen = sender
-      ? await chosenFor(sender.memberId, scopeOf(response), isOwn)
-      : undefined;
+    const chosen = sender ? await chosenFor(sender.memberId, scopeOf(response), isOwn) : undefined;
     response.attachment(fileName(isOwn ? 'mine' : 'everything')).type('application/json');
     await work.atOneMoment((within, signal) =>
       pipeline(Readable.from(everything(ledger, within, chosen)), response, { signal }).catch(
@@ -86,6 +89,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
 
   router.get('/mine', (request, response) => sendWhole(request, response, true));
 
+  const inTurn = pLimit(mostAtOnce);
   /** What is being taken in, by the name whoever sent it has given it. */
   const underWay = new Map<string, number>();
   router.get('/under-way/:name', (request, response) => {
@@ -104,11 +108,19 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
     underWay.set(name, 0);
     try {
       await receive(request, path);
-      const imported = await work.takeIn(path, {
-        onProgress: (share) => void underWay.set(name, share),
-        signal: cancelled.signal,
-        ownerId: scopeOf(response).sender?.memberId,
-      });
+      if (inTurn.pendingCount >= mostWaiting)
+        throw new Problem(
+          429,
+          'busy',
+          'Many files are being imported just now. Try again in a minute.',
+        );
+      const imported = await inTurn(() =>
+        work.takeIn(path, {
+          onProgress: (share) => void underWay.set(name, share),
+          signal: cancelled.signal,
+          ownerId: scopeOf(response).sender?.memberId,
+        }),
+      );
       response.json(imported);
     } catch (error) {
       if (error instanceof LedgerFileError) throw new Problem(400, 'bad-file', error.message);

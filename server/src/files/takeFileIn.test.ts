@@ -100,3 +100,12 @@ test.each(others)('a ledger that has %s gets the same either way', async (_, bef
   expect(quick).toEqual(await taken(takeFileIn, file, before));
   expect(readdirSync(folder).filter((name) => /staging|apart/.test(name))).toEqual([]);
 });
+
+test('a file of which nothing is right is not read to its end', async () => {
+  const ledger = await newLedger();
+  const path = join(folder, `${++made}.json`);
+  const pots = Array.from({ length: 20_000 }, () => ({}));
+  writeFileSync(path, JSON.stringify({ ...file, pots }));
+  const taking = takeFileIn({ path, staging: `${path}-staging`, mayWrite: () => ledger });
+  await expect(taking).rejects.toThrow('the rest was not read');
+});

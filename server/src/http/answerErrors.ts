@@ -3,6 +3,7 @@ import type { Logger } from 'pino';
 import { z } from 'zod';
 import { DamagedRecord } from '../db/recordStore';
 import { UnknownPots } from '../db/potLinks';
+import { TooManyAtOnce } from '../club/passphrases';
 import { restoring } from '../work/writeGate';
 import { Problem } from './problem';
 
@@ -43,6 +44,12 @@ function problemOf(error: unknown): Problem {
       `What is kept of ${error.id} cannot be read: ${error.reason} Write over it, delete it, or put a backup in its place.`,
     );
   if (isClosed(error)) return restoring();
+  if (error instanceof TooManyAtOnce)
+    return new Problem(
+      429,
+      'wait',
+      'Many people log in at this moment. Try again in a few seconds.',
+    );
   if (isDiskFull(error))
     return new Problem(
       507,

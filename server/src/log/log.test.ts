@@ -1,4 +1,5 @@
 import { asLeft, type CoatEntry, type LogEntry, type Pot } from '@yellow-ledger/core';
+import { openDatabase } from '../db/openDatabase';
 import { samplePots } from '../demo/samplePots';
 import { testApp } from '../testApp';
 
@@ -175,4 +176,26 @@ test('one coat noted at two benches of an army is drawn once', async () => {
   const before = (await left()) ?? 0;
   await write(coat('a', 0, { where }), coat('b', 1, { where, coat: 1, benchId: 'other' }));
   expect(await left()).toBeCloseTo(before - 0.5, 6);
+});
+
+test('one entry twice in one post is written once; two of one identifier are refused', async () => {
+  await write(coat('a', 0), coat('a', 0)).expect(200);
+  expect(await written()).toHaveLength(1);
+  const { body } = await write(coat('b', 1), coat('b', 2)).expect(409);
+  expect(body.error.code).toBe('entry-taken');
+  expect(await written()).toHaveLength(1);
+});
+
+test('a log of many pages is sent whole, with what nobody can read of it', async () => {
+  const entries = Array.from({ length: 500 }, (_, i) => coat(`e${i}`, i, { coat: 1 }));
+  for (const part of [0, 1, 2])
+    await server
+      .post('/api/log', { entries: entries.map((each) => ({ ...each, id: `${part}-${each.id}` })) })
+      .expect(200);
+  const db = await openDatabase(server.file);
+  await db('log_entries').where({ id: '1-e7' }).update({ content: '{"half' });
+  await db.destroy();
+  const { items, damaged } = (await server.get('/api/log').expect(200)).body;
+  expect(items).toHaveLength(1499);
+  expect(damaged).toMatchObject([{ id: '1-e7' }]);
 });

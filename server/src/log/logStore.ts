@@ -70,11 +70,7 @@ export interface LogStore {
    */
   removeDamaged(id: string): Promise<boolean>;
   /** every entry that can be read, in the order they came in, so many at once */
-  pages(
-    size: number,
-    within: Knex.Transaction,
-    of?: EntriesOf | null,
-  ): AsyncIterable<LogEntry[]>;
+  pages(size: number, within: Knex.Transaction, of?: EntriesOf | null): AsyncIterable<LogEntry[]>;
   /**
    * Adds entries, all or none, and works out what they took from the pots. What is there already is
    * passed over, so that sending twice writes once.

@@ -14,6 +14,8 @@ export interface ClubSettings {
   /** where it listens */
   host: string;
   carriage: Carriage;
+  /** further names it answers to */
+  names: string[];
 }
 
 /**
@@ -25,7 +27,11 @@ export interface ClubSettings {
 export function clubSettings(isPlain: boolean, env: NodeJS.ProcessEnv): ClubSettings {
   const carriage = carriageOf(isPlain, env);
   const usual = carriage.by === 'proxy' ? '127.0.0.1' : '0.0.0.0';
-  return { host: env.YELLOW_LEDGER_HOST ?? usual, carriage };
+  return {
+    host: env.YELLOW_LEDGER_HOST ?? usual,
+    carriage,
+    names: namesOf(env.YELLOW_LEDGER_NAMES ?? ''),
+  };
 }
 
 function carriageOf(isPlain: boolean, env: NodeJS.ProcessEnv): Carriage {
@@ -51,6 +57,15 @@ function carriageOf(isPlain: boolean, env: NodeJS.ProcessEnv): Carriage {
     certificateFile: fileOf('YELLOW_LEDGER_CERTIFICATE', certificateFile),
     keyFile: fileOf('YELLOW_LEDGER_KEY', keyFile),
   };
+}
+
+function namesOf(written: string): string[] {
+  const names = written.split(/[\s,]+/).filter((name) => name !== '');
+  const wrong = names.find((name) => !/^[a-z0-9.-]+$/i.test(name));
+  if (wrong === undefined) return names;
+  throw new StartProblem(
+    `YELLOW_LEDGER_NAMES has “${wrong}” in it; it should be names without port or slash, as ledger.example, club.local.`,
+  );
 }
 
 function fileOf(setting: string, path: string | undefined): string {

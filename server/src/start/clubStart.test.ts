@@ -17,15 +17,17 @@ describe('what a club is started with', () => {
     expect(startOptions(['--club'], {}).club).toEqual({
       host: '0.0.0.0',
       carriage: { by: 'made certificate' },
+      names: [],
     });
     expect(
       startOptions(['--club', '--plain-http'], { YELLOW_LEDGER_HOST: '10.0.0.4' }).club,
-    ).toEqual({ host: '10.0.0.4', carriage: { by: 'plain http' } });
+    ).toEqual({ host: '10.0.0.4', carriage: { by: 'plain http' }, names: [] });
     expect(
       startOptions(['--club'], { YELLOW_LEDGER_BEHIND: 'https://ledger.example' }).club,
     ).toEqual({
       host: '127.0.0.1',
       carriage: { by: 'proxy', address: 'https://ledger.example' },
+      names: [],
     });
   });
 
@@ -43,6 +45,7 @@ describe('what a club is started with', () => {
     [['--plain-http'], {}, /--plain-http is for --club alone/],
     [['--club'], { YELLOW_LEDGER_CERTIFICATE: '/nowhere.pem', YELLOW_LEDGER_KEY: '/k' }, /nowhere/],
     [['--club'], { YELLOW_LEDGER_KEY: '/k' }, /YELLOW_LEDGER_CERTIFICATE is not set/],
+    [['--club'], { YELLOW_LEDGER_NAMES: 'a.example https://b.example' }, /“https:\/\/b.example”/],
     [['--club'], { YELLOW_LEDGER_BEHIND: 'ledger.example' }, /it should be where the proxy/],
     [['--club'], { YELLOW_LEDGER_BEHIND: 'http://ledger.example' }, /https:/],
     [['--club'], { YELLOW_LEDGER_BEHIND: 'https://a.example/deep' }, /https:/],
@@ -97,7 +100,7 @@ describe('the certificate made at first start', () => {
   test('carries what is said, to whoever trusts the root', async () => {
     const where = folder();
     const serving = await servingOf(
-      { host: '127.0.0.1', carriage: { by: 'made certificate' } },
+      { host: '127.0.0.1', carriage: { by: 'made certificate' }, names: [] },
       where,
     );
     const server = serving.serverOf((_request, response) => void response.end('in'));

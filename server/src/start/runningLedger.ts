@@ -28,6 +28,8 @@ export interface ReachedClub {
   root: TrustedRoot | null;
   /** of this machine in the network, where it listens there */
   addresses: () => readonly string[];
+  /** whether a name in the Host header, without its port, is the club's */
+  isOwnHost: (name: string) => boolean;
 }
 
 export interface RunningOptions {
@@ -89,7 +91,13 @@ export class RunningLedger {
       ledger,
       ...(club &&
         reached && {
-          club: clubDoor(club, reached.carriage, reached.root, reached.addresses),
+          club: clubDoor(
+            club,
+            reached.carriage,
+            reached.root,
+            reached.addresses,
+            reached.isOwnHost,
+          ),
           events,
         }),
       log,

@@ -15,6 +15,7 @@ import { rememberWhatIsGone } from './2026-11-26-remember-what-is-gone';
 import { keepClaims } from './2026-11-27-keep-claims';
 import { keepLoans } from './2026-11-27-keep-loans';
 import { keepProposals } from './2026-11-27-keep-proposals';
+import { knowDevices } from './2026-12-01-know-devices';
 import { sayWhose } from './2026-11-27-say-whose';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
 
@@ -38,4 +39,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-11-27-keep-proposals': keepProposals,
   '2026-11-27-keep-claims': keepClaims,
   '2026-11-27-keep-loans': keepLoans,
+  '2026-12-01-know-devices': knowDevices,
 };
