@@ -22,8 +22,8 @@ function filesBelow(folder) {
   });
 }
 
-function aptInstall(packages, whatFor) {
-  if (!isRoot || !isThere('apt-get'))
+function aptInstall(packages, whatFor, isAsked = true) {
+  if (!isAsked || !isRoot || !isThere('apt-get'))
     giveUp(
       `${whatFor} needs ${packages.join(', ')}. Install with: sudo apt-get update && sudo apt-get install -y ${packages.join(' ')}`,
     );
@@ -46,6 +46,8 @@ function nativeSettings() {
  * @param {string} command that needs them, for whoever is told that this folder is in use
  */
 export function installPackages(command) {
+  // Who starts a ledger of their own has not asked for a change of their machine.
+  const isAsked = command !== 'npm start';
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 19))
     giveUp(`Node ${process.versions.node} is too old; Yellow Ledger needs Node 20.19 or newer.`);
@@ -53,14 +55,14 @@ export function installPackages(command) {
   const missing = missingPackage(root);
   if (missing) {
     refuseWhileOthersRun(`The packages must be installed (${missing})`);
-    needCompiler();
+    needCompiler(isAsked);
     say(`Packages: ${missing}. Installing (SQLite is compiled: about two minutes) …`);
     mustRun('npm', ['ci', '--no-audit', '--no-fund'], nativeSettings());
   }
   const problem = nativeProblem(root);
   if (problem) {
     refuseWhileOthersRun(`${problem}, so it must be compiled`);
-    needCompiler();
+    needCompiler(isAsked);
     say(`Packages: ${problem}. Compiling it …`);
     mustRun('npm', ['rebuild', 'better-sqlite3'], nativeSettings());
     const still = nativeProblem(root);
@@ -71,9 +73,9 @@ export function installPackages(command) {
   release();
 }
 
-function needCompiler() {
+function needCompiler(isAsked) {
   const missing = ['python3', 'make', 'g++'].filter((tool) => !isThere(tool));
-  if (missing.length > 0) aptInstall(missing, 'building SQLite');
+  if (missing.length > 0) aptInstall(missing, 'building SQLite', isAsked);
 }
 
 /** The server and the web client, built from what is in the folders now. */

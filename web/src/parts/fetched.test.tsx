@@ -17,6 +17,28 @@ function show(load: () => Promise<typeof leaf>) {
   );
 }
 
+/** The server’s page, as it answers for it; null where it does not. */
+function serve(page: string | null) {
+  const asked = jest.fn(() =>
+    page === null
+      ? Promise.reject(new TypeError('Failed to fetch'))
+      : Promise.resolve({ ok: true, text: () => Promise.resolve(page) }),
+  );
+  Object.assign(globalThis, { fetch: asked });
+}
+
+const scriptOfPage = (src: string) => {
+  const script = document.createElement('script');
+  Object.assign(script, { type: 'module', src });
+  document.head.append(script);
+};
+
+beforeEach(() => {
+  document.head.innerHTML = '';
+  scriptOfPage('/assets/main-old.js');
+  serve(null);
+});
+
 test('a part is fetched when it is first shown', async () => {
   show(() => Promise.resolve(leaf));
   expect(await screen.findByText('Leaf of Reed cloak')).toBeTruthy();
@@ -34,4 +56,19 @@ test('one that cannot be fetched breaks nothing around it, and comes when it is 
   fireEvent.click(screen.getByRole('button', { name: 'Try again' }));
   expect(await screen.findByText('Leaf of Reed cloak')).toBeTruthy();
   expect(screen.queryByRole('button', { name: 'Try again' })).toBeNull();
+});
+
+test('an old page says that the server was updated, and loads the newer page', async () => {
+  serve('<script type="module" src="/assets/main-new.js"></script>');
+  show(() => Promise.reject(new TypeError('Failed to fetch')));
+  expect(await screen.findByText(/older than the server/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Load the newer page' })).toBeTruthy();
+  expect(screen.queryByText(/does not answer/)).toBeNull();
+});
+
+test('where the server has the same page, it is not said to be away', async () => {
+  serve('<script type="module" src="/assets/main-old.js"></script>');
+  show(() => Promise.reject(new TypeError('Failed to fetch')));
+  expect(await screen.findByRole('button', { name: 'Try again' })).toBeTruthy();
+  expect(screen.queryByText(/does not answer|older/)).toBeNull();
 });

@@ -1,5 +1,6 @@
-import { lazy, useState, type ComponentType } from 'react';
+import { lazy, useEffect, useState, type ComponentType } from 'react';
 import Button from 'react-bootstrap/Button';
+import { lookForNewRelease, useNewRelease, type ServerPages } from '../ledger/away/newRelease';
 import { Problem } from './Problem';
 
 interface Fetched<Props extends object> {
@@ -71,13 +72,41 @@ interface Attempt<Props extends object> {
 
 /** Drawn after the part, which has been waited for by then. */
 function PartAway({ hasFailed, onAgain }: { hasFailed: () => boolean; onAgain: () => void }) {
-  if (!hasFailed()) return null;
+  return hasFailed() ? <WhyAway onAgain={onAgain} /> : null;
+}
+
+const why: Record<ServerPages, string> = {
+  newer: 'This page is older than the server, which was updated. What you wrote is kept.',
+  away: 'This part could not be loaded: the server does not answer. What you wrote is kept.',
+  same: 'This part could not be loaded. What you wrote is kept.',
+};
+
+function WhyAway({ onAgain }: { onAgain: () => void }) {
+  const [pages, setPages] = useState<ServerPages | null>(null);
+  const loadNewer = useNewRelease();
+  useEffect(() => {
+    let isShown = true;
+    lookForNewRelease().then(
+      (found) => isShown && setPages(found),
+      () => isShown && setPages('away'),
+    );
+    return () => {
+      isShown = false;
+    };
+  }, []);
+  if (pages === null) return null;
   return (
     <Problem>
-      What belongs here could not be fetched: the server does not answer. What you wrote is kept.{' '}
-      <Button variant="plain" onClick={onAgain}>
-        Try again
-      </Button>
+      {why[pages]}{' '}
+      {pages === 'newer' && loadNewer ? (
+        <Button variant="plain" onClick={loadNewer}>
+          Load the newer page
+        </Button>
+      ) : (
+        <Button variant="plain" onClick={onAgain}>
+          Try again
+        </Button>
+      )}
     </Problem>
   );
 }

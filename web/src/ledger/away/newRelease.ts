@@ -36,6 +36,28 @@ export async function keepPages(): Promise<void> {
   });
 }
 
+/** How the pages of the server stand to this one. */
+export type ServerPages = 'newer' | 'same' | 'away';
+
+/**
+ * Asks the server which pages it has. A browser without a service worker keeps none, and an old page
+ * finds its parts gone once the server was brought to a newer release.
+ */
+export async function lookForNewRelease(): Promise<ServerPages> {
+  try {
+    const answer = await fetch('/index.html', { cache: 'no-store' });
+    if (!answer.ok) return 'away';
+    const page = await answer.text();
+    const scripts = [...document.querySelectorAll<HTMLScriptElement>('script[type=module][src]')];
+    if (scripts.every(({ src }) => page.includes(new URL(src).pathname))) return 'same';
+  } catch {
+    return 'away';
+  }
+  takeIt ??= () => window.location.reload();
+  told.forEach((tell) => tell());
+  return 'newer';
+}
+
 /** What takes the newer release that waits; null where there is none. */
 export const useNewRelease = (): (() => void) | null =>
   useSyncExternalStore(
