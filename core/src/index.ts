@@ -459,9 +459,9 @@ export {
   resources,
   type AnyRecord,
   type ContentOf,
+  kinds,
   type ResourceName,
-  type RecordHolder,
-} from './record/resources';
+} from './catalogue/catalogue';
 export { keptSchema, revisionSchema, type Kept } from './record/revision';
 export { isSameContent } from './record/sameContent';
 export { layLine } from './rescue/layLine';
@@ -525,7 +525,10 @@ export {
   type ProposalRemark,
 } from './club/proposal';
 export { passphraseSchema } from './club/passphrase';
-export { actions, matters, may, rights, type Action, type Matter } from './club/rights';
+export { actions, type Action } from './catalogue/grants';
+export { kindNames, type KindName, type RecordHolder } from './catalogue/kind';
+export { referencesOf, withReferences, type Reference } from './catalogue/references';
+export { matters, may, rights, type Matter } from './catalogue/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';
 export { PotNames, potNamesOf } from './shorthand/potNames';

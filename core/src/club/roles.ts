@@ -10,9 +10,10 @@ export type Role = (typeof roles)[number]['name'];
 export const roleNames = roles.map(({ name }) => name);
 
 /**
- * How a thing stands to who asks: their own, the club’s, another member’s who shares it, another
- * member’s who does not, or nobody’s, where there is no owner to speak of.
+ * How a thing stands to who asks: their own, the club’s, another member’s who lets them look at it
+ * (shared) or change it (joint), another member’s who does neither, or nobody’s, where there is no
+ * owner to speak of.
  */
-export const relations = ['mine', 'club', 'shared', 'other', 'none'] as const;
+export const relations = ['mine', 'club', 'shared', 'joint', 'other', 'none'] as const;
 
 export type Relation = (typeof relations)[number];

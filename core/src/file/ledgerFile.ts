@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { entrySchema } from '../log/entry';
 import { filePictureSchema } from '../picture/keptPicture';
 import { potIdsOf, type Recipe } from '../recipe/recipe';
-import { resourceNames, resources, type ResourceName } from '../record/resources';
+import { resourceNames, resources, type ResourceName } from '../catalogue/catalogue';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { versionSchema, type Version } from '../recipe/version';
 

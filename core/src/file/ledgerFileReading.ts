@@ -5,7 +5,7 @@ import { potIdsOf } from '../recipe/recipe';
 import type { Version } from '../recipe/version';
 import { withUnknownCarried } from '../record/carriedFields';
 import { fieldErrors, quote, sentenceOf, type FieldError } from '../record/fieldErrors';
-import { potsDrawnBy, resources, type AnyRecord, type ResourceName } from '../record/resources';
+import { potsDrawnBy, resources, type AnyRecord, type ResourceName } from '../catalogue/catalogue';
 import {
   fileFormat,
   fileListNames,

@@ -1,6 +1,7 @@
-import { resourceNames } from '../record/resources';
-import { actions, matters, may, rights } from './rights';
-import { relations, roleNames, type Role } from './roles';
+import { relations, roleNames, type Role } from '../club/roles';
+import { resourceNames } from './catalogue';
+import { actions } from './grants';
+import { matters, may, rights } from './rights';
 
 const every = matters.flatMap((matter) =>
   actions.flatMap((action) => relations.map((relation) => ({ matter, action, relation }))),
@@ -41,6 +42,13 @@ test('what somebody shares is looked at, and changed by nobody else', () => {
   for (const role of roleNames)
     for (const right of allowed(role).filter((each) => each.includes(' shared ')))
       expect(right).toMatch(/^look /);
+});
+
+test('what somebody opens to be changed is looked at and changed, and nothing else', () => {
+  expect.hasAssertions();
+  for (const role of roleNames)
+    for (const right of allowed(role).filter((each) => each.includes(' joint ')))
+      expect(right).toMatch(/^(look|write) /);
 });
 
 test('a house recipe changes by a decision of a keeper alone', () => {

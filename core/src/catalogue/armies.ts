@@ -1,0 +1,13 @@
+import { armySchema } from '../army/army';
+import { workedOnTogether } from './grants';
+import { armyBytes, resource } from './kind';
+
+export const armies = resource({
+  schema: armySchema,
+  label: 'army',
+  nameOf: ({ name }) => name,
+  rights: workedOnTogether,
+  names: { recipeId: ['recipes'] },
+  since: 1,
+  largestBytes: armyBytes,
+});

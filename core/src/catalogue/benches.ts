@@ -1,0 +1,15 @@
+import { benchSchema } from '../bench/bench';
+import { onTheTable } from './grants';
+import { armyBytes, resource, toArmy } from './kind';
+import { namedByRecipe } from './recipes';
+
+export const benches = resource({
+  schema: benchSchema,
+  label: 'bench',
+  nameOf: ({ name }) => name,
+  rights: onTheTable,
+  names: { ...namedByRecipe, armyId: ['armies'] },
+  belongsTo: ({ armyId }) => toArmy(armyId),
+  since: 2,
+  largestBytes: armyBytes,
+});

@@ -1,0 +1,12 @@
+import { potSchema } from '../paint/pot';
+import { workedOnTogether } from './grants';
+import { resource } from './kind';
+
+export const pots = resource({
+  schema: potSchema,
+  label: 'pot',
+  nameOf: ({ name }) => name,
+  rights: workedOnTogether,
+  names: {},
+  since: 0,
+});

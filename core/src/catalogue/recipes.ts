@@ -1,0 +1,30 @@
+import { lineLimit } from '../record/fields';
+import { potIdsOf, recipeSchema } from '../recipe/recipe';
+import { keptByManagers } from './grants';
+import { resource, type NamingFields } from './kind';
+
+/** Recipes as long as their schema lets them be have 1.9 MB. */
+const recipeBytes = 3_000_000;
+
+/** What a recipe names, wherever one stands. */
+export const namedByRecipe: NamingFields = {
+  potId: ['pots'],
+  groundPotId: ['pots'],
+  recipeId: ['recipes'],
+};
+
+export const recipes = resource({
+  schema: recipeSchema,
+  label: 'recipe',
+  nameOf: ({ name }) => name,
+  rights: keptByManagers,
+  names: namedByRecipe,
+  potsDrawn: potIdsOf,
+  since: 0,
+  largestBytes: recipeBytes,
+  isCopied: (recipe, mark, id) => ({
+    ...recipe,
+    id,
+    name: recipe.name.slice(0, lineLimit - mark.length) + mark,
+  }),
+});

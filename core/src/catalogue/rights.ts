@@ -1,0 +1,61 @@
+import { type Relation, type Role } from '../club/roles';
+import { kinds } from './catalogue';
+import { managersAlone, nobodys, own, type Action, type Rights } from './grants';
+import { kindNames, type KindName } from './kind';
+
+/** What can be asked for beside what is kept. */
+const furtherMatters = [
+  'pictures',
+  'invitations',
+  'devices',
+  'trail',
+  'backups',
+  'wholeFile',
+  'ownFile',
+  'sample',
+] as const;
+
+export const matters = [...kindNames, ...furtherMatters] as const;
+/** What a right is about: a kind of record, or something of the club. */
+export type Matter = KindName | (typeof furtherMatters)[number];
+
+const furtherRights: Record<(typeof furtherMatters)[number], Rights> = {
+  pictures: {
+    look: { keeper: nobodys, painter: nobodys, guest: nobodys },
+    create: { keeper: nobodys, painter: nobodys },
+  },
+  invitations: managersAlone('look', 'create', 'delete'),
+  devices: {
+    look: { keeper: ['mine', 'other'], painter: own, guest: own },
+    delete: { keeper: ['mine', 'other'], painter: own, guest: own },
+  },
+  trail: managersAlone('look'),
+  backups: managersAlone('look', 'create', 'restore'),
+  wholeFile: managersAlone('look', 'create'),
+  ownFile: {
+    look: { keeper: own, painter: own, guest: own },
+    create: { keeper: own, painter: own },
+  },
+  sample: managersAlone('create'),
+};
+
+/**
+ * Who may do what, to what, of whose. What is not here is refused: the server and the pages ask this
+ * table and nothing else. The rights of what is kept stand with its kind.
+ */
+export const rights: Record<Matter, Rights> = {
+  ...(Object.fromEntries(kindNames.map((name) => [name, kinds[name].rights])) as Record<
+    KindName,
+    Rights
+  >),
+  ...furtherRights,
+};
+
+/**
+ * Whether somebody may do something.
+ *
+ * @param relation how the thing stands to them
+ * @example may('guest', 'club', 'write', 'recipes') // → false
+ */
+export const may = (role: Role, relation: Relation, action: Action, matter: Matter): boolean =>
+  rights[matter][action]?.[role]?.includes(relation) ?? false;

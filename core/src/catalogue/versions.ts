@@ -1,0 +1,19 @@
+import { versionSchema, type Version } from '../recipe/version';
+import { looks, own, ownAndClub } from './grants';
+import type { Kind } from './kind';
+import { namedByRecipe } from './recipes';
+
+/** A version is of its recipe: who may write that freezes it, and nothing of it changes after. */
+export const versions: Kind<Version> = {
+  schema: versionSchema,
+  label: 'version',
+  changes: 'frozen',
+  rights: {
+    look: looks,
+    create: { keeper: ownAndClub, painter: own },
+    delete: { keeper: ownAndClub },
+  },
+  names: { ...namedByRecipe, 'content.id': ['recipes'] },
+  since: 0,
+  isKeptInBrowser: true,
+};
