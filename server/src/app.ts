@@ -1,13 +1,12 @@
 import { existsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { resourceNames, resources, type AnyRecord, type ResourceName } from '@yellow-ledger/core';
+import { resourceNames, resources } from '@yellow-ledger/core';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import sirv from 'sirv';
-import type { z } from 'zod';
 import { backupRoutes, type BackupPlace } from './backup/backupRoutes';
 import type { ClubDoor } from './club/clubDoor';
 import { clubGate } from './club/clubGate';
@@ -19,10 +18,8 @@ import { ownerRoutes } from './club/ownerRoutes';
 import type { EventHub } from './club/events/eventHub';
 import { eventRoutes } from './club/events/eventRoutes';
 import { proposalRoutes } from './club/proposalRoutes';
-import { scopeOf, storeWithin } from './club/scope';
 import { shelfRoutes } from './club/shelfRoutes';
 import type { Ledger } from './db/ledger';
-import type { RecordStore } from './db/recordStore';
 import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
 import { fileIsThere } from './http/fileIsThere';
@@ -35,11 +32,10 @@ import { notFound } from './http/problem';
 import { requestLog } from './http/requestLog';
 import { recordRoutes } from './http/recordRoutes';
 import { logRoutes } from './log/logRoutes';
+import { setOpen } from './open/openFor';
+import { openToAll } from './open/openToAll';
 import { pictureBody, pictureRoutes } from './pictures/pictureRoutes';
-import { refusedWithoutPicture } from './pictures/refusedWithoutPicture';
 import { potBatchRoutes } from './pots/potBatchRoutes';
-import { refusedWhenInUse } from './pots/refusedWhenInUse';
-import { refusedInCircles } from './recipes/refusedInCircles';
 import { replacementRoutes } from './replacements/replacementRoutes';
 import { version } from './version';
 import { versionRoutes } from './versions/versionRoutes';
@@ -146,52 +142,37 @@ export function createApp({
       express.json({ verify: verifyDepth }),
       writes,
       memberRoutes(club),
-      ownerRoutes(club),
-      claimRoutes(club),
-      shelfRoutes(club),
+      ownerRoutes(club, ledger),
+      claimRoutes(club, ledger),
+      shelfRoutes(club, ledger),
     );
-    app.use('/api', clubGate(club, log));
-  } else app.get('/api/club/me', (_request, response) => void response.json({ member: null }));
+    app.use('/api', clubGate(club, ledger, log));
+  } else {
+    app.get('/api/club/me', (_request, response) => void response.json({ member: null }));
+    const open = openToAll(ledger);
+    app.use('/api', (_request, response, next) => {
+      setOpen(response, open);
+      next();
+    });
+  }
   app.use('/api', namesItself(ledger.db));
   app.use('/api/files', fileRoutes(ledger, work, workFolder));
   if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));
-  app.use('/api/pictures', pictureBody, writes, pictureRoutes(ledger.pictures));
+  app.use('/api/pictures', pictureBody, writes, pictureRoutes());
   const wholeLists = express.json({ limit: largestTogether, verify: verifyDepth });
-  app.use('/api/pot-batches', wholeLists, writes, potBatchRoutes(ledger));
-  app.use('/api/replacements', wholeLists, writes, replacementRoutes(ledger));
-  app.use('/api/log', wholeLists, writes, logRoutes(ledger.log));
+  app.use('/api/pot-batches', wholeLists, writes, potBatchRoutes());
+  app.use('/api/replacements', wholeLists, writes, replacementRoutes());
+  app.use('/api/log', wholeLists, writes, logRoutes());
   for (const name of resourceNames) {
-    const { label, schema, largestBytes } = resources[name];
-    const store = storeOf(name, ledger);
-    const body = express.json({ limit: largestBytes, verify: verifyDepth });
-    app.use(
-      `/api/${name}`,
-      body,
-      writes,
-      recordRoutes<AnyRecord>(label, schema as z.ZodType<AnyRecord>, (response) =>
-        storeWithin(store, name, scopeOf(response)),
-      ),
-    );
+    const body = express.json({ limit: resources[name].largestBytes, verify: verifyDepth });
+    app.use(`/api/${name}`, body, writes, recordRoutes(name));
   }
-  app.use('/api', express.json({ verify: verifyDepth }), writes, versionRoutes(ledger.versions));
+  app.use('/api', express.json({ verify: verifyDepth }), writes, versionRoutes());
   app.use('/api/demo', writes, demoRoutes(ledger));
   app.use('/api', (_request, _response, next) => next(notFound('such address')));
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder);
   app.use(answerErrors(log));
   return app;
-}
-
-/** The store of a kind, as the routes of any kind take it. */
-function storeOf(name: ResourceName, ledger: Ledger): RecordStore<AnyRecord> {
-  const { records } = ledger;
-  const guarded: Partial<Record<ResourceName, () => unknown>> = {
-    pots: () => refusedWhenInUse(records.pots),
-    recipes: () => refusedInCircles(ledger),
-    photographs: () => refusedWithoutPicture(records.photographs, ledger.pictures),
-  };
-  const store = guarded[name]?.() ?? records[name];
-  // The routes let through what the schema of the same kind has passed.
-  return store as unknown as RecordStore<AnyRecord>;
 }
 
 const loopback = new Set(['127.0.0.1', 'localhost', '[::1]']);

@@ -40,6 +40,8 @@ export interface Kind<Content = unknown> {
   rights: Rights;
   /** what its fields name; a field is written with its parent (`content.id`) where the name alone is not enough */
   names: NamingFields;
+  /** by such a field, what beside it repeats something of what it names, as its name */
+  repeats?: Readonly<Record<string, readonly string[]>>;
   /** minor version of the file it came with; 0 where it was always there; null: it is in no file */
   since: number | null;
   /** whether the browser keeps it for when the server is away */

@@ -12,6 +12,7 @@ export const logEntries: Kind<LogEntry> = {
     create: { keeper: own, painter: own },
     delete: { keeper: ofClub },
   },
+  repeats: { recipeId: ['recipeName'] },
   names: {
     benchId: ['benches', 'armies'],
     armyId: ['armies'],

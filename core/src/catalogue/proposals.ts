@@ -1,7 +1,7 @@
 import { proposalSchema, type Proposal } from '../club/proposal';
 import { ofClub, own, ownAndClub } from './grants';
 import type { Kind } from './kind';
-import { namedByRecipe } from './recipes';
+import { namedByRecipe, repeatedByRecipe } from './recipes';
 
 export const proposals: Kind<Proposal> = {
   schema: proposalSchema,
@@ -14,6 +14,7 @@ export const proposals: Kind<Proposal> = {
     delete: { keeper: own, painter: own },
     decide: { keeper: [...own, ...ofClub] },
   },
+  repeats: repeatedByRecipe,
   names: {
     ...namedByRecipe,
     targetId: ['recipes'],

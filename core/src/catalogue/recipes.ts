@@ -13,12 +13,16 @@ export const namedByRecipe: NamingFields = {
   recipeId: ['recipes'],
 };
 
+/** What a recipe repeats of another: the name of what it is a variant of. */
+export const repeatedByRecipe = { 'parent.recipeId': ['name'] } as const;
+
 export const recipes = resource({
   schema: recipeSchema,
   label: 'recipe',
   nameOf: ({ name }) => name,
   rights: keptByManagers,
   names: namedByRecipe,
+  repeats: repeatedByRecipe,
   potsDrawn: potIdsOf,
   since: 0,
   largestBytes: recipeBytes,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { cloak as sampleRecipe } from '../testing/sampleLog';
 import { kinds } from './catalogue';
 import { kindNames, type KindName } from './kind';
-import { referencesOf, withReferences } from './references';
+import { referencesOf, veiled, withReferences } from './references';
 
 /** Identifiers that mean something within one record alone. */
 const ownToRecord = ['stepId', 'unitId', 'surfaceId', 'painterId', 'sessionId', 'partId'];
@@ -66,4 +66,17 @@ test('an identifier counts by where it stands: what a strike is of, and not what
   expect(referencesOf('log', strike).map(({ id }) => id)).toEqual(['b', 'e']);
   const photograph = { id: 'p', of: { kind: 'recipe', recipeId: 'r' } };
   expect(referencesOf('photographs', photograph).map(({ id }) => id)).toEqual(['r']);
+});
+
+test('what repeats something of a record that is veiled is veiled with it, and can be put back', () => {
+  const variant = { ...sampleRecipe, parent: { recipeId: 'r', name: 'Marsh cloak', version: 1 } };
+  const shown = withReferences('recipes', variant, (reference) =>
+    reference.id === 'r' ? veiled(reference, 'x') : reference.id,
+  );
+  expect(shown.parent).toEqual({ recipeId: 'x', name: 'private', version: 1 });
+  expect(shown.name).toBe(variant.name);
+  const back = withReferences('recipes', shown, ({ id }) =>
+    id === 'x' ? { id: 'r', repeated: { name: 'Marsh cloak' } } : id,
+  );
+  expect(back).toEqual(variant);
 });

@@ -1,7 +1,7 @@
 import { versionSchema, type Version } from '../recipe/version';
 import { looks, own, ownAndClub } from './grants';
 import type { Kind } from './kind';
-import { namedByRecipe } from './recipes';
+import { namedByRecipe, repeatedByRecipe } from './recipes';
 
 /** A version is of its recipe: who may write that freezes it, and nothing of it changes after. */
 export const versions: Kind<Version> = {
@@ -13,6 +13,7 @@ export const versions: Kind<Version> = {
     create: { keeper: ownAndClub, painter: own },
     delete: { keeper: ownAndClub },
   },
+  repeats: repeatedByRecipe,
   names: { ...namedByRecipe, 'content.id': ['recipes'] },
   since: 0,
   isKeptInBrowser: true,

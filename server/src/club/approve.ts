@@ -5,11 +5,12 @@ import {
   type Recipe,
   isSameContent,
 } from '@yellow-ledger/core';
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { StaleWrite } from '../db/recordStore';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
 import { GroundNotFrozen } from '../versions/versionStore';
-import type { OwnerStore } from './ownerStore';
 
 /** A proposal that cannot become a house version as it stands, with why in a sentence. */
 export class CannotApprove extends Error {
@@ -20,11 +21,10 @@ export class CannotApprove extends Error {
 }
 
 /**
- * Makes what was proposed a version of the house: the next one of its recipe, or the first of a new
- * one. What stood there and was not frozen is frozen first. Asked for twice, as after a lost answer,
- * the second finds its own work done.
+ * Makes what was proposed a version of the club: the next one of its recipe, or the first of a new
+ * one. What stood there and was not frozen is frozen first. All of it is one transaction.
  *
- * @param revision of the house recipe as the keeper has looked at it
+ * @param revision of the club recipe as the manager has looked at it
  * @returns the number of the version, and the recipe it is of
  * @throws CannotApprove; StaleWrite where the recipe has been changed since
  */
@@ -32,32 +32,33 @@ export async function approve(
   proposal: Proposal,
   revision: number,
   ledger: Ledger,
-  owners: OwnerStore,
+  within: Knex.Transaction,
 ): Promise<{ recipeId: string; version: number }> {
   const { targetId, content, words } = proposal;
-  await refusePrivateGround(content, ledger, owners);
+  await refusePrivateGround(content, ledger, within);
   const note = `House version. ${words}`.trim();
   if (targetId === null) {
-    // Asked for a second time it is the same recipe.
-    const recipe = withoutTie(content, `house-${proposal.id}`);
-    await ledger.db.transaction(async (within) => {
-      await ledger.records.recipes.put(recipe, 0, within);
-      await ledger.versions.freeze(recipe.id, 1, { note, revision: 1 }, within);
-    });
+    // An identifier nobody could know before: a record of that name would stand in the way.
+    const recipe = withoutTie(content, randomUUID());
+    await ledger.records.recipes.put(recipe, 0, within);
+    await ledger.versions.freeze(recipe.id, 1, { note, revision: 1 }, within);
     return { recipeId: recipe.id, version: 1 };
   }
-  const target = await ledger.records.recipes.get(targetId);
-  if (!target || (await owners.of('recipes', targetId)).owner)
+  const target = await ledger.records.recipes.get(targetId, within);
+  if (!target || (await isOwned(targetId, within)))
     throw new CannotApprove('The recipe it is to be a version of is no house recipe any more.');
   const { name, parent } = target.content;
   const recipe = { ...withoutTie(content, targetId), name, ...(parent && { parent }) };
   if (target.revision !== revision && !isSameContent(target.content, recipe))
     throw new StaleWrite(target);
-  await keepArmiesAsTheyAre(target, note, ledger);
-  await replaceInRecipes({ note, recipes: [{ content: recipe, revision }] }, ledger);
-  const version = (await ledger.versions.list(targetId)).at(-1)?.number ?? 1;
+  await keepArmiesAsTheyAre(target, note, ledger, within);
+  await replaceInRecipes({ note, recipes: [{ content: recipe, revision }] }, ledger, within);
+  const version = (await ledger.versions.list(targetId, within)).at(-1)?.number ?? 1;
   return { recipeId: targetId, version };
 }
+
+const isOwned = async (recipeId: string, within: Knex.Transaction) =>
+  (await within('owners').where({ kind: 'recipes', id: recipeId }).first()) !== undefined;
 
 /**
  * Armies that are painted by the recipe as it is are painted by a version of that from here on:
@@ -67,21 +68,23 @@ async function keepArmiesAsTheyAre(
   { content, revision }: Kept<Recipe>,
   note: string,
   { records, versions }: Ledger,
+  within: Knex.Transaction,
 ): Promise<void> {
-  const last = (await versions.list(content.id)).at(-1);
+  const last = (await versions.list(content.id, within)).at(-1);
   let number = last?.number ?? 0;
   if (!isSameContent(last?.content, content))
     try {
-      await versions.freeze(content.id, ++number, { note: `Before: ${note}`, revision });
+      await versions.freeze(content.id, ++number, { note: `Before: ${note}`, revision }, within);
     } catch (error) {
       if (!(error instanceof GroundNotFrozen)) throw error;
       throw new CannotApprove(
         'The house recipe goes onto another as that is now: choose a version of that as its ground first.',
       );
     }
-  for (const { content: army, revision: at } of await records.armies.list()) {
+  for (const { content: army, revision: at } of (await records.armies.listWithDamaged(within))
+    .items) {
     const pinned = withPinned(army, content.id, number);
-    if (pinned !== army) await records.armies.put(pinned, at);
+    if (pinned !== army) await records.armies.put(pinned, at, within);
   }
 }
 
@@ -89,17 +92,17 @@ function withoutTie({ parent: _parent, ...content }: Recipe, id: string): Recipe
   return { ...content, id };
 }
 
-/** A house recipe on a ground that only its proposer sees would show everybody else nothing. */
-async function refusePrivateGround({ ground }: Recipe, ledger: Ledger, owners: OwnerStore) {
+/** A club recipe on a ground that only its proposer sees would show everybody else nothing. */
+async function refusePrivateGround({ ground }: Recipe, ledger: Ledger, within: Knex.Transaction) {
   if (!ground) return;
-  const below = await ledger.records.recipes.get(ground.recipeId);
-  const called = below?.content.name ?? 'a recipe that is gone';
-  if (!below || (await owners.of('recipes', ground.recipeId)).owner)
+  const below = await ledger.records.recipes.get(ground.recipeId, within);
+  const isPrivate = !below || (await isOwned(ground.recipeId, within));
+  if (isPrivate)
     throw new CannotApprove(
-      `It goes onto ${called}, which is no house recipe: that has to be proposed and approved first.`,
+      'It goes onto a recipe that is no house recipe: that has to be proposed and approved first.',
     );
   if (ground.version === null)
     throw new CannotApprove(
-      `It goes onto ${called} as that is now, and a house version must never change: choose a version of it as the ground.`,
+      `It goes onto ${below.content.name} as that is now, and a house version must never change: choose a version of it as the ground.`,
     );
 }

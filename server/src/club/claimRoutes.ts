@@ -1,26 +1,25 @@
 import { claimingSchema, may } from '@yellow-ledger/core';
 import { Router } from 'express';
+import type { Ledger } from '../db/ledger';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
+import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
+import { standingOf } from '../open/standing';
 import { askedAt, refused } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
-import { relationOf } from './ownerStore';
 
 /** Who has taken up which models. */
-export function claimRoutes(door: ClubDoor): Router {
-  const { owners, members, claims } = door.club;
+export function claimRoutes(door: ClubDoor, { db }: Ledger): Router {
+  const { members, claims } = door.club;
   const router = Router();
   const asked = askedAt(door);
 
   router.get(
     '/claims',
     asked(async ({ member }) => {
-      const hidden = new Set(
-        (await owners.list('armies'))
-          .filter((owner) => !may(member.role, relationOf(owner, member.id), 'look', 'armies'))
-          .map(({ id }) => id),
-      );
-      return { items: (await claims.list()).filter(({ armyId }) => !hidden.has(armyId)) };
+      const all = await claims.list();
+      const owned = await ownedAmong('armies', [...new Set(all.map(({ armyId }) => armyId))], db);
+      return { items: all.filter(({ armyId }) => !isHiddenFrom(member.id, owned.get(armyId))) };
     }),
   );
 
@@ -28,9 +27,12 @@ export function claimRoutes(door: ClubDoor): Router {
     '/claims',
     asked(async ({ member }, request) => {
       const { is, evenIfTaken, ...models } = accept(claimingSchema, request.body);
-      const { isThere, owner } = await owners.of('armies', models.armyId);
-      const relation = relationOf(owner, member.id);
-      if (!isThere || !may(member.role, relation, 'look', 'armies')) throw notFound('army');
+      const standing = (await standingOf('armies', [models.armyId], member.id, db)).get(
+        models.armyId,
+      );
+      const relation = standing?.relation ?? 'other';
+      if (!standing?.isThere || !may(member.role, relation, 'look', 'armies'))
+        throw notFound('army');
       if (!may(member.role, relation, 'write', 'benches')) throw refused();
       if (is === 'let go') return claims.letGo(models, member.id);
       const others = await claims.take(models, member.id, evenIfTaken);

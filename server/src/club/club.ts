@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { likeness, type Role } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import type { Asker } from '../open/asker';
 import { countedGuesses } from './countedGuesses';
 import { claimStore, type ClaimStore } from './claimStore';
 import { ClubClock } from './clubClock';
@@ -28,6 +29,13 @@ export interface Who {
   member: Member;
   device: Device;
 }
+
+/** Who asks, as the ledger is opened to them. */
+export const askerOf = ({ member: { id, name, role } }: Who): Asker => ({
+  memberId: id,
+  name,
+  role,
+});
 
 export type CameIn = { token: string; lastsMs: number; member: Member } | { waitMs: number } | null;
 

@@ -1,27 +1,31 @@
 import { may, relations } from '@yellow-ledger/core';
 import type { RequestHandler } from 'express';
 import type { Logger } from 'pino';
+import type { Ledger } from '../db/ledger';
 import { notFound } from '../http/problem';
+import { setOpen } from '../open/openFor';
+import { opaqueIdsOf } from '../open/opaqueIds';
+import { openToMember } from '../open/openToMember';
+import { askerOf } from './club';
 import type { ClubDoor } from './clubDoor';
 import { refuseUnless, refused, whoAsks } from './clubRequest';
 import { rightOf } from './routeRights';
-import { scopeOfMember } from './scope';
 
 /**
  * Lets through, below /api, who has come in and may do what is asked: by the table of rights, and
  * nothing that does not stand there. Where it hangs on whose a record is, those are let through who
- * may do it to any, and the route asks the scope for the rest.
+ * may do it to any, and the ledger that is open to them refuses the rest.
  */
-export const clubGate =
-  (door: ClubDoor, log: Logger): RequestHandler =>
-  async (request, response, next) => {
+export const clubGate = (door: ClubDoor, ledger: Ledger, log: Logger): RequestHandler => {
+  const opaque = opaqueIdsOf(ledger.db);
+  return async (request, response, next) => {
     const who = await whoAsks(door, request);
     const right = rightOf(request.method, request.path);
     if (!right) throw notFound('such address');
     const { action, matter, relation } = right;
     if (relation !== 'of the record') refuseUnless(who, relation ?? 'club', action, matter);
     else if (!relations.some((each) => may(who.member.role, each, action, matter))) throw refused();
-    response.locals.scope = scopeOfMember(who, door.club.owners);
+    setOpen(response, openToMember(ledger, askerOf(who), await opaque()));
     const did = right.trail;
     if (did) {
       const about = { path: request.path };
@@ -37,3 +41,4 @@ export const clubGate =
     }
     next();
   };
+};

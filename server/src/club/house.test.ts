@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import request from 'supertest';
 import { addDemo } from '../demo/addDemo';
+import { samplePots } from '../demo/samplePots';
 import { RunningLedger } from '../start/runningLedger';
 import { workHere } from '../work/workHere';
 import { hashPassphrase } from './passphrases';
@@ -68,4 +69,33 @@ test('what somebody has made theirs since the backup stays theirs', async () => 
   await ask('put', '/api/club/owners/recipes/copper-helm', cookie).send({ is: 'mine' }).expect(200);
   await ask('post', `/api/backups/${(made as { name: string }).name}/restored`, cookie).expect(200);
   expect((await club().owners.of('recipes', 'copper-helm')).owner?.memberId).toBe(keeper.id);
+});
+
+test('of whom has left since the backup neither the name nor what was theirs comes back', async () => {
+  const club = () => ledger.club!;
+  const keeper = await club().add('Ottoline', 'keeper', 'x');
+  const gone = await club().add('Sedge', 'painter', 'x');
+  const cookieOf = async (id: string) =>
+    `__Host-yellow-ledger=${(await club().sessions.begin(id, 'a test', false)).token}`;
+  const [mine, theirs] = [await cookieOf(keeper.id), await cookieOf(gone.id)];
+  const put = (id: string, cookie: string, revision = 0) =>
+    ask('put', `/api/pots/${id}`, cookie).send({
+      content: { ...samplePots[0], id, name: id },
+      revision,
+    });
+  await put('kept-to-herself', theirs).expect(200);
+  await put('shown', theirs).expect(200);
+  await ask('put', '/api/club/owners/pots/shown', theirs).send({ is: 'shared' }).expect(200);
+  const { body: made } = await ask('post', '/api/backups', mine).expect(201);
+  await ask('delete', `/api/club/members/${gone.id}`, mine).expect(204);
+  await ask('post', `/api/backups/${(made as { name: string }).name}/restored`, mine).expect(200);
+
+  const pots = (await ask('get', '/api/pots', mine).expect(200)).text;
+  expect(pots).not.toContain('kept-to-herself');
+  // What she had shown is the club’s, and anybody’s to change.
+  await put('shown', mine, 2).expect(409);
+  const { body: shown } = await ask('get', '/api/pots/shown', mine).expect(200);
+  await put('shown', mine, (shown as { revision: number }).revision).expect(200);
+  const owners = (await ask('get', '/api/club/owners', mine).expect(200)).text;
+  expect(owners).not.toContain(gone.id);
 });

@@ -1,68 +1,105 @@
-import { may, resourceNames, resources, type ResourceName } from '@yellow-ledger/core';
+import { resourceNames } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
+import type { Ledger } from '../db/ledger';
 import { accept } from '../http/accept';
 import { notFound } from '../http/problem';
-import { askedAt, refused } from './clubRequest';
+import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
+import { askedAt } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
-import { relationOf } from './ownerStore';
+import { settingOwners, type Whose } from './settingOwners';
 
 const kindSchema = z.enum(resourceNames, { error: `one of ${resourceNames.join(', ')}` });
-/** Whose a record is to be: the club’s; mine, for me alone; or mine, and shown to all. */
+/**
+ * Whose records are to be: the club’s; mine, for me and for whom it is opened to; or mine, and shown
+ * to all.
+ */
 const whoseSchema = z.strictObject({
   is: z.enum(['club', 'mine', 'shared'], { error: 'club, mine or shared' }),
+  openTo: z
+    .array(
+      z.strictObject({
+        memberId: z.string({ error: 'a member' }).max(64, 'a member'),
+        mayWrite: z.boolean({ error: 'true or false' }),
+      }),
+      { error: 'a list of members' },
+    )
+    .max(200, 'at most 200 members')
+    .default([]),
+});
+const manySchema = whoseSchema.extend({
+  items: z
+    .array(z.strictObject({ kind: kindSchema, id: z.string().max(64) }), {
+      error: 'a list of records',
+    })
+    .min(1, 'at least one record')
+    .max(5000, 'at most 5,000 records'),
 });
 
-/** Whose each record is, and making it another’s. */
-export function ownerRoutes(door: ClubDoor): Router {
-  const { owners, trail } = door.club;
+/** Whose each record is, to whom it is opened, and making it another’s. */
+export function ownerRoutes(door: ClubDoor, ledger: Ledger): Router {
+  const { owners, members } = door.club;
+  const setWhose = settingOwners(door.club, ledger);
   const router = Router();
   const asked = askedAt(door);
 
-  /** What somebody shows is shown with the recipes of theirs that it is painted by, or stands on. */
-  async function showAlong(kind: ResourceName, id: string, memberId: string): Promise<string[]> {
-    const shown: string[] = [];
-    const open = await owners.recipesNamedBy(kind, id);
-    for (let next = open.pop(); next !== undefined; next = open.pop()) {
-      const { isThere, owner } = await owners.of('recipes', next);
-      if (!isThere || owner?.memberId !== memberId || owner.isShared) continue;
-      await owners.set('recipes', next, { memberId, isShared: true });
-      shown.push(next);
-      open.push(...(await owners.recipesNamedBy('recipes', next)));
-    }
-    return shown;
+  async function refuseStrangers({ openTo }: Whose): Promise<void> {
+    for (const { memberId } of openTo) if (!(await members.get(memberId))) throw notFound('member');
   }
 
   router.get(
     '/owners',
-    asked(async ({ member }) => ({
-      items: (await owners.list(null)).filter(({ kind, ...owner }) =>
-        may(member.role, relationOf(owner, member.id), 'look', kind),
-      ),
-    })),
+    asked(async ({ member }) => {
+      const [opened, toChange, all] = [
+        await owners.openedBy(member.id),
+        await owners.openedToChange(member.id),
+        await owners.list(null),
+      ];
+      const items = [];
+      for (const kind of resourceNames) {
+        const ofKind = all.filter((each) => each.kind === kind);
+        const open = await ownedAmong(
+          kind,
+          ofKind.map(({ id }) => id),
+          ledger.db,
+        );
+        for (const each of ofKind) {
+          if (isHiddenFrom(member.id, open.get(each.id))) continue;
+          const key = `${kind} ${each.id}`;
+          items.push({
+            ...each,
+            ...(opened.has(key) && { openTo: opened.get(key) }),
+            ...(toChange.has(key) && { mayWrite: true }),
+          });
+        }
+      }
+      return { items };
+    }),
+  );
+
+  router.put(
+    '/owners',
+    asked(async (who, request) => {
+      const { items, ...whose } = accept(manySchema, request.body);
+      await refuseStrangers(whose);
+      const along = new Set<string>();
+      await ledger.db.transaction(async (within) => {
+        for (const item of items)
+          for (const id of await setWhose(who, item, whose, within)) along.add(id);
+      });
+      return { along: [...along] };
+    }),
   );
 
   router.put(
     '/owners/:kind/:id',
-    asked(async ({ member: { id: memberId, role } }, request) => {
-      const { kind, id } = accept(z.object({ kind: kindSchema, id: z.string() }), request.params);
-      const { is } = accept(whoseSchema, request.body);
-      const { isThere, owner } = await owners.of(kind, id);
-      const relation = relationOf(owner, memberId);
-      if (!isThere || !may(role, relation, 'look', kind)) throw notFound(resources[kind].label);
-      const isGiven = is === 'club';
-      // Giving away is letting go of what one has, and making it anew as the other’s.
-      const isAllowed =
-        relation === 'mine' && !isGiven
-          ? may(role, 'mine', 'share', kind)
-          : (relation === 'club') === isGiven ||
-            (may(role, relation, 'delete', kind) &&
-              may(role, isGiven ? 'club' : 'mine', 'create', kind));
-      if (!isAllowed || relation === 'shared') throw refused();
-      await owners.set(kind, id, isGiven ? null : { memberId, isShared: is === 'shared' });
-      if (isGiven !== (relation === 'club'))
-        await trail.add(memberId, 'gave', { kind, id, to: is });
-      return { along: is === 'mine' ? [] : await showAlong(kind, id, memberId) };
+    asked(async (who, request) => {
+      const item = accept(z.object({ kind: kindSchema, id: z.string() }), request.params);
+      const whose = accept(whoseSchema, request.body);
+      await refuseStrangers(whose);
+      return {
+        along: await ledger.db.transaction((within) => setWhose(who, item, whose, within)),
+      };
     }),
   );
 

@@ -1,16 +1,16 @@
-import {
-  resourceNames,
-  type RecordHolder,
-  type Relation,
-  type ResourceName,
-} from '@yellow-ledger/core';
+import { resourceNames, type ResourceName } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { inParts, valuesAtOnce } from '../db/inParts';
 
 /** Whose a record is. What nobody owns is the club’s. */
 export interface Owner {
   memberId: string;
   isShared: boolean;
+}
+
+/** A member something is opened to, to look at or to change. */
+export interface OpenTo {
+  memberId: string;
+  mayWrite: boolean;
 }
 
 interface OwnerRow {
@@ -20,10 +20,19 @@ interface OwnerRow {
   is_shared: number;
 }
 
+interface GrantRow {
+  kind: string;
+  id: string;
+  member_id: string;
+  may_write: number;
+}
+
 /** A record, and whose it is. */
 export type Owned = Owner & { kind: ResourceName; id: string };
 
-/** Whose each record is. */
+type Db = Knex | Knex.Transaction;
+
+/** Whose each record is, and to whom it is opened. */
 export interface OwnerStore {
   /** of every record that is a member’s; null: of every kind */
   list(kind: ResourceName | null, within?: Knex.Transaction): Promise<Owned[]>;
@@ -33,65 +42,49 @@ export interface OwnerStore {
     id: string,
     within?: Knex.Transaction,
   ): Promise<{ isThere: boolean; owner: Owner | null }>;
-  /** whose some records are, of those that are a member’s */
-  among(kind: ResourceName, ids: readonly string[]): Promise<ReadonlyMap<string, Owner>>;
-  /** Makes a record somebody’s, unless it is or was another’s. @returns whose it is now */
-  claim(kind: ResourceName, id: string, memberId: string): Promise<Owner>;
-  /** null gives it to the club */
-  set(kind: ResourceName, id: string, owner: Owner | null): Promise<void>;
-  /** Pots that something draws from which is the club’s, a member’s own or shared: seen with it. */
-  potsDrawnInSight(memberId: string): Promise<Set<string>>;
-  /** Pots that a member’s own things draw from, whosever they are. */
-  potsDrawnBy(memberId: string): Promise<Set<string>>;
+  /** null gives it to the club; what it was opened to stays only where it is said again */
+  set(
+    kind: ResourceName,
+    id: string,
+    owner: (Owner & { openTo?: readonly OpenTo[] }) | null,
+    within?: Knex.Transaction,
+  ): Promise<void>;
+  /** To whom what a member owns is opened: by kind and identifier, as `recipes reed-cloak`. */
+  openedBy(memberId: string): Promise<ReadonlyMap<string, OpenTo[]>>;
+  /** What is opened to a member to be changed, by kind and identifier. */
+  openedToChange(memberId: string): Promise<ReadonlySet<string>>;
   /** Makes everything somebody’s that is nobody’s, and what was painted theirs. */
   claimAll(memberId: string, within: Knex.Transaction): Promise<void>;
   /** How many records there are of each kind. */
   counts(): Promise<Record<string, number>>;
-  /** The recipes that a record is painted by, or stands on: it shows nothing without them. */
-  recipesNamedBy(kind: ResourceName, id: string): Promise<string[]>;
-  /** Whose the first of some things is that is there; undefined where none is. */
-  ofAny(things: readonly RecordHolder[]): Promise<Owner | null | undefined>;
-}
-
-/** How a record stands to a member. */
-export function relationOf(owner: Owner | null | undefined, memberId: string): Relation {
-  if (!owner) return 'club';
-  if (owner.memberId === memberId) return 'mine';
-  return owner.isShared ? 'shared' : 'other';
 }
 
 export function ownerStore(db: Knex): OwnerStore {
-  async function of(kind: ResourceName, id: string, within?: Knex.Transaction) {
-    const row = (await (within ?? db)
-      .select(db.raw('(select 1 from ?? where id = ?) as is_there', [kind, id]), 'owners.*')
-      .fromRaw('(select 1)')
-      .joinRaw('left join owners on owners.kind = ? and owners.id = ?', [kind, id])
-      .first()) as Partial<OwnerRow> & { is_there: number | null };
-    return { isThere: row.is_there === 1, owner: fromRow(row) };
-  }
-
-  async function potsDrawn(by: (is: Knex.QueryBuilder) => unknown): Promise<Set<string>> {
-    const ids = await db('drawn_pots')
-      .leftJoin('owners', (on) =>
-        on.on('owners.kind', 'drawn_pots.kind').on('owners.id', 'drawn_pots.record_id'),
-      )
-      .where((is) => void by(is))
-      .distinct()
-      .pluck<string[]>('pot_id');
-    return new Set(ids);
+  async function setWithin(
+    kind: ResourceName,
+    id: string,
+    owner: (Owner & { openTo?: readonly OpenTo[] }) | null,
+    within: Db,
+  ): Promise<void> {
+    await within<GrantRow>('grants').where({ kind, id }).delete();
+    if (!owner) {
+      await within('owners').where({ kind, id }).delete();
+      return;
+    }
+    await within('owners')
+      .insert({ kind, id, member_id: owner.memberId, is_shared: owner.isShared })
+      .onConflict(['kind', 'id'])
+      .merge();
+    for (const { memberId, mayWrite } of owner.openTo ?? [])
+      await within('grants').insert({ kind, id, member_id: memberId, may_write: mayWrite });
   }
 
   return {
-    of,
-
-    async among(kind, ids) {
-      const owners = new Map<string, Owner>();
-      for (const part of inParts(ids, valuesAtOnce))
-        for (const row of await db<OwnerRow>('owners').where('kind', kind).whereIn('id', part)) {
-          const owner = fromRow(row);
-          if (owner) owners.set(row.id, owner);
-        }
-      return owners;
+    async of(kind, id, within) {
+      const from = within ?? db;
+      const there = (await from(kind).where({ id }).first('id')) as { id: string } | undefined;
+      const row = await from<OwnerRow>('owners').where({ kind, id }).first();
+      return { isThere: there !== undefined, owner: row ? fromRow(row) : null };
     },
 
     async list(kind, within) {
@@ -104,32 +97,29 @@ export function ownerStore(db: Knex): OwnerStore {
       }));
     },
 
-    async claim(kind, id, memberId) {
-      await db('owners')
-        .insert({ kind, id, member_id: memberId, is_shared: false })
-        .onConflict(['kind', 'id'])
-        .ignore();
-      return (await of(kind, id)).owner ?? { memberId, isShared: false };
+    set: (kind, id, owner, within) =>
+      within
+        ? setWithin(kind, id, owner, within)
+        : db.transaction((transaction) => setWithin(kind, id, owner, transaction)),
+
+    async openedBy(memberId) {
+      const rows = (await db<GrantRow>('grants')
+        .join('owners', (on) => on.on('owners.kind', 'grants.kind').on('owners.id', 'grants.id'))
+        .where('owners.member_id', memberId)
+        .select('grants.*')) as GrantRow[];
+      const opened = new Map<string, OpenTo[]>();
+      for (const { kind, id, member_id, may_write } of rows)
+        opened.set(`${kind} ${id}`, [
+          ...(opened.get(`${kind} ${id}`) ?? []),
+          { memberId: member_id, mayWrite: Boolean(may_write) },
+        ]);
+      return opened;
     },
 
-    async set(kind, id, owner) {
-      if (!owner) await db('owners').where({ kind, id }).delete();
-      else
-        await db('owners')
-          .insert({ kind, id, member_id: owner.memberId, is_shared: owner.isShared })
-          .onConflict(['kind', 'id'])
-          .merge();
+    async openedToChange(memberId) {
+      const rows = await db<GrantRow>('grants').where({ member_id: memberId, may_write: 1 });
+      return new Set(rows.map(({ kind, id }) => `${kind} ${id}`));
     },
-
-    potsDrawnInSight: (memberId) =>
-      potsDrawn((is) =>
-        is
-          .whereNull('owners.member_id')
-          .orWhere('owners.member_id', memberId)
-          .orWhere('is_shared', 1),
-      ),
-
-    potsDrawnBy: (memberId) => potsDrawn((is) => is.where('owners.member_id', memberId)),
 
     async claimAll(memberId, within) {
       for (const kind of resourceNames)
@@ -148,22 +138,10 @@ export function ownerStore(db: Knex): OwnerStore {
       }
       return counts;
     },
-
-    async recipesNamedBy(kind, id) {
-      const row = await db<{ id: string; content: string }>(kind).where('id', id).first('content');
-      const named = row?.content.matchAll(/"recipeId":"([^"\\]+)"/g) ?? [];
-      return [...new Set([...named].map(([, recipeId]) => recipeId))].filter((each) => each !== id);
-    },
-
-    async ofAny(things) {
-      for (const { kind, id } of things) {
-        const { isThere, owner } = await of(kind, id);
-        if (isThere) return owner;
-      }
-      return undefined;
-    },
   };
 }
 
-const fromRow = ({ member_id, is_shared }: Partial<OwnerRow>): Owner | null =>
-  member_id ? { memberId: member_id, isShared: Boolean(is_shared) } : null;
+const fromRow = ({ member_id, is_shared }: OwnerRow): Owner => ({
+  memberId: member_id,
+  isShared: Boolean(is_shared),
+});

@@ -17,12 +17,14 @@ import { approve, CannotApprove } from './approve';
 import type { Who } from './club';
 import type { ClubDoor } from './clubDoor';
 import { askedAt, refused, refuseUnless } from './clubRequest';
+import { proposalSight } from './proposalSight';
 import { proposalStore } from './proposalStore';
 
 /** What is proposed to the house, what is said of it, and what a keeper makes of it. */
 export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   const { owners, trail } = door.club;
   const proposals = proposalStore(ledger.db);
+  const sight = proposalSight(ledger, owners);
   const router = Router();
   const asked = askedAt(door);
 
@@ -48,7 +50,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     '/proposals',
     asked(async (who) => {
       refuseUnless(who, 'club', 'look', 'proposals');
-      return { items: await proposals.list() };
+      return { items: await sight.shownTo(who, await proposals.list()) };
     }),
   );
 
@@ -57,12 +59,16 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     asked(async (who, request) => {
       refuseUnless(who, 'mine', 'create', 'proposals');
       const proposed = accept(proposingSchema, request.body);
-      if (proposed.targetId !== null) {
-        const { isThere, owner } = await owners.of('recipes', proposed.targetId);
-        if (!isThere || owner) throw notFound('house recipe');
-      }
-      const id = await proposals.add({ ...proposed, memberId: who.member.id });
-      await trail.add(who.member.id, 'proposed', { proposal: id, recipe: proposed.content.name });
+      const id = await ledger.db.transaction(async (within) => {
+        const content = await sight.contentOf(who, proposed, within);
+        const added = await proposals.add(
+          { ...proposed, content, memberId: who.member.id },
+          within,
+        );
+        const about = { proposal: added, recipe: content.name };
+        await trail.add(who.member.id, 'proposed', about, within);
+        return added;
+      });
       return { id };
     }),
   );
@@ -103,21 +109,35 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   router.post(
     '/proposals/:id/approved',
     asked(async (who, request) => {
-      const proposal = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
+      const looked = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
       const { revision } = accept(approvingSchema, request.body);
       try {
-        const made = await approve(proposal, revision, ledger, owners);
-        await proposals.decide(proposal.id, {
-          state: 'approved',
-          by: who.member.id,
-          version: made.version,
+        return await ledger.db.transaction(async (within) => {
+          const proposal = await proposals.get(looked.id, within);
+          if (!proposal) throw notFound('proposal');
+          const made = await approve(openOnly(proposal), revision, ledger, within);
+          await proposals.decide(
+            proposal.id,
+            {
+              state: 'approved',
+              by: who.member.id,
+              targetId: made.recipeId,
+              version: made.version,
+            },
+            within,
+          );
+          await trail.add(
+            who.member.id,
+            'approved',
+            {
+              proposal: proposal.id,
+              recipe: proposal.content.name,
+              version: String(made.version),
+            },
+            within,
+          );
+          return made;
         });
-        await trail.add(who.member.id, 'approved', {
-          proposal: proposal.id,
-          recipe: proposal.content.name,
-          version: String(made.version),
-        });
-        return made;
       } catch (error) {
         if (error instanceof CannotApprove) throw new Problem(409, 'cannot-approve', error.message);
         if (!(error instanceof StaleWrite)) throw error;
@@ -133,10 +153,14 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   router.post(
     '/proposals/:id/declined',
     asked(async (who, request) => {
-      const proposal = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
+      const { id } = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
       const { reason } = accept(decliningSchema, request.body);
-      await proposals.decide(proposal.id, { state: 'declined', by: who.member.id, reason });
-      await trail.add(who.member.id, 'declined', { proposal: proposal.id, reason });
+      await ledger.db.transaction(async (within) => {
+        const decided = { state: 'declined', by: who.member.id, reason } as const;
+        if (!(await proposals.decide(id, decided, within)))
+          throw new Problem(409, 'decided', 'Somebody decided on this already.');
+        await trail.add(who.member.id, 'declined', { proposal: id, reason }, within);
+      });
     }),
   );
 

@@ -31,13 +31,11 @@ interface RemarkRow {
 export interface ProposalStore {
   /** the newest first */
   list(): Promise<Proposal[]>;
-  get(id: string): Promise<Proposal | null>;
-  add(proposed: {
-    targetId: string | null;
-    memberId: string;
-    words: string;
-    content: Recipe;
-  }): Promise<string>;
+  get(id: string, within?: Knex.Transaction): Promise<Proposal | null>;
+  add(
+    proposed: { targetId: string | null; memberId: string; words: string; content: Recipe },
+    within: Knex.Transaction,
+  ): Promise<string>;
   withdraw(id: string): Promise<void>;
   remark(
     proposalId: string,
@@ -49,15 +47,21 @@ export interface ProposalStore {
   /** @returns whether it was still open */
   decide(
     id: string,
-    decided: { state: 'approved' | 'declined'; by: string; reason?: string; version?: number },
+    decided:
+      | { state: 'approved'; by: string; targetId: string; version: number }
+      | { state: 'declined'; by: string; reason: string },
+    within: Knex.Transaction,
   ): Promise<boolean>;
 }
 
 export function proposalStore(db: Knex): ProposalStore {
   const now = () => new Date().toISOString();
 
-  async function read(rows: readonly ProposalRow[]): Promise<Proposal[]> {
-    const remarks = await db<RemarkRow>('remarks').orderBy('made_at');
+  async function read(
+    rows: readonly ProposalRow[],
+    from: Knex | Knex.Transaction = db,
+  ): Promise<Proposal[]> {
+    const remarks = await from<RemarkRow>('remarks').orderBy('made_at');
     return rows.flatMap((row) => {
       const proposal = fromRow(
         row,
@@ -71,23 +75,22 @@ export function proposalStore(db: Knex): ProposalStore {
   return {
     list: async () => read(await db<ProposalRow>('proposals').orderBy('made_at', 'desc')),
 
-    get: async (id) => (await read(await db<ProposalRow>('proposals').where({ id })))[0] ?? null,
+    get: async (id, within) =>
+      (await read(await (within ?? db)<ProposalRow>('proposals').where({ id }), within))[0] ?? null,
 
-    async add({ targetId, memberId, words, content }) {
+    async add({ targetId, memberId, words, content }, within) {
       const id = randomUUID();
-      await db.transaction(async (within) => {
-        await within('proposals').insert({
-          id,
-          target_id: targetId,
-          member_id: memberId,
-          made_at: now(),
-          words,
-          content: JSON.stringify(content),
-          state: 'open',
-        });
-        // Who looks at it sees what it is mixed from.
-        await linkPots(within, 'proposals', id, potIdsOf(content));
+      await within('proposals').insert({
+        id,
+        target_id: targetId,
+        member_id: memberId,
+        made_at: now(),
+        words,
+        content: JSON.stringify(content),
+        state: 'open',
       });
+      // Who looks at it sees what it is mixed from.
+      await linkPots(within, 'proposals', id, potIdsOf(content));
       return id;
     },
 
@@ -117,21 +120,20 @@ export function proposalStore(db: Knex): ProposalStore {
       await db('remarks').where({ id }).delete();
     },
 
-    async decide(id, { state, by, reason, version }) {
-      return db.transaction(async (within) => {
-        const changed = await within('proposals')
-          .where({ id, state: 'open' })
-          .update({
-            state,
-            decided_by: by,
-            decided_at: now(),
-            reason: reason ?? null,
-            version: version ?? null,
-          });
-        // Once it is decided it keeps nobody from deleting a pot.
-        if (changed > 0) await unlinkPots(within, 'proposals', id);
-        return changed > 0;
-      });
+    async decide(id, decided, within) {
+      const changed = await within('proposals')
+        .where({ id, state: 'open' })
+        .update({
+          state: decided.state,
+          decided_by: decided.by,
+          decided_at: now(),
+          ...(decided.state === 'approved'
+            ? { target_id: decided.targetId, version: decided.version }
+            : { reason: decided.reason }),
+        });
+      // Once it is decided it keeps nobody from deleting a pot.
+      if (changed > 0) await unlinkPots(within, 'proposals', id);
+      return changed > 0;
     },
   };
 }

@@ -1,20 +1,22 @@
 import { bringingSchema, lendingSchema, may, type ResourceName } from '@yellow-ledger/core';
 import { Router } from 'express';
+import type { Ledger } from '../db/ledger';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
-import type { Who } from './club';
+import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
+import { Permissions } from '../open/permissions';
+import { askerOf, type Who } from './club';
 import type { ClubDoor } from './clubDoor';
 import { askedAt, refused } from './clubRequest';
-import { scopeOfMember } from './scope';
 
 /** What is lent to whom and given back, and who brings what to the next evening. */
-export function shelfRoutes(door: ClubDoor): Router {
+export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
   const { owners, members, loans } = door.club;
   const router = Router();
   const asked = askedAt(door);
 
   const refuse = (who: Who, action: 'look' | 'write', kind: ResourceName, id: string) =>
-    scopeOfMember(who, owners).refuse(action, kind, [id]);
+    new Permissions(askerOf(who), db).refuse(action, kind, id);
 
   async function thereOnly(kind: ResourceName, id: string, called: string) {
     if (!(await owners.of(kind, id)).isThere) throw notFound(called);
@@ -23,13 +25,24 @@ export function shelfRoutes(door: ClubDoor): Router {
   router.get(
     '/shelves',
     asked(async (who) => {
-      const scope = scopeOfMember(who, owners);
-      const isPotSeen = await scope.seen('pots');
-      const isArmySeen = await scope.seen('armies');
-      const [lent, brings] = await Promise.all([loans.list(), loans.brings()]);
+      const [lent, brings] = [await loans.list(), await loans.brings()];
+      const of = (kind: ResourceName, ids: string[]) => ownedAmong(kind, [...new Set(ids)], db);
+      const pots = await of(
+        'pots',
+        [...lent, ...brings].map(({ potId }) => potId),
+      );
+      const armies = await of(
+        'armies',
+        brings.map(({ armyId }) => armyId),
+      );
+      const isPotSeen = (id: string) => !isHiddenFrom(who.member.id, pots.get(id));
       return {
-        loans: lent.filter(({ potId, toId }) => isPotSeen(potId) || toId === who.member.id),
-        brings: brings.filter(({ armyId }) => isArmySeen(armyId)),
+        // What was lent and came back is told by nobody who does not see the pot.
+        loans: lent.filter(({ potId }) => isPotSeen(potId)),
+        brings: brings.filter(
+          ({ armyId, potId }) =>
+            !isHiddenFrom(who.member.id, armies.get(armyId)) && isPotSeen(potId),
+        ),
       };
     }),
   );

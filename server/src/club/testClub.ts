@@ -5,6 +5,7 @@ import { createApp } from '../app';
 import { openLedger } from '../db/ledger';
 import { newDatabaseFile, openTestDatabase } from '../db/testDatabase';
 import type { Carriage } from '../start/clubSettings';
+import { opaqueIdsOf } from '../open/opaqueIds';
 import { openClub } from './club';
 import { ClubClock } from './clubClock';
 import { clubDoor } from './clubDoor';
@@ -29,8 +30,8 @@ export async function testClub(
   const db = await openTestDatabase(file);
   const club = openClub(db, clock);
   const ledger = openLedger(db, file);
-  const events = new EventHub(newsStore(db), club);
-  club.onChange(() => void events.check());
+  const events = new EventHub(newsStore(db), club, opaqueIdsOf(db));
+  club.onChange(() => events.check());
   const app = createApp({
     ledger,
     log: pino({ level: 'silent' }),

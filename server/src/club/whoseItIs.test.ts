@@ -1,4 +1,5 @@
 import {
+  referencesOf,
   roleNames,
   type AnyRecord,
   type Army,
@@ -79,8 +80,14 @@ describe('what is mine', () => {
     await put('recipes', mine(), painter).expect(200);
   });
 
-  test('what a recipe in sight draws from is seen with it, and changed by its owner alone', async () => {
-    const pot = { ...samplePots[0], id: 'own-pot', name: 'Own pot' };
+  test('of a private pot that a shared recipe draws from others get its colour under another name, and no more', async () => {
+    const pot = {
+      ...samplePots[0],
+      id: 'own-pot',
+      name: 'Own pot',
+      notes: 'a secret',
+      volumeMl: 7,
+    };
     await put('pots', pot, painter).expect(200);
     expect(await listed('pots', other)).not.toContain('own-pot');
     const drawing = JSON.parse(
@@ -90,13 +97,36 @@ describe('what is mine', () => {
     await put('recipes', drawing, painter).expect(200);
     expect(await listed('pots', other)).not.toContain('own-pot');
     await whose('recipes', 'mine', painter, 'shared').expect(200);
-    expect(await listed('pots', other)).toContain('own-pot');
-    await house.ask('get', '/api/pots/own-pot', other).expect(200);
-    await put('pots', pot, other, 1).expect(403);
+    expect(await listed('pots', painter)).toContain('own-pot');
+
+    const { body } = await house.ask('get', '/api/recipes/mine', other).expect(200);
+    const shown = (body as { content: Recipe }).content;
+    const [stands] = referencesOf('recipes', shown).filter(({ id }) => id.startsWith('private-'));
+    expect(JSON.stringify(shown)).not.toContain('own-pot');
+    const kept = (await house.ask('get', `/api/pots/${stands.id}`, other).expect(200)).body;
+    expect(kept.content).toMatchObject({ swatch: pot.swatch, hiding: pot.hiding, volumeMl: null });
+    expect(JSON.stringify(kept)).not.toMatch(/Own pot|a secret|own-pot/);
+    expect(await listed('pots', other)).toContain(stands.id);
+
+    // It is nobody else’s to write, under neither name.
+    await put('pots', pot, other, 1).expect(404);
+    await put('pots', { ...pot, id: stands.id }, other).expect(404);
     await house
       .ask('post', '/api/pot-batches', other)
       .send({ writes: [{ content: pot, revision: 1 }] })
-      .expect(403);
+      .expect(404);
+    // Nor is anything mixed from it but what was copied from the recipe that shows it.
+    const stolen = { ...drawing, id: 'stolen', name: 'Stolen' };
+    await put('recipes', stolen, other).expect(400);
+    await put('recipes', { ...shown, id: 'stolen' }, other).expect(400);
+    const variant = {
+      ...shown,
+      id: 'variant',
+      parent: { recipeId: 'mine', name: 'Mine', version: 1 },
+    };
+    await put('recipes', variant, other).expect(200);
+    const again = (await house.ask('get', '/api/recipes/variant', other).expect(200)).body;
+    expect((again as { content: Recipe }).content).toEqual(variant);
   });
 
   test('a recipe of the club is not a painter’s to change, by whichever way', async () => {

@@ -57,7 +57,9 @@ export interface RecordStore<Content extends { id: string }> {
   /** every record that can be read */
   list(): Promise<Kept<Content>[]>;
   /** the same, and what cannot be read: it never hides the others */
-  listWithDamaged(): Promise<{ items: Kept<Content>[]; damaged: Damaged[] }>;
+  listWithDamaged(
+    within?: Knex.Transaction,
+  ): Promise<{ items: Kept<Content>[]; damaged: Damaged[] }>;
   get(id: string, within?: Knex.Transaction): Promise<Kept<Content> | null>;
   /** Every record that can be read, in the order they came in, so many at once. */
   pages(size: number, within: Knex.Transaction): AsyncIterable<Content[]>;
@@ -77,7 +79,19 @@ export interface RecordStore<Content extends { id: string }> {
    */
   put(content: Content, revision: number, within?: Knex.Transaction): Promise<Kept<Content>>;
   /** @throws StaleWrite when the record has moved on; nothing happens when it is gone already */
-  remove(id: string, revision: number): Promise<void>;
+  remove(id: string, revision: number, within?: Knex.Transaction): Promise<void>;
+}
+
+/** What is looked at before a record is written or deleted, with the transaction in hand. */
+export interface RecordChecks<Content> {
+  /** @throws Problem */
+  beforeWriting?: (
+    content: Content,
+    before: Kept<Content> | null,
+    within: Knex.Transaction,
+  ) => Promise<void>;
+  /** @throws Problem */
+  beforeRemoving?: (id: string, within: Knex.Transaction) => Promise<void>;
 }
 
 export interface RecordTable<Content> {
@@ -87,6 +101,7 @@ export interface RecordTable<Content> {
   schema: z.ZodType<Content>;
   /** pots it cannot be without */
   potsDrawn: (content: Content) => readonly string[];
+  checks?: RecordChecks<Content>;
 }
 
 export function recordStore<Content extends { id: string }>({
@@ -94,6 +109,7 @@ export function recordStore<Content extends { id: string }>({
   table,
   schema,
   potsDrawn,
+  checks = {},
 }: RecordTable<Content>): RecordStore<Content> {
   // Rows that passed the schema once, by revision: a list of a thousand is not checked anew each time.
   const checked = new Map<string, { revision: number; content: Content }>();
@@ -126,8 +142,8 @@ export function recordStore<Content extends { id: string }>({
     }
   }
 
-  async function listWithDamaged() {
-    return parted(await db<RecordRow>(table).select('*'));
+  async function listWithDamaged(within: Knex | Knex.Transaction = db) {
+    return parted(await within<RecordRow>(table).select('*'));
   }
 
   function parted(rows: readonly RecordRow[]) {
@@ -169,7 +185,7 @@ export function recordStore<Content extends { id: string }>({
   return {
     get: (id, within) => get(id, within),
 
-    listWithDamaged,
+    listWithDamaged: (within) => listWithDamaged(within),
 
     async list() {
       return (await listWithDamaged()).items;
@@ -215,6 +231,7 @@ export function recordStore<Content extends { id: string }>({
         const next = (revision > 0 ? revision : goneRevision) + 1;
         if (current && at === next && isSameContent(current.content, content)) return current;
         if (at !== revision) throw new StaleWrite(current);
+        await checks.beforeWriting?.(content, current, transaction);
         const row = rowWith(content, next);
         checked.delete(content.id);
         await transaction<RecordRow>(table).insert(row).onConflict('id').merge();
@@ -224,11 +241,12 @@ export function recordStore<Content extends { id: string }>({
       return within ? write(within) : db.transaction(write);
     },
 
-    async remove(id, revision) {
-      await db.transaction(async (transaction) => {
+    async remove(id, revision, within) {
+      const remove = async (transaction: Knex.Transaction) => {
         const there = await rowOf(id, transaction);
         if (!there) return;
         if (there.revision !== revision) throw new StaleWrite(readable(there));
+        await checks.beforeRemoving?.(id, transaction);
         await unlinkPots(transaction, table, id);
         await transaction(table).where({ id }).delete();
         await transaction<GoneRow>('gone_records')
@@ -236,7 +254,8 @@ export function recordStore<Content extends { id: string }>({
           .onConflict(['kind', 'id'])
           .merge();
         checked.delete(id);
-      });
+      };
+      return within ? remove(within) : db.transaction(remove);
     },
   };
 }

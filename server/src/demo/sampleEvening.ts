@@ -123,10 +123,11 @@ export async function addSampleEvening(
   }
   const wren = members.find(({ name }) => name === 'Wren');
   if (!wren) return;
-  await proposalStore(ledger.db).add({
+  const proposed = {
     targetId: oilskinFromShadow.id,
     memberId: wren.id,
     words: 'A coat less and no last point: for the twelve at the back nobody sees the difference.',
     content: proposedYellow(),
-  });
+  };
+  await ledger.db.transaction((within) => proposalStore(ledger.db).add(proposed, within));
 }

@@ -34,6 +34,12 @@ const inCommon = [
   ),
   `select 1 from main.owners as owned join apart.log_entries as other
    on owned.kind in ('benches', 'armies') and owned.id = other.bench_id`,
+  `select 1 from main.owners as owned join apart.log_entries as other
+   on owned.kind = 'armies' and owned.id = json_extract(other.content, '$.where.armyId')`,
+  `select 1 from main.owners as owned join apart.log_entries as other
+   on owned.kind = 'armies' and owned.id = json_extract(other.content, '$.armyId')`,
+  `select 1 from main.owners as owned join apart.used_paint as other
+   on owned.kind = 'pots' and owned.id = other.pot_id`,
   'select 1 from apart.file_sections as other join main.file_sections as own using (name)',
 ];
 
@@ -51,13 +57,19 @@ export async function copyOver(apart: string, into: Knex, ownerId?: string): Pro
     return await into.transaction(async (within) => {
       for (const query of inCommon)
         if (((await within.raw(`${query} limit 1`)) as unknown[]).length > 0) return false;
+      // Whose they are comes first: nobody is told of them before.
+      if (ownerId) await giveTo(ownerId, within);
       for (const table of tables) {
         const columns = (await columnsOf(table, within)).join(', ');
         await within.raw(
           `insert into main.${table} (${columns}) select ${columns} from apart.${table} order by rowid`,
         );
       }
-      if (ownerId) await giveTo(ownerId, within);
+      if (ownerId)
+        await within.raw(
+          'update main.log_entries set member_id = ? where id in (select id from apart.log_entries)',
+          [ownerId],
+        );
       return true;
     });
   } finally {
@@ -77,8 +89,4 @@ async function giveTo(ownerId: string, within: Knex.Transaction): Promise<void> 
       `insert into main.owners (kind, id, member_id, is_shared) select ?, id, ?, 0 from apart.${name}`,
       [name, ownerId],
     );
-  await within.raw(
-    'update main.log_entries set member_id = ? where id in (select id from apart.log_entries)',
-    [ownerId],
-  );
 }

@@ -4,7 +4,8 @@ import {
   LedgerFileWriting,
   type AnyRecord,
   type FileListName,
-  type ResourceName,
+  type Photograph,
+  type Pot,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
@@ -17,12 +18,25 @@ const recordsAtOnce = 50;
 
 /** What of a ledger goes into a file. */
 export interface Chosen {
-  record(kind: ResourceName, id: string): boolean;
+  /** nothing is left out */
+  isWhole: boolean;
   /** of the log; null: all of it */
   entriesOf: EntriesOf | null;
+  /** pots that stand for those that are left out */
+  shadows: readonly Pot[];
+  /** whether the picture of a photograph goes in */
+  isPictured(photograph: Photograph): boolean;
+  /** of a page of a list what goes in, as its reader may see it */
+  page<Item extends object>(list: FileListName, items: Item[]): Promise<Item[]>;
 }
 
-const all: Chosen = { record: () => true, entriesOf: null };
+export const everythingChosen: Chosen = {
+  isWhole: true,
+  entriesOf: null,
+  shadows: [],
+  isPictured: () => true,
+  page: async (_list, items) => items,
+};
 
 /**
  * A file of everything a ledger holds, piece by piece, whatever its size.
@@ -33,50 +47,39 @@ const all: Chosen = { record: () => true, entriesOf: null };
 export async function* everything(
   { records, versions, log, sections, pictures }: Ledger,
   within: Knex.Transaction,
-  chosen = all,
+  chosen = everythingChosen,
 ): AsyncGenerator<string> {
-  const isOpen = chosen === all;
+  const { isWhole } = chosen;
   const pagesOf = (list: FileListName): AsyncIterable<object[]> => {
-    if (list === 'versions')
-      return only(versions.pages(recordsAtOnce, within), ({ recipeId }) =>
-        chosen.record('recipes', recipeId),
-      );
+    if (list === 'versions') return versions.pages(recordsAtOnce, within);
     if (list === 'log') return log.pages(recordsAtOnce, within, chosen.entriesOf);
     if (list === 'pictures')
-      return oneByOne(pictures, isOpen ? picturesNamed(within) : picturesChosen(within));
-    return only(
-      records[list].pages(recordsAtOnce, within) as AsyncIterable<AnyRecord[]>,
-      ({ id }) => chosen.record(list, id),
-    );
+      return oneByOne(pictures, isWhole ? picturesNamed(within) : picturesChosen(within));
+    return records[list].pages(recordsAtOnce, within) as AsyncIterable<AnyRecord[]>;
   };
   async function picturesChosen(moment: Knex.Transaction): Promise<Set<string>> {
     const hashes = new Set<string>();
     for await (const page of records.photographs.pages(recordsAtOnce, moment))
-      for (const { id, picture } of page)
-        if (chosen.record('photographs', id)) hashes.add(picture.hash);
+      for (const photograph of page)
+        if (chosen.isPictured(photograph)) hashes.add(photograph.picture.hash);
     return hashes;
   }
   const writing = new LedgerFileWriting();
   yield writing.begin();
   for (const list of fileListNames) {
     yield writing.beginList(list);
+    if (list === 'pots') yield chosen.shadows.map((pot) => writing.record(list, pot)).join('');
     for await (const page of pagesOf(list)) {
-      yield page.map((record) => writing.record(list, record)).join('');
+      const shown = await chosen.page(list, page);
+      yield shown.map((record) => writing.record(list, record)).join('');
       await setImmediate();
     }
     yield writing.endList();
   }
-  yield writing.end(isOpen ? await sections.list(within) : []);
+  yield writing.end(isWhole ? await sections.list(within) : []);
 }
 
 /** A picture is as large as a page of records. */
 async function* oneByOne(pictures: Ledger['pictures'], hashes: Promise<Set<string>>) {
   for await (const picture of picturesOfFile(await hashes, pictures)) yield [picture];
-}
-
-async function* only<Item>(
-  pages: AsyncIterable<Item[]>,
-  isChosen: (item: Item) => boolean,
-): AsyncGenerator<Item[]> {
-  for await (const page of pages) yield page.filter(isChosen);
 }

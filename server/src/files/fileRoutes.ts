@@ -9,19 +9,22 @@ import {
   ledgerFileText,
   shelfOf,
   writeLedgerFile,
+  type Pot,
+  type Recipe,
 } from '@yellow-ledger/core';
 import { Router, type Request, type Response } from 'express';
 import pLimit from 'p-limit';
 import { z } from 'zod';
-import { chosenFor } from '../club/chosenFor';
-import { scopeOf, storeWithin } from '../club/scope';
 import type { Ledger } from '../db/ledger';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { Cancelled, type LedgerWork } from '../work/ledgerWork';
 import { everything } from './everything';
-import { photographsOf } from '../pictures/photographsOf';
-import { withGrounds } from '../recipes/groundsOf';
+import { openFor } from '../open/openFor';
+import type { OpenLedger } from '../open/openLedger';
+import { isOpaque } from '../open/opaqueIds';
+import { heldPictures } from '../pictures/heldPictures';
+import { withGrounds, type RecipeReader } from '../recipes/groundsOf';
 import { receive } from './receive';
 
 const nameSchema = z.string().regex(/^[\w-]{1,64}$/, 'a name of 1–64 letters, digits, - or _');
@@ -33,55 +36,43 @@ const mostWaiting = 10;
 /** @param workFolder where a file lies while it is taken in */
 export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string): Router {
   const router = Router();
-  const { records } = ledger;
-  const recipesFor = (response: Response) =>
-    storeWithin(records.recipes, 'recipes', scopeOf(response));
-  const potsFor = async (response: Response) =>
-    (await storeWithin(records.pots, 'pots', scopeOf(response)).listWithDamaged()).items.map(
-      ({ content }) => content,
-    );
 
   router.get('/recipes/:id', async (request, response) => {
-    const kept = await recipesFor(response).get(request.params.id);
+    const open = openFor(response);
+    const kept = await open.records<Recipe>('recipes').get(request.params.id);
     if (!kept) throw notFound('recipe');
-    // The whole shelf: what the recipe stands on may draw from pots nobody else is shown.
-    const shelf = shelfOf((await records.pots.list()).map(({ content }) => content));
-    const { recipes, versions } = await withGrounds(kept.content, ledger);
-    const file = writeLedgerFile(recipes, shelf, versions);
-    send(
-      response,
-      kept.content.name,
-      ledgerFileText({ ...file, ...(await photographsOf([kept.content], ledger)) }),
-    );
+    const { recipes, versions } = await withGrounds(kept.content, readerOf(open));
+    const file = writeLedgerFile(recipes, shelfOf(await potsOf(open)), versions);
+    const photographs = await open.photographsOf(kept.content.id);
+    const pictures = await heldPictures(photographs, ledger.pictures);
+    send(response, kept.content.name, ledgerFileText({ ...file, photographs, pictures }));
   });
 
   router.get('/recipes', async (_request, response) => {
-    const recipes = (await recipesFor(response).listWithDamaged()).items.map(
-      ({ content }) => content,
-    );
-    const shelf = shelfOf(await potsFor(response));
-    const inUse = recipes.filter(({ archived }) => !archived);
+    const open = openFor(response);
+    const { items } = await open.records<Recipe>('recipes').listWithDamaged();
+    const inUse = items.map(({ content }) => content).filter(({ archived }) => !archived);
+    const shelf = shelfOf(await potsOf(open));
     send(response, 'recipes', ledgerFileText(writeLedgerFile(inUse, shelf)));
   });
 
   router.get('/shelf', async (_request, response) => {
-    const pots = await potsFor(response);
+    const pots = (await potsOf(openFor(response))).filter(({ id }) => !isOpaque(id));
     send(response, 'shelf', ledgerFileText(ledgerFileOf({ pots, recipes: [] })));
   });
 
   async function sendWhole(request: Request, response: Response, isOwn: boolean) {
-    const { sender } = scopeOf(response);
-    const chosen = sender ? await chosenFor(sender.memberId, scopeOf(response), isOwn) : undefined;
+    const open = openFor(response);
     response.attachment(fileName(isOwn ? 'mine' : 'everything')).type('application/json');
-    await work.atOneMoment((within, signal) =>
-      pipeline(Readable.from(everything(ledger, within, chosen)), response, { signal }).catch(
-        (error: unknown) => {
-          // If the client aborts, do nothing. Otherwise the connection is cut, so that a truncated
-          // download is not mistaken for a complete one.
-          if (!request.destroyed && !signal.aborted) throw error;
-        },
-      ),
-    );
+    await work.atOneMoment(async (within, signal) => {
+      const chosen = await open.chosen(isOwn, within);
+      const pieces = everything(ledger, within, chosen);
+      await pipeline(Readable.from(pieces), response, { signal }).catch((error: unknown) => {
+        // If the client aborts, do nothing. Otherwise the connection is cut, so that a truncated
+        // download is not mistaken for a complete one.
+        if (!request.destroyed && !signal.aborted) throw error;
+      });
+    });
   }
 
   // In a club, of everything what whoever asks is shown.
@@ -118,7 +109,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
         work.takeIn(path, {
           onProgress: (share) => void underWay.set(name, share),
           signal: cancelled.signal,
-          ownerId: scopeOf(response).sender?.memberId,
+          ownerId: openFor(response).ownerId,
         }),
       );
       response.json(imported);
@@ -132,6 +123,21 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
   });
 
   return router;
+}
+
+const potsOf = async (open: OpenLedger): Promise<Pot[]> =>
+  (await open.records<Pot>('pots').listWithDamaged()).items.map(({ content }) => content);
+
+/** What is not seen is not there. */
+const readerOf = (open: OpenLedger): RecipeReader => ({
+  recipe: async (id) =>
+    (await open.records<Recipe>('recipes').get(id).catch(noneWhereRefused))?.content ?? null,
+  versionsOf: async (id) => (await open.versions.of(id).catch(noneWhereRefused)) ?? [],
+});
+
+function noneWhereRefused(error: unknown): null {
+  if (error instanceof Problem) return null;
+  throw error;
 }
 
 function send(response: Response, name: string, text: string): void {

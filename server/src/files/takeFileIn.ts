@@ -1,9 +1,11 @@
 import { rmSync } from 'node:fs';
+import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { openLedger } from '../db/ledger';
 import { openDatabase } from '../db/openDatabase';
 import { picturesBeside } from '../pictures/pictureStore';
 import { copyOver } from './copyOver';
+import { renamedFile } from './renamedFile';
 import { stageFile } from './stageFile';
 import { takeIn, type Imported } from './takeIn';
 import type { TakenFile } from './takenFile';
@@ -22,6 +24,8 @@ export interface FileToTake {
   onProgress?: (share: number) => void;
   /** whose it becomes, in a club */
   ownerId?: string | undefined;
+  /** the ledger, for looking before anybody waits; needed for the file of a member */
+  read?: Knex;
 }
 
 /**
@@ -38,9 +42,10 @@ export async function takeFileIn({
 }: FileToTake): Promise<Imported> {
   const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
   try {
+    const ledger = await mayWrite();
     return await takeIn(
-      file,
-      await mayWrite(),
+      ownerId ? await renamedFile(file, ledger.db, ownerId) : file,
+      ledger,
       (share) => onProgress(shareOfReading + (1 - shareOfReading) * share),
       ownerId,
     );
@@ -59,10 +64,13 @@ export async function takeLargeFileIn({
   mayWrite,
   onProgress = () => undefined,
   ownerId,
+  read,
 }: FileToTake): Promise<Imported> {
   const apart = `${staging}-apart`;
-  const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
+  const staged = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
   try {
+    if (ownerId && !read) throw new Error('the file of a member is compared with the ledger first');
+    const file = ownerId && read ? await renamedFile(staged, read, ownerId) : staged;
     const imported = await takenApart(file, apart, (share) =>
       onProgress(shareOfReading + shareOfWorking * share),
     );
@@ -72,7 +80,7 @@ export async function takeLargeFileIn({
       ? imported
       : await takeIn(file, ledger, undefined, ownerId);
   } finally {
-    file.close();
+    staged.close();
     for (const ending of ['', '-wal', '-shm']) rmSync(apart + ending, { force: true });
     rmSync(picturesBeside(apart), { force: true, recursive: true });
   }

@@ -14,6 +14,7 @@ import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import type { RecordStore } from '../db/recordStore';
+import type { Sender } from '../log/logStore';
 import { countIn, type TakenFile } from './takenFile';
 
 /** What an import did, for saying so. */
@@ -77,7 +78,12 @@ export async function takeIn(
       step(batch.length);
     }
     const entries = file.batches<LogEntry>('log', entriesAtOnce);
-    const entriesLeft = await ledger.log.restore(entries, transaction, step, ownerId);
+    const entriesLeft = await ledger.log.restore(
+      entries,
+      transaction,
+      step,
+      ownerId === undefined ? undefined : await senderOfMember(ownerId, transaction),
+    );
     if (entriesLeft > 0)
       imported.leftOut.push(`${entriesLeft} ${entriesLeft === 1 ? 'entry' : 'entries'} of the log`);
     return imported;
@@ -127,6 +133,12 @@ export async function takeIn(
       if (as === 'mended') await store.put(record, here.damaged.get(record.id) ?? 0, within);
     return all;
   }
+}
+
+/** Whoever brings a file strikes out what they may strike out at the table, and no more. */
+async function senderOfMember(memberId: string, within: Knex.Transaction): Promise<Sender> {
+  const row = await within<{ id: string; name: string }>('members').where({ id: memberId }).first();
+  return { memberId, name: row?.name ?? '', strikesAny: false };
 }
 
 async function unowned(

@@ -1,7 +1,14 @@
-import { revisionSchema, type Kept } from '@yellow-ledger/core';
+import {
+  resources,
+  revisionSchema,
+  type AnyRecord,
+  type Kept,
+  type ResourceName,
+} from '@yellow-ledger/core';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
-import { StaleWrite, type RecordStore } from '../db/recordStore';
+import { StaleWrite } from '../db/recordStore';
+import { openFor } from '../open/openFor';
 import { accept } from './accept';
 import { notFound, Problem } from './problem';
 
@@ -21,23 +28,18 @@ const listQuery = z.object({
     .optional(),
 });
 
-type ShownStore<Content extends { id: string }> = Pick<
-  RecordStore<Content>,
-  'listWithDamaged' | 'get' | 'put' | 'remove'
->;
-
 /**
  * The ways in to one kind of record: list, read, write, delete. A write names the revision it was
  * made from; when the record has moved on it is refused with 409 and both versions.
  *
- * @param what the record's name in sentences
- * @param storeFor the store as it is open to who asks
+ * @param kind what it is, which says its schema and what it is called
  */
-export function recordRoutes<Content extends { id: string }>(
-  what: string,
-  schema: z.ZodType<Content>,
-  storeFor: (response: Response) => ShownStore<Content>,
-): Router {
+export function recordRoutes(kind: ResourceName): Router {
+  const { label: what, schema } = resources[kind] as unknown as {
+    label: string;
+    schema: z.ZodType<AnyRecord>;
+  };
+  const storeFor = (response: Response) => openFor(response).records<AnyRecord>(kind);
   const router = Router();
   const writeSchema = z.strictObject({ content: schema, revision: revisionSchema });
 

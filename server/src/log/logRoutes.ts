@@ -4,11 +4,11 @@ import { setImmediate } from 'node:timers/promises';
 import { entrySchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import { scopeOf } from '../club/scope';
 import type { Damaged } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
-import { EntryTaken, NotTheirs, type LogStore, type LogTexts } from './logStore';
+import { openFor } from '../open/openFor';
+import { EntryTaken, NotTheirs, type LogTexts } from './logStore';
 
 const appendSchema = z.strictObject({
   entries: z
@@ -42,13 +42,12 @@ async function* asJson(pages: AsyncIterable<LogTexts>): AsyncGenerator<string> {
 }
 
 /** The log: what was written after something that is known, and writing on. */
-export function logRoutes(log: LogStore): Router {
+export function logRoutes(): Router {
   const router = Router();
 
   router.get('/', async (request, response) => {
     const { after = 0 } = accept(askedSchema, request.query);
-    const { sender } = scopeOf(response);
-    const pages = log.textsAfter(after, sender && { memberId: sender.memberId, isOwn: false });
+    const pages = openFor(response).log.textsAfter(after);
     response.type('application/json');
     await pipeline(Readable.from(asJson(pages)), response).catch((error: unknown) => {
       // If the client aborts, do nothing. Otherwise the connection is cut: half a log is no log.
@@ -57,7 +56,7 @@ export function logRoutes(log: LogStore): Router {
   });
 
   router.delete('/:id', async (request, response) => {
-    if (!(await log.removeDamaged(request.params.id)))
+    if (!(await openFor(response).log.removeDamaged(request.params.id)))
       throw new Problem(
         409,
         'kept',
@@ -68,10 +67,8 @@ export function logRoutes(log: LogStore): Router {
 
   router.post('/', async (request, response) => {
     const { entries } = accept(appendSchema, request.body);
-    const scope = scopeOf(response);
-    await scope.beforeLogging(entries);
     try {
-      response.json({ pots: await log.append(entries, scope.sender) });
+      response.json({ pots: await openFor(response).log.append(entries) });
     } catch (error) {
       if (error instanceof NotTheirs)
         throw new Problem(

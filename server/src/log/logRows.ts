@@ -1,7 +1,8 @@
-import { entrySchema, notedCoatsOf, type LogEntry } from '@yellow-ledger/core';
+import { entrySchema, notedCoatsOf, referencesOf, type LogEntry } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, valuesAtOnce } from '../db/inParts';
 import { parsed } from '../db/recordStore';
+import { onlySeen } from '../open/hiddenFrom';
 
 /** A row of the log; what is searched for stands beside the entry itself. */
 export interface LogRow {
@@ -54,22 +55,22 @@ export const onlyOf = (of: EntriesOf | null) => (rows: Knex.QueryBuilder) => {
   const isSent = (is: Knex.QueryBuilder) => is.where('log_entries.member_id', memberId);
   if (isOwn) isSent(rows);
   else
-    rows.where((is) =>
-      isSent(is).orWhereRaw(
-        `not exists (select 1 from owners where owners.kind in ('benches', 'armies')
-           and owners.id = log_entries.bench_id and owners.member_id <> ? and not owners.is_shared)`,
-        [memberId],
-      ),
-    );
+    rows.where((is) => {
+      isSent(is).orWhere((shown) => {
+        onlySeen(shown, memberId, { kinds: ['benches', 'armies'], id: 'log_entries.bench_id' });
+      });
+    });
 };
 
-export async function benchesOfOthers(memberId: string, within: Knex.Transaction) {
+/** Whether an entry is on a bench, or of an army, of another member. */
+export async function holdersOfOthers(memberId: string, within: Knex.Transaction) {
   const ids = await within('owners')
     .whereIn('kind', ['benches', 'armies'])
     .whereNot({ member_id: memberId })
     .pluck<string[]>('id');
   const others = new Set(ids);
-  return (id: string) => others.has(id);
+  return (entry: LogEntry) =>
+    referencesOf('log', entry).some(({ kinds, id }) => kinds.includes('armies') && others.has(id));
 }
 
 export async function rowsWhere(

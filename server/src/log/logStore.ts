@@ -11,7 +11,7 @@ import {
   type Touching,
 } from './coatsNoted';
 import {
-  benchesOfOthers,
+  holdersOfOthers,
   notedCoats,
   onlyOf,
   readableOf,
@@ -78,20 +78,25 @@ export interface LogStore {
    * @returns the pots they draw from, with what was used from them since they were measured
    * @throws EntryTaken; NotTheirs
    */
-  append(entries: readonly LogEntry[], sender?: Sender | null): Promise<Kept<Pot>[]>;
+  append(
+    entries: readonly LogEntry[],
+    sender?: Sender | null,
+    within?: Knex.Transaction,
+  ): Promise<Kept<Pot>[]>;
   /**
    * Adds entries of a file; what is there already stays.
    *
    * @param batches of them
    * @param onBatch told how many there were in each, once they are in
-   * @param memberId whose file it is, in a club: what it says of benches and armies of others stays out
+   * @param sender whose file it is, in a club: what it says of benches and armies of others, and
+   *   what strikes out what others have noted, stays out
    * @returns how many stayed out, beside those that are here already
    */
   restore(
     batches: Iterable<readonly LogEntry[]>,
     within: Knex.Transaction,
     onBatch: (size: number) => void,
-    memberId?: string,
+    sender?: Sender,
   ): Promise<number>;
 }
 
@@ -165,18 +170,21 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
     return used.recount(affected, readableOf(about), within);
   }
 
-  async function refuseForeignStrikes(
+  /** Entries that some strikes strike out and that their sender may not strike out. */
+  async function foreignStruck(
     entries: readonly LogEntry[],
     { memberId, name, strikesAny }: Sender,
     within: Knex.Transaction,
-  ) {
-    if (strikesAny) return;
+  ): Promise<ReadonlySet<string>> {
+    const foreign = new Set<string>();
+    if (strikesAny) return foreign;
     const struck = entries.flatMap((entry) => (entry.kind === 'strike' ? [entry.of] : []));
     for (const { id, member_id, content } of await rowsWhere('id', struck, within)) {
       const isTheirs =
         member_id === null || member_id === memberId || readableOf([{ content }])[0]?.by === name;
-      if (!isTheirs) throw new NotTheirs(id);
+      if (!isTheirs) foreign.add(id);
     }
+    return foreign;
   }
 
   return {
@@ -222,9 +230,10 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
         yield readableOf(rows);
     },
 
-    async append(entries, sender = null) {
-      return db.transaction(async (transaction) => {
-        if (sender) await refuseForeignStrikes(entries, sender, transaction);
+    async append(entries, sender = null, within) {
+      const write = async (transaction: Knex.Transaction) => {
+        const [foreign] = sender ? await foreignStruck(entries, sender, transaction) : [];
+        if (foreign !== undefined) throw new NotTheirs(foreign);
         const { fresh, other } = await parted(entries, transaction);
         if (other.length > 0) throw new EntryTaken(other[0].id);
         const kept: Kept<Pot>[] = [];
@@ -234,17 +243,23 @@ export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): Log
           if (pot) kept.push(pot);
         }
         return kept;
-      });
+      };
+      return within ? write(within) : db.transaction(write);
     },
 
-    async restore(batches, transaction, onBatch, memberId) {
+    async restore(batches, transaction, onBatch, sender) {
       const added: Touching[] = [];
       let left = 0;
-      const isOthers = memberId ? await benchesOfOthers(memberId, transaction) : () => false;
+      const isOthers = sender ? await holdersOfOthers(sender.memberId, transaction) : () => false;
       for (const batch of batches) {
         const parts = await parted(batch, transaction);
-        const fresh = parts.fresh.filter(({ benchId }) => !isOthers(benchId));
-        await insert(fresh, transaction, memberId);
+        const foreign: ReadonlySet<string> = sender
+          ? await foreignStruck(parts.fresh, sender, transaction)
+          : new Set();
+        const fresh = parts.fresh.filter(
+          (entry) => !isOthers(entry) && !(entry.kind === 'strike' && foreign.has(entry.of)),
+        );
+        await insert(fresh, transaction, sender?.memberId);
         for (const entry of fresh) added.push(touching(entry));
         left += parts.other.length + parts.fresh.length - fresh.length;
         onBatch(batch.length);

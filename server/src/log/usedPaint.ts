@@ -27,7 +27,7 @@ export interface UsedPaint {
   /** used since a moment, ml; 0 where nothing was */
   since(potId: string, at: number, within?: Knex.Transaction): Promise<number>;
   /** used since each pot was last measured, ml, by pot */
-  sinceMeasured(): Promise<ReadonlyMap<string, number>>;
+  sinceMeasured(within?: Knex.Transaction): Promise<ReadonlyMap<string, number>>;
 }
 
 export const usedRow = ({ entryId, at, potId, ml }: PaintUsed): UsedRow => ({
@@ -63,12 +63,13 @@ export function usedPaint(db: Knex): UsedPaint {
       return sum?.ml ?? 0;
     },
 
-    async sinceMeasured() {
-      const rows = await db('used_paint')
+    async sinceMeasured(within) {
+      const from = within ?? db;
+      const rows = await from('used_paint')
         .join('pots', 'pots.id', 'used_paint.pot_id')
         .whereRaw('used_paint.at_ms > coalesce(pots.measured_ms, -1)')
         .groupBy('pot_id')
-        .select<{ pot_id: string; ml: number }[]>('pot_id', db.raw('sum(used_paint.ml) as ml'));
+        .select<{ pot_id: string; ml: number }[]>('pot_id', from.raw('sum(used_paint.ml) as ml'));
       return new Map(rows.map(({ pot_id, ml }) => [pot_id, ml]));
     },
   };

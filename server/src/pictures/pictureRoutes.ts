@@ -7,7 +7,7 @@ import {
 import { raw, Router } from 'express';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
-import type { PictureStore } from './pictureStore';
+import { openFor } from '../open/openFor';
 
 const types = pictureFormats.map(({ type }) => type);
 
@@ -15,14 +15,14 @@ const types = pictureFormats.map(({ type }) => type);
 export const pictureBody = raw({ type: types, limit: mostKeptBytes });
 
 /** Pictures by their hash: put in once, read from then on, never changed. */
-export function pictureRoutes(pictures: PictureStore): Router {
+export function pictureRoutes(): Router {
   const router = Router();
 
   router.post('/', async (request, response) => {
     if (!Buffer.isBuffer(request.body))
       throw new Problem(400, 'invalid', `Send a picture as one of ${types.join(', ')}.`);
     try {
-      response.status(201).json(await pictures.put(request.body));
+      response.status(201).json(await openFor(response).pictures.put(request.body));
     } catch (error) {
       if (error instanceof PictureError) throw new Problem(400, 'bad-picture', error.message);
       throw error;
@@ -31,7 +31,7 @@ export function pictureRoutes(pictures: PictureStore): Router {
 
   router.get('/:hash', async (request, response) => {
     const hash = accept(pictureHashSchema, request.params.hash);
-    const bytes = await pictures.read(hash);
+    const bytes = await openFor(response).pictures.read(hash);
     if (!bytes) throw notFound('such picture');
     const format = pictureFormats.find(({ begins }) => begins(bytes));
     response

@@ -1,19 +1,7 @@
 import type { Kept, Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import type { PotLink } from '../db/potLinks';
 import type { RecordStore } from '../db/recordStore';
 import type { UsedPaint } from '../log/usedPaint';
-
-/** A pot that something draws from cannot be deleted; it can be retired. */
-export class PotInUse extends Error {
-  constructor(
-    readonly recipes: number,
-    readonly isOnPalette: boolean,
-  ) {
-    super(`${recipes} recipes draw from this pot`);
-    this.name = 'PotInUse';
-  }
-}
 
 /** The pots, each with what was used from it since it was measured. */
 export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): RecordStore<Pot> {
@@ -22,9 +10,9 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
     const ml = await used.since(id, measuredMs(measuredAt), within);
     return ml > 0 ? { ...kept, usedMl: ml } : kept;
   };
-  async function listWithDamaged() {
-    const usedMl = await used.sinceMeasured();
-    const { items, damaged } = await plain.listWithDamaged();
+  async function listWithDamaged(within?: Knex.Transaction) {
+    const usedMl = await used.sinceMeasured(within);
+    const { items, damaged } = await plain.listWithDamaged(within);
     return {
       damaged,
       items: items.map((kept) => {
@@ -63,18 +51,7 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
       return within ? write(within) : db.transaction(write);
     },
 
-    async remove(id, revision) {
-      const links = await db<PotLink>('drawn_pots').where({ pot_id: id });
-      const drawing = new Set([
-        ...links.flatMap(({ kind, record_id }) => (kind === 'recipes' ? [record_id] : [])),
-        ...(await db<{ recipe_id: string; pot_id: string }>('version_pots')
-          .where({ pot_id: id })
-          .pluck('recipe_id')),
-      ]);
-      const isElsewhere = links.some(({ kind }) => kind !== 'recipes');
-      if (drawing.size > 0 || isElsewhere) throw new PotInUse(drawing.size, isElsewhere);
-      await plain.remove(id, revision);
-    },
+    remove: (id, revision, within) => plain.remove(id, revision, within),
   };
 }
 

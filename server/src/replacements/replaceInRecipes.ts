@@ -1,5 +1,6 @@
 import { isSameContent } from '@yellow-ledger/core';
 import type { Kept, Recipe } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 
 export interface Replacement {
@@ -15,35 +16,24 @@ export interface Replacement {
  */
 export async function replaceInRecipes(
   { note, recipes }: Replacement,
-  ledger: Ledger,
+  { records, versions }: Pick<Ledger, 'records' | 'versions'>,
+  within: Knex.Transaction,
 ): Promise<Kept<Recipe>[]> {
-  return ledger.db.transaction(async (transaction) => {
-    const written: Kept<Recipe>[] = [];
-    for (const { content, revision } of recipes) {
-      const before = await ledger.records.recipes.get(content.id, transaction);
-      // Sent twice, as after a lost answer, the second finds its own work done.
-      if (before && isSameContent(before.content, content)) {
-        written.push(before);
-        continue;
-      }
-      const last = (await ledger.versions.list(content.id, transaction)).at(-1);
-      let number = last?.number ?? 0;
-      if (before?.revision === revision && !isSameContent(last?.content, before.content))
-        await ledger.versions.freeze(
-          content.id,
-          ++number,
-          { note: `Before: ${note}`, revision },
-          transaction,
-        );
-      const kept = await ledger.records.recipes.put(content, revision, transaction);
-      await ledger.versions.freeze(
-        content.id,
-        ++number,
-        { note, revision: kept.revision },
-        transaction,
-      );
-      written.push(kept);
+  const written: Kept<Recipe>[] = [];
+  for (const { content, revision } of recipes) {
+    const before = await records.recipes.get(content.id, within);
+    // Sent twice, as after a lost answer, the second finds its own work done.
+    if (before && isSameContent(before.content, content)) {
+      written.push(before);
+      continue;
     }
-    return written;
-  });
+    const last = (await versions.list(content.id, within)).at(-1);
+    let number = last?.number ?? 0;
+    if (before?.revision === revision && !isSameContent(last?.content, before.content))
+      await versions.freeze(content.id, ++number, { note: `Before: ${note}`, revision }, within);
+    const kept = await records.recipes.put(content, revision, within);
+    await versions.freeze(content.id, ++number, { note, revision: kept.revision }, within);
+    written.push(kept);
+  }
+  return written;
 }

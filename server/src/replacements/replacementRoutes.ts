@@ -1,12 +1,10 @@
 import { pageOfText, recipeSchema, revisionSchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import { scopeOf } from '../club/scope';
-import type { Ledger } from '../db/ledger';
 import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
-import { replaceInRecipes } from './replaceInRecipes';
+import { openFor } from '../open/openFor';
 
 const replacementSchema = z.strictObject({
   note: pageOfText,
@@ -17,16 +15,12 @@ const replacementSchema = z.strictObject({
 });
 
 /** Writes recipes in which a pot was replaced, each as a new version; all of them or none. */
-export function replacementRoutes(ledger: Ledger): Router {
+export function replacementRoutes(): Router {
   const router = Router();
   router.post('/', async (request, response) => {
     const replacement = accept(replacementSchema, request.body);
-    await scopeOf(response).beforeWriting(
-      'recipes',
-      replacement.recipes.map(({ content }) => content),
-    );
     try {
-      response.json({ items: await replaceInRecipes(replacement, ledger) });
+      response.json({ items: await openFor(response).replaceInRecipes(replacement) });
     } catch (error) {
       if (!(error instanceof StaleWrite)) throw error;
       throw new Problem(

@@ -16,6 +16,7 @@ import { carryHouseInto, latestMoment } from '../club/house';
 import { openDatabase } from '../db/openDatabase';
 import { settleJournal } from '../db/settleJournal';
 import { openLedger, type Ledger } from '../db/ledger';
+import { opaqueIdsOf } from '../open/opaqueIds';
 import { picturesNamed } from '../pictures/picturesNamed';
 import type { LedgerWork } from '../work/ledgerWork';
 import { WriteGate } from '../work/writeGate';
@@ -85,7 +86,7 @@ export class RunningLedger {
       isDaily: !isDemo,
       restore: (file: string) => this.restoreAlone(file, work),
     };
-    const events = club ? new EventHub(newsStore(db), club) : undefined;
+    const events = club ? new EventHub(newsStore(db), club, opaqueIdsOf(db)) : undefined;
     club?.onChange(() => events?.check());
     const app = createApp({
       ledger,

@@ -1,11 +1,11 @@
 import { freezeSchema, idSchema, wholeNumberWithin } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import { scopeOf } from '../club/scope';
 import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
-import { GroundNotFrozen, NothingChanged, type VersionStore } from './versionStore';
+import { openFor } from '../open/openFor';
+import { GroundNotFrozen, NothingChanged } from './versionStore';
 
 const addressSchema = z.object({
   id: idSchema,
@@ -17,30 +17,22 @@ const addressSchema = z.object({
 });
 
 /** The frozen versions of a recipe: read, and freeze the next. They are never written over. */
-export function versionRoutes(store: VersionStore): Router {
+export function versionRoutes(): Router {
   const router = Router();
 
   router.get('/versions', async (_request, response) => {
     // Each is read through once: a list of thousands is asked for by every page that opens.
-    const { items, damaged } = await store.allWithDamaged();
-    const isSeen = await scopeOf(response).seen('recipes');
-    const damagedSeen = damaged.filter(({ id }) => isSeen(id.split(' ')[0]));
-    response.json({
-      items: items.filter(({ recipeId }) => isSeen(recipeId)),
-      ...(damagedSeen.length > 0 && { damaged: damagedSeen }),
-    });
+    const { items, damaged } = await openFor(response).versions.all();
+    response.json({ items, ...(damaged.length > 0 && { damaged }) });
   });
 
   router.get('/recipes/:id/versions', async (request, response) => {
-    const { id } = request.params;
-    await scopeOf(response).refuse('look', 'recipes', [id], 'versions');
-    response.json({ items: await store.list(id) });
+    response.json({ items: await openFor(response).versions.of(request.params.id) });
   });
 
   router.delete('/recipes/:id/versions/:number', async (request, response) => {
     const { id, number } = accept(addressSchema, request.params);
-    await scopeOf(response).refuse('delete', 'recipes', [id], 'versions');
-    if (!(await store.removeDamaged(id, number)))
+    if (!(await openFor(response).versions.removeDamaged(id, number)))
       throw new Problem(
         409,
         'kept',
@@ -51,9 +43,9 @@ export function versionRoutes(store: VersionStore): Router {
 
   router.put('/recipes/:id/versions/:number', async (request, response) => {
     const { id, number } = accept(addressSchema, request.params);
-    await scopeOf(response).refuse('create', 'recipes', [id], 'versions');
+    const asked = accept(freezeSchema, request.body);
     try {
-      response.json(await store.freeze(id, number, accept(freezeSchema, request.body)));
+      response.json(await openFor(response).versions.freeze(id, number, asked));
     } catch (error) {
       if (error instanceof NothingChanged)
         throw new Problem(

@@ -51,13 +51,13 @@ export interface VersionStore {
   /** every version of every recipe, oldest first */
   all(): Promise<Version[]>;
   /** the same, and what cannot be read, named so that it can be deleted */
-  allWithDamaged(): Promise<{ items: Version[]; damaged: Damaged[] }>;
+  allWithDamaged(within?: Knex.Transaction): Promise<{ items: Version[]; damaged: Damaged[] }>;
   /**
    * Deletes a version nobody can read; one that can be is never deleted.
    *
    * @returns whether there was such a one
    */
-  removeDamaged(recipeId: string, number: number): Promise<boolean>;
+  removeDamaged(recipeId: string, number: number, within?: Knex.Transaction): Promise<boolean>;
   /** every version that can be read, in the order they came in, so many at once */
   pages(size: number, within: Knex.Transaction): AsyncIterable<Version[]>;
   /**
@@ -101,18 +101,19 @@ export function versionStore(db: Knex, recipes: RecordStore<Recipe>): VersionSto
       return readableOf(rows);
     },
 
-    async allWithDamaged() {
-      return parted(await db<VersionRow>('versions').orderBy(['recipe_id', 'number']));
+    async allWithDamaged(within) {
+      return parted(await (within ?? db)<VersionRow>('versions').orderBy(['recipe_id', 'number']));
     },
 
-    async removeDamaged(recipe_id, number) {
-      return db.transaction(async (transaction) => {
+    async removeDamaged(recipe_id, number, within) {
+      const remove = async (transaction: Knex.Transaction) => {
         const row = await transaction<VersionRow>('versions').where({ recipe_id, number }).first();
         if (!row || parted([row]).damaged.length === 0) return false;
         for (const table of ['version_pots', 'versions'])
           await transaction(table).where({ recipe_id, number }).delete();
         return true;
-      });
+      };
+      return within ? remove(within) : db.transaction(remove);
     },
 
     async *pages(size, within) {

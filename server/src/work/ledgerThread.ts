@@ -44,6 +44,7 @@ async function takeIn({ databaseFile, path, staging, ownerId }: Told<'takeIn'>):
       mayWrite,
       onProgress: tell,
       ownerId,
+      read: db,
     });
     return { says: 'done', imported };
   } finally {

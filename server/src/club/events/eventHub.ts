@@ -1,6 +1,8 @@
 import type { Response } from 'express';
 import type { Club, Who } from '../club';
-import { isFullPage, newsFor, toldBy, type News, type NewsStore, type Told } from './newsStore';
+import type { OpaqueId } from '../../open/opaqueIds';
+import { newsFor, noNews } from './newsFor';
+import { isFullPage, toldBy, type News, type NewsStore, type Told } from './newsStore';
 
 /** Streams that stand open at most: for one device, and for one address with a whole club behind it. */
 const mostOfDevice = 8;
@@ -31,6 +33,7 @@ export class EventHub {
   constructor(
     private readonly news: NewsStore,
     private readonly club: Pick<Club, 'who'>,
+    private readonly opaque: () => Promise<OpaqueId>,
   ) {
     this.beat.unref();
   }
@@ -146,14 +149,15 @@ export class EventHub {
       const now = toldBy(news, told);
       if (now.change === told.change && now.entry === told.entry) continue;
       if (isFullPage(news)) this.isToLookAgain = true;
-      for (const stream of group) this.tellOne(stream, news, now);
+      const opaque = await this.opaque();
+      for (const stream of group) this.tellOne(stream, news, now, opaque);
     }
   }
 
-  private tellOne(stream: Stream, news: News, now: Told): void {
+  private tellOne(stream: Stream, news: News, now: Told, opaque: OpaqueId): void {
     stream.told = now;
-    const text = newsFor(news, stream.who.member);
-    if (text !== '{"changes":[],"entries":[]}') this.write(stream, 'news', text);
+    const text = newsFor(news, stream.who.member, opaque);
+    if (text !== noNews) this.write(stream, 'news', text);
   }
 
   private write(stream: Stream, event: string, data: string): void {

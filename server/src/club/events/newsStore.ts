@@ -1,7 +1,7 @@
-import type { Matter, Role } from '@yellow-ledger/core';
-import { may, resourceNames } from '@yellow-ledger/core';
+import { entrySchema, may, referencesOf, type KindName, type Matter } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { relationOf, type Owner } from '../ownerStore';
+import { parsed } from '../../db/recordStore';
+import { ownedAmong, type Openness } from '../../open/hiddenFrom';
 
 /** How far somebody has been told: the last change, and the last entry of the log. */
 export interface Told {
@@ -9,30 +9,40 @@ export interface Told {
   entry: number;
 }
 
-interface Owned {
-  owner_id: string | null;
-  is_shared: number | null;
-}
-
 /** Something of a kind that is not what it was. */
-interface ChangeRow extends Owned {
+export interface ChangeRow {
   number: number;
   kind: string;
   id: string;
+  /** it is whose it is, or who may see it, that has changed */
   is_of_owner: number;
+  /** others may have seen it before */
+  was_open: number;
 }
 
-interface EntryRow extends Owned {
+export interface EntryRow {
   sequence: number;
+  bench_id: string;
   /** as JSON text */
   content: string;
   member_id: string | null;
+}
+
+/** A record that draws from a pot. */
+export interface DrawnRow {
+  kind: string;
+  record_id: string;
+  pot_id: string;
 }
 
 /** What happened after something that was told. */
 export interface News {
   changes: ChangeRow[];
   entries: EntryRow[];
+  /** what draws from what, of the records that changed and of the pots that did */
+  drawn: DrawnRow[];
+  /** of everything that is named here, what somebody owns */
+  openness(kind: string, id: string): Openness | undefined;
 }
 
 /** So many changes, and so many entries, are read at once. */
@@ -49,6 +59,24 @@ export interface NewsStore {
   after(told: Told): Promise<News>;
 }
 
+/** Changes of what hangs on another record are seen by who sees that record. */
+const seenWith: Record<string, KindName> = {
+  versions: 'recipes',
+  claims: 'armies',
+  // Loans, and who brings a pot.
+  shelves: 'pots',
+};
+
+/** The kind of the record that decides who is told of a change. */
+export const deciding = (kind: string): string => seenWith[kind] ?? kind;
+
+/** Kinds that are not records of members: seen by role alone. */
+export const byRoleAlone = (kind: string): Matter | null =>
+  kind === 'proposals' || kind === 'members' ? kind : null;
+
+export const mayBeTold = (role: Parameters<typeof may>[0], matter: Matter): boolean =>
+  may(role, 'club', 'look', matter);
+
 export function newsStore(db: Knex): NewsStore {
   return {
     async last() {
@@ -60,26 +88,53 @@ export function newsStore(db: Knex): NewsStore {
     },
 
     async after({ change, entry }) {
-      const changes = (await db.raw(
-        `select changes.number, changes.kind, changes.id, changes.is_of_owner,
-                owners.member_id as owner_id, owners.is_shared
-         from changes left join owners on owners.id = changes.id
-          and owners.kind = case changes.kind when 'versions' then 'recipes' else changes.kind end
-         where changes.number > ? order by changes.number limit ?`,
-        [change, pageSize],
-      )) as ChangeRow[];
-      const entries = (await db.raw(
-        `select log_entries.sequence, log_entries.content, log_entries.member_id,
-                owners.member_id as owner_id, owners.is_shared
-         from log_entries left join owners
-           on owners.kind in ('benches', 'armies') and owners.id = log_entries.bench_id
-         where log_entries.sequence > ? and json_valid(log_entries.content)
-         order by log_entries.sequence limit ?`,
-        [entry, pageSize],
-      )) as EntryRow[];
-      return { changes, entries };
+      const changes = await db<ChangeRow>('changes')
+        .where('number', '>', change)
+        .orderBy('number')
+        .limit(pageSize);
+      const entries = await db<EntryRow>('log_entries')
+        .where('sequence', '>', entry)
+        .whereRaw('json_valid(content)')
+        .orderBy('sequence')
+        .limit(pageSize)
+        .select('sequence', 'bench_id', 'content', 'member_id');
+      const ids = changes.map(({ id }) => id);
+      const drawn = await db<DrawnRow>('drawn_pots')
+        .whereIn('record_id', ids)
+        .orWhereIn('pot_id', ids)
+        .select('kind', 'record_id', 'pot_id');
+      return { changes, entries, drawn, openness: await opennessOf(changes, entries, drawn) };
     },
   };
+
+  /** Looked up once for all who are told. */
+  async function opennessOf(
+    changes: readonly ChangeRow[],
+    entries: readonly EntryRow[],
+    drawn: readonly DrawnRow[],
+  ): Promise<News['openness']> {
+    const asked = new Map<string, Set<string>>();
+    const ask = (kind: string, id: string) =>
+      asked.set(kind, (asked.get(kind) ?? new Set()).add(id));
+    for (const { kind, id } of changes) ask(deciding(kind), id);
+    for (const { kind, record_id, pot_id } of drawn) {
+      ask(kind, record_id);
+      ask('pots', pot_id);
+    }
+    for (const { bench_id, content } of entries) {
+      for (const kind of ['benches', 'armies']) ask(kind, bench_id);
+      for (const { kinds, id } of referencesIn(content)) kinds.forEach((kind) => ask(kind, id));
+    }
+    const owned = new Map<string, Map<string, Openness>>();
+    for (const [kind, ids] of asked) owned.set(kind, await ownedAmong(kind, [...ids], db));
+    return (kind, id) => owned.get(kind)?.get(id);
+  }
+}
+
+/** What an entry names. */
+function referencesIn(content: string) {
+  const read = entrySchema.safeParse(parsed(content));
+  return read.success ? referencesOf('log', read.data) : [];
 }
 
 /** How far one is told who is told this. */
@@ -87,34 +142,3 @@ export const toldBy = ({ changes, entries }: News, before: Told): Told => ({
   change: changes.at(-1)?.number ?? before.change,
   entry: entries.at(-1)?.sequence ?? before.entry,
 });
-
-const ownerOf = ({ owner_id, is_shared }: Owned): Owner | null =>
-  owner_id === null ? null : { memberId: owner_id, isShared: Boolean(is_shared) };
-
-const matters = [...resourceNames, 'versions', 'proposals', 'members'] as const;
-
-/** What a change is looked at as; who has taken up what is seen by who sees the army. */
-const matterOf = (kind: string): Matter => matters.find((name) => name === kind) ?? 'armies';
-
-/**
- * What of the news is told to a member, as JSON text: what they see, and that something is another’s
- * now, so that they can let go of it.
- */
-export function newsFor({ changes, entries }: News, member: { id: string; role: Role }): string {
-  const seen = (matter: Matter, owned: Owned) =>
-    may(member.role, relationOf(ownerOf(owned), member.id), 'look', matter);
-  const shown = changes.filter(
-    (change) => change.is_of_owner || seen(matterOf(change.kind), change),
-  );
-  const written = entries.filter((entry) => entry.member_id === member.id || seen('log', entry));
-  const told = shown.map(({ kind, id, is_of_owner }) => ({
-    kind,
-    id,
-    ...(is_of_owner && { isOfOwner: true }),
-  }));
-  // Put together as text: an entry is not read here only to be written out again, forty times.
-  const items = written.map(
-    ({ sequence, content }) => `{"sequence":${sequence},"entry":${content}}`,
-  );
-  return `{"changes":${JSON.stringify(told)},"entries":[${items.join(',')}]}`;
-}

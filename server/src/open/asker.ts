@@ -1,0 +1,16 @@
+import { may, type Role } from '@yellow-ledger/core';
+import type { Sender } from '../log/logStore';
+
+/** Who asks, in a club. */
+export interface Asker {
+  memberId: string;
+  name: string;
+  role: Role;
+}
+
+/** The same as who writes into the log. */
+export const senderOf = ({ memberId, name, role }: Asker): Sender => ({
+  memberId,
+  name,
+  strikesAny: may(role, 'club', 'delete', 'log'),
+});

@@ -1,0 +1,26 @@
+import { createHmac } from 'node:crypto';
+import type { Knex } from 'knex';
+
+const prefix = 'private-';
+
+/** Whether an identifier only stands for one that its reader may not see. */
+export const isOpaque = (id: string): boolean => id.startsWith(prefix);
+
+/** What stands for an identifier that its reader may not see: always the same, and it leads nowhere. */
+export type OpaqueId = (kind: string, id: string) => string;
+
+/** Reads the secret of a ledger when it is first needed. */
+export function opaqueIdsOf(db: Knex): () => Promise<OpaqueId> {
+  let read: Promise<OpaqueId> | null = null;
+  return () => (read ??= opaqueIds(db));
+}
+
+async function opaqueIds(db: Knex): Promise<OpaqueId> {
+  const row = await db<{ name: string; value: string }>('ledger_secrets')
+    .where({ name: 'opaque' })
+    .first();
+  if (!row) throw new Error('the ledger has no secret');
+  return (kind, id) =>
+    prefix +
+    createHmac('sha256', row.value).update(`${kind} ${id}`).digest('base64url').slice(0, 24);
+}

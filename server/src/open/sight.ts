@@ -1,0 +1,135 @@
+import {
+  referencesOf,
+  veiled,
+  withReferences,
+  type KindName,
+  type Reference,
+  type ResourceName,
+} from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import { UnknownPots } from '../db/potLinks';
+import { inParts, valuesAtOnce } from '../db/inParts';
+import { hiddenFrom } from './hiddenFrom';
+import { isOpaque, type OpaqueId } from './opaqueIds';
+
+interface OwnedRow {
+  kind: string;
+  id: string;
+}
+
+/** What one member sees, as it is while one request is answered. */
+export class Sight {
+  private readonly hidden = new Map<string, Promise<ReadonlySet<string>>>();
+
+  constructor(
+    readonly memberId: string,
+    private readonly opaque: OpaqueId,
+    private readonly db: Knex | Knex.Transaction,
+    /** guests do not see what is proposed */
+    readonly seesProposals: boolean,
+  ) {}
+
+  /** Everything of a kind that is hidden; kinds nobody owns hide nothing. */
+  hiddenOf(kind: KindName): Promise<ReadonlySet<string>> {
+    const known = this.hidden.get(kind);
+    if (known) return known;
+    const [condition, bindings] = hiddenFrom(this.memberId);
+    const asked = this.db<OwnedRow>('owners')
+      .where({ kind })
+      .whereRaw(condition, bindings)
+      .pluck<string[]>('id')
+      .then((ids) => new Set(ids));
+    this.hidden.set(kind, asked);
+    return asked;
+  }
+
+  /** Which of some records are hidden. */
+  async hiddenAmong(kind: ResourceName, ids: readonly string[]): Promise<ReadonlySet<string>> {
+    const [condition, bindings] = hiddenFrom(this.memberId);
+    const hidden = new Set<string>();
+    for (const part of inParts(ids, valuesAtOnce))
+      for (const id of await this.db<OwnedRow>('owners')
+        .where({ kind })
+        .whereIn('id', part)
+        .whereRaw(condition, bindings)
+        .pluck<string[]>('id'))
+        hidden.add(id);
+    return hidden;
+  }
+
+  /** A record as its reader may see it: what it names and they may not see stands under another name. */
+  async shown<Content extends object>(kind: KindName, content: Content): Promise<Content> {
+    return (await this.shownAll(kind, [content]))[0];
+  }
+
+  async shownAll<Content extends object>(
+    kind: KindName,
+    contents: readonly Content[],
+  ): Promise<Content[]> {
+    const isHidden = await this.hiddenNames(kind, contents);
+    return contents.map((content) =>
+      referencesOf(kind, content).some(isHidden)
+        ? withReferences(kind, content, (reference) =>
+            isHidden(reference) ? veiled(reference, this.nameFor(reference)) : reference.id,
+          )
+        : content,
+    );
+  }
+
+  /** What stands for a record that is hidden. */
+  nameFor({ kinds, id }: Reference): string {
+    return this.opaque(kinds[0], id);
+  }
+
+  /**
+   * A record that is written, with the names its writer was not shown put back.
+   *
+   * @param before as it is stored; null where it is new
+   */
+  async readBack<Content extends object>(
+    kind: KindName,
+    content: Content,
+    before: object | null,
+  ): Promise<Content> {
+    if (!before || !referencesOf(kind, content).some(({ id }) => isOpaque(id))) return content;
+    const isHidden = await this.hiddenNames(kind, [before]);
+    const real = new Map(
+      referencesOf(kind, before)
+        .filter(isHidden)
+        .map((reference) => [this.nameFor(reference), reference] as const),
+    );
+    return withReferences(kind, content, ({ id }) => {
+      const before = real.get(id);
+      return before ? { id: before.id, repeated: before.repeated ?? {} } : id;
+    });
+  }
+
+  /**
+   * Refuses pots that a record newly draws from and its writer may not see; as pots that are not there.
+   *
+   * @throws UnknownPots
+   */
+  async refuseHiddenPots(kind: KindName, content: object, before: object | null): Promise<void> {
+    const pots = (record: object) =>
+      referencesOf(kind, record).flatMap(({ kinds, id }) => (kinds[0] === 'pots' ? [id] : []));
+    const had = new Set(before ? pots(before) : []);
+    const fresh = pots(content).filter((id) => !had.has(id));
+    const hidden = await this.hiddenAmong('pots', fresh);
+    if (hidden.size > 0) throw new UnknownPots([...hidden]);
+  }
+
+  private async hiddenNames(kind: KindName, contents: readonly object[]) {
+    const isOne = contents.length === 1;
+    const asked = new Map<KindName, Set<string>>();
+    for (const content of contents)
+      for (const { kinds, id } of referencesOf(kind, content))
+        for (const of of kinds) asked.set(of, (asked.get(of) ?? new Set()).add(id));
+    const hidden = new Map<KindName, ReadonlySet<string>>();
+    for (const [of, ids] of asked)
+      hidden.set(
+        of,
+        isOne ? await this.hiddenAmong(of as ResourceName, [...ids]) : await this.hiddenOf(of),
+      );
+    return ({ kinds, id }: Reference) => kinds.some((of) => hidden.get(of)?.has(id));
+  }
+}
