@@ -13,8 +13,8 @@ export const ownAndClub = ['mine', 'club'] as const;
 /** Own, the club's, and what its owner opened to others, to look at or to change. */
 export const seen = ['mine', 'club', 'shared', 'joint'] as const;
 /** Own, the club's, and what its owner opened to be changed. */
-const changed = ['mine', 'club', 'joint'] as const;
-const ownAndJoint = ['mine', 'joint'] as const;
+export const changed = ['mine', 'club', 'joint'] as const;
+export const ownAndJoint = ['mine', 'joint'] as const;
 export const ofClub = ['club'] as const;
 export const nobodys = ['none'] as const;
 

@@ -1,5 +1,5 @@
 import { versionSchema, type Version } from '../recipe/version';
-import { looks, own, ownAndClub } from './grants';
+import { changed, looks, ownAndClub, ownAndJoint } from './grants';
 import type { Kind } from './kind';
 import { namedByRecipe, repeatedByRecipe } from './recipes';
 
@@ -10,7 +10,7 @@ export const versions: Kind<Version> = {
   changes: 'frozen',
   rights: {
     look: looks,
-    create: { keeper: ownAndClub, painter: own },
+    create: { keeper: changed, painter: ownAndJoint },
     delete: { keeper: ownAndClub },
   },
   repeats: repeatedByRecipe,

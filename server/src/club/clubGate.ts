@@ -28,7 +28,8 @@ export const clubGate = (door: ClubDoor, ledger: Ledger, log: Logger): RequestHa
     setOpen(response, openToMember(ledger, askerOf(who), await opaque()));
     const did = right.trail;
     if (did) {
-      const about = { path: request.path };
+      // Which one it was is told to nobody: it may be what a member keeps to themselves.
+      const about = { what: right.path.replace(/\/:\w+$/, '') };
       const notWritten = (error: unknown) =>
         log.error({ err: error, did, ...about }, 'not written into the activity log');
       const add = () => door.club.trail.add(who.member.id, did, about);

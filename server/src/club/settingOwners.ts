@@ -86,7 +86,7 @@ export function settingOwners(
     const owner = { memberId, isShared: whose.is === 'shared', openTo };
     await owners.set(kind, id, isGiven ? null : owner, within);
     if (isGiven !== (relation === 'club'))
-      await trail.add(memberId, 'gave', { kind, id, to: whose.is }, within);
+      await trail.add(memberId, 'gave', { kind, to: whose.is }, within);
     const isOpened = whose.is !== 'mine' || openTo.length > 0;
     return isOpened ? openAlong(kind, id, memberId, { ...whose, openTo }, within) : [];
   }

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { DamagedRecord } from '../db/recordStore';
 import { UnknownPots } from '../db/potLinks';
 import { TooManyAtOnce } from '../club/passphrases';
+import { GroundNotFrozen, NothingChanged } from '../versions/versionStore';
 import { restoring } from '../work/writeGate';
 import { Problem } from './problem';
 
@@ -36,6 +37,18 @@ function problemOf(error: unknown): Problem {
       400,
       'unknown-pots',
       `It draws from pots that are on no shelf: ${error.potIds.join(', ')}. Add them first, or choose others.`,
+    );
+  if (error instanceof NothingChanged)
+    return new Problem(
+      409,
+      'nothing-changed',
+      `Nothing has changed since version ${error.number}, so there is nothing to freeze.`,
+    );
+  if (error instanceof GroundNotFrozen)
+    return new Problem(
+      409,
+      'ground-not-frozen',
+      'It goes onto a recipe as that is now, and a version must never change: freeze that one first, then choose its version as the ground.',
     );
   if (error instanceof DamagedRecord)
     return new Problem(

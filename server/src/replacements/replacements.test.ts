@@ -82,3 +82,14 @@ test('a stand-in that is on no shelf, and a list of none, are refused with the r
   const none = await server.post('/api/replacements', { note: '', recipes: [] }).expect(400);
   expect(none.body.error.message).toMatch(/at least one recipe/);
 });
+
+test('of a recipe that goes onto another as that is now nothing is replaced, and it is said why', async () => {
+  const [one, other] = drawing();
+  const { content, revision } = replaced(one);
+  const onto = { ...content, ground: { recipeId: other, version: null } };
+  const { body } = await server
+    .post('/api/replacements', { note: 'dry', recipes: [{ content: onto, revision }] })
+    .expect(409);
+  expect(body.error.code).toBe('ground-not-frozen');
+  expect((await server.get(`/api/recipes/${one}`)).body.revision).toBe(1);
+});

@@ -5,7 +5,6 @@ import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
 import { openFor } from '../open/openFor';
-import { GroundNotFrozen, NothingChanged } from './versionStore';
 
 const addressSchema = z.object({
   id: idSchema,
@@ -47,18 +46,6 @@ export function versionRoutes(): Router {
     try {
       response.json(await openFor(response).versions.freeze(id, number, asked));
     } catch (error) {
-      if (error instanceof NothingChanged)
-        throw new Problem(
-          409,
-          'nothing-changed',
-          `Nothing has changed since version ${error.number}, so there is nothing to freeze.`,
-        );
-      if (error instanceof GroundNotFrozen)
-        throw new Problem(
-          409,
-          'ground-not-frozen',
-          'It goes onto a recipe as that is now, and a version must never change: freeze that one first, then choose its version as the ground.',
-        );
       if (!(error instanceof StaleWrite)) throw error;
       throw new Problem(
         409,
