@@ -258,6 +258,38 @@ describe('members', () => {
     expect(came.body).toMatchObject({ member: { id: hesper.id, role: 'painter' } });
   });
 
+  test('whose passphrase was set by a link is told who made it, on every device they log in on', async () => {
+    const keeper = await joined('Wil', 'keeper');
+    const hesper = await joined('Hesper', 'painter');
+    expect((await get('/me', hesper.cookie).expect(200)).body.notices).toEqual([]);
+    const { body } = await post(
+      '/invitations',
+      { role: 'painter', memberId: hesper.id, hours: 2 },
+      keeper.cookie,
+    ).expect(200);
+    const token = (body as { link: string }).link.split('#')[1];
+    const used = await post('/join', { token, name: 'x', passphrase, device: 'Wil’s tablet' });
+    // Whoever used it sees it too, and hides it from nobody.
+    const there = cookieOf(used);
+    await post('/me/notices-seen', {}, there).expect(204);
+    expect((await get('/me', there).expect(200)).body.notices).toEqual([]);
+    const own = cookieOf(await post('/come-in', { name: 'Hesper', passphrase }).expect(200));
+    expect((await get('/me', own).expect(200)).body.notices).toMatchObject([
+      { madeBy: 'Wil', device: 'Wil’s tablet' },
+    ]);
+    await post('/me/notices-seen', {}, own).expect(204);
+    expect((await get('/me', own).expect(200)).body.notices).toEqual([]);
+
+    const { items } = (await get('/trail', keeper.cookie).expect(200)).body as {
+      items: { did: string; memberId: string | null; about: object }[];
+    };
+    // The trail does not say that the member did it.
+    expect(items.find(({ did }) => did === 'passphrase set by link')).toMatchObject({
+      memberId: null,
+      about: { memberId: hesper.id, linkMadeBy: keeper.id, device: 'Wil’s tablet' },
+    });
+  });
+
   test('somebody who is put out is out at once; the last keeper stays', async () => {
     const [wil, hesper, odo] = [
       await joined('Wil', 'keeper'),

@@ -1,17 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import { likeness, type Role } from '@yellow-ledger/core';
+import type { Role } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Asker } from '../open/asker';
-import { countedGuesses } from './countedGuesses';
 import { claimStore, type ClaimStore } from './claimStore';
 import { ClubClock } from './clubClock';
-import { invitationStore, isFirst, type InvitationStore } from './invitationStore';
+import { invitationStore, type InvitationStore } from './invitationStore';
 import { knownDevices, type KnownDevices } from './knownDevices';
 import { letGoOf } from './leaving';
 import { loanStore, type LoanStore } from './loanStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
-import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
-import { slowedAddresses } from './slowedAddresses';
+import { loginsOf, type Logins } from './logins';
 import { sessionStore, type Device, type SessionStore } from './sessionStore';
 import { ownerStore, type OwnerStore } from './ownerStore';
 import { tokenHash } from './tokens';
@@ -19,8 +17,6 @@ import { trailOf, type Trail } from './trail';
 
 /** The link that makes the keeper. */
 const firstLinkHours = 24;
-/** When to ask again while others wait for their turn, ms. */
-const busyMs = 10_000;
 /** Devices that are remembered without being looked up. */
 const mostKnown = 1000;
 
@@ -37,17 +33,21 @@ export const askerOf = ({ member: { id, name, role } }: Who): Asker => ({
   role,
 });
 
-export type CameIn = { token: string; lastsMs: number; member: Member } | { waitMs: number } | null;
-
-/** Where a login is asked for. */
-export interface AskedFrom {
-  address: string;
-  /** the token of the browser; null for one that has none */
-  deviceToken: string | null;
+/** Somebody set a passphrase by a link that was made for it. */
+export interface Notice {
+  sequence: number;
+  at: string;
+  /** the member who made the link, by name; null where that is not known */
+  madeBy: string | null;
+  /** on which device the link was opened, as it calls itself */
+  device: string;
 }
 
+/** A member is told of it at every login for so long: whoever used the link cannot hide it. */
+const noticeMs = 30 * 24 * 3_600_000;
+
 /** The members of a club and how they come in. */
-export interface Club {
+export interface Club extends Logins {
   members: MemberStore;
   sessions: SessionStore;
   invitations: InvitationStore;
@@ -62,34 +62,15 @@ export interface Club {
   devices: KnownDevices;
   /** The link that makes the first keeper; null once there is one. */
   firstLink(): Promise<string | null>;
-  /** @returns null where name and passphrase do not belong together, whichever is wrong */
-  comeIn(
-    asked: { name: string; passphrase: string; isShared: boolean; device: string },
-    from: AskedFrom,
-  ): Promise<CameIn>;
-  /** Uses a link: joins, or sets a new passphrase. @returns null where the link lets nobody in @throws NameTaken */
-  join(asked: {
-    token: string;
-    name: string;
-    passphrase: string;
-    device: string;
-    ledgerIs: 'mine' | 'club';
-  }): Promise<CameIn>;
   /** How much is in the ledger, by kind: what of it is whose is asked of its first keeper. */
   holds(): Promise<Record<string, number>>;
   /** Adds a member without a link. @throws NameTaken */
   add(name: string, role: Role, passphraseHash: string): Promise<Member>;
   /** Gives a member a new passphrase; what they have come in on stays in. */
   setPassphrase(memberId: string, passphraseHash: string): Promise<void>;
-  /**
-   * A member sets a new passphrase by the old one; all their other devices go out.
-   *
-   * @returns whether the old one was right, or how long to wait
-   */
-  changePassphrase(
-    who: Who,
-    typed: { old: string; passphrase: string },
-  ): Promise<boolean | { waitMs: number }>;
+  /** What a member is told on a device of passphrases that were set for them by a link. */
+  noticesFor(memberId: string, deviceId: string): Promise<Notice[]>;
+  noteNoticesSeen(memberId: string, deviceId: string): Promise<void>;
   who(token: string): Promise<Who | null>;
   /** Told whenever anybody goes, or may do something else. @returns ends the telling */
   onChange(tell: () => void): () => void;
@@ -122,13 +103,8 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
   const invitations = invitationStore(db, clock);
   const trail = trailOf(db);
   const owners = ownerStore(db);
-  const guesses = countedGuesses();
-  const slowed = slowedAddresses();
   const devices = knownDevices(db, clock);
-
-  /** Whether a passphrase is right; takes as long for a name nobody has. */
-  const isRight = (hashed: string | null | undefined, passphrase: string) =>
-    hashed ? isPassphrase(hashed, passphrase) : isNobodysPassphrase(passphrase);
+  const logins = loginsOf({ db, clock, members, sessions, invitations, trail, owners, devices });
 
   return {
     members,
@@ -157,70 +133,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
       return token;
     },
 
-    async comeIn({ name, passphrase, isShared, device }, { address, deviceToken }) {
-      const known = await members.named(name);
-      const isKnownDevice = known !== null && (await devices.isKnown(known.member.id, deviceToken));
-      // On a browser they have used before, nobody is locked out by what others guess elsewhere.
-      const key = isKnownDevice ? `${known.member.id} on ${deviceToken}` : likeness(name);
-      const waitMs = guesses.begin(key);
-      if (waitMs > 0) return { waitMs };
-      const look = () => isRight(known?.passphraseHash, passphrase);
-      const said = await (isKnownDevice ? look() : slowed.inTurn(address, look)).catch(
-        (error: unknown) => {
-          guesses.wasNotLookedAt(key);
-          throw error;
-        },
-      );
-      if (said === 'busy') {
-        guesses.wasNotLookedAt(key);
-        return { waitMs: busyMs };
-      }
-      if (!known || !said) {
-        slowed.wasWrong(address);
-        // Of names nobody has nothing is written down: one may be a passphrase in the wrong field.
-        await trail.add(null, 'was refused', {
-          address,
-          ...(known && { memberId: known.member.id }),
-        });
-        return null;
-      }
-      guesses.wasRight(key);
-      const { member } = known;
-      const begun = await sessions.begin(member.id, device, isShared);
-      await trail.add(member.id, 'came in', { address, device });
-      return { ...begun, member };
-    },
-
-    async join({ token, name, passphrase, device, ledgerIs }) {
-      // A link is 256 random bits: there is nothing to guess, and nothing to count. Nobody has a hash worked out who has no link.
-      if (!(await invitations.of(token))) return null;
-      const passphraseHash = await hashPassphrase(passphrase);
-      return db.transaction(async (within) => {
-        const link = await invitations.use(token, within);
-        if (!link) return null;
-        const before = link.memberId === null ? null : await members.get(link.memberId, within);
-        const member: Member = before ?? {
-          id: randomUUID(),
-          name,
-          role: link.role,
-          joinedAt: clock.iso(),
-        };
-        if (before) {
-          await members.setPassphrase(before.id, passphraseHash, within);
-          // Who had the old one may be somebody else.
-          await sessions.endAll(before.id, within);
-          await devices.forgetAll(before.id, within);
-        } else await members.add(member, passphraseHash, within);
-        if (isFirst(link) && ledgerIs === 'mine') await owners.claimAll(member.id, within);
-        await trail.add(
-          member.id,
-          before ? 'set a passphrase' : 'joined',
-          { role: member.role },
-          within,
-        );
-        return { ...(await sessions.begin(member.id, device, false, within)), member };
-      });
-    },
+    ...logins,
 
     holds: () => owners.counts(),
 
@@ -234,21 +147,23 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     setPassphrase: (memberId, passphraseHash) =>
       db.transaction((within) => members.setPassphrase(memberId, passphraseHash, within)),
 
-    async changePassphrase({ member, device }, { old, passphrase }) {
-      // Counted apart from logins: what others guess at keeps nobody who is logged in from it.
-      const key = `session ${device.id}`;
-      const waitMs = guesses.begin(key);
-      if (waitMs > 0) return { waitMs };
-      const known = await members.named(member.name);
-      if (!known?.passphraseHash || !(await isPassphrase(known.passphraseHash, old))) return false;
-      guesses.wasRight(key);
-      const passphraseHash = await hashPassphrase(passphrase);
-      await db.transaction(async (within) => {
-        await members.setPassphrase(member.id, passphraseHash, within);
-        await sessions.endOthers(device, within);
-        await trail.add(member.id, 'set a passphrase', {}, within);
-      });
-      return true;
+    async noticesFor(memberId, deviceId) {
+      const seen = await sessions.noticesSeen(deviceId);
+      const entries = await trail.passphrasesByLink(memberId, clock.iso(-noticeMs));
+      const names = new Map((await members.list()).map(({ id, name }) => [id, name]));
+      return entries
+        .filter(({ sequence }) => sequence > seen)
+        .map(({ sequence, at, about }) => ({
+          sequence,
+          at,
+          madeBy: names.get(about.linkMadeBy) ?? null,
+          device: about.device,
+        }));
+    },
+
+    async noteNoticesSeen(memberId, deviceId) {
+      const [last] = await trail.passphrasesByLink(memberId, clock.iso(-noticeMs));
+      if (last) await sessions.noteNoticesSeen(deviceId, last.sequence);
     },
 
     async who(token) {

@@ -5,6 +5,7 @@ import type { Ledger } from '../db/ledger';
 import { notFound } from '../http/problem';
 import { setOpen } from '../open/openFor';
 import { opaqueIdsOf } from '../open/opaqueIds';
+import { OwnPictures } from '../pictures/ownPictures';
 import { openToMember } from '../open/openToMember';
 import { askerOf } from './club';
 import type { ClubDoor } from './clubDoor';
@@ -18,6 +19,7 @@ import { rightOf } from './routeRights';
  */
 export const clubGate = (door: ClubDoor, ledger: Ledger, log: Logger): RequestHandler => {
   const opaque = opaqueIdsOf(ledger.db);
+  const ownPictures = new OwnPictures();
   return async (request, response, next) => {
     const who = await whoAsks(door, request);
     const right = rightOf(request.method, request.path);
@@ -25,7 +27,7 @@ export const clubGate = (door: ClubDoor, ledger: Ledger, log: Logger): RequestHa
     const { action, matter, relation } = right;
     if (relation !== 'of the record') refuseUnless(who, relation ?? 'club', action, matter);
     else if (!relations.some((each) => may(who.member.role, each, action, matter))) throw refused();
-    setOpen(response, openToMember(ledger, askerOf(who), await opaque()));
+    setOpen(response, openToMember(ledger, askerOf(who), await opaque(), ownPictures));
     const did = right.trail;
     if (did) {
       // Which one it was is told to nobody: it may be what a member keeps to themselves.

@@ -3,7 +3,7 @@ import { json, Router, type Request, type Response } from 'express';
 import { z } from 'zod';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
-import type { CameIn } from './club';
+import type { CameIn } from './logins';
 import { isFirst } from './invitationStore';
 import { deviceKnownMs } from './knownDevices';
 import { askedAt } from './clubRequest';
@@ -132,7 +132,15 @@ export function clubRoutes(door: ClubDoor): Router {
       deviceId: id,
       isShared,
       endsAt,
+      notices: await club.noticesFor(member.id, id),
     })),
+  );
+
+  router.post(
+    '/me/notices-seen',
+    asked(async ({ member, device }) => {
+      await club.noteNoticesSeen(member.id, device.id);
+    }),
   );
 
   return router;

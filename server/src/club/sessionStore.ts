@@ -40,6 +40,9 @@ export interface SessionStore {
   of(token: string): Promise<Device | null>;
   list(memberId: string): Promise<Device[]>;
   get(id: string): Promise<Device | null>;
+  /** Up to which notice somebody was told on this device. */
+  noticesSeen(id: string): Promise<number>;
+  noteNoticesSeen(id: string, sequence: number): Promise<void>;
   end(id: string): Promise<void>;
   endAll(memberId: string, within?: Knex.Transaction): Promise<void>;
   /** Ends all of a member’s devices but one. */
@@ -77,6 +80,15 @@ export function sessionStore(db: Knex, clock: ClubClock): SessionStore {
     async get(id) {
       const row = await standing().where({ id }).first();
       return row ? fromRow(row) : null;
+    },
+
+    async noticesSeen(id) {
+      const row = await db<{ id: string; notices_seen: number }>('sessions').where({ id }).first();
+      return row?.notices_seen ?? 0;
+    },
+
+    async noteNoticesSeen(id, sequence) {
+      await db('sessions').where({ id }).update({ notices_seen: sequence });
     },
 
     async end(id) {

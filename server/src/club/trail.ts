@@ -11,6 +11,7 @@ export const trailKinds = [
   'was put out',
   'ended a device',
   'set a passphrase',
+  'passphrase set by link',
   'gave',
   'deleted',
   'exported',
@@ -47,6 +48,8 @@ export interface Trail {
     about: Record<string, string>,
     within?: Knex.Transaction,
   ): Promise<void>;
+  /** Passphrases of a member that were set by a link since a moment; the newest first. */
+  passphrasesByLink(memberId: string, since: string): Promise<TrailEntry[]>;
   /** the newest first */
   list(most: number): Promise<TrailEntry[]>;
   /** all of it, the oldest first */
@@ -63,6 +66,15 @@ export function trailOf(db: Knex): Trail {
         about: JSON.stringify(about),
       });
     },
+
+    passphrasesByLink: async (memberId, since) =>
+      (
+        await db<TrailRow>('trail')
+          .where('did', 'passphrase set by link')
+          .where('at', '>', since)
+          .whereRaw(`json_extract(about, '$.memberId') = ?`, [memberId])
+          .orderBy('sequence', 'desc')
+      ).map(fromRow),
 
     list: async (most) =>
       (await db<TrailRow>('trail').orderBy('sequence', 'desc').limit(most)).map(fromRow),

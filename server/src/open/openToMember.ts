@@ -11,6 +11,7 @@ import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { StaleWrite, type RecordStore } from '../db/recordStore';
 import { notFound } from '../http/problem';
+import type { OwnPictures } from '../pictures/ownPictures';
 import { putPotsInto } from '../pots/putPots';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
 import type { Asker } from './asker';
@@ -26,7 +27,12 @@ import { Sight } from './sight';
  * A ledger as it is open to a member of a club. Every write is one transaction with the questions
  * whether it is allowed.
  */
-export function openToMember(ledger: Ledger, asker: Asker, opaque: OpaqueId): OpenLedger {
+export function openToMember(
+  ledger: Ledger,
+  asker: Asker,
+  opaque: OpaqueId,
+  ownPictures: OwnPictures,
+): OpenLedger {
   const { db, versions, pictures } = ledger;
   const sightOf = (from: Knex | Knex.Transaction) =>
     new Sight(asker.memberId, opaque, from, may(asker.role, 'club', 'look', 'proposals'));
@@ -206,15 +212,18 @@ export function openToMember(ledger: Ledger, asker: Asker, opaque: OpaqueId): Op
     log: openLog(ledger, asker, sightOf),
 
     pictures: {
-      put: (bytes) => pictures.put(bytes),
+      async put(bytes) {
+        const kept = await pictures.put(bytes);
+        ownPictures.add(kept.hash, asker.memberId);
+        return kept;
+      },
       async read(hash) {
         const naming = await db<{ id: string; content: string }>('photographs')
           .whereRaw(`json_valid(content) and json_extract(content, '$.picture.hash') = ?`, [hash])
           .pluck<string[]>('id');
         const hidden = await sightOf(db).hiddenAmong('photographs', naming);
-        // One that no photograph names yet was just put in by whoever asks for it.
-        if (naming.length > 0 && naming.every((id) => hidden.has(id))) return null;
-        return pictures.read(hash);
+        const isShown = naming.some((id) => !hidden.has(id));
+        return isShown || ownPictures.has(hash, asker.memberId) ? pictures.read(hash) : null;
       },
     },
 

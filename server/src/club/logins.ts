@@ -1,0 +1,168 @@
+import { randomUUID } from 'node:crypto';
+import { likeness } from '@yellow-ledger/core';
+import type { Knex } from 'knex';
+import type { Who } from './club';
+import type { ClubClock } from './clubClock';
+import { countedGuesses } from './countedGuesses';
+import { isFirst, type InvitationStore } from './invitationStore';
+import type { KnownDevices } from './knownDevices';
+import type { Member, MemberStore } from './memberStore';
+import type { OwnerStore } from './ownerStore';
+import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
+import type { SessionStore } from './sessionStore';
+import { slowedAddresses } from './slowedAddresses';
+import type { Trail } from './trail';
+
+/** When to ask again while others wait for their turn, ms. */
+const busyMs = 10_000;
+
+export type CameIn = { token: string; lastsMs: number; member: Member } | { waitMs: number } | null;
+
+/** Where a login is asked for. */
+export interface AskedFrom {
+  address: string;
+  /** the token of the browser; null for one that has none */
+  deviceToken: string | null;
+}
+
+/** How members log in and set their passphrases. */
+export interface Logins {
+  /** @returns null where name and passphrase do not belong together, whichever is wrong */
+  comeIn(
+    asked: { name: string; passphrase: string; isShared: boolean; device: string },
+    from: AskedFrom,
+  ): Promise<CameIn>;
+  /** Uses a link: joins, or sets a new passphrase. @returns null where the link lets nobody in @throws NameTaken */
+  join(asked: {
+    token: string;
+    name: string;
+    passphrase: string;
+    device: string;
+    ledgerIs: 'mine' | 'club';
+  }): Promise<CameIn>;
+  /**
+   * A member sets a new passphrase by the old one; all their other devices go out.
+   *
+   * @returns whether the old one was right, or how long to wait
+   */
+  changePassphrase(
+    who: Who,
+    typed: { old: string; passphrase: string },
+  ): Promise<boolean | { waitMs: number }>;
+}
+
+export interface LoginParts {
+  db: Knex;
+  clock: ClubClock;
+  members: MemberStore;
+  sessions: SessionStore;
+  invitations: InvitationStore;
+  trail: Trail;
+  owners: OwnerStore;
+  devices: KnownDevices;
+}
+
+export function loginsOf({
+  db,
+  clock,
+  members,
+  sessions,
+  invitations,
+  trail,
+  owners,
+  devices,
+}: LoginParts): Logins {
+  const guesses = countedGuesses();
+  const slowed = slowedAddresses();
+
+  /** Whether a passphrase is right; takes as long for a name nobody has. */
+  const isRight = (hashed: string | null | undefined, passphrase: string) =>
+    hashed ? isPassphrase(hashed, passphrase) : isNobodysPassphrase(passphrase);
+
+  return {
+    async comeIn({ name, passphrase, isShared, device }, { address, deviceToken }) {
+      const known = await members.named(name);
+      const isKnownDevice = known !== null && (await devices.isKnown(known.member.id, deviceToken));
+      // On a browser they have used before, nobody is locked out by what others guess elsewhere.
+      const key = isKnownDevice ? `${known.member.id} on ${deviceToken}` : likeness(name);
+      const waitMs = guesses.begin(key);
+      if (waitMs > 0) return { waitMs };
+      const look = () => isRight(known?.passphraseHash, passphrase);
+      const said = await (isKnownDevice ? look() : slowed.inTurn(address, look)).catch(
+        (error: unknown) => {
+          guesses.wasNotLookedAt(key);
+          throw error;
+        },
+      );
+      if (said === 'busy') {
+        guesses.wasNotLookedAt(key);
+        return { waitMs: busyMs };
+      }
+      if (!known || !said) {
+        slowed.wasWrong(address);
+        // Of names nobody has nothing is written down: one may be a passphrase in the wrong field.
+        await trail.add(null, 'was refused', {
+          address,
+          ...(known && { memberId: known.member.id }),
+        });
+        return null;
+      }
+      guesses.wasRight(key);
+      const { member } = known;
+      const begun = await sessions.begin(member.id, device, isShared);
+      await trail.add(member.id, 'came in', { address, device });
+      return { ...begun, member };
+    },
+
+    async join({ token, name, passphrase, device, ledgerIs }) {
+      // A link is 256 random bits: there is nothing to guess, and nothing to count. Nobody has a hash worked out who has no link.
+      if (!(await invitations.of(token))) return null;
+      const passphraseHash = await hashPassphrase(passphrase);
+      return db.transaction(async (within) => {
+        const link = await invitations.use(token, within);
+        if (!link) return null;
+        const before = link.memberId === null ? null : await members.get(link.memberId, within);
+        const member: Member = before ?? {
+          id: randomUUID(),
+          name,
+          role: link.role,
+          joinedAt: clock.iso(),
+        };
+        if (before) {
+          await members.setPassphrase(before.id, passphraseHash, within);
+          // Who had the old one may be somebody else.
+          await sessions.endAll(before.id, within);
+          await devices.forgetAll(before.id, within);
+        } else await members.add(member, passphraseHash, within);
+        if (isFirst(link) && ledgerIs === 'mine') await owners.claimAll(member.id, within);
+        if (before)
+          // Who opened the link is not known: it may be whoever made it.
+          await trail.add(
+            null,
+            'passphrase set by link',
+            { memberId: member.id, linkMadeBy: link.madeBy ?? 'a start of the server', device },
+            within,
+          );
+        else await trail.add(member.id, 'joined', { role: member.role }, within);
+        return { ...(await sessions.begin(member.id, device, false, within)), member };
+      });
+    },
+
+    async changePassphrase({ member, device }, { old, passphrase }) {
+      // Counted apart from logins: what others guess at keeps nobody who is logged in from it.
+      const key = `session ${device.id}`;
+      const waitMs = guesses.begin(key);
+      if (waitMs > 0) return { waitMs };
+      const known = await members.named(member.name);
+      if (!known?.passphraseHash || !(await isPassphrase(known.passphraseHash, old))) return false;
+      guesses.wasRight(key);
+      const passphraseHash = await hashPassphrase(passphrase);
+      await db.transaction(async (within) => {
+        await members.setPassphrase(member.id, passphraseHash, within);
+        await sessions.endOthers(device, within);
+        await trail.add(member.id, 'set a passphrase', {}, within);
+      });
+      return true;
+    },
+  };
+}
