@@ -527,7 +527,7 @@ export {
 export { passphraseSchema } from './club/passphrase';
 export { actions, type Action } from './catalogue/grants';
 export { kindNames, type KindName, type RecordHolder } from './catalogue/kind';
-export { referencesOf, veiled, withReferences, type Reference } from './catalogue/references';
+export { isOpaqueId, opaquePrefix, referencesOf, veiled, withReferences, type Reference } from './catalogue/references';
 export { matters, may, rights, type Matter } from './catalogue/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';

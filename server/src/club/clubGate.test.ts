@@ -75,6 +75,7 @@ const open = ['/come-in', '/join', '/link', '/go-out', '/trust', '/trust/root.cr
 /** What guests reach of the house: themselves, and what hangs on whose a record is. */
 const ofGuests = [
   'GET /club/me',
+  'POST /club/me/notices-seen',
   'GET /club/members',
   'PUT /club/passphrase',
   'GET /club/events',

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import {
+  isOpaqueId,
   LedgerFileError,
   ledgerFileOf,
   ledgerFileText,
@@ -22,7 +23,6 @@ import { Cancelled, type LedgerWork } from '../work/ledgerWork';
 import { everything } from './everything';
 import { openFor } from '../open/openFor';
 import type { OpenLedger } from '../open/openLedger';
-import { isOpaque } from '../open/opaqueIds';
 import { heldPictures } from '../pictures/heldPictures';
 import { withGrounds, type RecipeReader } from '../recipes/groundsOf';
 import { receive } from './receive';
@@ -57,7 +57,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
   });
 
   router.get('/shelf', async (_request, response) => {
-    const pots = (await potsOf(openFor(response))).filter(({ id }) => !isOpaque(id));
+    const pots = (await potsOf(openFor(response))).filter(({ id }) => !isOpaqueId(id));
     send(response, 'shelf', ledgerFileText(ledgerFileOf({ pots, recipes: [] })));
   });
 

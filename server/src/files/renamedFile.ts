@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  isOpaqueId,
   referencesOf,
   resourceNames,
   withReferences,
@@ -11,7 +12,6 @@ import {
 import type { Knex } from 'knex';
 import { inParts, valuesAtOnce } from '../db/inParts';
 import { hiddenFrom } from '../open/hiddenFrom';
-import { isOpaque } from '../open/opaqueIds';
 import type { TakenFile } from './takenFile';
 
 const atOnce = 200;
@@ -80,7 +80,7 @@ async function namesFor(
     for (const part of inParts([...(named.get(kind) ?? [])], valuesAtOnce)) {
       const taken = new Set([
         ...(await othersAmong(kind, part, ownerId, db)),
-        ...part.filter(isOpaque),
+        ...part.filter(isOpaqueId),
       ]);
       for (const id of taken) renamed.set(`${kind} ${id}`, randomUUID());
     }

@@ -107,12 +107,6 @@ async function storedIn({ house: { db } }: World): Promise<Map<string, string>> 
   return rows;
 }
 
-const lessUsed = (
-  before: ReadonlyMap<string, string>,
-  after: ReadonlyMap<string, string>,
-  key: string,
-) => Number(after.get(key) ?? 0) < Number(before.get(key) ?? 0);
-
 /** Writes tried by everybody. @returns what changed that was not theirs to change, and what failed */
 export async function foreignChangesIn(world: World, tries: number): Promise<string[]> {
   const { house, members } = world;
@@ -142,8 +136,8 @@ export async function foreignChangesIn(world: World, tries: number): Promise<str
       const isAllowed =
         relation === undefined ||
         (of === 'used'
-          ? // Whoever strikes out what they noted themselves gives back what it took.
-            relation !== 'other' || (/strike|a log/.test(what) && lessUsed(before, after, key))
+          ? // Whoever strikes out what they may strike out gives back what it took.
+            relation !== 'other' || what.includes('a strike')
           : of === 'version'
             ? isNew && may(role, relation, 'create', 'versions')
             : of === 'record'

@@ -1,10 +1,6 @@
 import { createHmac } from 'node:crypto';
+import { opaquePrefix } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-
-const prefix = 'private-';
-
-/** Whether an identifier only stands for one that its reader may not see. */
-export const isOpaque = (id: string): boolean => id.startsWith(prefix);
 
 /** What stands for an identifier that its reader may not see: always the same, and it leads nowhere. */
 export type OpaqueId = (kind: string, id: string) => string;
@@ -21,6 +17,6 @@ async function opaqueIds(db: Knex): Promise<OpaqueId> {
     .first();
   if (!row) throw new Error('the ledger has no secret');
   return (kind, id) =>
-    prefix +
+    opaquePrefix +
     createHmac('sha256', row.value).update(`${kind} ${id}`).digest('base64url').slice(0, 24);
 }

@@ -1,4 +1,5 @@
 import {
+  isOpaqueId,
   may,
   type AnyRecord,
   type Kept,
@@ -17,7 +18,7 @@ import { replaceInRecipes } from '../replacements/replaceInRecipes';
 import type { Asker } from './asker';
 import { chosenFor } from './chosenFor';
 import type { OpenLedger, OpenRecords } from './openLedger';
-import { isOpaque, type OpaqueId } from './opaqueIds';
+import type { OpaqueId } from './opaqueIds';
 import { openLog } from './openLog';
 import { Permissions } from './permissions';
 import { shadows } from './shadows';
@@ -115,7 +116,7 @@ export function openToMember(
 
       async get(id) {
         const sight = sightOf(db);
-        if (kind === 'pots' && isOpaque(id)) {
+        if (kind === 'pots' && isOpaqueId(id)) {
           const all = await shadows(sight, ledger.records.pots, db);
           const found = all.find(({ content }) => content.id === id);
           if (!found) throw notFound('pot');

@@ -1,4 +1,5 @@
 import {
+  isOpaqueId,
   belongsTo,
   kinds,
   may,
@@ -12,7 +13,6 @@ import {
 import type { Knex } from 'knex';
 import { notFound, Problem } from '../http/problem';
 import type { Asker } from './asker';
-import { isOpaque } from './opaqueIds';
 import { standingOf, type Standing } from './standing';
 
 const notYours = () => new Problem(403, 'not-yours', 'That is not yours to do in this club.');
@@ -71,7 +71,7 @@ export class Permissions {
   ): Promise<void> {
     const standing = await this.of(kind, record.id);
     if (standing.isThere) return this.refuseTo(standing, 'write', kind);
-    if (isOpaque(record.id) || (await this.isOfOtherHolder(kind, record.id)))
+    if (isOpaqueId(record.id) || (await this.isOfOtherHolder(kind, record.id)))
       throw notFound(kinds[kind].label);
     // Deleted, it is still whose it was: theirs to bring back, or the club's.
     if (standing.ownerId !== null) {

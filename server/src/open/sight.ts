@@ -1,4 +1,5 @@
 import {
+  isOpaqueId,
   referencesOf,
   veiled,
   withReferences,
@@ -10,7 +11,7 @@ import type { Knex } from 'knex';
 import { UnknownPots } from '../db/potLinks';
 import { inParts, valuesAtOnce } from '../db/inParts';
 import { hiddenFrom } from './hiddenFrom';
-import { isOpaque, type OpaqueId } from './opaqueIds';
+import type { OpaqueId } from './opaqueIds';
 
 interface OwnedRow {
   kind: string;
@@ -91,7 +92,7 @@ export class Sight {
     content: Content,
     before: object | null,
   ): Promise<Content> {
-    if (!before || !referencesOf(kind, content).some(({ id }) => isOpaque(id))) return content;
+    if (!before || !referencesOf(kind, content).some(({ id }) => isOpaqueId(id))) return content;
     const isHidden = await this.hiddenNames(kind, [before]);
     const real = new Map(
       referencesOf(kind, before)

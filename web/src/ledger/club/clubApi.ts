@@ -21,6 +21,7 @@ import {
   madeInvitationSchema,
   ownedSchema,
   trailEntrySchema,
+  type OpenTo,
   type Device,
   type Invitation,
   type Owned,
@@ -28,7 +29,7 @@ import {
 } from './houseSchemas';
 import { memberSchema, memberships, type Member } from './membership';
 
-export type { Device, Owned, TrailEntry } from './houseSchemas';
+export type { Device, OpenTo, Owned, TrailEntry } from './houseSchemas';
 
 interface Request {
   path: string;
@@ -49,6 +50,7 @@ const itemsOf = <Item>(schema: z.ZodType<Item>) =>
 /** Whose a record is made: the club’s; mine, for me alone; or mine, and shown to all. */
 export type WhoseItIs = 'club' | 'mine' | 'shared';
 
+const alongSchema = z.object({ along: z.array(z.string()) });
 const nothing = z.null();
 const doing = (path: string, method: string, body?: object) => ({
   path,
@@ -209,15 +211,29 @@ export const clubApi = createApi({
     }),
     setWhose: build.mutation<
       { along: string[] },
-      { kind: ResourceName; id: string; is: WhoseItIs }
+      { kind: ResourceName; id: string; is: WhoseItIs; openTo?: readonly OpenTo[] }
     >({
-      query: ({ kind, id, is }) => ({
+      query: ({ kind, id, is, openTo }) => ({
         path: `/owners/${kind}/${id}`,
         method: 'PUT',
-        body: { is },
-        schema: z.object({ along: z.array(z.string()) }),
+        body: { is, ...(openTo && { openTo }) },
+        schema: alongSchema,
       }),
       invalidatesTags: ['owners', 'trail'],
+    }),
+    setWhoseOfMany: build.mutation<
+      { along: string[] },
+      {
+        items: readonly { kind: ResourceName; id: string }[];
+        is: WhoseItIs;
+        openTo?: readonly OpenTo[];
+      }
+    >({
+      query: (body) => ({ path: '/owners', method: 'PUT', body, schema: alongSchema }),
+      invalidatesTags: ['owners', 'trail'],
+    }),
+    noticesSeen: build.mutation<null, void>({
+      query: () => doing('/me/notices-seen', 'POST', {}),
     }),
   }),
 });
@@ -235,6 +251,8 @@ export const {
   useTrailQuery,
   useOwnersQuery,
   useSetWhoseMutation,
+  useSetWhoseOfManyMutation,
+  useNoticesSeenMutation,
   useShelvesQuery,
   useLendMutation,
   useGiveBackMutation,

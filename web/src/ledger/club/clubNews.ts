@@ -3,7 +3,8 @@ import { z } from 'zod';
 
 const changeSchema = z.object({
   kind: z.string(),
-  id: z.string(),
+  /** not said of what this member may not see any more */
+  id: z.string().optional(),
   isOfOwner: z.boolean().optional(),
 });
 const newsSchema = z.object({
@@ -47,7 +48,8 @@ interface Passed {
 export class ClubNews {
   private told: string | null = null;
   private retryMs = firstRetryMs;
-  private readonly changed = new Map<string, Set<string>>();
+  /** by kind; null: any of it */
+  private readonly changed = new Map<string, Set<string> | null>();
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly name: string;
   private readonly pages: BroadcastChannel;
@@ -121,15 +123,18 @@ export class ClubNews {
     }
   }
 
-  private gather(kind: string, id: string): void {
-    this.changed.set(kind, (this.changed.get(kind) ?? new Set()).add(id));
+  private gather(kind: string, id: string | undefined): void {
+    const before = this.changed.get(kind);
+    const isAny = id === undefined || before === null;
+    this.changed.set(kind, isAny ? null : (before ?? new Set()).add(id));
     this.timer ??= setTimeout(() => {
       this.timer = undefined;
       const changed = [...this.changed];
       this.changed.clear();
       for (const [of, ids] of changed) {
         const name = resourceNames.find((each) => each === of);
-        if (name) this.taker.records(name, ids.size > mostByThemselves ? null : [...ids]);
+        const isMany = ids === null || ids.size > mostByThemselves;
+        if (name) this.taker.records(name, isMany ? null : [...ids]);
         else this.taker.others(of);
       }
     }, gatheredMs);

@@ -35,5 +35,10 @@ export const ownedSchema = z.object({
   id: z.string(),
   memberId: z.string(),
   isShared: z.boolean(),
+  /** of one’s own: to whom it is opened beside */
+  openTo: z.array(z.object({ memberId: z.string(), mayWrite: z.boolean() })).optional(),
+  /** of another’s: whether it is opened to be changed */
+  mayWrite: z.boolean().optional(),
 });
+export type OpenTo = NonNullable<z.infer<typeof ownedSchema>['openTo']>[number];
 export type Owned = z.infer<typeof ownedSchema>;

@@ -5,6 +5,7 @@ const me = (over: Partial<Me> = {}): Me => ({
   deviceId: 'd1',
   isShared: false,
   endsAt: '2999-01-01T00:00:00.000Z',
+  notices: [],
   ...over,
 });
 const away = { error: { status: 0, code: 'no-answer', message: 'No answer.' } };

@@ -13,11 +13,21 @@ export const memberSchema = z.object({
 });
 export type Member = z.infer<typeof memberSchema>;
 
+const noticeSchema = z.object({
+  sequence: z.number(),
+  at: z.string(),
+  /** the member who made the link */
+  madeBy: z.string().nullable(),
+  device: z.string(),
+});
+
 const meSchema = z.object({
   member: memberSchema,
   deviceId: z.string(),
   isShared: z.boolean(),
   endsAt: z.string(),
+  /** passphrases that were set for this member by a link */
+  notices: z.array(noticeSchema).default([]),
 });
 const aloneSchema = z.object({ member: z.null() });
 export type Me = z.infer<typeof meSchema>;

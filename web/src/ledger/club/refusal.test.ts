@@ -14,6 +14,7 @@ const as = (role: Role): Membership => ({
     deviceId: 'd',
     isShared: false,
     endsAt: '2999-01-01T00:00:00.000Z',
+    notices: [],
   },
 });
 const kept = (content: { id: string }) => ({

@@ -12,6 +12,7 @@ import { givenRecord } from '../inHand';
 import type { RootState } from '../rootState';
 import { clubApi } from './clubApi';
 import type { Membership } from './membership';
+import { relationTo } from './standing';
 
 const selectOwners = clubApi.endpoints.owners.select();
 
@@ -24,15 +25,16 @@ export function relationIn(
 ): Relation | null {
   const owners = selectOwners(state as never).data;
   if (!owners) return null;
-  const owner = owners.find((each) => each.kind === kind && each.id === id);
-  if (!owner) return 'club';
-  if (owner.memberId === memberId) return 'mine';
-  return owner.isShared ? 'shared' : 'other';
+  return relationTo(
+    owners.find((each) => each.kind === kind && each.id === id),
+    memberId,
+  );
 }
 
 const whose: Partial<Record<Relation, string>> = {
   club: 'the club’s',
   shared: 'another member’s',
+  joint: 'another member’s',
 };
 
 /**

@@ -14,6 +14,17 @@ export interface Standing {
 /** Whether whoever sits here may do something to a record; all, to a ledger that is theirs alone. */
 export type MayDo = (action: Action) => boolean;
 
+/**
+ * How a record stands to a member. Of others’ records only those are told of that are open to them.
+ *
+ * @param owner whose it is; undefined: the club’s
+ */
+export function relationTo(owner: Owned | undefined, memberId: string): Relation {
+  if (!owner) return 'club';
+  if (owner.memberId === memberId) return 'mine';
+  return owner.mayWrite ? 'joint' : 'shared';
+}
+
 /** How a record stands to whoever sits here; null in a ledger alone, and until that is known. */
 export function useStanding(kind: ResourceName, id: string): Standing | null {
   const membership = useMembership();
@@ -22,14 +33,7 @@ export function useStanding(kind: ResourceName, id: string): Standing | null {
   const { data: members } = useMembersQuery(undefined, { skip: isAlone });
   if (isAlone || !owners) return null;
   const owner = owners.find((each) => each.kind === kind && each.id === id) ?? null;
-  const me = membership.me.member;
-  const relation = !owner
-    ? 'club'
-    : owner.memberId === me.id
-      ? 'mine'
-      : owner.isShared
-        ? 'shared'
-        : 'other';
+  const relation = relationTo(owner ?? undefined, membership.me.member.id);
   const ownerName = owner && (members?.find((each) => each.id === owner.memberId)?.name ?? null);
   return { relation, owner, ownerName };
 }

@@ -8,6 +8,7 @@ import { EveningLeaf } from './EveningLeaf';
 import { MembersLeaf } from './MembersLeaf';
 import { ProposalsLeaf } from './ProposalsLeaf';
 import { TrailLeaf } from './TrailLeaf';
+import { WhoSeesLeaf } from './WhoSeesLeaf';
 import { PageWait } from '../../parts/PageWait';
 import './club.scss';
 
@@ -36,6 +37,7 @@ export default function ClubPage() {
     { path: '', label: 'Members' },
     { path: 'evening', label: 'This evening' },
     ...(isShown.proposals ? [{ path: 'proposals', label: 'House recipes' }] : []),
+    { path: 'who-sees', label: 'Who sees what' },
     { path: 'devices', label: 'My devices' },
     ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
   ];
@@ -51,6 +53,8 @@ export default function ClubPage() {
         <EveningLeaf />
       ) : leaf === 'devices' ? (
         <DevicesLeaf me={membership.me} />
+      ) : leaf === 'who-sees' ? (
+        <WhoSeesLeaf me={member} />
       ) : leaf === 'proposals' && isShown.proposals ? (
         <ProposalsLeaf me={member} />
       ) : leaf === 'trail' && isShown.trail ? (

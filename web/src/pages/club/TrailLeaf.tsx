@@ -39,5 +39,8 @@ export function TrailLeaf() {
 
 const aboutWords = ({ about }: TrailEntry, nameOf: (id: string) => string) =>
   Object.entries(about)
-    .map(([key, value]) => (key === 'memberId' ? nameOf(value) : value))
+    .map(([key, value]) => {
+      if (key === 'memberId') return nameOf(value);
+      return key === 'linkMadeBy' ? `by a link that ${nameOf(value)} made` : value;
+    })
     .join(', ');

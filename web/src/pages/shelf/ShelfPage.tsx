@@ -1,4 +1,4 @@
-import { ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
+import { isOpaqueId, ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
@@ -23,7 +23,9 @@ import { PageWait } from '../../parts/PageWait';
 import './shelf.scss';
 
 export default function ShelfPage() {
-  const { kept, isLoading, error, refetch } = useShelf();
+  const { kept: all, isLoading, error, refetch } = useShelf();
+  // What only stands for a pot another member keeps to themselves is on no shelf.
+  const kept = useMemo(() => all.filter(({ content }) => !isOpaqueId(content.id)), [all]);
   const [search, setSearch] = useKeptHere<string>('search', '');
   const [kind, setKind] = useKeptHere<Pot['kind'] | ''>('kind', '');
   const [owner, setOwner] = useKeptHere<string>('owner', '');

@@ -2,11 +2,12 @@ import { counted, may, type ResourceName } from '@yellow-ledger/core';
 import type { ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import { asProblem } from '../../ledger/ask';
-import { useSetWhoseMutation, type WhoseItIs } from '../../ledger/club/clubApi';
+import { useSetWhoseMutation, type OpenTo, type WhoseItIs } from '../../ledger/club/clubApi';
 import { useMembership } from '../../ledger/club/membership';
 import { useStanding, type Standing } from '../../ledger/club/standing';
 import { Problem } from '../Problem';
 import { useNotice } from '../shell/notices';
+import { OpenToSome } from './OpenToSome';
 import './whoseBar.scss';
 
 export interface WhoseBarProps {
@@ -35,8 +36,8 @@ export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) 
     relation === 'club' &&
     may(role, 'club', 'delete', kind) &&
     may(role, 'mine', 'create', kind);
-  const make = async (is: WhoseItIs) => {
-    const { data } = await set({ kind, id, is });
+  const make = async (is: WhoseItIs, openTo?: OpenTo[]) => {
+    const { data } = await set({ kind, id, is, ...(openTo && { openTo }) });
     if (data && data.along.length > 0)
       notify(`Shown along with it: ${counted(data.along.length, 'recipe')} of yours it stands on.`);
   };
@@ -52,6 +53,9 @@ export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) 
       {mayShare && owner?.isShared && deed('mine', 'Show it to nobody')}
       {mayGive && deed('club', 'Give it to the club')}
       {mayTake && deed('mine', 'Make it mine')}
+      {mayShare && !owner?.isShared && (
+        <OpenToSome openTo={owner?.openTo ?? []} onOpen={(openTo) => void make('mine', openTo)} />
+      )}
       {children}
       {error && <Problem>{asProblem(error).message}</Problem>}
     </div>
@@ -60,6 +64,11 @@ export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) 
 
 function whoseWords({ relation, owner, ownerName }: Standing): string {
   if (relation === 'club') return 'The club’s';
-  if (relation === 'mine') return owner?.isShared ? 'Yours, shown to the club' : 'Yours alone';
-  return ownerName === null ? 'Another member’s' : `${ownerName}’s`;
+  if (relation === 'mine') {
+    if (owner?.isShared) return 'Yours, shown to the club';
+    const some = owner?.openTo?.length ?? 0;
+    return some > 0 ? `Yours, shown to ${counted(some, 'member')}` : 'Yours alone';
+  }
+  const whose = ownerName === null ? 'Another member’s' : `${ownerName}’s`;
+  return relation === 'joint' ? `${whose}; you may change it` : whose;
 }

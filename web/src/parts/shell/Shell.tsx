@@ -24,6 +24,7 @@ import { useUndo } from './useUndo';
 import { PageWait } from '../PageWait';
 import './shell.scss';
 
+const PassphraseNotice = fetched(() => import('./PassphraseNotice'));
 const FindBox = fetched(() => import('../find/FindBox'));
 const KeyboardHelp = fetched(() => import('../keyboard/KeyboardHelp'));
 
@@ -49,6 +50,8 @@ export function Shell() {
   const [isHelpOpen, setIsHelpOpen] = useState(false);
   const [isFinding, setIsFinding] = useState(false);
   const undo = useUndo();
+  const membership = useMembership();
+  const hasNotices = membership.is === 'in' && membership.me.notices.length > 0;
   useShortcut('?', () => setIsHelpOpen(true));
   useGlobalKeys(undo, () => setIsFinding(true));
   useKeptScroll(mains);
@@ -61,6 +64,11 @@ export function Shell() {
       <main id="page" tabIndex={-1}>
         <OutMark />
         <AwayMark />
+        {hasNotices && (
+          <Suspense>
+            <PassphraseNotice />
+          </Suspense>
+        )}
         <DamagedRows />
         <Suspense fallback={<PageWait>Opening the page …</PageWait>}>
           <Outlet />
