@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Role } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import type { Asker } from '../open/asker';
 import { claimStore, type ClaimStore } from './claimStore';
 import { ClubClock } from './clubClock';
 import { invitationStore, type InvitationStore } from './invitationStore';
@@ -10,28 +9,16 @@ import { letGoOf } from './leaving';
 import { loanStore, type LoanStore } from './loanStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { loginsOf, type Logins } from './logins';
-import { sessionStore, type Device, type SessionStore } from './sessionStore';
+import { sessionStore, type SessionStore } from './sessionStore';
 import { ownerStore, type OwnerStore } from './ownerStore';
 import { tokenHash } from './tokens';
 import { trailOf, type Trail } from './trail';
+import type { Who } from './who';
 
 /** The link that makes the keeper. */
 const firstLinkHours = 24;
 /** Devices that are remembered without being looked up. */
 const mostKnown = 1000;
-
-/** Who asks, and on which device they have come in. */
-export interface Who {
-  member: Member;
-  device: Device;
-}
-
-/** Who asks, as the ledger is opened to them. */
-export const askerOf = ({ member: { id, name, role } }: Who): Asker => ({
-  memberId: id,
-  name,
-  role,
-});
 
 /** Somebody set a passphrase by a link that was made for it. */
 export interface Notice {

@@ -7,7 +7,7 @@ import { setOpen } from '../open/openFor';
 import { opaqueIdsOf } from '../open/opaqueIds';
 import { OwnPictures } from '../pictures/ownPictures';
 import { openToMember } from '../open/openToMember';
-import { askerOf } from './club';
+import { askerOf } from './who';
 import type { ClubDoor } from './clubDoor';
 import { refuseUnless, refused, whoAsks } from './clubRequest';
 import { rightOf } from './routeRights';

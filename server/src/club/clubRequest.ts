@@ -1,7 +1,7 @@
 import { may, type Action, type Matter, type Relation } from '@yellow-ledger/core';
 import type { Request, RequestHandler, Response } from 'express';
 import { Problem } from '../http/problem';
-import type { Who } from './club';
+import type { Who } from './who';
 import type { ClubDoor } from './clubDoor';
 
 /** Carries as whom the page that asks was opened. */

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { likeness } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import type { Who } from './club';
+import type { Who } from './who';
 import type { ClubClock } from './clubClock';
 import { countedGuesses } from './countedGuesses';
 import { isFirst, type InvitationStore } from './invitationStore';

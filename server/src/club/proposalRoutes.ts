@@ -14,7 +14,7 @@ import { StaleWrite } from '../db/recordStore';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { approve, CannotApprove } from './approve';
-import type { Who } from './club';
+import type { Who } from './who';
 import type { ClubDoor } from './clubDoor';
 import { askedAt, refused, refuseUnless } from './clubRequest';
 import { proposalSight } from './proposalSight';

@@ -4,7 +4,7 @@ import type { Ledger } from '../db/ledger';
 import { notFound } from '../http/problem';
 import { opaqueIdsOf } from '../open/opaqueIds';
 import { Sight } from '../open/sight';
-import type { Who } from './club';
+import type { Who } from './who';
 import type { OwnerStore } from './ownerStore';
 
 /** Proposals as a member may see them, and what a member may propose. */

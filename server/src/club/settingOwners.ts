@@ -10,7 +10,8 @@ import type { Ledger } from '../db/ledger';
 import { readableOnly, type RecordStore } from '../db/recordStore';
 import { notFound } from '../http/problem';
 import { standingOf } from '../open/standing';
-import type { Club, Who } from './club';
+import type { Club } from './club';
+import type { Who } from './who';
 import { refused } from './clubRequest';
 import type { OpenTo } from './ownerStore';
 

@@ -5,7 +5,7 @@ import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
 import { Permissions } from '../open/permissions';
-import { askerOf, type Who } from './club';
+import { askerOf, type Who } from './who';
 import type { ClubDoor } from './clubDoor';
 import { askedAt, refused } from './clubRequest';
 

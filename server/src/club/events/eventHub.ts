@@ -1,5 +1,6 @@
 import type { Response } from 'express';
-import type { Club, Who } from '../club';
+import type { Club } from '../club';
+import type { Who } from '../who';
 import type { OpaqueId } from '../../open/opaqueIds';
 import { newsFor, noNews } from './newsFor';
 import { isFullPage, toldBy, type News, type NewsStore, type Told } from './newsStore';

@@ -17,6 +17,7 @@ import type { Problem } from '../problem';
 import { askClub } from './askClub';
 import {
   deviceSchema,
+  houseTags,
   invitationSchema,
   madeInvitationSchema,
   ownedSchema,
@@ -29,6 +30,7 @@ import {
 } from './houseSchemas';
 import { memberSchema, memberships, type Member } from './membership';
 
+export { houseTags } from './houseSchemas';
 export type { Device, OpenTo, Owned, TrailEntry } from './houseSchemas';
 
 interface Request {
@@ -58,18 +60,6 @@ const doing = (path: string, method: string, body?: object) => ({
   schema: nothing,
   ...(body && { body }),
 });
-
-/** What can be asked of the house anew. */
-export const houseTags = [
-  'members',
-  'invitations',
-  'devices',
-  'trail',
-  'owners',
-  'proposals',
-  'claims',
-  'shelves',
-] as const;
 
 /** The house of a club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
 export const clubApi = createApi({

@@ -42,3 +42,15 @@ export const ownedSchema = z.object({
 });
 export type OpenTo = NonNullable<z.infer<typeof ownedSchema>['openTo']>[number];
 export type Owned = z.infer<typeof ownedSchema>;
+
+/** What can be asked of the house anew. */
+export const houseTags = [
+  'members',
+  'invitations',
+  'devices',
+  'trail',
+  'owners',
+  'proposals',
+  'claims',
+  'shelves',
+] as const;
