@@ -38,6 +38,14 @@ export function useStanding(kind: ResourceName, id: string): Standing | null {
   return { relation, owner, ownerName };
 }
 
+/** Whether whoever sits here may make something of a kind, as their own or the club’s. */
+export function useMayCreate(kind: ResourceName): boolean {
+  const membership = useMembership();
+  if (membership.is !== 'in') return true;
+  const { role } = membership.me.member;
+  return may(role, 'mine', 'create', kind) || may(role, 'club', 'create', kind);
+}
+
 /** What whoever sits here may do to a record, by the table of rights the server asks too. */
 export function useMay(kind: ResourceName, id: string): MayDo {
   const membership = useMembership();

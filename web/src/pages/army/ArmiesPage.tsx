@@ -1,3 +1,5 @@
+import { useMayCreate } from '../../ledger/club/standing';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { counted } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useNavigate, Link } from 'react-router';
@@ -24,14 +26,17 @@ export default function ArmiesPage() {
     writer.create('armies', 'write a new army', army);
     void navigate(`/armies/${army.id}`);
   };
-  useShortcut('n', () => write());
+  const mayWrite = useMayCreate('armies');
+  useShortcut('n', () => mayWrite && write());
   if (isLoading) return <PageWait>Fetching the armies …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Armies">
-        <Button variant="next" onClick={() => write()}>
-          Write a new army
-        </Button>
+        <IfMayCreate kind="armies">
+          <Button variant="next" onClick={() => write()}>
+            Write a new army
+          </Button>
+        </IfMayCreate>
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {kept?.length === 0 && (

@@ -73,14 +73,26 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
           <UnitList army={army} change={change} />
         </UnlessMine>
       )}
-      {pots && leaf === 'variants' && <VariantsLeaf army={army} change={change} />}
+      {pots && leaf === 'variants' && (
+        <UnlessMine kind="armies" id={army.id}>
+          <VariantsLeaf army={army} change={change} />
+        </UnlessMine>
+      )}
       {pots && leaf === 'together' && <TogetherLeaf army={army} pots={pots} />}
-      {pots && leaf === 'order' && <OrderLeaf army={army} change={change} />}
+      {pots && leaf === 'order' && (
+        <UnlessMine kind="armies" id={army.id}>
+          <OrderLeaf army={army} change={change} />
+        </UnlessMine>
+      )}
       {pots && leaf === 'sheet' && <SheetLeaf army={army} pots={pots} />}
       {pots && leaf === 'paint' && <ArmyPaintLeaf army={army} pots={pots} />}
       {pots && leaf === 'plan' && <PlanLeaf army={army} pots={pots} change={change} />}
       {pots && leaf === 'readings' && <ReadingsLeaf army={army} pots={pots} />}
-      {pots && leaf === 'changes' && <ChangesLeaf army={army} change={change} />}
+      {pots && leaf === 'changes' && (
+        <UnlessMine kind="armies" id={army.id}>
+          <ChangesLeaf army={army} change={change} />
+        </UnlessMine>
+      )}
     </div>
   );
 }

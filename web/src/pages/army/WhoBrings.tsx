@@ -4,6 +4,7 @@ import { useBringMutation, useOwnersQuery, useShelvesQuery } from '../../ledger/
 import { useMembership } from '../../ledger/club/membership';
 import { useMemberNames } from '../../ledger/club/useMemberNames';
 import { FigureTable } from '../../parts/FigureTable';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { PotWords } from '../../parts/PotWords';
 
 export interface WhoBringsProps {
@@ -47,19 +48,21 @@ export function WhoBrings({ armyId, needed, pots }: WhoBringsProps) {
               whoHas(pot, pots, ownerOf, shelves.loans).map(holderWords).join(', '),
               <span key="brings" className="across">
                 <span>{brought ? `${nameOf(brought.memberId)} brings it` : 'nobody has said'}</span>
-                <Button
-                  variant="plain"
-                  aria-label={`${brought?.memberId === me ? 'After all not' : 'I bring it'}: ${pot.name}`}
-                  onClick={() =>
-                    void bring({
-                      armyId,
-                      potId,
-                      is: brought?.memberId === me ? 'left' : 'brought',
-                    })
-                  }
-                >
-                  {brought?.memberId === me ? 'After all not' : 'I bring it'}
-                </Button>
+                <IfMayCreate kind="benches">
+                  <Button
+                    variant="plain"
+                    aria-label={`${brought?.memberId === me ? 'After all not' : 'I bring it'}: ${pot.name}`}
+                    onClick={() =>
+                      void bring({
+                        armyId,
+                        potId,
+                        is: brought?.memberId === me ? 'left' : 'brought',
+                      })
+                    }
+                  >
+                    {brought?.memberId === me ? 'After all not' : 'I bring it'}
+                  </Button>
+                </IfMayCreate>
               </span>,
             ],
           ];

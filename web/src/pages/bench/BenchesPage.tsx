@@ -6,6 +6,7 @@ import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
 import { beginning, useBeginning } from '../../parts/begin/beginning';
 import { BeginStrip } from '../../parts/begin/BeginStrip';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { Fold } from '../../parts/Fold';
@@ -64,11 +65,13 @@ export default function BenchesPage() {
         </ul>
       )}
       {!isAsked && empty}
-      <NewBench
-        armies={armies.kept?.map(({ content }) => content) ?? []}
-        isNext={open.length === 0}
-        onBench={lay}
-      />
+      <IfMayCreate kind="benches">
+        <NewBench
+          armies={armies.kept?.map(({ content }) => content) ?? []}
+          isNext={open.length === 0}
+          onBench={lay}
+        />
+      </IfMayCreate>
       {isAsked && empty}
       {away.length > 0 && (
         <Fold title={`Put away (${away.length})`}>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { asProblem } from '../../ledger/ask';
 import { useClaimMutation, useClaimsQuery } from '../../ledger/club/clubApi';
+import { useMayCreate } from '../../ledger/club/standing';
 import { useMembership } from '../../ledger/club/membership';
 import { useMemberNames } from '../../ledger/club/useMemberNames';
 import { Problem } from '../../parts/Problem';
@@ -18,6 +19,7 @@ export function TakenUp({ army, bench, view }: BenchPartProps) {
   const [isTaken, setIsTaken] = useState(false);
   const nameOf = useMemberNames();
   const unit = army.units.find(({ id }) => id === view.now?.task.unitId);
+  const mayPaint = useMayCreate('benches');
   if (!isOfClub || !bench.armyId || !claims || !unit) return null;
   const memberId = membership.me.member.id;
   const { armyId } = bench;
@@ -49,7 +51,7 @@ export function TakenUp({ army, bench, view }: BenchPartProps) {
           </li>
         ))}
       </ul>
-      {open.length > 0 && (
+      {mayPaint && open.length > 0 && (
         <Button
           variant="outline"
           disabled={isLoading}

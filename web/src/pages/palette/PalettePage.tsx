@@ -13,6 +13,7 @@ import Button from 'react-bootstrap/Button';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { Choice } from '../../parts/Choice';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
@@ -80,13 +81,15 @@ export default function PalettePage() {
           options={keepings.map((id) => ({ id, name: keepingNames[id] }))}
         />
         <Choice label="Room" value={room} onChoose={setRoom} options={rooms} />
-        <Button
-          variant={palette.wells.length === 0 ? 'next' : 'outline'}
-          disabled={isFull}
-          onClick={() => add()}
-        >
-          Add a well
-        </Button>
+        <IfMayCreate kind="palettes">
+          <Button
+            variant={palette.wells.length === 0 ? 'next' : 'outline'}
+            disabled={isFull}
+            onClick={() => add()}
+          >
+            Add a well
+          </Button>
+        </IfMayCreate>
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       <UnsavedMark name="palettes" id={palette.id} />

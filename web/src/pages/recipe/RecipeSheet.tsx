@@ -40,6 +40,9 @@ export const askedLeaf = beginFetching(
   pageOfLeaf[window.location.pathname.split('/')[3] as LeafPath],
 );
 
+/** Leaves on which the recipe is changed. */
+const changing: ReadonlySet<string> = new Set(['', 'text', 'levels']);
+
 /** A recipe as a page of entries. */
 export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
   const Leaf = pageOfLeaf[leaf];
@@ -62,7 +65,7 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
       )}
       <RecipeLeaves recipeId={recipe.id} />
       <Suspense fallback={<PageWait>Opening the leaf …</PageWait>}>
-        {leaf === '' ? (
+        {changing.has(leaf) ? (
           <UnlessMine kind="recipes" id={recipe.id}>
             <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />
           </UnlessMine>

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { theClubs } from '../../ledger/club/useWhose';
+import { IfMay, IfMayCreate } from '../../parts/club/IfMay';
 import { lastLeaf } from '../../parts/lastLeaf';
 import { Ribbon } from '../../parts/Ribbon';
 import type { RecipeRow } from '../../workers/useRecipeRows';
@@ -42,13 +43,15 @@ export const RecipeEntry = memo(function RecipeEntry(props: RecipeEntryProps) {
         </small>
       </div>
       <div className="flow">
-        <Button
-          variant="plain"
-          aria-label={`Duplicate ${name}`}
-          onClick={() => void deeds.duplicate(id)}
-        >
-          Duplicate
-        </Button>
+        <IfMayCreate kind="recipes">
+          <Button
+            variant="plain"
+            aria-label={`Duplicate ${name}`}
+            onClick={() => void deeds.duplicate(id)}
+          >
+            Duplicate
+          </Button>
+        </IfMayCreate>
         <a
           className="btn btn-plain"
           href={`/api/files/recipes/${id}`}
@@ -57,13 +60,15 @@ export const RecipeEntry = memo(function RecipeEntry(props: RecipeEntryProps) {
         >
           Export
         </a>
-        <Button
-          variant="plain"
-          aria-label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
-          onClick={() => void deeds.archive(id)}
-        >
-          {archived ? 'Bring back' : 'Archive'}
-        </Button>
+        <IfMay to="write" kind="recipes" id={id}>
+          <Button
+            variant="plain"
+            aria-label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
+            onClick={() => void deeds.archive(id)}
+          >
+            {archived ? 'Bring back' : 'Archive'}
+          </Button>
+        </IfMay>
       </div>
     </li>
   );

@@ -1,7 +1,9 @@
 import Button from 'react-bootstrap/Button';
 import { useDeferredValue, useMemo, useRef } from 'react';
 import Form from 'react-bootstrap/Form';
+import { useMayCreate } from '../../ledger/club/standing';
 import { useWhose } from '../../ledger/club/useWhose';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { Options } from '../../parts/Choice';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
@@ -34,8 +36,9 @@ export default function RecipesPage() {
   const deeds = useRecipeDeeds();
   const write = () => deeds.writeNew(pots ?? []);
   useShortcut('/', () => searchField.current?.focus());
-  useShortcut('n', write);
-  useAskedNew(write, pots !== undefined);
+  const mayWrite = useMayCreate('recipes');
+  useShortcut('n', () => mayWrite && write());
+  useAskedNew(write, pots !== undefined && mayWrite);
 
   // A key that is typed does not wait until the list is drawn.
   const searched = useDeferredValue(search);
@@ -82,12 +85,16 @@ export default function RecipesPage() {
           </Form.Select>
         )}
         <Switch label="archived too" isOn={showsArchived} onTurn={setShowsArchived} />
-        <ImportButton />
+        <IfMayCreate kind="recipes">
+          <ImportButton />
+        </IfMayCreate>
         <LinkButton to="/recipes/figure">One figure</LinkButton>
-        <LinkButton to="/recipes/draft">Draft one</LinkButton>
-        <Button variant="next" onClick={write}>
-          New recipe
-        </Button>
+        <IfMayCreate kind="recipes">
+          <LinkButton to="/recipes/draft">Draft one</LinkButton>
+          <Button variant="next" onClick={write}>
+            New recipe
+          </Button>
+        </IfMayCreate>
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
       {rows?.length === 0 ? (

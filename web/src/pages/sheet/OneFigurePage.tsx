@@ -5,6 +5,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { useRecords } from '../../ledger/useParts';
 import { useWriter } from '../../ledger/useWriter';
 import { CountField } from '../../parts/CountField';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { LinkButton } from '../../parts/LinkButton';
 import { PageHead } from '../../parts/PageHead';
@@ -59,9 +60,11 @@ export default function OneFigurePage() {
     <div className="page">
       <PageHead title="One figure">
         <CountField label="Models" value={models} least={1} most={200} onCount={setModels} />
-        <Button variant="outline" disabled={!figure} onClick={toBench}>
-          Put it on the bench
-        </Button>
+        <IfMayCreate kind="benches">
+          <Button variant="outline" disabled={!figure} onClick={toBench}>
+            Put it on the bench
+          </Button>
+        </IfMayCreate>
       </PageHead>
       <div className="sheet-choices">
         <Ticks

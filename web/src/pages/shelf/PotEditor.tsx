@@ -16,6 +16,7 @@ import { Suspense } from 'react';
 import { FormProvider, useWatch } from 'react-hook-form';
 import { fetched } from '../../parts/fetched';
 import { useWriter } from '../../ledger/useWriter';
+import { useMay } from '../../ledger/club/standing';
 import { WhoseBar } from '../../parts/club/WhoseBar';
 import { Deeds } from '../../parts/Deeds';
 import { Fold } from '../../parts/Fold';
@@ -56,6 +57,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
   const shows = useWatch({ control, name: 'swatchShows' });
   const hex = readHex(swatch) ?? kept.content.swatch;
   const isNew = kept.revision === 0;
+  const mayWrite = useMay('pots', kept.content.id)('write');
   return (
     <FormProvider {...form}>
       <form
@@ -74,7 +76,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             <LentTo pot={kept.content} />
           </WhoseBar>
         )}
-        <div className="stacked">
+        <fieldset disabled={!mayWrite} className="stacked">
           <Swatch hex={hex} size="large" />
           <OptionalField
             name="swatch"
@@ -93,60 +95,64 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
             hex={hex}
             onPick={(picked) => setValue('swatch', picked, { shouldValidate: true })}
           />
-        </div>
+        </fieldset>
         <div className="stacked">
-          <TextField name="name" label="Name" isFirst />
-          <div className="pot-row">
-            <SelectField
-              name="kind"
-              label="Kind"
-              options={potKinds}
-              onChosen={(chosen) => {
-                // Of a pot that is on the shelf already its owner says so, as it changes what is predicted.
-                if (isNew)
-                  setValue(
-                    'swatchShows',
-                    transparentKinds.includes(chosen as Pot['kind'])
-                      ? 'one coat over white'
-                      : undefined,
-                  );
-              }}
-            />
-            <SelectField name="finish" label="Finish" options={potFinishes} />
-            <SelectField name="flow" label="Flow" options={potFlows} />
-            <NumberField
-              name="volumeMl"
-              label="Left"
-              unit="ml"
-              placeholder="not known"
-              whenEmpty="none"
-            />
-          </div>
-          {clearKinds.includes(kind) ? (
-            <p className="pot-clear">
-              A {kind} colours nothing and hides nothing; it only thins or seals.
-            </p>
-          ) : (
-            <>
-              <HidingChoice swatch={hex} />
-              <Fold title="Measure it on a striped card">
-                <Suspense fallback={<p>Fetching it …</p>}>
-                  <CardMeasure />
-                </Suspense>
-              </Fold>
-              <Fold title="What goes with it">
-                <Suspense fallback={<p>Fetching it …</p>}>
-                  <PairsPanel />
-                </Suspense>
-              </Fold>
-            </>
-          )}
-          <Fold title="The bottle: whose, opened when, its drops, how it behaves">
-            <Suspense fallback={<p>Fetching it …</p>}>
-              <BottleFields />
-            </Suspense>
-          </Fold>
-          <NoteField name="notes" label="Notes" rows={2} />
+          <fieldset disabled={!mayWrite} className="pot-fields">
+            <TextField name="name" label="Name" isFirst />
+            <div className="pot-row">
+              <SelectField
+                name="kind"
+                label="Kind"
+                options={potKinds}
+                onChosen={(chosen) => {
+                  // Of a pot that is on the shelf already its owner says so, as it changes what is predicted.
+                  if (isNew)
+                    setValue(
+                      'swatchShows',
+                      transparentKinds.includes(chosen as Pot['kind'])
+                        ? 'one coat over white'
+                        : undefined,
+                    );
+                }}
+              />
+              <SelectField name="finish" label="Finish" options={potFinishes} />
+              <SelectField name="flow" label="Flow" options={potFlows} />
+              <NumberField
+                name="volumeMl"
+                label="Left"
+                unit="ml"
+                placeholder="not known"
+                whenEmpty="none"
+              />
+            </div>
+            {clearKinds.includes(kind) ? (
+              <p className="pot-clear">
+                A {kind} colours nothing and hides nothing; it only thins or seals.
+              </p>
+            ) : (
+              <>
+                <HidingChoice swatch={hex} />
+                {mayWrite && (
+                  <Fold title="Measure it on a striped card">
+                    <Suspense fallback={<p>Fetching it …</p>}>
+                      <CardMeasure />
+                    </Suspense>
+                  </Fold>
+                )}
+                <Fold title="What goes with it">
+                  <Suspense fallback={<p>Fetching it …</p>}>
+                    <PairsPanel />
+                  </Suspense>
+                </Fold>
+              </>
+            )}
+            <Fold title="The bottle: whose, opened when, its drops, how it behaves">
+              <Suspense fallback={<p>Fetching it …</p>}>
+                <BottleFields />
+              </Suspense>
+            </Fold>
+            <NoteField name="notes" label="Notes" rows={2} />
+          </fieldset>
           <PotSaveMark
             saveState={saveState}
             onRetry={saveNow}

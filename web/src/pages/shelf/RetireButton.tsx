@@ -1,5 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { useMay } from '../../ledger/club/standing';
 import { useWriter } from '../../ledger/useWriter';
 import { useNotice } from '../../parts/shell/notices';
 
@@ -7,12 +8,14 @@ import { useNotice } from '../../parts/shell/notices';
 export function RetireButton({ pot }: { pot: Pot }) {
   const writer = useWriter();
   const notify = useNotice();
+  const mayWrite = useMay('pots', pot.id)('write');
   const verb = pot.retired ? 'bring back' : 'retire';
   const turn = () => {
     const retired = !pot.retired;
     writer.change('pots', pot.id, `${verb} ${pot.name}`, (now) => ({ ...now, retired }));
     notify(pot.retired ? `${pot.name} is back.` : `${pot.name} is retired; Ctrl+Z undoes it.`);
   };
+  if (!mayWrite) return null;
   return (
     <Button
       variant="plain"

@@ -2,8 +2,10 @@ import { isOpaqueId, ownerOf, potKinds, type Kept, type Pot } from '@yellow-ledg
 import Button from 'react-bootstrap/Button';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { useMayCreate } from '../../ledger/club/standing';
 import { useWhose } from '../../ledger/club/useWhose';
 import { Options } from '../../parts/Choice';
+import { IfMayCreate } from '../../parts/club/IfMay';
 import { EmptyPage } from '../../parts/EmptyPage';
 import { FetchProblem } from '../../parts/FetchProblem';
 import { useShortcut } from '../../parts/keyboard/useShortcut';
@@ -43,8 +45,9 @@ export default function ShelfPage() {
     setOpenId(pot.id);
   };
   useShortcut('/', () => searchField.current?.focus());
-  useShortcut('n', add);
-  useAskedNew(add, !isLoading);
+  const mayAdd = useMayCreate('pots');
+  useShortcut('n', () => mayAdd && add());
+  useAskedNew(add, !isLoading && mayAdd);
 
   const shown = useMemo(() => {
     const wanted = search.trim().toLocaleLowerCase();
@@ -106,9 +109,11 @@ export default function ShelfPage() {
           </Form.Select>
         )}
         <Switch label="retired too" isOn={showsRetired} onTurn={setShowsRetired} />
-        <Button variant={openId ? 'outline' : 'next'} onClick={add}>
-          Add a pot
-        </Button>
+        <IfMayCreate kind="pots">
+          <Button variant={openId ? 'outline' : 'next'} onClick={add}>
+            Add a pot
+          </Button>
+        </IfMayCreate>
       </PageHead>
       <ShelfTabs />
       {error && <FetchProblem error={error} onRetry={() => void refetch()} />}
@@ -116,7 +121,7 @@ export default function ShelfPage() {
         <EmptyShelf onAdd={add} />
       ) : (
         <>
-          <SwatchesToRead kept={kept} />
+          {mayAdd && <SwatchesToRead kept={kept} />}
           <ShelfTable shown={drawn} openId={openId} onOpen={setOpenId} onClosed={close} />
           <p className="shelf-count" role="status">
             {onShelf.length === kept.length

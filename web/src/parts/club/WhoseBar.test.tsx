@@ -19,7 +19,7 @@ test('a painter sees whose it is, and what they may make of it', async () => {
   const { container, unmount } = await renderInClub('painter', [owned('me')], bar);
   expect(container.textContent).toContain('Yours alone');
   // It becomes the house’s by a proposal: it cannot be given.
-  expect(buttons()).toEqual(['Show it to the club']);
+  expect(buttons()).toEqual(['Show it to the club', 'Choose who sees it']);
   unmount();
   const shown = await renderInClub('painter', [owned('wren', true)], bar);
   expect(shown.container.textContent).toContain('Wren’s');
@@ -89,4 +89,36 @@ test.each([
   await renderInClub(role, [...owners], part);
   const fieldset = screen.getByLabelText('Name').closest('fieldset');
   expect(fieldset?.disabled).toBe(is);
+});
+
+test('what is one’s own is opened to some, to look at or to change, and taken back', async () => {
+  await sitHere('painter');
+  const openTo = [{ memberId: 'wren', mayWrite: true }];
+  const server = houseServer({
+    'PUT /owners/recipes/r': { body: { along: [] } },
+    'GET /owners': { body: { items: [{ ...owned('me'), openTo }] } },
+  });
+  await renderInClub('painter', [owned('me')], bar);
+  fireEvent.click(screen.getByRole('button', { name: 'Choose who sees it' }));
+  await act(async () => {
+    fireEvent.change(screen.getByLabelText('Wren'), { target: { value: 'change' } });
+    await answered();
+  });
+  expect(server.asked[0].body).toEqual({ is: 'mine', openTo });
+  expect(await screen.findByText('Yours, shown to 1 member')).toBeTruthy();
+  await act(async () => {
+    fireEvent.change(screen.getByLabelText('Wren'), { target: { value: 'nothing' } });
+    await answered();
+  });
+  expect(server.asked.findLast(({ method }) => method === 'PUT')?.body).toEqual({
+    is: 'mine',
+    openTo: [],
+  });
+});
+
+test('what another opened to be changed is changed, and not given away', async () => {
+  await sitHere('painter');
+  const joint = { ...owned('wren'), mayWrite: true };
+  const { container } = await renderInClub('painter', [joint], bar);
+  expect(container.textContent).toBe('Wren’s; you may change it');
 });

@@ -1,4 +1,5 @@
 import { pictureFormats, type PhotographKind } from '@yellow-ledger/core';
+import { useMayCreate } from '../../ledger/club/standing';
 import { Deeds } from '../Deeds';
 import { FileButton } from '../FileButton';
 import { Problem } from '../Problem';
@@ -22,6 +23,8 @@ export function AddPhotograph({ of, shows, isNext = false }: AddPhotographProps)
     accept,
     onFile: (file: File) => void of.take(file, shows),
   };
+  const mayAdd = useMayCreate('photographs');
+  if (!mayAdd) return null;
   return (
     <>
       <Deeds>

@@ -18,6 +18,7 @@ import { isTyping, useShortcut } from '../keyboard/useShortcut';
 import { useMembership } from '../../ledger/club/membership';
 import { AwayMark } from './AwayMark';
 import { DamagedRows } from './DamagedRows';
+import { GuestMark } from './GuestMark';
 import { OutMark } from './OutMark';
 import { useKeptScroll } from './useKeptScroll';
 import { useUndo } from './useUndo';
@@ -63,6 +64,7 @@ export function Shell() {
       <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} onFind={() => setIsFinding(true)} />
       <main id="page" tabIndex={-1}>
         <OutMark />
+        <GuestMark />
         <AwayMark />
         {hasNotices && (
           <Suspense>

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useWriter } from '../../../ledger/useWriter';
 import { Choice } from '../../../parts/Choice';
+import { IfMay } from '../../../parts/club/IfMay';
 import { EmptyPage } from '../../../parts/EmptyPage';
 import { LinkButton } from '../../../parts/LinkButton';
 import type { ChangeArmy } from '../changeArmy';
@@ -40,9 +41,11 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
         shows="plan"
         words="A plan takes models, painters and evenings, and says who paints what when: what dries while something else is painted, what to prepare, and what will be left wet."
       >
-        <Button variant="next" onClick={add}>
-          Begin a plan
-        </Button>
+        <IfMay to="write" kind="armies" id={army.id}>
+          <Button variant="next" onClick={add}>
+            Begin a plan
+          </Button>
+        </IfMay>
       </EmptyPage>
     );
   return (
@@ -50,9 +53,11 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
       <div className="flow no-print">
         <Choice label="Plan" value={batch.id} onChoose={setChosenId} options={plans} />
         <LinkButton to={`/bench?plan=${batch.id}`}>To the bench</LinkButton>
-        <Button variant="outline" disabled={plans.length >= 20} onClick={add}>
-          Begin another plan
-        </Button>
+        <IfMay to="write" kind="armies" id={army.id}>
+          <Button variant="outline" disabled={plans.length >= 20} onClick={add}>
+            Begin another plan
+          </Button>
+        </IfMay>
       </div>
       <PlanEditor
         key={batch.id}

@@ -3,6 +3,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { z } from 'zod';
 import Button from 'react-bootstrap/Button';
 import { FormProvider, useForm } from 'react-hook-form';
+import { useMayCreate } from '../../../ledger/club/standing';
 import { TextField } from '../../../parts/TextField';
 import type { Draft } from '../useDraft';
 import { useFork } from './useFork';
@@ -19,6 +20,8 @@ export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly
     mode: 'onChange',
   });
   const submit = form.handleSubmit(({ name }) => fork(name));
+  const mayFork = useMayCreate('recipes');
+  if (!mayFork) return null;
 
   return (
     <FormProvider {...form}>

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import Button from 'react-bootstrap/Button';
 import { FormProvider, useForm } from 'react-hook-form';
 import { asProblem } from '../../../ledger/ask';
+import { useMay } from '../../../ledger/club/standing';
 import { useFreezeMutation } from '../../../ledger/ledgerApi';
 import { NoteField } from '../../../parts/NoteField';
 import { useNotice } from '../../../parts/shell/notices';
@@ -32,6 +33,8 @@ export function FreezeForm({ draft, versions }: { draft: Draft; versions: readon
     form.reset({ note: '' });
     notify(`Version ${number} is frozen.`);
   });
+  const mayFreeze = useMay('recipes', recipe.id)('write');
+  if (!mayFreeze) return null;
   return (
     <FormProvider {...form}>
       <form className="flow freeze-form" onSubmit={(event) => void submit(event)}>
