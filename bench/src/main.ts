@@ -18,6 +18,7 @@ import { benchOvers } from './overBench';
 import { benchPages } from './pagesBench';
 import { benchPlans } from './planBench';
 import { benchPowerCut } from './powerCutBench';
+import { benchRestores } from './restoreBench';
 import { benchRecipeList } from './recipeListBench';
 import { benchSaid } from './saidBench';
 import { benchSheet } from './sheetBench';
@@ -49,6 +50,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   club: benchClub,
   host: benchHost,
   doors: benchDoors,
+  restore: benchRestores,
   mutation: benchMutation,
   // Last: its exhaustive searches take about ten minutes.
   match: benchMatch,

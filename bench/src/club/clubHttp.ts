@@ -40,6 +40,11 @@ export class Device {
     return () => response.destroy();
   }
 
+  /** An answer as it comes, for reading it at one's own pace. */
+  raw(path: string): Promise<IncomingMessage> {
+    return this.open(path, 'GET');
+  }
+
   private open(path: string, method: string, body?: object): Promise<IncomingMessage> {
     const send = this.url.startsWith('https') ? request : plainRequest;
     return new Promise((answered, failed) => {

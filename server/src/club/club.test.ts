@@ -41,7 +41,10 @@ const cookieOf = (answer: request.Response) =>
 async function joined(name: string, role: Role) {
   const { token } = await club.invitations.make({ role, madeBy: null, hours: 24 });
   const answer = await post('/join', { token, name, passphrase }).expect(200);
-  return { cookie: cookieOf(answer), id: (answer.body as { member: { id: string } }).member.id };
+  const { id } = (answer.body as { member: { id: string } }).member;
+  // Who acts at once after joining would be asked for the passphrase once more.
+  for (const device of await club.sessions.list(id)) await club.sessions.confirm(device.id);
+  return { cookie: cookieOf(answer), id };
 }
 const codeOf = (answer: request.Response) =>
   (answer.body as { error: { code: string } }).error.code;
@@ -233,6 +236,40 @@ describe('coming in', () => {
     for (const secret of [passphrase, token, cookie.split('=')[1]])
       expect(kept).not.toContain(secret);
     expect(kept).toContain('$argon2id$');
+  });
+});
+
+describe('weighty acts', () => {
+  test('ask for the passphrase once more, and not again for ten minutes', async () => {
+    const keeper = await joined('Wil', 'keeper');
+    const [odo, hesper, wren] = [
+      await joined('Odo', 'painter'),
+      await joined('Hesper', 'painter'),
+      await joined('Wren', 'painter'),
+    ];
+    time += 11 * 60_000;
+    const refused = await remove(`/members/${odo.id}`, keeper.cookie).expect(403);
+    expect(codeOf(refused)).toBe('confirm');
+    const link = { role: 'painter', memberId: odo.id, hours: 1 };
+    expect(codeOf(await post('/invitations', link, keeper.cookie).expect(403))).toBe('confirm');
+    // A link for somebody new lets nobody in as somebody else.
+    await post('/invitations', { role: 'painter', hours: 1 }, keeper.cookie).expect(200);
+
+    await post('/confirm', { passphrase: 'wrong words' }, keeper.cookie).expect(400);
+    await remove(`/members/${odo.id}`, keeper.cookie).expect(403);
+    await post('/confirm', { passphrase }, keeper.cookie).expect(204);
+    await remove(`/members/${odo.id}`, keeper.cookie).expect(204);
+    await remove(`/members/${hesper.id}`, keeper.cookie).expect(204);
+    time += 11 * 60_000;
+    await remove(`/members/${wren.id}`, keeper.cookie).expect(403);
+  });
+
+  test('guessing at it there is as slow as at the door, and locks nobody out of that', async () => {
+    const keeper = await joined('Wil', 'keeper');
+    for (let i = 0; i < 5; i++)
+      await post('/confirm', { passphrase: 'wrong words' }, keeper.cookie).expect(400);
+    await post('/confirm', { passphrase }, keeper.cookie).expect(429);
+    await post('/come-in', { name: 'Wil', passphrase }).expect(200);
   });
 });
 

@@ -47,6 +47,8 @@ export interface Club extends Logins {
   loans: LoanStore;
   /** browsers on which members have logged in before */
   devices: KnownDevices;
+  /** the time it goes by */
+  clock: ClubClock;
   /** The link that makes the first keeper; null once there is one. */
   firstLink(): Promise<string | null>;
   /** How much is in the ledger, by kind: what of it is whose is asked of its first keeper. */
@@ -86,6 +88,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     end: forgetting(kept.end),
     endAll: forgetting(kept.endAll),
     endOthers: forgetting(kept.endOthers),
+    confirm: forgetting(kept.confirm),
   };
   const invitations = invitationStore(db, clock);
   const trail = trailOf(db);
@@ -102,6 +105,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     claims: claimStore(db),
     loans: loanStore(db),
     devices,
+    clock,
 
     onChange(tell) {
       changed.add(tell);

@@ -9,6 +9,7 @@ import { OwnPictures } from '../pictures/ownPictures';
 import { openToMember } from '../open/openToMember';
 import { askerOf } from './who';
 import type { ClubDoor } from './clubDoor';
+import { refuseUnlessConfirmed } from './confirmed';
 import { refuseUnless, refused, whoAsks } from './clubRequest';
 import { rightOf } from './routeRights';
 
@@ -27,6 +28,7 @@ export const clubGate = (door: ClubDoor, ledger: Ledger, log: Logger): RequestHa
     const { action, matter, relation } = right;
     if (relation !== 'of the record') refuseUnless(who, relation ?? 'club', action, matter);
     else if (!relations.some((each) => may(who.member.role, each, action, matter))) throw refused();
+    if (right.isWeighty) refuseUnlessConfirmed(who, door.club.clock);
     setOpen(response, openToMember(ledger, askerOf(who), await opaque(), ownPictures));
     const did = right.trail;
     if (did) {

@@ -28,6 +28,9 @@ const joinSchema = z.strictObject({
   // Asked of the first keeper, whose ledger it was until now.
   ledgerIs: z.enum(['mine', 'club'], { error: 'mine or club' }).default('mine'),
 });
+const confirmSchema = z.strictObject({
+  passphrase: z.string({ error: 'a passphrase' }).max(1000, 'a passphrase'),
+});
 const changeSchema = z.strictObject({
   old: z.string({ error: 'a passphrase' }).max(1000, 'a passphrase'),
   passphrase: passphraseSchema,
@@ -109,6 +112,17 @@ export function clubRoutes(door: ClubDoor): Router {
       if (done === true) return;
       if (done !== false) throw toWait(done.waitMs, response);
       throw new Problem(400, 'not-the-old-one', 'That is not your passphrase until now.');
+    }),
+  );
+
+  router.post(
+    '/confirm',
+    asked(async (who, request, response) => {
+      const { passphrase } = accept(confirmSchema, request.body);
+      const done = await club.confirm(who, passphrase);
+      if (done === true) return;
+      if (done !== false) throw toWait(done.waitMs, response);
+      throw new Problem(400, 'not-the-old-one', 'That is not your passphrase.');
     }),
   );
 

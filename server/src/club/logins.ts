@@ -27,6 +27,8 @@ export interface AskedFrom {
 
 /** How members log in and set their passphrases. */
 export interface Logins {
+  /** Notes that a member has given their passphrase once more. @returns whether it was right, or how long to wait */
+  confirm(who: Who, passphrase: string): Promise<boolean | { waitMs: number }>;
   /** @returns null where name and passphrase do not belong together, whichever is wrong */
   comeIn(
     asked: { name: string; passphrase: string; isShared: boolean; device: string },
@@ -146,6 +148,17 @@ export function loginsOf({
         else await trail.add(member.id, 'joined', { role: member.role }, within);
         return { ...(await sessions.begin(member.id, device, false, within)), member };
       });
+    },
+
+    async confirm({ member, device }, passphrase) {
+      const key = `session ${device.id}`;
+      const waitMs = guesses.begin(key);
+      if (waitMs > 0) return { waitMs };
+      const known = await members.named(member.name);
+      if (!(await isRight(known?.passphraseHash, passphrase))) return false;
+      guesses.wasRight(key);
+      await sessions.confirm(device.id);
+      return true;
     },
 
     async changePassphrase({ member, device }, { old, passphrase }) {

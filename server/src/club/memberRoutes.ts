@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { askedAt, refuseUnless, sent } from './clubRequest';
+import { refuseUnlessConfirmed } from './confirmed';
 import type { ClubDoor } from './clubDoor';
 import { LastKeeper } from './memberStore';
 
@@ -47,6 +48,7 @@ export function memberRoutes(door: ClubDoor): Router {
       const id = String(request.params.id);
       const isOwn = id === who.member.id;
       refuseUnless(who, isOwn ? 'mine' : 'club', 'delete', 'members');
+      refuseUnlessConfirmed(who, club.clock);
       if (!(await keepingAKeeper(club.putOut(who, id)))) throw notFound('member');
       if (isOwn) cookie.clear(response);
     }),
@@ -68,6 +70,8 @@ export function memberRoutes(door: ClubDoor): Router {
       const member =
         invited.memberId === undefined ? null : await club.members.get(invited.memberId);
       if (invited.memberId !== undefined && !member) throw notFound('member');
+      // A link for a member's passphrase lets whoever opens it in as them.
+      if (member) refuseUnlessConfirmed(who, club.clock);
       // A new passphrase gives nobody another role.
       const role = member?.role ?? invited.role;
       const made = await club.invitations.make({ ...invited, role, madeBy: who.member.id });

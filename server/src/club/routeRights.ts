@@ -10,6 +10,8 @@ export interface RouteRight {
   matter: Matter;
   /** the club’s where not said; where it hangs on the record, the route asks for the rest */
   relation?: Relation | 'of the record';
+  /** it asks for the passphrase once more */
+  isWeighty?: true;
   /** what is written into the trail once it is done */
   trail?: TrailKind;
 }
@@ -124,6 +126,7 @@ export const routeRights: readonly RouteRight[] = [
     path: '/backups/:name/restored',
     action: 'restore',
     matter: 'backups',
+    isWeighty: true,
     trail: 'restored a backup',
   },
   { method: 'POST', path: '/demo/sample', action: 'create', matter: 'sample' },

@@ -16,6 +16,8 @@ export interface Device {
   isShared: boolean;
   beganAt: string;
   endsAt: string;
+  /** when the passphrase was given once more on it; null: never */
+  confirmedAt: string | null;
 }
 
 interface SessionRow {
@@ -26,6 +28,7 @@ interface SessionRow {
   is_shared: number;
   began_at: string;
   ends_at: string;
+  confirmed_at: string | null;
 }
 
 /** Who has come in, on which device. Of a token only what it hashes to is kept. */
@@ -40,6 +43,8 @@ export interface SessionStore {
   of(token: string): Promise<Device | null>;
   list(memberId: string): Promise<Device[]>;
   get(id: string): Promise<Device | null>;
+  /** Notes that the passphrase was given once more on a device. */
+  confirm(id: string): Promise<void>;
   /** Up to which notice somebody was told on this device. */
   noticesSeen(id: string): Promise<number>;
   noteNoticesSeen(id: string, sequence: number): Promise<void>;
@@ -82,6 +87,10 @@ export function sessionStore(db: Knex, clock: ClubClock): SessionStore {
       return row ? fromRow(row) : null;
     },
 
+    async confirm(id) {
+      await db('sessions').where({ id }).update({ confirmed_at: clock.iso() });
+    },
+
     async noticesSeen(id) {
       const row = await db<{ id: string; notices_seen: number }>('sessions').where({ id }).first();
       return row?.notices_seen ?? 0;
@@ -105,11 +114,12 @@ export function sessionStore(db: Knex, clock: ClubClock): SessionStore {
   };
 }
 
-const fromRow = ({ id, member_id, device, is_shared, began_at, ends_at }: SessionRow): Device => ({
-  id,
-  memberId: member_id,
-  device,
-  isShared: Boolean(is_shared),
-  beganAt: began_at,
-  endsAt: ends_at,
+const fromRow = (row: SessionRow): Device => ({
+  id: row.id,
+  memberId: row.member_id,
+  device: row.device,
+  isShared: Boolean(row.is_shared),
+  beganAt: row.began_at,
+  endsAt: row.ends_at,
+  confirmedAt: row.confirmed_at,
 });

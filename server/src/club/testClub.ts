@@ -56,6 +56,8 @@ export async function testClub(
     async member(name: string, role: Role): Promise<TestMember> {
       const { id } = await club.add(name, role, 'no hash: comes in by the cookie below');
       const { token } = await club.sessions.begin(id, 'a test', false);
+      const device = await club.sessions.of(token);
+      if (device) await club.sessions.confirm(device.id);
       const prefix = carriage.by === 'plain http' ? '' : '__Host-';
       return { id, name, cookie: `${prefix}yellow-ledger=${token}` };
     },

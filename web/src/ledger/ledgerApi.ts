@@ -18,6 +18,7 @@ import {
 } from '@yellow-ledger/core';
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
+import { withConfirming } from './club/confirming';
 import { acknowledged } from './acknowledged';
 import { lastHad, type HadPart } from './away/hadParts';
 import { ask, unreadable, type Problem } from './ask';
@@ -39,7 +40,7 @@ const askChecked: BaseQueryFn<Request, unknown, Problem> = async (
   { signal },
 ) => {
   const asked = acknowledged.now();
-  const result = await ask(path, { ...init, signal });
+  const result = await withConfirming(() => ask(path, { ...init, signal }));
   if ('error' in result) {
     const kept = had && result.error.code === 'no-answer' ? await had().catch(() => null) : null;
     return kept === null ? result : { data: kept };

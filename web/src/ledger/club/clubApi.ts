@@ -15,6 +15,7 @@ import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import type { Problem } from '../problem';
 import { askClub } from './askClub';
+import { withConfirming } from './confirming';
 import {
   deviceSchema,
   houseTags,
@@ -41,7 +42,9 @@ interface Request {
 }
 
 const askHouse: BaseQueryFn<Request, unknown, Problem> = async ({ path, schema, ...init }) => {
-  const answer = await askClub(path, schema, { ...init, headers: memberships.head() });
+  const answer = await withConfirming(() =>
+    askClub(path, schema, { ...init, headers: memberships.head() }),
+  );
   if ('error' in answer && answer.error.status === 401) memberships.wentOut();
   return answer;
 };

@@ -15,6 +15,7 @@ import { fetched } from '../fetched';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
+import { useIsConfirmAsked } from '../../ledger/club/confirming';
 import { useMembership } from '../../ledger/club/membership';
 import { AwayMark } from './AwayMark';
 import { DamagedRows } from './DamagedRows';
@@ -26,6 +27,7 @@ import { PageWait } from '../PageWait';
 import './shell.scss';
 
 const PassphraseNotice = fetched(() => import('./PassphraseNotice'));
+const ConfirmAgain = fetched(() => import('./ConfirmAgain'));
 const FindBox = fetched(() => import('../find/FindBox'));
 const KeyboardHelp = fetched(() => import('../keyboard/KeyboardHelp'));
 
@@ -52,6 +54,7 @@ export function Shell() {
   const [isFinding, setIsFinding] = useState(false);
   const undo = useUndo();
   const membership = useMembership();
+  const isConfirmAsked = useIsConfirmAsked();
   const hasNotices = membership.is === 'in' && membership.me.notices.length > 0;
   useShortcut('?', () => setIsHelpOpen(true));
   useGlobalKeys(undo, () => setIsFinding(true));
@@ -76,6 +79,11 @@ export function Shell() {
           <Outlet />
         </Suspense>
       </main>
+      {isConfirmAsked && (
+        <Suspense>
+          <ConfirmAgain />
+        </Suspense>
+      )}
       {isFinding && (
         <Suspense>
           <FindBox onClose={() => setIsFinding(false)} />
