@@ -20,6 +20,17 @@ async function paintedBy(page: Page, club: SampleClub, name: string): Promise<st
     .map(({ entry }) => entry.id);
 }
 
+/** Gives the passphrase once more, as weighty acts ask for it. */
+async function giveOnceMore(page: Page, club: SampleClub, name: string): Promise<void> {
+  const dialog = page.getByRole('dialog', { name: 'Your passphrase, once more' });
+  await dialog.getByLabel('Passphrase').fill('not that one');
+  await dialog.getByRole('button', { name: 'Go on' }).click();
+  await expect(dialog.getByText('That is not your passphrase.')).toBeVisible();
+  await dialog.getByLabel('Passphrase').fill(club.passphrases.get(name) ?? '');
+  await dialog.getByRole('button', { name: 'Go on' }).click();
+  await expect(dialog).toBeHidden();
+}
+
 /** Presses done at a bench, once what is wet there has dried. */
 async function press(page: Page): Promise<void> {
   await page.clock.fastForward('40:00');
@@ -145,6 +156,7 @@ test('who is put out with writes waiting is told, and has them still', async ({ 
     const row = ottoline.getByRole('listitem').filter({ hasText: 'Barnaby' });
     await row.getByRole('button', { name: 'Put out …' }).click();
     await row.getByRole('button', { name: 'Put Barnaby out of the club' }).click();
+    await giveOnceMore(ottoline, club, 'Ottoline');
     await expect(row).toHaveCount(0);
 
     await barnaby.context().setOffline(false);
@@ -153,6 +165,52 @@ test('who is put out with writes waiting is told, and has them still', async ({ 
     await expect(barnaby.getByText(/1 thing you did could not be sent. It is kept/)).toBeVisible();
     const ids = await paintedBy(ottoline, club, 'Barnaby');
     expect(ids).toHaveLength(0);
+  } finally {
+    await club.stop();
+  }
+});
+
+test('what is mine is opened to one member, taken back on one page, and a guest is offered nothing', async ({
+  browser,
+}) => {
+  const club = await startSampleClub();
+  try {
+    const barnaby = await comeIn(browser, club, 'Barnaby');
+    await barnaby.goto(`${club.url}/shelf`);
+    await barnaby.getByRole('button', { name: 'Add a pot' }).click();
+    const editor = barnaby.getByRole('form', { name: 'New pot' });
+    await editor.getByLabel('Name').fill('Barnaby’s own blue');
+    await editor.getByRole('button', { name: 'Done' }).click();
+
+    const wren = await comeIn(browser, club, 'Wren');
+    await wren.goto(`${club.url}/shelf`);
+    await expect(wren.getByRole('button', { name: 'Lampsoot Primer', exact: true })).toBeVisible();
+    const hers = wren.getByRole('button', { name: 'Barnaby’s own blue', exact: true });
+    await expect(hers).toBeHidden();
+
+    await barnaby.getByRole('button', { name: 'Barnaby’s own blue', exact: true }).click();
+    await barnaby.getByRole('button', { name: 'Choose who sees it' }).click();
+    await barnaby.getByLabel('Wren').selectOption('may look at it');
+    await expect(barnaby.getByText('Yours, shown to 1 member')).toBeVisible();
+    await expect(hers).toBeVisible();
+
+    await barnaby.goto(`${club.url}/club/who-sees`);
+    const shown = barnaby.getByRole('list', { name: 'My pots, shown' });
+    await expect(shown).toContainText('Wren');
+    await shown.getByRole('button', { name: 'Keep it to yourself' }).click();
+    await expect(shown.getByRole('listitem')).toHaveCount(0);
+    await expect(hers).toBeHidden();
+
+    const marsh = await comeIn(browser, club, 'Marsh');
+    for (const path of ['recipes', 'shelf', 'armies', 'bench', 'palette']) {
+      await marsh.goto(`${club.url}/${path}`);
+      await expect(marsh.getByRole('note')).toContainText('You are a guest');
+      await expect(
+        marsh.getByRole('button', {
+          name: /^(New recipe|Archive|Duplicate|Add a|Retire|Write a new|Put it on)/,
+        }),
+      ).toHaveCount(0);
+    }
   } finally {
     await club.stop();
   }
@@ -264,6 +322,10 @@ test('every screen of a club is for everybody: light, dark, and on a phone', asy
       ['/club', () => expect(page.getByText('Ottoline', { exact: true }).first()).toBeVisible()],
       ['/club/evening', () => expect(board(page)).toBeVisible()],
       ['/club/devices', () => expect(page.getByText('(this one)')).toBeVisible()],
+      [
+        '/club/who-sees',
+        () => expect(page.getByText('yours alone until you show it')).toBeVisible(),
+      ],
       ['/club/trail', () => expect(page.getByText('came in').first()).toBeVisible()],
       [
         '/club/proposals',
