@@ -32,13 +32,19 @@ export const enoughRecords = 8;
 const leastRatio = 0.1;
 const mostRatio = 10;
 
-/** A painter's own figures from the log. */
-export function learnFigures(entries: readonly LogEntry[]): LearnedFigures {
+/**
+ * A painter's own figures from the log.
+ *
+ * @param by the painter, as entries name them: in a club every hand has its own figures; null: whoever
+ *   painted, in a ledger alone
+ */
+export function learnFigures(all: readonly LogEntry[], by: string | null = null): LearnedFigures {
   const minutes = new Map<TechniqueName, number[]>();
   const dry: number[] = [];
   const mixed = new Map<string, { made: number; taken: number }>();
   let film = 1;
-  for (const entry of standing(entries)) {
+  const entries = standing(all).filter((entry) => by === null || entry.by === by);
+  for (const entry of entries) {
     if (entry.kind === 'coat') {
       if (entry.minutes !== null) add(minutes, entry.technique, entry.minutes / entry.reckoned);
       const of = mixOf(entry);

@@ -154,6 +154,18 @@ describe('a painter’s own figures', () => {
     ]);
   });
 
+  test('in a club each hand is learnt from what it painted, and not from the others', () => {
+    const log = new WrittenLog();
+    for (let coat = 1; coat <= 16; coat++) {
+      const entry = log.coat(coat, 'cloak', 'base', coat, [1]);
+      entry.by = coat % 2 === 0 ? 'Wren' : 'Barnaby';
+      entry.minutes = entry.reckoned * (coat % 2 === 0 ? 2 : 0.5);
+    }
+    expect(learnFigures(log.entries, 'Wren').own.handsOn.brushCoat).toBeCloseTo(2, 9);
+    expect(learnFigures(log.entries, 'Barnaby').own.handsOn.brushCoat).toBeCloseTo(0.5, 9);
+    expect(learnFigures(log.entries, 'Sedge').own.handsOn.brushCoat).toBeUndefined();
+  });
+
   test('mixing half as much again as is painted shows in the paint', () => {
     const log = new WrittenLog();
     const made: LogEntry[] = [];

@@ -1,5 +1,6 @@
 import type { Claim } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import type { ClubClock } from './clubClock';
 
 interface ClaimRow {
   army_id: string;
@@ -16,6 +17,9 @@ export interface Models {
   models: readonly number[];
 }
 
+/** Nobody paints on models they said they paint two weeks ago: the claim ends. */
+const lastsMs = 14 * 24 * 3_600_000;
+
 /** Which models of joint armies who has taken up. */
 export interface ClaimStore {
   list(): Promise<Claim[]>;
@@ -28,18 +32,20 @@ export interface ClaimStore {
   letGo(models: Models, memberId: string): Promise<void>;
 }
 
-export function claimStore(db: Knex): ClaimStore {
+export function claimStore(db: Knex, clock: ClubClock): ClaimStore {
+  const standing = (from: Knex | Knex.Transaction) =>
+    from<ClaimRow>('claims').where('at', '>', clock.iso(-lastsMs));
   return {
-    list: async () => (await db<ClaimRow>('claims').orderBy('at')).map(fromRow),
+    list: async () => (await standing(db).orderBy('at')).map(fromRow),
 
     take: ({ armyId, unitId, models }, memberId, evenIfTaken) =>
       db.transaction(async (within) => {
-        const taken = await within<ClaimRow>('claims')
+        const taken = await standing(within)
           .where({ army_id: armyId, unit_id: unitId })
           .whereNot({ member_id: memberId });
         const others = taken.filter(({ model }) => models.includes(model)).map(fromRow);
         if (others.length > 0 && !evenIfTaken) return others;
-        const at = new Date().toISOString();
+        const at = clock.iso();
         for (const model of models)
           await within('claims')
             .insert({ army_id: armyId, unit_id: unitId, model, member_id: memberId, at })

@@ -1,5 +1,6 @@
 import type { Army, Claim } from '@yellow-ledger/core';
 import { addDemo } from '../demo/addDemo';
+import { ClubClock } from './clubClock';
 import { testClub, type TestMember } from './testClub';
 
 let house: Awaited<ReturnType<typeof testClub>>;
@@ -7,9 +8,11 @@ let wren: TestMember;
 let sedge: TestMember;
 let guest: TestMember;
 let army: Army;
+let time: number;
 
 beforeEach(async () => {
-  house = await testClub();
+  time = Date.parse('2026-11-30T18:00:00.000Z');
+  house = await testClub(undefined, new ClubClock(0, () => time));
   await addDemo(house.ledger);
   wren = await house.member('Wren', 'painter');
   sedge = await house.member('Sedge', 'painter');
@@ -67,4 +70,14 @@ test('who goes lets go of everything', async () => {
   await claim(wren, [1]).expect(204);
   await house.ask('delete', `/api/club/members/${wren.id}`, wren).expect(204);
   expect(await list(sedge)).toEqual([]);
+});
+
+test('what somebody took up two weeks ago is anybody’s again', async () => {
+  await claim(wren, [1, 2]).expect(204);
+  time += 13 * 24 * 3_600_000;
+  expect(await list()).toHaveLength(2);
+  time += 2 * 24 * 3_600_000;
+  expect(await list()).toEqual([]);
+  await claim(sedge, [1]).expect(204);
+  expect((await list()).map(({ memberId }) => memberId)).toEqual([sedge.id]);
 });

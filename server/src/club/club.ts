@@ -102,7 +102,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     invitations,
     trail,
     owners,
-    claims: claimStore(db),
+    claims: claimStore(db, clock),
     loans: loanStore(db),
     devices,
     clock,

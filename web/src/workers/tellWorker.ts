@@ -1,5 +1,7 @@
 import type { Remote } from 'comlink';
 import { selectPart, type InHand, type Part } from '../ledger/inHand';
+import { memberships } from '../ledger/club/membership';
+import { painterHere } from '../ledger/log/painterHere';
 import type { RootState } from '../ledger/rootState';
 import type { LedgerWorker } from './ledger.worker';
 import { idOf, type PartChange } from './work/ledgerInHand';
@@ -10,6 +12,7 @@ import { idOf, type PartChange } from './work/ledgerInHand';
  */
 export class Told {
   private readonly told = new Map<Part, InHand[Part]>();
+  private painter: string | null = null;
 
   constructor(private readonly worker: Remote<LedgerWorker>) {}
 
@@ -21,12 +24,23 @@ export class Told {
       this.told.set(part, now);
       return [changeOf(part, before, now)];
     });
+    this.tellPainter();
     if (changes.length > 0)
       this.worker.takeInHand(changes).catch(() => {
         // What did not arrive is told whole the next time; it shows in the answer to this question.
         changes.forEach(({ part }) => this.told.delete(part));
       });
     return this.worker;
+  }
+
+  /** In a club the figures of a hand are learnt from what that hand has painted. */
+  private tellPainter(): void {
+    const painter = memberships.now().is === 'in' ? painterHere.name() : null;
+    if (painter === this.painter) return;
+    this.painter = painter;
+    this.worker.setPainter(painter).catch(() => {
+      this.painter = null;
+    });
   }
 }
 

@@ -13,6 +13,7 @@ import { chimeSetting } from './chime';
 import { PainterName } from './PainterName';
 import { FoundSheet } from './FoundSheet';
 import { PanelBox } from './PanelBox';
+import { useGiveBack } from './useGiveBack';
 import { usePedalLearning } from './usePedal';
 
 export interface BenchSheetProps extends Omit<BenchPartProps, 'view'> {
@@ -24,6 +25,7 @@ export function BenchSheet(props: BenchSheetProps) {
   const { bench, army, onClose } = props;
   const writer = useWriter();
   const navigate = useNavigate();
+  const giveBack = useGiveBack(bench);
   const pedal = usePedalLearning();
   const [isChimeOn, setIsChimeOn] = useState(chimeSetting.isOn);
   const change = (label: string, part: Partial<Bench>) =>
@@ -72,6 +74,7 @@ export function BenchSheet(props: BenchSheetProps) {
           variant="outline"
           onClick={() => {
             change('put the bench away', { isCleared: true });
+            giveBack();
             void navigate('/bench');
           }}
         >

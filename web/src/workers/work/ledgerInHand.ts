@@ -82,8 +82,15 @@ export const logInHand = (): readonly LogEntry[] => listOf('log');
 let learned: LearnedFigures | null = null;
 whenChanged(['log'], () => (learned = null));
 
+/** Who paints here, in a club; null: whoever paints, in a ledger alone. */
+let painter: string | null = null;
+export function setPainter(name: string | null): void {
+  painter = name;
+  learned = null;
+}
+
 /** A painter's own figures by the log. */
 export function ownFigures(): LearnedFigures {
-  learned ??= learnFigures(logInHand());
+  learned ??= learnFigures(logInHand(), painter);
   return learned;
 }
