@@ -156,7 +156,7 @@ export function createApp({
     });
   }
   app.use('/api', namesItself(ledger.db));
-  app.use('/api/files', fileRoutes(ledger, work, workFolder));
+  app.use('/api/files', fileRoutes(work, workFolder));
   if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));
   app.use('/api/pictures', pictureBody, writes, pictureRoutes());
   const wholeLists = express.json({ limit: largestTogether, verify: verifyDepth });

@@ -8,7 +8,7 @@ import {
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
-import { StaleWrite } from '../db/recordStore';
+import { StaleWrite } from '../db/storeErrors';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
 import { GroundNotFrozen } from '../versions/versionStore';
 

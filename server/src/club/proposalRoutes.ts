@@ -10,7 +10,7 @@ import {
 } from '@yellow-ledger/core';
 import { Router, type Request } from 'express';
 import type { Ledger } from '../db/ledger';
-import { StaleWrite } from '../db/recordStore';
+import { StaleWrite } from '../db/storeErrors';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { approve, CannotApprove } from './approve';

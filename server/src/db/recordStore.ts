@@ -9,6 +9,7 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import { inParts, insertMany, valuesAtOnce } from './inParts';
 import { pagesOf } from './pagesOf';
+import { DamagedRecord, StaleWrite, type Damaged } from './storeErrors';
 import { linkPots, linkPotsOfNew, unlinkPots } from './potLinks';
 
 /** A row as every table of records has it. */
@@ -24,33 +25,6 @@ interface GoneRow {
   kind: string;
   id: string;
   revision: number;
-}
-
-/** The record has moved on since the revision a write was made from. */
-export class StaleWrite<Content> extends Error {
-  constructor(readonly current: Kept<Content> | null) {
-    super('the record was changed elsewhere');
-    this.name = 'StaleWrite';
-  }
-}
-
-/** What is stored is not what the schema says; the file was changed by something else. */
-export class DamagedRecord extends Error {
-  constructor(
-    table: string,
-    readonly id: string,
-    readonly reason: string,
-  ) {
-    super(`${table} ${id} cannot be read: ${reason}`);
-    this.name = 'DamagedRecord';
-  }
-}
-
-/** A record that cannot be read, named so that it can be mended or deleted. */
-export interface Damaged {
-  id: string;
-  revision: number;
-  reason: string;
 }
 
 export interface RecordStore<Content extends { id: string }> {

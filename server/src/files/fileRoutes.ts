@@ -16,11 +16,9 @@ import {
 import { Router, type Request, type Response } from 'express';
 import pLimit from 'p-limit';
 import { z } from 'zod';
-import type { Ledger } from '../db/ledger';
 import { accept } from '../http/accept';
 import { notFound, Problem } from '../http/problem';
 import { Cancelled, type LedgerWork } from '../work/ledgerWork';
-import { everything } from './everything';
 import { openFor } from '../open/openFor';
 import type { OpenLedger } from '../open/openLedger';
 import { heldPictures } from '../pictures/heldPictures';
@@ -34,7 +32,7 @@ const mostAtOnce = 2;
 const mostWaiting = 10;
 
 /** @param workFolder where a file lies while it is taken in */
-export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string): Router {
+export function fileRoutes(work: LedgerWork, workFolder: string): Router {
   const router = Router();
 
   router.get('/recipes/:id', async (request, response) => {
@@ -44,7 +42,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
     const { recipes, versions } = await withGrounds(kept.content, readerOf(open));
     const file = writeLedgerFile(recipes, shelfOf(await potsOf(open)), versions);
     const photographs = await open.photographsOf(kept.content.id);
-    const pictures = await heldPictures(photographs, ledger.pictures);
+    const pictures = await heldPictures(photographs, open.pictures);
     send(response, kept.content.name, ledgerFileText({ ...file, photographs, pictures }));
   });
 
@@ -65,8 +63,7 @@ export function fileRoutes(ledger: Ledger, work: LedgerWork, workFolder: string)
     const open = openFor(response);
     response.attachment(fileName(isOwn ? 'mine' : 'everything')).type('application/json');
     await work.atOneMoment(async (within, signal) => {
-      const chosen = await open.chosen(isOwn, within);
-      const pieces = everything(ledger, within, chosen);
+      const pieces = await open.wholeFile(isOwn, within);
       await pipeline(Readable.from(pieces), response, { signal }).catch((error: unknown) => {
         // If the client aborts, do nothing. Otherwise the connection is cut, so that a truncated
         // download is not mistaken for a complete one.

@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
-import { DamagedRecord } from '../db/recordStore';
+import { DamagedRecord } from '../db/storeErrors';
 import { UnknownPots } from '../db/potLinks';
 import { TooManyAtOnce } from '../club/passphrases';
 import { GroundNotFrozen, NothingChanged } from '../versions/versionStore';

@@ -7,7 +7,7 @@ import {
 } from '@yellow-ledger/core';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
-import { StaleWrite } from '../db/recordStore';
+import { StaleWrite } from '../db/storeErrors';
 import { openFor } from '../open/openFor';
 import { accept } from './accept';
 import { notFound, Problem } from './problem';

@@ -4,11 +4,11 @@ import { setImmediate } from 'node:timers/promises';
 import { entrySchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import type { Damaged } from '../db/recordStore';
+import type { Damaged } from '../db/storeErrors';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
 import { openFor } from '../open/openFor';
-import { EntryTaken, NotTheirs, type LogTexts } from './logStore';
+import { EntryTaken, NotTheirs, type LogTexts } from './logTexts';
 
 const appendSchema = z.strictObject({
   entries: z

@@ -2,7 +2,8 @@ import { type Kept, type LogEntry, type Pot, isSameContent } from '@yellow-ledge
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
-import { parsed, readableOnly, type Damaged, type RecordStore } from '../db/recordStore';
+import { parsed, readableOnly, type RecordStore } from '../db/recordStore';
+import { type Damaged } from '../db/storeErrors';
 import {
   inOrderOfCoats,
   notingTheSame,
@@ -20,23 +21,8 @@ import {
   type EntriesOf,
   type LogRow,
 } from './logRows';
+import { EntryTaken, NotTheirs, type LogTexts } from './logTexts';
 import type { UsedPaint } from './usedPaint';
-
-/** An identifier that the log has for another entry. */
-export class EntryTaken extends Error {
-  constructor(readonly id: string) {
-    super(`the log has another entry ${id}`);
-    this.name = 'EntryTaken';
-  }
-}
-
-/** Somebody strikes out what another has noted. */
-export class NotTheirs extends Error {
-  constructor(readonly id: string) {
-    super(`the entry ${id} is another’s`);
-    this.name = 'NotTheirs';
-  }
-}
 
 /** Who writes into the log of a club. */
 export interface Sender {
@@ -45,13 +31,6 @@ export interface Sender {
   name: string;
   /** whether they may strike out what others have noted */
   strikesAny: boolean;
-}
-
-/** Some entries as they are stored. */
-export interface LogTexts {
-  items: { sequence: number; content: string }[];
-  /** rows that are not even JSON, named so that they can be deleted */
-  damaged: Damaged[];
 }
 
 /** So many entries are sent on together; others are answered in between. */

@@ -11,9 +11,8 @@ import type {
   Version,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import type { Damaged } from '../db/recordStore';
-import type { Chosen } from '../files/everything';
-import type { LogTexts } from '../log/logStore';
+import type { Damaged } from '../db/storeErrors';
+import type { LogTexts } from '../log/logTexts';
 import type { Replacement } from '../replacements/replaceInRecipes';
 
 /** What a list of records holds, and what of it cannot be read. */
@@ -63,8 +62,8 @@ export interface OpenLedger {
   };
   /** photographs of a recipe */
   photographsOf(recipeId: string): Promise<Photograph[]>;
-  /** What goes into a file of everything; or, in a club, of everything of one's own. */
-  chosen(isOwn: boolean, within: Knex.Transaction): Promise<Chosen>;
+  /** A file of everything, piece by piece; or, in a club, of everything of one's own. */
+  wholeFile(isOwn: boolean, within: Knex.Transaction): Promise<AsyncIterable<string>>;
   /** whose what is brought in a file becomes; nobody's in a ledger alone */
   readonly ownerId: string | undefined;
 }

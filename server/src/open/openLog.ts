@@ -9,7 +9,7 @@ import {
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { parsed } from '../db/recordStore';
-import type { LogTexts } from '../log/logStore';
+import type { LogTexts } from '../log/logTexts';
 import { senderOf, type Asker } from './asker';
 import type { OpenLedger } from './openLedger';
 import { Permissions } from './permissions';

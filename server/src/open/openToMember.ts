@@ -10,7 +10,9 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
-import { StaleWrite, type RecordStore } from '../db/recordStore';
+import { type RecordStore } from '../db/recordStore';
+import { StaleWrite } from '../db/storeErrors';
+import { everything } from '../files/everything';
 import { notFound } from '../http/problem';
 import type { OwnPictures } from '../pictures/ownPictures';
 import { putPotsInto } from '../pots/putPots';
@@ -235,7 +237,8 @@ export function openToMember(
         .filter(({ of }) => of.kind === 'recipe' && of.recipeId === recipeId);
     },
 
-    chosen: (isOwn, within) => chosenFor(asker, isOwn, sightOf(within), ledger, within),
+    wholeFile: async (isOwn, within) =>
+      everything(ledger, within, await chosenFor(asker, isOwn, sightOf(within), ledger, within)),
 
     ownerId: asker.memberId,
   };

@@ -5,7 +5,7 @@ import type { PictureStore } from './pictureStore';
 /** The pictures of photographs, as they go into a file. */
 export async function heldPictures(
   photographs: readonly Photograph[],
-  pictures: PictureStore,
+  pictures: Pick<PictureStore, 'read'>,
 ): Promise<FilePicture[]> {
   const hashes = new Set(photographs.map(({ picture }) => picture.hash));
   const held: FilePicture[] = [];

@@ -8,7 +8,7 @@ import type { PictureStore } from './pictureStore';
  */
 export async function* picturesOfFile(
   hashes: Iterable<string>,
-  pictures: PictureStore,
+  pictures: Pick<PictureStore, 'read'>,
 ): AsyncGenerator<FilePicture> {
   for (const hash of hashes) {
     const bytes = await pictures.read(hash);

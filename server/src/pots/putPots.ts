@@ -1,6 +1,7 @@
 import type { Kept, Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { StaleWrite, type RecordStore } from '../db/recordStore';
+import { type RecordStore } from '../db/recordStore';
+import { StaleWrite } from '../db/storeErrors';
 import { Problem } from '../http/problem';
 
 /** Writes many pots, all or none. @throws Problem 409 */

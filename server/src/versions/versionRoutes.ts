@@ -1,7 +1,7 @@
 import { freezeSchema, idSchema, wholeNumberWithin } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import { StaleWrite } from '../db/recordStore';
+import { StaleWrite } from '../db/storeErrors';
 import { accept } from '../http/accept';
 import { Problem } from '../http/problem';
 import { openFor } from '../open/openFor';

@@ -12,13 +12,8 @@ import {
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
-import {
-  DamagedRecord,
-  parsed,
-  type Damaged,
-  StaleWrite,
-  type RecordStore,
-} from '../db/recordStore';
+import { parsed, type RecordStore } from '../db/recordStore';
+import { DamagedRecord, type Damaged, StaleWrite } from '../db/storeErrors';
 
 interface VersionRow {
   recipe_id: string;
