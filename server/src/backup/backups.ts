@@ -95,15 +95,23 @@ export function keepBackups(
   folder: string,
   log: Logger,
 ): () => void {
-  const look = () =>
-    void backupWhenDue(work, folder).then(
+  let isEnded = false;
+  const look = () => {
+    backupWhenDue(work, folder).then(
       (name) => name && log.info({ folder, name }, 'backed up'),
-      (error: unknown) => log.error({ err: error, folder }, 'no backup could be made'),
+      (error: unknown) => {
+        // One that was broken off because the ledger is being closed is made at the next start.
+        if (!isEnded) log.error({ err: error, folder }, 'no backup could be made');
+      },
     );
+  };
   look();
   const timer = setInterval(look, hour);
   timer.unref();
-  return () => clearInterval(timer);
+  return () => {
+    isEnded = true;
+    clearInterval(timer);
+  };
 }
 
 /** Records in a backup by the label of their kind; none where it cannot be opened. */

@@ -59,8 +59,9 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     asked(async (who, request) => {
       refuseUnless(who, 'mine', 'create', 'proposals');
       const proposed = accept(proposingSchema, request.body);
+      const contentOf = await sight.readerFor(who);
       const id = await ledger.db.transaction(async (within) => {
-        const content = await sight.contentOf(who, proposed, within);
+        const content = await contentOf(proposed, within);
         const added = await proposals.add(
           { ...proposed, content, memberId: who.member.id },
           within,

@@ -121,7 +121,7 @@ test('who may decide, remark and look is what the table of rights says', async (
   await house.ask('delete', `${at}/${id}/remarks/${remarks[0].id}`, keeper).expect(204);
 });
 
-test('what goes onto something only its proposer sees is named, and not approved', async () => {
+test('what goes onto something only its proposer sees is not approved, and it is said why', async () => {
   const below = { ...target, id: 'below', name: 'Wren’s ground' };
   await house
     .ask('put', '/api/recipes/below', painter)
@@ -130,7 +130,9 @@ test('what goes onto something only its proposer sees is named, and not approved
   const content = better({ ground: { recipeId: 'below', version: null } });
   const id = idOf(await propose(content, null).expect(200));
   const { body } = await approve(id, 0).expect(409);
-  expect(JSON.stringify(body)).toContain('Wren’s ground');
+  expect(JSON.stringify(body)).toContain('no house recipe');
+  // What she keeps to herself is not named to who decides.
+  expect(JSON.stringify(body)).not.toContain('Wren’s ground');
 });
 
 test('nobody proposes a version of a recipe that is a member’s', async () => {

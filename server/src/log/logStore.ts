@@ -3,7 +3,6 @@ import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import { pagesOf } from '../db/pagesOf';
 import { parsed, readableOnly, type RecordStore } from '../db/recordStore';
-import { type Damaged } from '../db/storeErrors';
 import {
   inOrderOfCoats,
   notingTheSame,
