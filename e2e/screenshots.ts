@@ -22,15 +22,6 @@ const shots: {
 }[] = [
   { name: 'recipe', path: '/recipes/oilskin-shadow', ready: isPredicted },
   {
-    name: 'recipe-line-open',
-    path: '/recipes/bearer-cloak',
-    async ready(page) {
-      await isPredicted(page);
-      await page.getByRole('button', { name: /^Line 4 / }).click();
-      await page.getByRole('slider', { name: 'Tone starts at' }).waitFor();
-    },
-  },
-  {
     name: 'form',
     path: '/recipes/ferryman-face/form',
     async ready(page) {
@@ -127,24 +118,6 @@ const shots: {
     },
   },
   {
-    name: 'model',
-    path: '/bench',
-    async ready(page) {
-      await page.getByRole('link', { name: 'Paint on: Ferry Crew' }).click();
-      await page.getByRole('button', { name: 'Differently …' }).click();
-      await page.getByRole('button', { name: '1 part more water', exact: true }).click();
-      await page.getByText(/Differs from the recipe: more thinner/).waitFor();
-      await paint(page);
-      await page.getByRole('link', { name: 'Log', exact: true }).click();
-      await page
-        .getByRole('link', { name: /^Model 2 of Ferry Crew/ })
-        .last()
-        .click();
-      await page.getByRole('button', { name: 'Planned and done, side by side' }).first().click();
-      await page.getByRole('button', { name: /^Make it version/ }).waitFor();
-    },
-  },
-  {
     name: 'readings',
     path: '/armies/lanternfen-levy/readings',
     async ready(page) {
@@ -237,5 +210,38 @@ for (const { name, path, ready } of clubShots) {
   await keeper.screenshot({ path: resolve(folder, `${name}.png`) });
   console.log(`drew ${name}.png`);
 }
+
+/** What a painter shows to whom, and the recipes as a guest sees them. */
+const barnaby = await comeIn(browser, club, 'Barnaby');
+const put = (kind: string, from: string, id: string, name: string) =>
+  barnaby.evaluate(
+    async ([at, of, to, called]) => {
+      const { content } = (await (await fetch(`/api/${at}/${of}`)).json()) as { content: object };
+      const body = JSON.stringify({ content: { ...content, id: to, name: called }, revision: 0 });
+      const headers = { 'Content-Type': 'application/json' };
+      await fetch(`/api/${at}/${to}`, { method: 'PUT', headers, body });
+    },
+    [kind, from, id, name],
+  );
+await put('pots', 'heron', 'own-heron', 'Heron Grey, Barnaby’s');
+await put('pots', 'sloe', 'own-sloe', 'Sloe, old bottle');
+await put('recipes', 'reed-cloak', 'own-cloak', 'Cloak of the night watch');
+await put('recipes', 'copper-helm', 'own-helm', 'Helm gone green');
+await barnaby.goto(`${club.url}/club/who-sees`);
+const recipes = barnaby.getByRole('region', { name: 'My recipes' });
+await recipes.getByRole('button', { name: 'Show all to some members' }).click();
+await recipes.getByLabel('Wren').selectOption('may change it');
+await recipes.getByLabel('Sedge').selectOption('may look at it');
+await recipes.getByText(/2 shown/).waitFor();
+await barnaby.getByRole('button', { name: 'Show all to the club' }).first().click();
+await barnaby.getByText('everybody in the club').first().waitFor();
+await barnaby.screenshot({ path: resolve(folder, 'club-who-sees.png') });
+console.log('drew club-who-sees.png');
+const marsh = await comeIn(browser, club, 'Marsh');
+await marsh.goto(`${club.url}/recipes`);
+await marsh.getByText('Copper diving helm').waitFor();
+await marsh.waitForTimeout(1500);
+await marsh.screenshot({ path: resolve(folder, 'club-guest.png') });
+console.log('drew club-guest.png');
 await browser.close();
 await club.stop();
