@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { notFound } from '../http/problem';
 import { opaqueIdsOf } from '../open/opaqueIds';
+import { shadowedPots } from '../open/shadows';
 import { Sight } from '../open/sight';
 import type { Who } from './who';
 import type { OwnerStore } from './ownerStore';
@@ -33,9 +34,9 @@ export function proposalSight(ledger: Ledger, owners: OwnerStore) {
           const { isThere, owner } = await owners.of('recipes', targetId, within);
           if (!isThere || owner) throw notFound('house recipe');
         }
-        const real = await sight.readBack('recipes', content, target?.content ?? null);
-        await sight.refuseHiddenPots('recipes', real, target?.content ?? null);
-        return real;
+        return sight.written('recipes', content, target?.content ?? null, () =>
+          shadowedPots(sight, within),
+        );
       };
     },
   };

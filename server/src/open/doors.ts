@@ -1,4 +1,12 @@
-import { may, resourceNames, type ResourceName, type Role } from '@yellow-ledger/core';
+import {
+  may,
+  referencesOf,
+  resourceNames,
+  type LogEntry,
+  type ResourceName,
+  type Role,
+} from '@yellow-ledger/core';
+import type { Knex } from 'knex';
 import type { TestMember } from '../club/testClub';
 import { newsFor } from '../club/events/newsFor';
 import { newsStore } from '../club/events/newsStore';
@@ -107,6 +115,34 @@ async function storedIn({ house: { db } }: World): Promise<Map<string, string>> 
   return rows;
 }
 
+/** What is wrong with an entry that was added: where it stands, and what it strikes out. */
+async function wrongEntry(
+  row: string,
+  before: ReadonlyMap<string, string>,
+  who: TestMember,
+  role: Role,
+  db: Knex,
+  what: string,
+): Promise<string[]> {
+  const { content } = JSON.parse(row) as { content: string };
+  const entry = JSON.parse(content) as LogEntry;
+  const wrong: string[] = [];
+  for (const { kinds, id } of referencesOf('log', entry))
+    for (const kind of ['benches', 'armies'] as const) {
+      if (!kinds.includes(kind)) continue;
+      const relation = (await standingOf(kind, [id], who.id, db)).get(id)?.relation ?? 'club';
+      if (!may(role, relation, 'write', 'benches'))
+        wrong.push(`${who.name}: ${what}: an entry on ${kind} ${id} (${relation})`);
+    }
+  const struck = entry.kind === 'strike' ? before.get(`entry log ${entry.of}`) : undefined;
+  if (struck !== undefined && role !== 'keeper') {
+    const { member_id } = JSON.parse(struck) as { member_id: string | null };
+    if (member_id !== null && member_id !== who.id)
+      wrong.push(`${who.name}: ${what}: struck out what another noted`);
+  }
+  return wrong;
+}
+
 /** Writes tried by everybody. @returns what changed that was not theirs to change, and what failed */
 export async function foreignChangesIn(world: World, tries: number): Promise<string[]> {
   const { house, members } = world;
@@ -149,6 +185,9 @@ export async function foreignChangesIn(world: World, tries: number): Promise<str
       // An entry is never changed; one that is there stays as it is.
       const isEntryChanged = of === 'entry' && !isNew;
       if (!isAllowed || isEntryChanged) wrong.push(`${who.name}: ${what}: ${key} (${relation})`);
+      const row = after.get(key);
+      if (of === 'entry' && isNew && row !== undefined)
+        wrong.push(...(await wrongEntry(row, before, who, role, house.db, what)));
     }
   }
   return wrong;

@@ -23,7 +23,7 @@ import type { OpenLedger, OpenRecords } from './openLedger';
 import type { OpaqueId } from './opaqueIds';
 import { openLog } from './openLog';
 import { Permissions } from './permissions';
-import { shadows } from './shadows';
+import { shadowedPots, shadows } from './shadows';
 import { Sight } from './sight';
 
 /**
@@ -58,14 +58,6 @@ export function openToMember(
         .catch(() => null)
     )?.content ?? null;
 
-  /** A variant draws from what its parent draws from, also where its writer is not shown all of that. */
-  async function parentOf(content: AnyRecord, sight: Sight, within: Knex.Transaction) {
-    if (!('parent' in content) || !content.parent) return null;
-    const { recipeId } = content.parent;
-    const isHidden = (await sight.hiddenAmong('recipes', [recipeId])).has(recipeId);
-    return isHidden ? null : stored('recipes', recipeId, within);
-  }
-
   /** Writes one, with the transaction in hand. */
   async function write<Content extends AnyRecord>(
     kind: ResourceName,
@@ -75,10 +67,8 @@ export function openToMember(
   ): Promise<Kept<Content>> {
     await new Permissions(asker, within).beforeWriting(kind, content, within);
     const sight = sightOf(within);
-    const before =
-      (await stored(kind, content.id, within)) ?? (await parentOf(content, sight, within));
-    const real = await sight.readBack(kind, content, before);
-    await sight.refuseHiddenPots(kind, real, before);
+    const before = await stored(kind, content.id, within);
+    const real = await sight.written(kind, content, before, () => shadowedPots(sight, within));
     return shownKept(kind, await put(real), sight);
   }
 

@@ -86,31 +86,36 @@ export class Sight {
    * A record that is written, with the names its writer was not shown put back.
    *
    * @param before as it is stored; null where it is new
+   * @param shadowed pots that are shown to the writer as shadows, by what stands for each: lines that
+   *   draw from them are copied from one recipe into another
+   * @throws UnknownPots for pots it newly draws from and its writer may not see, as if they were not there
    */
-  async readBack<Content extends object>(
+  async written<Content extends object>(
     kind: KindName,
     content: Content,
     before: object | null,
+    shadowed: () => Promise<ReadonlyMap<string, string>>,
   ): Promise<Content> {
-    if (!before || !referencesOf(kind, content).some(({ id }) => isOpaqueId(id))) return content;
-    const isHidden = await this.hiddenNames(kind, [before]);
-    const real = new Map(
-      referencesOf(kind, before)
-        .filter(isHidden)
-        .map((reference) => [this.nameFor(reference), reference] as const),
-    );
+    await this.refuseHiddenPots(kind, content, before);
+    if (!referencesOf(kind, content).some(({ id }) => isOpaqueId(id))) return content;
+    const real = new Map<string, Reference>();
+    for (const [name, id] of await shadowed()) real.set(name, { kinds: ['pots'], id });
+    if (before) {
+      const isHidden = await this.hiddenNames(kind, [before]);
+      for (const reference of referencesOf(kind, before).filter(isHidden))
+        real.set(this.nameFor(reference), reference);
+    }
     return withReferences(kind, content, ({ id }) => {
-      const before = real.get(id);
-      return before ? { id: before.id, repeated: before.repeated ?? {} } : id;
+      const stood = real.get(id);
+      return stood ? { id: stood.id, repeated: stood.repeated ?? {} } : id;
     });
   }
 
-  /**
-   * Refuses pots that a record newly draws from and its writer may not see; as pots that are not there.
-   *
-   * @throws UnknownPots
-   */
-  async refuseHiddenPots(kind: KindName, content: object, before: object | null): Promise<void> {
+  private async refuseHiddenPots(
+    kind: KindName,
+    content: object,
+    before: object | null,
+  ): Promise<void> {
     const pots = (record: object) =>
       referencesOf(kind, record).flatMap(({ kinds, id }) => (kinds[0] === 'pots' ? [id] : []));
     const had = new Set(before ? pots(before) : []);

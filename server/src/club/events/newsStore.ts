@@ -45,6 +45,9 @@ export interface News {
   openness(kind: string, id: string): Openness | undefined;
 }
 
+/** Kinds of which it is noted what they draw from. */
+const drawing = ['recipes', 'palettes', 'proposals'];
+
 /** So many changes, and so many entries, are read at once. */
 const pageSize = 200;
 
@@ -100,7 +103,7 @@ export function newsStore(db: Knex): NewsStore {
         .select('sequence', 'bench_id', 'content', 'member_id');
       const ids = changes.map(({ id }) => id);
       const drawn = await db<DrawnRow>('drawn_pots')
-        .whereIn('record_id', ids)
+        .where((is) => is.whereIn('kind', drawing).whereIn('record_id', ids))
         .orWhereIn('pot_id', ids)
         .select('kind', 'record_id', 'pot_id');
       return { changes, entries, drawn, openness: await opennessOf(changes, entries, drawn) };
