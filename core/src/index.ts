@@ -462,6 +462,7 @@ export {
   kinds,
   type ResourceName,
 } from './catalogue/catalogue';
+export { isOpaqueId, opaquePrefix } from './record/opaqueId';
 export { keptSchema, revisionSchema, type Kept } from './record/revision';
 export { isSameContent } from './record/sameContent';
 export { layLine } from './rescue/layLine';
@@ -527,7 +528,7 @@ export {
 export { passphraseSchema } from './club/passphrase';
 export { actions, type Action } from './catalogue/grants';
 export { kindNames, type KindName, type RecordHolder } from './catalogue/kind';
-export { isOpaqueId, opaquePrefix, referencesOf, veiled, withReferences, type Reference } from './catalogue/references';
+export { referencesOf, veiled, withReferences, type Reference } from './catalogue/references';
 export { matters, may, rights, type Matter } from './catalogue/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';

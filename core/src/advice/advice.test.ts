@@ -21,6 +21,7 @@ const shelf = shelfOf([
   potWith({ id: 'empty', swatch: '#9a6428', volumeMl: 0 }),
   potWith({ id: 'retired', swatch: '#9b6529', retired: true }),
   potWith({ id: 'alone', swatch: '#00e0ff', retired: true }),
+  potWith({ id: 'private-x', swatch: '#00e0ff', retired: true }),
   potWith({ id: 'rust', kind: 'wash', swatch: '#5c2c12', hiding: 0.06 }),
   potWith({ id: 'soot', kind: 'wash', swatch: '#101012', hiding: 0.25 }),
   potWith({ id: 'matt', kind: 'varnish', finish: 'matt', hiding: 0 }),
@@ -530,6 +531,11 @@ test('a mend for a line that is gone by now changes nothing', () => {
 test('a pot that nothing on the shelf comes near has no stand-in', () => {
   const [remark] = speaks('potGone', recipeWith([{ ...brown, mix: mixOf({ alone: 1 }) }]));
   expect(remark).toMatchObject({ sentence: 'alone is retired.', fixes: [] });
+});
+
+test('a pot another member keeps to themselves is not said to be retired', () => {
+  const [remark] = speaks('potGone', recipeWith([{ ...brown, mix: mixOf({ 'private-x': 1 }) }]));
+  expect(remark.sentence).toBe('private-x is another member’s own.');
 });
 
 test('an empty ground is told of the whole recipe, and another primer is offered', () => {

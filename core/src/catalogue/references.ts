@@ -95,9 +95,3 @@ export function referencesOf(kind: KindName, content: object): readonly Referenc
 
 /** By record, as it is kept: asked again for every list it stands in. */
 const found = new WeakMap<object, readonly Reference[]>();
-
-/** How identifiers begin that stand for a record which their reader may not see. */
-export const opaquePrefix = 'private-';
-
-/** Whether an identifier only stands for one that its reader may not see. */
-export const isOpaqueId = (id: string): boolean => id.startsWith(opaquePrefix);

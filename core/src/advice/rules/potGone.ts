@@ -2,6 +2,7 @@ import { colourDifference } from '../../colour/colourDifference';
 import { colourOfHex } from '../../colour/colourOfHex';
 import type { Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
+import { isOpaqueId } from '../../record/opaqueId';
 import { groundsBelow } from '../../recipe/onGround';
 import { potOn } from '../../recipe/mixedPaint';
 import type { Fix, RecipeChange } from '../fix';
@@ -11,7 +12,7 @@ import { rule } from '../rule';
 /** A stand-in further off than this is no stand-in, ΔE00. */
 const standsInUpTo = 8;
 
-/** A pot the recipe draws from is empty or retired. */
+/** A pot the recipe draws from is empty, retired, or kept by another member to themselves. */
 export const potGone = rule(2, ({ recipe, shelf, lines }) => {
   const pots = [...shelf.values()];
   const ofLines = lines.flatMap(({ written, number }): Finding[] =>
@@ -62,7 +63,7 @@ export const potGone = rule(2, ({ recipe, shelf, lines }) => {
       {
         stepId,
         potId: pot.id,
-        sentence: `${stepId === null ? `${who}, ` : ''}${pot.name}${stepId === null ? ',' : ''} is ${pot.retired ? 'retired' : 'empty'}.`,
+        sentence: `${stepId === null ? `${who}, ` : ''}${pot.name}${stepId === null ? ',' : ''} is ${why(pot)}.`,
         figure: nearest
           ? { value: nearest.apart, unit: 'ΔE00 to the nearest' }
           : { value: 0, unit: 'pots near it' },
@@ -71,6 +72,11 @@ export const potGone = rule(2, ({ recipe, shelf, lines }) => {
     ];
   }
 });
+
+function why({ id, retired }: Pot): string {
+  if (isOpaqueId(id)) return 'another member’s own';
+  return retired ? 'retired' : 'empty';
+}
 
 function nearestTo(gone: Pot, pots: readonly Pot[]): { pot: Pot; apart: number } | null {
   const colour = colourOfHex(gone.swatch);
