@@ -9,6 +9,7 @@ import {
 } from '@yellow-ledger/core';
 import { samplePots } from '../demo/samplePots';
 import { addDemo } from '../demo/addDemo';
+import { anyCoat } from '../open/anyWorld';
 import { testClub, type TestMember } from './testClub';
 
 let house: Awaited<ReturnType<typeof testClub>>;
@@ -250,6 +251,41 @@ describe('files', () => {
     expect(await listed('recipes', painter)).not.toContain('of-wren');
     const { body } = await house.ask('get', '/api/recipes/of-wren', other).expect(200);
     expect((body as { content: Recipe }).content.name).toBe('Wren’s');
+  });
+
+  test('what bears the identifier of another’s own comes in under a new one, and nothing is told of that', async () => {
+    const pot = { ...samplePots[0], id: 'own-pot', name: 'Own pot', volumeMl: 7 };
+    await put('pots', pot, painter).expect(200);
+    const brought = { ...samplePots[1], id: 'own-pot', name: 'Brought' };
+    const drawing = { ...recipe, id: 'brought', name: 'Brought recipe', groundPotId: 'own-pot' };
+    const own = JSON.parse(
+      (await house.ask('get', '/api/files/recipes', keeper).expect(200)).text,
+    ) as { pots: object[]; recipes: Recipe[] };
+    const bench = (await house.ledger.records.benches.list())[0].content.id;
+    const log = [
+      anyCoat(
+        'brought-coat',
+        bench,
+        () => 'own-pot',
+        () => 1,
+      ),
+    ];
+    const file = { ...own, pots: [...own.pots, brought], recipes: [drawing], log };
+    const { body } = await house
+      .ask('post', '/api/files', other)
+      .set('Content-Type', 'application/json')
+      .send(JSON.stringify(file))
+      .expect(200);
+    expect(JSON.stringify(body)).not.toContain('Own pot');
+    expect((body as { potsAdded: number }).potsAdded).toBe(1);
+
+    const theirs = (await house.ask('get', '/api/recipes/brought', other).expect(200)).body;
+    const { groundPotId } = (theirs as { content: Recipe }).content;
+    const mixed = (await house.ask('get', `/api/pots/${groundPotId}`, other).expect(200)).body;
+    expect((mixed as { content: { name: string } }).content.name).toBe('Brought');
+    const untouched = (await house.ask('get', '/api/pots/own-pot', painter).expect(200)).body;
+    expect(untouched).toMatchObject({ content: pot, revision: 1 });
+    expect(untouched).not.toHaveProperty('usedMl');
   });
 
   test('a backup holds what members keep to themselves: nobody takes it along', async () => {
