@@ -30,7 +30,7 @@ export async function benchRestores(): Promise<void> {
   const putMs: number[] = [];
   let made = 0;
 
-  for (let nth = 0; nth < restores && !hasEnded; nth++) {
+  for (let nth = 0; nth < restores && !hasEnded && counts.notPut < 3; nth++) {
     const acknowledged: string[] = [];
     let isGoing = true;
     const writers = Array.from({ length: writersAtOnce }, async () => {
@@ -97,7 +97,8 @@ export async function benchRestores(): Promise<void> {
   if (hasEnded || counts.lost + counts.failed + counts.notPut > 0) process.exitCode = 1;
   club.server.kill('SIGTERM');
   await gone(club.server);
-  rmSync(club.dataFolder, { recursive: true, force: true });
+  if (counts.notPut === 0) rmSync(club.dataFolder, { recursive: true, force: true });
+  else console.log(`  left to be looked at: ${club.dataFolder}`);
 }
 
 /** The same member on a connection of its own. */

@@ -22,17 +22,23 @@ const leftBehind = [
 ];
 let ledger: RunningLedger;
 let work: LedgerWork;
+/** how often it cannot be opened */
+let failures = 0;
 let folder: string;
 let server: ReturnType<typeof createServer>;
 
 beforeEach(async () => {
+  failures = 0;
   folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-running-'));
   for (const name of leftBehind) writeFileSync(join(folder, name), 'left behind');
   ledger = new RunningLedger({
     databaseFile: join(folder, 'ledger.sqlite'),
     backupFolder: join(folder, 'backups'),
     webFolder: join(folder, 'none'),
-    workOf: (opened, _gate, workFolder) => (work = workHere(opened, workFolder)),
+    workOf: (opened, _gate, workFolder) => {
+      if (failures-- > 0) throw new Error('not yet');
+      return (work = workHere(opened, workFolder));
+    },
     isDemo: true,
     log: pino({ level: 'silent' }),
     onCopy: () => undefined,
@@ -161,5 +167,12 @@ test('of two backups put in place at once the second is refused, and nothing fai
   const path = `/api/backups/${made.name}/restored`;
   const answers = await Promise.all([post(path), post(path)]);
   expect(answers.map(({ status }) => status).sort()).toEqual([200, 409]);
+  await get(`/api/pots/${pot.id}`).expect(200);
+});
+
+test('where it cannot be opened at first after a backup was put in place, it is tried again', async () => {
+  const { body: made } = await post('/api/backups').expect(201);
+  failures = 2;
+  await post(`/api/backups/${made.name}/restored`).expect(200);
   await get(`/api/pots/${pot.id}`).expect(200);
 });

@@ -47,6 +47,10 @@ export interface RunningOptions {
   onCopy: (copy: string) => void;
 }
 
+/** So often a ledger is opened again after a backup was put in place, and so long between, ms. */
+const mostTries = 20;
+const betweenTriesMs = 250;
+
 /** What is open of a ledger, from opening its file to closing it. */
 interface Opened {
   db: Knex;
@@ -69,11 +73,24 @@ export class RunningLedger {
   async open(
     first: (ledger: Ledger, club: Club | null) => Promise<void> = async () => undefined,
   ): Promise<void> {
+    const { databaseFile, onCopy } = this.options;
+    const db = await openDatabase(databaseFile, onCopy);
+    try {
+      await this.serve(db, first);
+    } catch (error) {
+      await db.destroy();
+      throw error;
+    }
+  }
+
+  private async serve(
+    db: Knex,
+    first: (ledger: Ledger, club: Club | null) => Promise<void>,
+  ): Promise<void> {
     const { club: reached } = this.options;
-    const { databaseFile, backupFolder, webFolder, workOf, isDemo, log, onCopy } = this.options;
+    const { databaseFile, backupFolder, webFolder, workOf, isDemo, log } = this.options;
     const workFolder = workFolderOf(databaseFile);
     const gate = new WriteGate();
-    const db = await openDatabase(databaseFile, onCopy);
     const ledger = openLedger(db, databaseFile);
     const work = workOf(ledger, gate, workFolder);
     const club = reached ? openClub(db, new ClubClock(await latestMoment(db))) : null;
@@ -150,6 +167,19 @@ export class RunningLedger {
     await opened?.db.destroy();
   }
 
+  /** Opens what is there now, also where that fails at first: closed, it would answer nobody any more. */
+  private async openAgain(): Promise<void> {
+    const { log } = this.options;
+    for (let tries = 1; ; tries++)
+      try {
+        return await this.open();
+      } catch (error) {
+        log.error({ err: error, tries }, 'the ledger could not be opened again');
+        if (tries === mostTries) throw error;
+        await new Promise((done) => setTimeout(done, betweenTriesMs));
+      }
+  }
+
   /** One at a time. @throws Problem 409 while another is being put in place */
   private async restoreAlone(file: string, work: LedgerWork): Promise<string | null> {
     if (this.isRestoring)
@@ -183,7 +213,7 @@ export class RunningLedger {
         replaced = putInPlace(trial, databaseFile, now);
       } finally {
         await this.close();
-        await this.open();
+        await this.openAgain();
       }
       log.info({ file, replaced }, 'a backup was put in place');
       return replaced;
