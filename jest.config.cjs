@@ -30,5 +30,7 @@ module.exports = {
     ],
   },
   // Some ship as ES modules only, which Jest must turn over.
-  transformIgnorePatterns: ['/node_modules/(?!(culori|ical-generator|@noble/hashes|p-limit|yocto-queue)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(culori|ical-generator|@noble/hashes|p-limit|yocto-queue)/)',
+  ],
 };
