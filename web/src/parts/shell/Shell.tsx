@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useEffectEvent, useState } from 'react';
+import { Suspense, useEffectEvent, useLayoutEffect, useState } from 'react';
 import {
   ArrowClockwise,
   ArrowCounterclockwise,
@@ -200,7 +200,8 @@ function useGlobalKeys(
       else undo();
     }
   });
-  useEffect(() => {
+  // Before the screen is shown: a key pressed at once is not lost.
+  useLayoutEffect(() => {
     const listener = (event: KeyboardEvent) => onKeyDown(event);
     window.addEventListener('keydown', listener);
     return () => window.removeEventListener('keydown', listener);
