@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Choice } from '../Choice';
 import { Fold } from '../Fold';
 import { useMembersQuery, type OpenTo } from '../../ledger/club/clubApi';
@@ -20,16 +21,22 @@ type Way = (typeof ways)[number]['id'];
 export function OpenToSome({ title = 'Choose who sees it', openTo, onOpen }: OpenToSomeProps) {
   const membership = useMembership();
   const { data: members } = useMembersQuery();
+  // Until the server has said so too, a second choice is made from the first one.
+  const [chosen, setChosen] = useState<OpenTo[] | null>(null);
+  if (chosen !== null && isSameOpening(chosen, openTo)) setChosen(null);
+  const shown = chosen ?? openTo;
+  const choose = (memberId: string, way: Way) => {
+    const rest = shown.filter((each) => each.memberId !== memberId);
+    const now = way === 'nothing' ? rest : [...rest, { memberId, mayWrite: way === 'change' }];
+    setChosen(now);
+    onOpen(now);
+  };
   if (membership.is !== 'in') return null;
   const others = members?.filter(({ id }) => id !== membership.me.member.id) ?? [];
-  const choose = (memberId: string, way: Way) => {
-    const rest = openTo.filter((each) => each.memberId !== memberId);
-    onOpen(way === 'nothing' ? rest : [...rest, { memberId, mayWrite: way === 'change' }]);
-  };
   return (
     <Fold title={title} className="open-to-some">
       {others.map(({ id, name, role }) => {
-        const open = openTo.find(({ memberId }) => memberId === id);
+        const open = shown.find(({ memberId }) => memberId === id);
         return (
           <Choice<Way>
             key={id}
@@ -45,3 +52,12 @@ export function OpenToSome({ title = 'Choose who sees it', openTo, onOpen }: Ope
     </Fold>
   );
 }
+
+const keyOf = (openTo: readonly OpenTo[]) =>
+  openTo
+    .map(({ memberId, mayWrite }) => `${memberId} ${mayWrite}`)
+    .sort()
+    .join();
+
+const isSameOpening = (one: readonly OpenTo[], other: readonly OpenTo[]) =>
+  keyOf(one) === keyOf(other);

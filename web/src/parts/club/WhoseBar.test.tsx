@@ -122,3 +122,23 @@ test('what another opened to be changed is changed, and not given away', async (
   const { container } = await renderInClub('painter', [joint], bar);
   expect(container.textContent).toBe('Wren’s; you may change it');
 });
+
+test('of two members chosen one right after the other both see it', async () => {
+  await sitHere('painter');
+  const server = houseServer({ 'PUT /owners/recipes/r': { body: { along: [] } } });
+  await renderInClub('painter', [owned('me')], bar);
+  fireEvent.click(screen.getByRole('button', { name: 'Choose who sees it' }));
+  await act(async () => {
+    fireEvent.change(screen.getByLabelText('Wren'), { target: { value: 'change' } });
+    fireEvent.change(screen.getByLabelText('Sedge'), { target: { value: 'look' } });
+    await answered();
+  });
+  const puts = server.asked.filter(({ method }) => method === 'PUT').map(({ body }) => body);
+  expect(puts.at(-1)).toEqual({
+    is: 'mine',
+    openTo: [
+      { memberId: 'wren', mayWrite: true },
+      { memberId: 'sedge', mayWrite: false },
+    ],
+  });
+});
