@@ -138,7 +138,7 @@ async function ended(): Promise<void> {
 
 process.on('SIGINT', close);
 process.on('SIGTERM', close);
-// What is left of the program after a mistake of ours is not known: end, with every write kept.
+// After an unexpected error the state in memory is unknown: close the database and exit.
 for (const mistake of ['unhandledRejection', 'uncaughtException'] as const)
   process.on(mistake, (error: unknown) => {
     log.fatal({ err: error }, mistake);

@@ -2,7 +2,7 @@ import { bringSchema, type Bring } from '../club/loan';
 import { own, seen } from './grants';
 import type { Kind } from './kind';
 
-/** Who brings which pot for an army to the next evening. */
+/** Pots that members bring for an army to the next evening. */
 export const brings: Kind<Bring> = {
   schema: bringSchema,
   label: 'pot to bring',

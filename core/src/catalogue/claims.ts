@@ -2,7 +2,7 @@ import { claimSchema, type Claim } from '../club/claim';
 import { own, seen } from './grants';
 import type { Kind } from './kind';
 
-/** Who paints which models: set and taken back by whoever may write on the benches of that army. */
+/** Models that a member has said they paint: set and taken back by whoever may write on the benches of that army. */
 export const claims: Kind<Claim> = {
   schema: claimSchema,
   label: 'claim',

@@ -5,7 +5,7 @@ export type Action = (typeof actions)[number];
 
 /** For each role, what a thing has to be to them. */
 export type Granted = Partial<Record<Role, readonly Relation[]>>;
-/** Who may do what with a kind of thing. What is not here is refused. */
+/** The rights to a kind of thing, by action; an action that is missing is refused. */
 export type Rights = Partial<Record<Action, Granted>>;
 
 export const own = ['mine'] as const;

@@ -31,7 +31,7 @@ export type Change = 'edited' | 'added' | 'frozen' | 'decided' | 'set';
 /** Which fields of a record name other records: by the field, what it names. */
 export type NamingFields = Readonly<Record<string, readonly KindName[]>>;
 
-/** What is to say of any kind that is kept. */
+/** The facts of any kind that is stored. */
 export interface Kind<Content = unknown> {
   schema: z.ZodType<Content>;
   /** one of it, in sentences */

@@ -6,14 +6,14 @@ import { resource, type NamingFields } from './kind';
 /** Recipes as long as their schema lets them be have 1.9 MB. */
 const recipeBytes = 3_000_000;
 
-/** What a recipe names, wherever one stands. */
+/** Fields of a recipe that name other records, wherever a recipe stands. */
 export const namedByRecipe: NamingFields = {
   potId: ['pots'],
   groundPotId: ['pots'],
   recipeId: ['recipes'],
 };
 
-/** What a recipe repeats of another: the name of what it is a variant of. */
+/** A variant repeats the name of its parent. */
 export const repeatedByRecipe = { 'parent.recipeId': ['name'] } as const;
 
 export const recipes = resource({

@@ -10,7 +10,7 @@ export interface Reference {
   repeated?: Readonly<Record<string, unknown>>;
 }
 
-/** What to write instead of a reference: another identifier, or that with what repeats the record. */
+/** The replacement of a reference: another identifier, or that with the fields that repeat the record. */
 export type Renamed = string | { id: string; repeated: Readonly<Record<string, unknown>> };
 
 /**
@@ -79,7 +79,7 @@ export const veiled = ({ repeated = {} }: Reference, opaqueId: string): Renamed 
   repeated: Object.fromEntries(Object.keys(repeated).map((field) => [field, 'private'])),
 });
 
-/** What a record names, each once. */
+/** The references of a record, each once. */
 export function referencesOf(kind: KindName, content: object): readonly Reference[] {
   const known = found.get(content);
   if (known) return known;

@@ -17,7 +17,7 @@ export interface Models {
   models: readonly number[];
 }
 
-/** Nobody paints on models they said they paint two weeks ago: the claim ends. */
+/** A claim ends after two weeks, ms. */
 const lastsMs = 14 * 24 * 3_600_000;
 
 /** Which models of joint armies who has taken up. */

@@ -81,6 +81,20 @@ export function loginsOf({
   const isRight = (hashed: string | null | undefined, passphrase: string) =>
     hashed ? isPassphrase(hashed, passphrase) : isNobodysPassphrase(passphrase);
 
+  /** Whether a passphrase is that of somebody who is logged in. Counted apart from logins, which others try. */
+  async function isOwn(
+    { member, device }: Who,
+    passphrase: string,
+  ): Promise<boolean | { waitMs: number }> {
+    const key = `session ${device.id}`;
+    const waitMs = guesses.begin(key);
+    if (waitMs > 0) return { waitMs };
+    const known = await members.named(member.name);
+    const is = await isRight(known?.passphraseHash, passphrase);
+    if (is) guesses.wasRight(key);
+    return is;
+  }
+
   return {
     async comeIn({ name, passphrase, isShared, device }, { address, deviceToken }) {
       const known = await members.named(name);
@@ -117,7 +131,7 @@ export function loginsOf({
     },
 
     async join({ token, name, passphrase, device, ledgerIs }) {
-      // A link is 256 random bits: there is nothing to guess, and nothing to count. Nobody has a hash worked out who has no link.
+      // A link is 256 random bits, so guesses are not counted; without one no hash is computed.
       if (!(await invitations.of(token))) return null;
       const passphraseHash = await hashPassphrase(passphrase);
       return db.transaction(async (within) => {
@@ -138,7 +152,7 @@ export function loginsOf({
         } else await members.add(member, passphraseHash, within);
         if (isFirst(link) && ledgerIs === 'mine') await owners.claimAll(member.id, within);
         if (before)
-          // Who opened the link is not known: it may be whoever made it.
+          // The link may have been opened by the manager who made it.
           await trail.add(
             null,
             'passphrase set by link',
@@ -150,25 +164,16 @@ export function loginsOf({
       });
     },
 
-    async confirm({ member, device }, passphrase) {
-      const key = `session ${device.id}`;
-      const waitMs = guesses.begin(key);
-      if (waitMs > 0) return { waitMs };
-      const known = await members.named(member.name);
-      if (!(await isRight(known?.passphraseHash, passphrase))) return false;
-      guesses.wasRight(key);
-      await sessions.confirm(device.id);
-      return true;
+    async confirm(who, passphrase) {
+      const is = await isOwn(who, passphrase);
+      if (is === true) await sessions.confirm(who.device.id);
+      return is;
     },
 
-    async changePassphrase({ member, device }, { old, passphrase }) {
-      // Counted apart from logins: what others guess at keeps nobody who is logged in from it.
-      const key = `session ${device.id}`;
-      const waitMs = guesses.begin(key);
-      if (waitMs > 0) return { waitMs };
-      const known = await members.named(member.name);
-      if (!known?.passphraseHash || !(await isPassphrase(known.passphraseHash, old))) return false;
-      guesses.wasRight(key);
+    async changePassphrase(who, { old, passphrase }) {
+      const { member, device } = who;
+      const is = await isOwn(who, old);
+      if (is !== true) return is;
       const passphraseHash = await hashPassphrase(passphrase);
       await db.transaction(async (within) => {
         await members.setPassphrase(member.id, passphraseHash, within);

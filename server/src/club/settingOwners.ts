@@ -15,7 +15,7 @@ import type { Who } from './who';
 import { refused } from './clubRequest';
 import type { OpenTo } from './ownerStore';
 
-/** Whose something is to be, and to whom it is opened. */
+/** The new owner of a record, and the members it is opened to. */
 export interface Whose {
   is: 'club' | 'mine' | 'shared';
   openTo: OpenTo[];

@@ -125,7 +125,7 @@ export function fileRoutes(work: LedgerWork, workFolder: string): Router {
 const potsOf = async (open: OpenLedger): Promise<Pot[]> =>
   (await open.records<Pot>('pots').listWithDamaged()).items.map(({ content }) => content);
 
-/** What is not seen is not there. */
+/** Reads recipes; hidden ones are missing. */
 const readerOf = (open: OpenLedger): RecipeReader => ({
   recipe: async (id) =>
     (await open.records<Recipe>('recipes').get(id).catch(noneWhereRefused))?.content ?? null,

@@ -135,7 +135,7 @@ export async function takeIn(
   }
 }
 
-/** Whoever brings a file strikes out what they may strike out at the table, and no more. */
+/** The member who imports a file; strikes in it have the rights of that member. */
 async function senderOfMember(memberId: string, within: Knex.Transaction): Promise<Sender> {
   const row = await within<{ id: string; name: string }>('members').where({ id: memberId }).first();
   return { memberId, name: row?.name ?? '', strikesAny: false };

@@ -82,7 +82,7 @@ function problemOf(error: unknown): Problem {
 
 const codeSchema = z.object({ code: z.string() });
 
-/** What Knex says once a ledger is closed; here that is while a backup is put in its place. */
+/** The error of Knex after the database is closed: a backup is being put in its place. */
 const isClosed = (error: unknown) =>
   error instanceof Error && /^Unable to acquire a connection|^aborted$/.test(error.message);
 

@@ -1,7 +1,7 @@
 import { may, type Role } from '@yellow-ledger/core';
 import type { Sender } from '../log/logStore';
 
-/** Who asks, in a club. */
+/** The member who sends a request. */
 export interface Asker {
   memberId: string;
   name: string;

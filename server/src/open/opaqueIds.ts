@@ -2,7 +2,7 @@ import { createHmac } from 'node:crypto';
 import { opaquePrefix } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 
-/** What stands for an identifier that its reader may not see: always the same, and it leads nowhere. */
+/** Replaces a hidden identifier: always by the same one, which no address accepts. */
 export type OpaqueId = (kind: string, id: string) => string;
 
 /** Reads the secret of a ledger when it is first needed. */

@@ -6,7 +6,7 @@ export function setOpen(response: Response, open: OpenLedger): void {
   (response.locals as { open?: OpenLedger }).open = open;
 }
 
-/** What of the ledger is open to whoever asks. */
+/** The ledger as it is open to the sender of a request. */
 export function openFor(response: Response): OpenLedger {
   const { open } = response.locals as { open?: OpenLedger };
   // A route that is reached past the gate gets nothing.

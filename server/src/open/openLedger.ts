@@ -15,7 +15,7 @@ import type { Damaged } from '../db/storeErrors';
 import type { LogTexts } from '../log/logTexts';
 import type { Replacement } from '../replacements/replaceInRecipes';
 
-/** What a list of records holds, and what of it cannot be read. */
+/** A list of records, with those that cannot be read. */
 export interface Listed<Item> {
   items: Item[];
   damaged: Damaged[];

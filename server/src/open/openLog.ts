@@ -24,8 +24,9 @@ export function openLog(
   return {
     async *textsAfter(sequence) {
       const sight = sightOf(db);
+      const hidden = await allHidden(sight);
       for await (const page of log.textsAfter(sequence, { memberId: asker.memberId, isOwn: false }))
-        yield { ...page, items: await shownTexts(page.items, sight) };
+        yield { ...page, items: await shownTexts(page.items, hidden, sight) };
     },
 
     append: (entries) =>
@@ -41,14 +42,20 @@ export function openLog(
   };
 }
 
-/** Entries as text, with what their reader may not see under another name; most are passed on unread. */
-export async function shownTexts(
-  items: LogTexts['items'],
-  sight: Sight,
-): Promise<LogTexts['items']> {
+/** Identifiers of everything hidden that an entry may name. */
+async function allHidden(sight: Sight): Promise<ReadonlySet<string>> {
   const hidden = new Set<string>();
   for (const kind of ['pots', 'recipes', 'armies', 'benches'] as const)
     for (const id of await sight.hiddenOf(kind)) hidden.add(id);
+  return hidden;
+}
+
+/** Entries as text, with what their reader may not see under another name; most are passed on unread. */
+async function shownTexts(
+  items: LogTexts['items'],
+  hidden: ReadonlySet<string>,
+  sight: Sight,
+): Promise<LogTexts['items']> {
   if (hidden.size === 0) return items;
   const shown: LogTexts['items'] = [];
   for (const item of items) {
@@ -83,10 +90,7 @@ async function seenPots(pots: readonly Kept<Pot>[], sight: Sight): Promise<Kept<
  * Entries that draw nothing from pots their writer may not see. The entries themselves stay: a press
  * that was made is never refused for a pot that was taken back meanwhile.
  */
-export async function withoutHiddenPots(
-  entries: readonly LogEntry[],
-  sight: Sight,
-): Promise<LogEntry[]> {
+async function withoutHiddenPots(entries: readonly LogEntry[], sight: Sight): Promise<LogEntry[]> {
   const named = entries.flatMap((entry) =>
     referencesOf('log', entry).flatMap(({ kinds, id }) => (kinds[0] === 'pots' ? [id] : [])),
   );

@@ -10,7 +10,7 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
-import { type RecordStore } from '../db/recordStore';
+import { readableOnly, type RecordStore } from '../db/recordStore';
 import { StaleWrite } from '../db/storeErrors';
 import { everything } from '../files/everything';
 import { notFound } from '../http/problem';
@@ -52,11 +52,7 @@ export function openToMember(
   }
 
   const stored = async (kind: ResourceName, id: string, within: Knex.Transaction) =>
-    (
-      await storeOf<AnyRecord>(kind)
-        .get(id, within)
-        .catch(() => null)
-    )?.content ?? null;
+    (await readableOnly(storeOf<AnyRecord>(kind).get(id, within)))?.content ?? null;
 
   /** Writes one, with the transaction in hand. */
   async function write<Content extends AnyRecord>(
@@ -72,7 +68,7 @@ export function openToMember(
     return shownKept(kind, await put(real), sight);
   }
 
-  /** What is told of a write that came too late holds no more than what is read. */
+  /** The record in the answer to a stale write is shown as any other is. */
   async function shownIfStale<Answer>(kind: ResourceName, work: Promise<Answer>): Promise<Answer> {
     try {
       return await work;

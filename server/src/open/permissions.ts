@@ -20,7 +20,7 @@ const notYours = () => new Problem(403, 'not-yours', 'That is not yours to do in
 /** Kinds that a log entry is written under: one identifier means one of the two. */
 const holderKinds = ['benches', 'armies'] as const;
 
-/** What a member may do, by the rights of each kind and by whose each record is. */
+/** Checks the rights of a member, by kind of record and by its owner. */
 export class Permissions {
   constructor(
     private readonly asker: Asker,
@@ -54,7 +54,7 @@ export class Permissions {
 
   private refuseTo(standing: Standing, action: Action, kind: ResourceName, matter: Matter = kind) {
     if (this.may(standing, action, matter)) return;
-    // What somebody does not see is not told from what is not there.
+    // A hidden record answers as one that does not exist.
     throw this.may(standing, 'look', kind) ? notYours() : notFound(kinds[kind].label);
   }
 

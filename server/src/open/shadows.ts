@@ -1,7 +1,6 @@
 import type { Kept, Pot } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import { inParts, valuesAtOnce } from '../db/inParts';
-import type { RecordStore } from '../db/recordStore';
+import { readableOnly, type RecordStore } from '../db/recordStore';
 import { hiddenFrom, onlySeen } from './hiddenFrom';
 import type { Sight } from './sight';
 
@@ -11,10 +10,7 @@ const drawings = [
   { from: 'version_pots', id: 'version_pots.recipe_id', kind: `'recipes'` },
 ] as const;
 
-/**
- * What others see of a pot that somebody keeps to themselves and that something in sight draws from:
- * enough to compute the surface, and nothing else.
- */
+/** A private pot as others see it: enough to compute a surface that it is part of, and nothing else. */
 const shadowOf = ({ content }: Kept<Pot>, id: string): Kept<Pot> => {
   const {
     kind,
@@ -93,11 +89,9 @@ export async function shadows(
   within?: Knex.Transaction,
 ): Promise<Kept<Pot>[]> {
   const shown: Kept<Pot>[] = [];
-  const all = [...(await shadowedPots(sight, db))];
-  for (const part of inParts(all, valuesAtOnce))
-    for (const [name, id] of part) {
-      const kept = await store.get(id, within).catch(() => null);
-      if (kept) shown.push(shadowOf(kept, name));
-    }
+  for (const [name, id] of await shadowedPots(sight, db)) {
+    const kept = await readableOnly(store.get(id, within));
+    if (kept) shown.push(shadowOf(kept, name));
+  }
   return shown;
 }

@@ -18,7 +18,7 @@ interface OwnedRow {
   id: string;
 }
 
-/** What one member sees, as it is while one request is answered. */
+/** The records that are hidden from one member, while one request is answered. */
 export class Sight {
   private readonly hidden = new Map<string, Promise<ReadonlySet<string>>>();
 
@@ -77,7 +77,7 @@ export class Sight {
     );
   }
 
-  /** What stands for a record that is hidden. */
+  /** The opaque identifier of a hidden record. */
   nameFor({ kinds, id }: Reference): string {
     return this.opaque(kinds[0], id);
   }

@@ -1,7 +1,7 @@
 /** So many pictures are remembered; a page names what it put in within seconds. */
 const most = 1000;
 
-/** Who put in which picture: until a photograph names it, nobody else is shown it. */
+/** Remembers the uploader of a picture: until a photograph names it, no other member may read it. */
 export class OwnPictures {
   private readonly putIn = new Set<string>();
 

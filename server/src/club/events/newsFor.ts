@@ -65,7 +65,7 @@ export function newsFor(news: News, member: { id: string; role: Role }, opaque: 
   return `{"changes":${JSON.stringify([...told.values()])},"entries":[${entries.join(',')}]}`;
 }
 
-/** Put together as text: an entry is not written anew for forty hearers unless it has to be. */
+/** Put together as text: an entry is serialized again only for hearers from whom part of it is hidden. */
 function shownEntry(
   { sequence, content }: EntryRow,
   isHidden: (kind: string, id: string) => boolean,

@@ -134,7 +134,7 @@ export function newsStore(db: Knex): NewsStore {
   }
 }
 
-/** What an entry names. */
+/** The references of an entry. */
 function referencesIn(content: string) {
   const read = entrySchema.safeParse(parsed(content));
   return read.success ? referencesOf('log', read.data) : [];

@@ -26,7 +26,7 @@ import './shelf.scss';
 
 export default function ShelfPage() {
   const { kept: all, isLoading, error, refetch } = useShelf();
-  // What only stands for a pot another member keeps to themselves is on no shelf.
+  // Placeholders of other members’ private pots are not on the shelf.
   const kept = useMemo(() => all.filter(({ content }) => !isOpaqueId(content.id)), [all]);
   const [search, setSearch] = useKeptHere<string>('search', '');
   const [kind, setKind] = useKeptHere<Pot['kind'] | ''>('kind', '');

@@ -2,7 +2,7 @@ import type { Action, ResourceName } from '@yellow-ledger/core';
 import type { ReactNode } from 'react';
 import { useMay, useMayCreate } from '../../ledger/club/standing';
 
-/** What makes something new, for whoever may make such a thing; it is not offered to others. */
+/** Shows its children only to members who may create a record of a kind. */
 export function IfMayCreate({ kind, children }: { kind: ResourceName; children: ReactNode }) {
   return useMayCreate(kind) ? children : null;
 }
@@ -14,7 +14,7 @@ export interface IfMayProps {
   children: ReactNode;
 }
 
-/** What changes a record, for whoever may change it; it is not offered to others. */
+/** Shows its children only to members who may do something to a record. */
 export function IfMay({ to, kind, id, children }: IfMayProps) {
   return useMay(kind, id)(to) ? children : null;
 }

@@ -82,7 +82,7 @@ export const logInHand = (): readonly LogEntry[] => listOf('log');
 let learned: LearnedFigures | null = null;
 whenChanged(['log'], () => (learned = null));
 
-/** Who paints here, in a club; null: whoever paints, in a ledger alone. */
+/** The painter at this device, in a club; null in a ledger alone. */
 let painter: string | null = null;
 export function setPainter(name: string | null): void {
   painter = name;
