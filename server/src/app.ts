@@ -14,6 +14,7 @@ import { claimRoutes } from './club/claimRoutes';
 import { inFirst } from './club/clubRequest';
 import { clubRoutes } from './club/clubRoutes';
 import { memberRoutes } from './club/memberRoutes';
+import { secondFactorRoutes } from './club/secondFactorRoutes';
 import { ownerRoutes } from './club/ownerRoutes';
 import type { EventHub } from './club/events/eventHub';
 import { eventRoutes } from './club/events/eventRoutes';
@@ -142,6 +143,7 @@ export function createApp({
       express.json({ verify: verifyDepth }),
       writes,
       memberRoutes(club),
+      secondFactorRoutes(club),
       ownerRoutes(club, ledger),
       claimRoutes(club, ledger),
       shelfRoutes(club, ledger),

@@ -286,6 +286,7 @@ describe('members', () => {
     expect((await post('/link', { token }).expect(200)).body).toEqual({
       role: 'painter',
       name: 'Hesper',
+      needsCode: false,
     });
     const other = 'a lantern under the reeds';
     await post('/join', { token, name: 'whoever', passphrase: other }).expect(200);

@@ -9,6 +9,7 @@ import { letGoOf } from './leaving';
 import { loanStore, type LoanStore } from './loanStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { loginsOf, type Logins } from './logins';
+import { secondFactors, type SecondFactors } from './secondFactors';
 import { sessionStore, type SessionStore } from './sessionStore';
 import { ownerStore, type OwnerStore } from './ownerStore';
 import { tokenHash } from './tokens';
@@ -28,6 +29,8 @@ export interface Notice {
   madeBy: string | null;
   /** on which device the link was opened, as it calls itself */
   device: string;
+  /** whether the link also turned off one-time codes */
+  droppedCodes: boolean;
 }
 
 /** A member is told of it at every login for so long: whoever used the link cannot hide it. */
@@ -47,6 +50,8 @@ export interface Club extends Logins {
   loans: LoanStore;
   /** browsers on which members have logged in before */
   devices: KnownDevices;
+  /** one-time codes of members who turned them on */
+  secondFactors: SecondFactors;
   /** the time it goes by */
   clock: ClubClock;
   /** The link that makes the first keeper; null once there is one. */
@@ -94,7 +99,18 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
   const trail = trailOf(db);
   const owners = ownerStore(db);
   const devices = knownDevices(db, clock);
-  const logins = loginsOf({ db, clock, members, sessions, invitations, trail, owners, devices });
+  const factors = secondFactors(db, clock);
+  const logins = loginsOf({
+    db,
+    clock,
+    members,
+    sessions,
+    invitations,
+    trail,
+    owners,
+    devices,
+    secondFactors: factors,
+  });
 
   return {
     members,
@@ -105,6 +121,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     claims: claimStore(db, clock),
     loans: loanStore(db),
     devices,
+    secondFactors: factors,
     clock,
 
     onChange(tell) {
@@ -149,6 +166,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
           at,
           madeBy: names.get(about.linkMadeBy) ?? null,
           device: about.device,
+          droppedCodes: about.codes !== undefined,
         }));
     },
 

@@ -28,6 +28,13 @@ export function refuseUnless(who: Who, relation: Relation, action: Action, matte
   if (!may(who.member.role, relation, action, matter)) throw refused();
 }
 
+/** Tells how long to wait after too many wrong answers. */
+export function toWait(waitMs: number, response: Response): Problem {
+  const seconds = Math.ceil(waitMs / 1000);
+  response.set('Retry-After', String(seconds));
+  return new Problem(429, 'wait', `Too much went wrong of late. Try again in ${seconds} s.`);
+}
+
 /** Says that a route has answered itself. */
 export const sent = Symbol('sent');
 

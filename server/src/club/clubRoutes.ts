@@ -6,25 +6,29 @@ import { notFound, Problem } from '../http/problem';
 import type { CameIn } from './logins';
 import { isFirst } from './invitationStore';
 import { deviceKnownMs } from './knownDevices';
-import { askedAt } from './clubRequest';
+import { askedAt, toWait } from './clubRequest';
 import type { ClubDoor } from './clubDoor';
 import { NameTaken } from './memberStore';
 import { newToken } from './tokens';
 
 const tokenSchema = z.string({ error: 'a link of this club' }).max(100, 'a link of this club');
 const device = z.string().max(120).default('a device');
+/** asked for where the member turned on one-time codes */
+const code = z.string({ error: 'a code' }).max(40, 'a code').optional();
 const comeInSchema = z.strictObject({
   // As it was typed: a name nobody has is not told from one that is no name.
   name: z.string({ error: 'a name' }).max(200, 'a name'),
   passphrase: z.string({ error: 'a passphrase' }).max(1000, 'a passphrase'),
   isShared: z.boolean({ error: 'true or false' }).default(false),
   device,
+  code,
 });
 const joinSchema = z.strictObject({
   token: tokenSchema,
   name: memberNameSchema,
   passphrase: passphraseSchema,
   device,
+  code,
   // Asked of the first keeper, whose ledger it was until now.
   ledgerIs: z.enum(['mine', 'club'], { error: 'mine or club' }).default('mine'),
 });
@@ -52,6 +56,7 @@ export function clubRoutes(door: ClubDoor): Router {
   async function answerCameIn(came: CameIn, request: Request, response: Response, wrong: string) {
     if (came === null) throw new Problem(401, 'not-in', wrong);
     if ('waitMs' in came) throw toWait(came.waitMs, response);
+    if ('codeIs' in came) throw codeProblem(came.codeIs);
     const token = cookie.tokenIn(request);
     const before = token === null ? null : await club.who(token);
     if (before) await club.sessions.end(before.device.id);
@@ -92,6 +97,8 @@ export function clubRoutes(door: ClubDoor): Router {
     response.json({
       role: link.role,
       name: member?.name ?? null,
+      needsCode:
+        member !== null && !link.dropsSecondFactor && (await club.secondFactors.isOn(member.id)),
       ...(isFirst(link) && { holds: await club.holds() }),
     });
   });
@@ -160,11 +167,14 @@ export function clubRoutes(door: ClubDoor): Router {
   return router;
 }
 
+const codeProblem = (codeIs: 'missing' | 'wrong') =>
+  codeIs === 'missing'
+    ? new Problem(401, 'code-needed', 'Enter the code that your authenticator app shows.')
+    : new Problem(
+        401,
+        'code-wrong',
+        'That is not the code. Wait for the next one, or use a recovery code.',
+      );
+
 const linkGone =
   'This link lets nobody in: it was used, has ended, or was taken back. Ask a keeper for a new one.';
-
-function toWait(waitMs: number, response: Response): Problem {
-  const seconds = Math.ceil(waitMs / 1000);
-  response.set('Retry-After', String(seconds));
-  return new Problem(429, 'wait', `Too much went wrong of late. Try again in ${seconds} s.`);
-}

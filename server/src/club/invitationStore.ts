@@ -15,6 +15,8 @@ export interface Invitation {
   madeBy: string | null;
   madeAt: string;
   endsAt: string;
+  /** a link for a passphrase that also turns off one-time codes, for whoever lost their phone */
+  dropsSecondFactor: boolean;
 }
 
 interface InvitationRow {
@@ -25,6 +27,7 @@ interface InvitationRow {
   made_by: string | null;
   made_at: string;
   ends_at: string;
+  drops_second_factor: number;
 }
 
 /** Whether a link makes the first keeper. */
@@ -34,7 +37,13 @@ export const isFirst = ({ madeBy, memberId, role }: Invitation): boolean =>
 /** Links that let somebody in once, each with an end. */
 export interface InvitationStore {
   make(
-    asked: { role: Role; memberId?: string; madeBy: string | null; hours: number },
+    asked: {
+      role: Role;
+      memberId?: string;
+      madeBy: string | null;
+      hours: number;
+      dropsSecondFactor?: boolean;
+    },
     within?: Knex.Transaction,
   ): Promise<Invitation & { token: string }>;
   /** What a link is for; null for one that was used, has ended, was taken back, or never was. */
@@ -51,7 +60,7 @@ export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
   const standing = (from: Knex | Knex.Transaction) =>
     from<InvitationRow>('invitations').where('ends_at', '>', clock.iso());
   return {
-    async make({ role, memberId, madeBy, hours }, within) {
+    async make({ role, memberId, madeBy, hours, dropsSecondFactor = false }, within) {
       const token = newToken();
       const row: InvitationRow = {
         token_hash: tokenHash(token),
@@ -61,6 +70,7 @@ export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
         made_by: madeBy,
         made_at: clock.iso(),
         ends_at: clock.iso(hours * hourMs),
+        drops_second_factor: Number(dropsSecondFactor),
       };
       await (within ?? db)('invitations').insert(row);
       return { ...fromRow(row), token };
@@ -94,14 +104,15 @@ export function invitationStore(db: Knex, clock: ClubClock): InvitationStore {
   };
 }
 
-function fromRow({ id, role, member_id, made_by, made_at, ends_at }: InvitationRow): Invitation {
-  const known = roleNames.find((each) => each === role) ?? 'guest';
+function fromRow(row: InvitationRow): Invitation {
+  const known = roleNames.find((each) => each === row.role) ?? 'guest';
   return {
-    id,
+    id: row.id,
     role: known,
-    memberId: member_id,
-    madeBy: made_by,
-    madeAt: made_at,
-    endsAt: ends_at,
+    memberId: row.member_id,
+    madeBy: row.made_by,
+    madeAt: row.made_at,
+    endsAt: row.ends_at,
+    dropsSecondFactor: Boolean(row.drops_second_factor),
   };
 }

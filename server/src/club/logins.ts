@@ -9,6 +9,7 @@ import type { KnownDevices } from './knownDevices';
 import type { Member, MemberStore } from './memberStore';
 import type { OwnerStore } from './ownerStore';
 import { hashPassphrase, isNobodysPassphrase, isPassphrase } from './passphrases';
+import type { SecondFactors } from './secondFactors';
 import type { SessionStore } from './sessionStore';
 import { slowedAddresses } from './slowedAddresses';
 import type { Trail } from './trail';
@@ -16,7 +17,12 @@ import type { Trail } from './trail';
 /** When to ask again while others wait for their turn, ms. */
 const busyMs = 10_000;
 
-export type CameIn = { token: string; lastsMs: number; member: Member } | { waitMs: number } | null;
+export type CameIn =
+  | { token: string; lastsMs: number; member: Member }
+  | { waitMs: number }
+  /** the passphrase or link is right, and the member has turned on one-time codes */
+  | { codeIs: 'missing' | 'wrong' }
+  | null;
 
 /** Where a login is asked for. */
 export interface AskedFrom {
@@ -31,7 +37,13 @@ export interface Logins {
   confirm(who: Who, passphrase: string): Promise<boolean | { waitMs: number }>;
   /** @returns null where name and passphrase do not belong together, whichever is wrong */
   comeIn(
-    asked: { name: string; passphrase: string; isShared: boolean; device: string },
+    asked: {
+      name: string;
+      passphrase: string;
+      isShared: boolean;
+      device: string;
+      code?: string | undefined;
+    },
     from: AskedFrom,
   ): Promise<CameIn>;
   /** Uses a link: joins, or sets a new passphrase. @returns null where the link lets nobody in @throws NameTaken */
@@ -41,6 +53,7 @@ export interface Logins {
     passphrase: string;
     device: string;
     ledgerIs: 'mine' | 'club';
+    code?: string | undefined;
   }): Promise<CameIn>;
   /**
    * A member sets a new passphrase by the old one; all their other devices go out.
@@ -51,6 +64,16 @@ export interface Logins {
     who: Who,
     typed: { old: string; passphrase: string },
   ): Promise<boolean | { waitMs: number }>;
+  /** All other devices of the member are logged out. @returns null for recovery codes where the code is wrong */
+  turnOnSecondFactor(
+    who: Who,
+    code: string,
+  ): Promise<{ recoveryCodes: string[] | null } | { waitMs: number }>;
+  renewRecoveryCodes(
+    who: Who,
+    code: string,
+  ): Promise<{ recoveryCodes: string[] | null } | { waitMs: number }>;
+  turnOffSecondFactor(who: Who, code: string): Promise<{ isOff: boolean } | { waitMs: number }>;
 }
 
 export interface LoginParts {
@@ -62,6 +85,7 @@ export interface LoginParts {
   trail: Trail;
   owners: OwnerStore;
   devices: KnownDevices;
+  secondFactors: SecondFactors;
 }
 
 export function loginsOf({
@@ -73,6 +97,7 @@ export function loginsOf({
   trail,
   owners,
   devices,
+  secondFactors,
 }: LoginParts): Logins {
   const guesses = countedGuesses();
   const slowed = slowedAddresses();
@@ -95,8 +120,43 @@ export function loginsOf({
     return is;
   }
 
+  /**
+   * Does something with a one-time code; wrong ones are counted apart from passphrases, as whoever
+   * gets so far knows the passphrase.
+   *
+   * @param work answers null where the code is wrong
+   */
+  async function withCode<Answer>(
+    key: string,
+    work: () => Promise<Answer | null>,
+  ): Promise<Answer | { waitMs: number } | null> {
+    const waitMs = guesses.begin(key);
+    if (waitMs > 0) return { waitMs };
+    const answer = await work();
+    if (answer !== null) guesses.wasRight(key);
+    return answer;
+  }
+
+  /** The same for a member who is logged in. */
+  const withOwnCode = <Answer>(memberId: string, work: () => Promise<Answer | null>) =>
+    withCode(`own code of ${memberId}`, work);
+
+  /** Checks the second factor of a member, where they turned it on. */
+  async function secondStep(
+    memberId: string,
+    code: string | undefined,
+    onDevice = '',
+  ): Promise<'right' | { codeIs: 'missing' | 'wrong' } | { waitMs: number }> {
+    if (!(await secondFactors.isOn(memberId))) return 'right';
+    if (code === undefined || code.trim() === '') return { codeIs: 'missing' };
+    const answer = await withCode(`code of ${memberId}${onDevice}`, async () =>
+      (await secondFactors.accept(memberId, code)) ? ('right' as const) : null,
+    );
+    return answer ?? { codeIs: 'wrong' };
+  }
+
   return {
-    async comeIn({ name, passphrase, isShared, device }, { address, deviceToken }) {
+    async comeIn({ name, passphrase, isShared, device, code }, { address, deviceToken }) {
       const known = await members.named(name);
       const isKnownDevice = known !== null && (await devices.isKnown(known.member.id, deviceToken));
       // On a browser they have used before, nobody is locked out by what others guess elsewhere.
@@ -125,14 +185,29 @@ export function loginsOf({
       }
       guesses.wasRight(key);
       const { member } = known;
+      const second = await secondStep(member.id, code, isKnownDevice ? ` on ${deviceToken}` : '');
+      if (second !== 'right') {
+        if ('codeIs' in second && second.codeIs === 'wrong')
+          await trail.add(null, 'was refused', {
+            address,
+            memberId: member.id,
+            for: 'a wrong code',
+          });
+        return second;
+      }
       const begun = await sessions.begin(member.id, device, isShared);
       await trail.add(member.id, 'came in', { address, device });
       return { ...begun, member };
     },
 
-    async join({ token, name, passphrase, device, ledgerIs }) {
+    async join({ token, name, passphrase, device, ledgerIs, code }) {
       // A link is 256 random bits, so guesses are not counted; without one no hash is computed.
-      if (!(await invitations.of(token))) return null;
+      const asked = await invitations.of(token);
+      if (!asked) return null;
+      if (asked.memberId !== null && !asked.dropsSecondFactor) {
+        const second = await secondStep(asked.memberId, code, ' by link');
+        if (second !== 'right') return second;
+      }
       const passphraseHash = await hashPassphrase(passphrase);
       return db.transaction(async (within) => {
         const link = await invitations.use(token, within);
@@ -149,6 +224,7 @@ export function loginsOf({
           // Who had the old one may be somebody else.
           await sessions.endAll(before.id, within);
           await devices.forgetAll(before.id, within);
+          if (link.dropsSecondFactor) await secondFactors.turnOff(before.id, within);
         } else await members.add(member, passphraseHash, within);
         if (isFirst(link) && ledgerIs === 'mine') await owners.claimAll(member.id, within);
         if (before)
@@ -156,7 +232,12 @@ export function loginsOf({
           await trail.add(
             null,
             'passphrase set by link',
-            { memberId: member.id, linkMadeBy: link.madeBy ?? 'a start of the server', device },
+            {
+              memberId: member.id,
+              linkMadeBy: link.madeBy ?? 'a start of the server',
+              device,
+              ...(link.dropsSecondFactor && { codes: 'one-time codes turned off' }),
+            },
             within,
           );
         else await trail.add(member.id, 'joined', { role: member.role }, within);
@@ -182,5 +263,34 @@ export function loginsOf({
       });
       return true;
     },
+
+    turnOnSecondFactor: ({ member, device }, code) =>
+      withOwnCode(member.id, () =>
+        db.transaction(async (within) => {
+          const recoveryCodes = await secondFactors.turnOn(member.id, code, within);
+          if (!recoveryCodes) return null;
+          await sessions.endOthers(device, within);
+          await trail.add(member.id, 'turned on one-time codes', {}, within);
+          return { recoveryCodes };
+        }),
+      ).then((answer) => answer ?? { recoveryCodes: null }),
+
+    renewRecoveryCodes: ({ member }, code) =>
+      withOwnCode(member.id, () =>
+        db.transaction(async (within) => {
+          if (!(await secondFactors.accept(member.id, code, within))) return null;
+          return { recoveryCodes: await secondFactors.renewRecoveryCodes(member.id, within) };
+        }),
+      ).then((answer) => answer ?? { recoveryCodes: null }),
+
+    turnOffSecondFactor: ({ member }, code) =>
+      withOwnCode(member.id, () =>
+        db.transaction(async (within) => {
+          if (!(await secondFactors.accept(member.id, code, within))) return null;
+          await secondFactors.turnOff(member.id, within);
+          await trail.add(member.id, 'turned off one-time codes', {}, within);
+          return { isOff: true };
+        }),
+      ).then((answer) => answer ?? { isOff: false }),
   };
 }

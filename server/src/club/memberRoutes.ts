@@ -15,6 +15,7 @@ const roleSchema = z.enum(roleNames, { error: `one of ${roleNames.join(', ')}` }
 const inviteSchema = z.strictObject({
   role: roleSchema,
   memberId: z.string().max(64).optional(),
+  dropsSecondFactor: z.boolean({ error: 'true or false' }).optional(),
   hours: z.int().min(1, '1 hour or more').max(longestInvitationHours, 'at most two weeks'),
 });
 
@@ -72,12 +73,20 @@ export function memberRoutes(door: ClubDoor): Router {
       if (invited.memberId !== undefined && !member) throw notFound('member');
       // A link for a member's passphrase lets whoever opens it in as them.
       if (member) refuseUnlessConfirmed(who, club.clock);
+      // Or whoever holds a logged-in device of a manager could take the second factor away.
+      if (invited.dropsSecondFactor && member?.id === who.member.id)
+        throw new Problem(
+          403,
+          'not-yours',
+          'Another manager makes the link that turns off your one-time codes.',
+        );
       // A new passphrase gives nobody another role.
       const role = member?.role ?? invited.role;
       const made = await club.invitations.make({ ...invited, role, madeBy: who.member.id });
       await club.trail.add(who.member.id, 'invited', {
         role,
         ...(member && { memberId: member.id }),
+        ...(invited.dropsSecondFactor && { codes: 'turns off one-time codes' }),
       });
       const { token, ...invitation } = made;
       const at = door.addressFor(request.headers.host ?? '');

@@ -12,6 +12,8 @@ export const trailKinds = [
   'ended a device',
   'set a passphrase',
   'passphrase set by link',
+  'turned on one-time codes',
+  'turned off one-time codes',
   'gave',
   'deleted',
   'exported',

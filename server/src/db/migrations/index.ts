@@ -18,6 +18,7 @@ import { keepProposals } from './2026-11-27-keep-proposals';
 import { knowDevices } from './2026-12-01-know-devices';
 import { openToMembers } from './2026-12-01-open-to-members';
 import { askAgain } from './2026-12-01-ask-again';
+import { addSecondFactor } from './2026-12-01-add-second-factor';
 import { tellOfLinks } from './2026-12-01-tell-of-links';
 import { sayWhose } from './2026-11-27-say-whose';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
@@ -46,4 +47,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-12-01-open-to-members': openToMembers,
   '2026-12-01-tell-of-links': tellOfLinks,
   '2026-12-01-ask-again': askAgain,
+  '2026-12-01-add-second-factor': addSecondFactor,
 };
