@@ -4,6 +4,7 @@ import { done } from '../support/bench';
 import { comeIn, ownBrowser, startSampleClub, type SampleClub } from '../support/club';
 import { startServer } from '../support/ledgerServer';
 import { expect, test } from '../support/test';
+import { Secret, TOTP } from 'otpauth';
 
 const board = (page: Page) => page.getByRole('region', { name: 'This evening' });
 const atTheTable = (page: Page, name: string) =>
@@ -165,6 +166,50 @@ test('who is put out with writes waiting is told, and has them still', async ({ 
     await expect(barnaby.getByText(/1 thing you did could not be sent. It is kept/)).toBeVisible();
     const ids = await paintedBy(ottoline, club, 'Barnaby');
     expect(ids).toHaveLength(0);
+  } finally {
+    await club.stop();
+  }
+});
+
+test('one-time codes: turned on by a phone, asked for at the door, and a recovery code in their place', async ({
+  browser,
+}) => {
+  const club = await startSampleClub();
+  try {
+    const wren = await comeIn(browser, club, 'Wren');
+    await wren.goto(`${club.url}/club/devices`);
+    const codes = wren.getByRole('region', { name: 'One-time codes' });
+    await codes.getByRole('button', { name: 'Turn on one-time codes …' }).click();
+    await giveOnceMore(wren, club, 'Wren');
+    const secret = Secret.fromBase32(await codes.getByLabel('The key').inputValue());
+    const codeNow = () => new TOTP({ secret }).generate();
+    await codes.getByLabel('Code the app shows now').fill('000000');
+    await codes.getByRole('button', { name: 'Turn on' }).click();
+    await expect(codes.getByText(/That is not the code/)).toBeVisible();
+    await codes.getByLabel('Code the app shows now').fill(codeNow());
+    await codes.getByRole('button', { name: 'Turn on' }).click();
+    const listed = codes.getByRole('list', { name: 'Recovery codes' }).getByRole('listitem');
+    await expect(listed).toHaveCount(10);
+    expect(await violationsOn(wren)).toEqual([]);
+    const [recoveryCode] = await listed.allTextContents();
+    await codes.getByRole('button', { name: 'I have kept them' }).click();
+    await expect(codes.getByText('Recovery codes left: 10.')).toBeVisible();
+
+    const phone = await ownBrowser(browser, { viewport: { width: 360, height: 740 } });
+    await phone.goto(club.url);
+    await phone.getByLabel('Name').fill('Wren');
+    await phone.getByLabel('Passphrase', { exact: true }).fill(club.passphrases.get('Wren') ?? '');
+    await phone.getByRole('button', { name: 'Come in' }).click();
+    const code = phone.getByLabel('Code from your authenticator app');
+    await expect(code).toBeFocused();
+    await code.fill('111111');
+    await phone.getByRole('button', { name: 'Come in' }).click();
+    await expect(phone.getByText(/That is not the code/)).toBeVisible();
+    await code.fill(recoveryCode.toLowerCase());
+    await code.press('Enter');
+    await expect(phone.getByRole('link', { name: 'To the page' })).toBeAttached();
+    await wren.reload();
+    await expect(codes.getByText('Recovery codes left: 9.')).toBeVisible();
   } finally {
     await club.stop();
   }

@@ -9,6 +9,7 @@ import { letGoOf } from './leaving';
 import { loanStore, type LoanStore } from './loanStore';
 import { memberStore, type Member, type MemberStore } from './memberStore';
 import { loginsOf, type Logins } from './logins';
+import { ownSecondFactor, type OwnSecondFactor } from './ownSecondFactor';
 import { secondFactors, type SecondFactors } from './secondFactors';
 import { sessionStore, type SessionStore } from './sessionStore';
 import { ownerStore, type OwnerStore } from './ownerStore';
@@ -52,6 +53,7 @@ export interface Club extends Logins {
   devices: KnownDevices;
   /** one-time codes of members who turned them on */
   secondFactors: SecondFactors;
+  ownSecondFactor: OwnSecondFactor;
   /** the time it goes by */
   clock: ClubClock;
   /** The link that makes the first keeper; null once there is one. */
@@ -122,6 +124,7 @@ export function openClub(db: Knex, clock = new ClubClock()): Club {
     loans: loanStore(db),
     devices,
     secondFactors: factors,
+    ownSecondFactor: ownSecondFactor({ db, sessions, trail, secondFactors: factors }),
     clock,
 
     onChange(tell) {

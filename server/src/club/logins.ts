@@ -64,16 +64,6 @@ export interface Logins {
     who: Who,
     typed: { old: string; passphrase: string },
   ): Promise<boolean | { waitMs: number }>;
-  /** All other devices of the member are logged out. @returns null for recovery codes where the code is wrong */
-  turnOnSecondFactor(
-    who: Who,
-    code: string,
-  ): Promise<{ recoveryCodes: string[] | null } | { waitMs: number }>;
-  renewRecoveryCodes(
-    who: Who,
-    code: string,
-  ): Promise<{ recoveryCodes: string[] | null } | { waitMs: number }>;
-  turnOffSecondFactor(who: Who, code: string): Promise<{ isOff: boolean } | { waitMs: number }>;
 }
 
 export interface LoginParts {
@@ -120,27 +110,6 @@ export function loginsOf({
     return is;
   }
 
-  /**
-   * Does something with a one-time code; wrong ones are counted apart from passphrases, as whoever
-   * gets so far knows the passphrase.
-   *
-   * @param work answers null where the code is wrong
-   */
-  async function withCode<Answer>(
-    key: string,
-    work: () => Promise<Answer | null>,
-  ): Promise<Answer | { waitMs: number } | null> {
-    const waitMs = guesses.begin(key);
-    if (waitMs > 0) return { waitMs };
-    const answer = await work();
-    if (answer !== null) guesses.wasRight(key);
-    return answer;
-  }
-
-  /** The same for a member who is logged in. */
-  const withOwnCode = <Answer>(memberId: string, work: () => Promise<Answer | null>) =>
-    withCode(`own code of ${memberId}`, work);
-
   /** Checks the second factor of a member, where they turned it on. */
   async function secondStep(
     memberId: string,
@@ -149,7 +118,7 @@ export function loginsOf({
   ): Promise<'right' | { codeIs: 'missing' | 'wrong' } | { waitMs: number }> {
     if (!(await secondFactors.isOn(memberId))) return 'right';
     if (code === undefined || code.trim() === '') return { codeIs: 'missing' };
-    const answer = await withCode(`code of ${memberId}${onDevice}`, async () =>
+    const answer = await guesses.counted(`code of ${memberId}${onDevice}`, async () =>
       (await secondFactors.accept(memberId, code)) ? ('right' as const) : null,
     );
     return answer ?? { codeIs: 'wrong' };
@@ -263,34 +232,5 @@ export function loginsOf({
       });
       return true;
     },
-
-    turnOnSecondFactor: ({ member, device }, code) =>
-      withOwnCode(member.id, () =>
-        db.transaction(async (within) => {
-          const recoveryCodes = await secondFactors.turnOn(member.id, code, within);
-          if (!recoveryCodes) return null;
-          await sessions.endOthers(device, within);
-          await trail.add(member.id, 'turned on one-time codes', {}, within);
-          return { recoveryCodes };
-        }),
-      ).then((answer) => answer ?? { recoveryCodes: null }),
-
-    renewRecoveryCodes: ({ member }, code) =>
-      withOwnCode(member.id, () =>
-        db.transaction(async (within) => {
-          if (!(await secondFactors.accept(member.id, code, within))) return null;
-          return { recoveryCodes: await secondFactors.renewRecoveryCodes(member.id, within) };
-        }),
-      ).then((answer) => answer ?? { recoveryCodes: null }),
-
-    turnOffSecondFactor: ({ member }, code) =>
-      withOwnCode(member.id, () =>
-        db.transaction(async (within) => {
-          if (!(await secondFactors.accept(member.id, code, within))) return null;
-          await secondFactors.turnOff(member.id, within);
-          await trail.add(member.id, 'turned off one-time codes', {}, within);
-          return { isOff: true };
-        }),
-      ).then((answer) => answer ?? { isOff: false }),
   };
 }

@@ -5,6 +5,8 @@ import { Problem } from '../http/problem';
 import type { ClubDoor } from './clubDoor';
 import { askedAt, toWait } from './clubRequest';
 import { refuseUnlessConfirmed } from './confirmed';
+import type { WithCode } from './ownSecondFactor';
+import type { Who } from './who';
 
 const codeSchema = z.strictObject({
   code: z.string({ error: 'a code' }).min(1, 'a code').max(40, 'a code'),
@@ -32,40 +34,20 @@ export function secondFactorRoutes(door: ClubDoor): Router {
     }),
   );
 
-  router.put(
-    path,
+  /** A route that asks for a code. */
+  const withCode = (work: (who: Who, code: string) => WithCode<object>) =>
     asked(async (who, request, response) => {
       refuseUnlessConfirmed(who, club.clock);
       const { code } = accept(codeSchema, request.body);
-      const answer = await club.turnOnSecondFactor(who, code);
-      if ('waitMs' in answer) throw toWait(answer.waitMs, response);
-      if (!answer.recoveryCodes) throw wrongCode();
+      const answer = await work(who, code);
+      if (answer === null) throw wrongCode();
+      if ('waitMs' in answer) throw toWait(Number(answer.waitMs), response);
       return answer;
-    }),
-  );
-
-  router.post(
-    `${path}/recovery-codes`,
-    asked(async (who, request, response) => {
-      refuseUnlessConfirmed(who, club.clock);
-      const { code } = accept(codeSchema, request.body);
-      const answer = await club.renewRecoveryCodes(who, code);
-      if ('waitMs' in answer) throw toWait(answer.waitMs, response);
-      if (!answer.recoveryCodes) throw wrongCode();
-      return answer;
-    }),
-  );
-
-  router.post(
-    `${path}/off`,
-    asked(async (who, request, response) => {
-      refuseUnlessConfirmed(who, club.clock);
-      const { code } = accept(codeSchema, request.body);
-      const answer = await club.turnOffSecondFactor(who, code);
-      if ('waitMs' in answer) throw toWait(answer.waitMs, response);
-      if (!answer.isOff) throw wrongCode();
-    }),
-  );
+    });
+  const { turnOn, renewRecoveryCodes, turnOff } = club.ownSecondFactor;
+  router.put(path, withCode(turnOn));
+  router.post(`${path}/recovery-codes`, withCode(renewRecoveryCodes));
+  router.post(`${path}/off`, withCode(turnOff));
 
   return router;
 }

@@ -21,6 +21,12 @@ export const deviceSchema = z.object({
 });
 export type Device = z.infer<typeof deviceSchema>;
 
+export const secondFactorSchema = z.object({ isOn: z.boolean(), recoveryCodesLeft: z.number() });
+export type SecondFactorState = z.infer<typeof secondFactorSchema>;
+/** What an authenticator app is given; the secret for typing, the address as a picture. */
+export const preparedFactorSchema = z.object({ secret: z.string(), address: z.string() });
+export const recoveryCodesSchema = z.object({ recoveryCodes: z.array(z.string()) });
+
 export const trailEntrySchema = z.object({
   sequence: z.number(),
   at: z.string(),
@@ -48,6 +54,7 @@ export const houseTags = [
   'members',
   'invitations',
   'devices',
+  'secondFactor',
   'trail',
   'owners',
   'proposals',

@@ -19,6 +19,7 @@ const noticeSchema = z.object({
   /** the member who made the link */
   madeBy: z.string().nullable(),
   device: z.string(),
+  droppedCodes: z.boolean().default(false),
 });
 
 const meSchema = z.object({

@@ -13,6 +13,7 @@ import type { Me } from '../../ledger/club/membership';
 import { Deeds } from '../../parts/Deeds';
 import { Problem } from '../../parts/Problem';
 import { NewPassphrase } from './NewPassphrase';
+import { SecondFactor } from './SecondFactor';
 import { leaveNothing } from './leaveNothing';
 
 /** Where somebody has come in, going out, and leaving the club. */
@@ -58,6 +59,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
         </Deeds>
       </section>
       <NewPassphrase />
+      <SecondFactor />
       <Leaving me={me} />
     </>
   );

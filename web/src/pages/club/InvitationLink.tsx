@@ -1,8 +1,8 @@
 import { format, parseISO } from 'date-fns';
 import { QRCodeSVG } from 'qrcode.react';
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { useCopied } from '../../parts/useCopied';
 
 export interface InvitationLinkProps {
   link: string;
@@ -12,11 +12,7 @@ export interface InvitationLinkProps {
 
 /** A link that lets somebody in once, for a phone to see or to be sent. It is shown here and never again. */
 export function InvitationLink({ link, endsAt }: InvitationLinkProps) {
-  const [isCopied, setIsCopied] = useState(false);
-  const copy = async () => {
-    await navigator.clipboard.writeText(link).catch(() => undefined);
-    setIsCopied(true);
-  };
+  const { isCopied, copy } = useCopied(link);
   return (
     <div className="invitation opened">
       <QRCodeSVG

@@ -76,16 +76,18 @@ function MemberRow({ member, me }: { member: Member; me: Member }) {
 /** What a keeper does for, or with, another member. */
 function KeeperDeeds({ member }: { member: Member }) {
   const [isSure, setIsSure] = useState(false);
-  const [invite, { data: link }] = useInviteMutation();
+  const [invite, { data: made }] = useInviteMutation();
+  const link = (more: { dropsSecondFactor?: true } = {}) =>
+    invite({ role: member.role, hours: 24, memberId: member.id, ...more });
   const [putOut, { error, isLoading }] = usePutOutMutation();
   return (
     <>
       <Deeds>
-        <Button
-          variant="plain"
-          onClick={() => void invite({ role: member.role, hours: 24, memberId: member.id })}
-        >
+        <Button variant="plain" onClick={() => void link()}>
           A link for a new passphrase
+        </Button>
+        <Button variant="plain" onClick={() => void link({ dropsSecondFactor: true })}>
+          The same, for a lost phone: turns off one-time codes
         </Button>
         <Button
           variant="plain"
@@ -108,7 +110,7 @@ function KeeperDeeds({ member }: { member: Member }) {
         </p>
       )}
       {error && <Problem>{asProblem(error).message}</Problem>}
-      {link && <InvitationLink link={link.link} endsAt={link.endsAt} />}
+      {made && <InvitationLink link={made.link} endsAt={made.endsAt} />}
     </>
   );
 }

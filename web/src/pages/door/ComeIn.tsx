@@ -5,22 +5,32 @@ import { askClub } from '../../ledger/club/askClub';
 import { PageTitle } from '../../parts/PageHead';
 import { TextField } from '../../parts/TextField';
 import { cameInSchema, deviceName, goIn, wantedPage } from './comingIn';
+import { CodeField } from './CodeField';
+import { useCodeAsked } from './codeAsked';
 import { DoorForm } from './DoorForm';
 import { PassphraseField } from './PassphraseField';
+
+interface Typed {
+  name: string;
+  passphrase: string;
+  isShared: boolean;
+  code: string;
+}
 
 const goOn = (): void => void goIn(wantedPage());
 
 /** Coming into a club by name and passphrase. */
 export function ComeIn({ onIn = goOn }) {
   const [problem, setProblem] = useState<string | null>(null);
-  const form = useForm({ defaultValues: { name: '', passphrase: '', isShared: false } });
-  const comeIn = async (typed: { name: string; passphrase: string; isShared: boolean }) => {
+  const form = useForm({ defaultValues: { name: '', passphrase: '', isShared: false, code: '' } });
+  const { needsCode, withCode, lookAt } = useCodeAsked();
+  const comeIn = async (typed: Typed) => {
     const answer = await askClub('/come-in', cameInSchema, {
       method: 'POST',
-      body: { ...typed, device: deviceName() },
+      body: { ...withCode(typed), device: deviceName() },
     });
     if ('data' in answer) onIn();
-    else setProblem(answer.error.message);
+    else setProblem(lookAt(answer.error));
   };
   return (
     <>
@@ -33,6 +43,7 @@ export function ComeIn({ onIn = goOn }) {
       <DoorForm form={form} onSubmit={comeIn} does="Come in" problem={problem}>
         <TextField name="name" label="Name" isFirst />
         <PassphraseField isNew={false} />
+        {needsCode && <CodeField />}
         <Form.Check
           type="switch"
           id="is-shared"

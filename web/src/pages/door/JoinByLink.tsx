@@ -9,6 +9,8 @@ import { Radios } from '../../parts/Radios';
 import { TextField } from '../../parts/TextField';
 import { cameInSchema, deviceName, goIn } from './comingIn';
 import { ComeIn } from './ComeIn';
+import { CodeField } from './CodeField';
+import { useCodeAsked } from './codeAsked';
 import { DoorForm } from './DoorForm';
 import { PassphraseField } from './PassphraseField';
 
@@ -16,12 +18,18 @@ const linkSchema = z.object({
   role: z.enum(roleNames),
   /** of who sets a new passphrase; null for who joins */
   name: z.string().nullable(),
+  /** whether they have turned on one-time codes */
+  needsCode: z.boolean().default(false),
   /** what the ledger holds, told to who makes a club of it */
   holds: z.record(z.string(), z.number()).optional(),
 });
 type Link = z.infer<typeof linkSchema>;
 
-const joinSchema = z.object({ name: memberNameSchema, passphrase: passphraseSchema });
+const joinSchema = z.object({
+  name: memberNameSchema,
+  passphrase: passphraseSchema,
+  code: z.string(),
+});
 
 const goHome = () => void goIn('/');
 
@@ -50,16 +58,17 @@ function Join({ link, token, onIn }: { link: Link; token: string; onIn: () => vo
   const [problem, setProblem] = useState<string | null>(null);
   const [ledgerIs, setLedgerIs] = useState<'mine' | 'club'>('mine');
   const form = useForm({
-    defaultValues: { name: link.name ?? '', passphrase: '' },
+    defaultValues: { name: link.name ?? '', passphrase: '', code: '' },
     resolver: zodResolver(joinSchema),
   });
+  const { needsCode, withCode, lookAt } = useCodeAsked(link.needsCode);
   const join = async (typed: z.infer<typeof joinSchema>) => {
     const answer = await askClub('/join', cameInSchema, {
       method: 'POST',
-      body: { ...typed, token, device: deviceName(), ...(link.holds && { ledgerIs }) },
+      body: { ...withCode(typed), token, device: deviceName(), ...(link.holds && { ledgerIs }) },
     });
     if ('data' in answer) onIn();
-    else setProblem(answer.error.message);
+    else setProblem(lookAt(answer.error));
   };
   const isKnown = link.name !== null;
   const held = heldWords(link.holds ?? {});
@@ -76,6 +85,7 @@ function Join({ link, token, onIn }: { link: Link; token: string; onIn: () => vo
       >
         {!isKnown && <TextField name="name" label="Name the others know you by" isFirst />}
         <PassphraseField isNew />
+        {needsCode && <CodeField />}
         {held && (
           <div>
             <p>The ledger holds {held}. In the club that is to be</p>

@@ -15,10 +15,11 @@ export default function PassphraseNotice() {
   };
   return (
     <div className="page" style={{ paddingBottom: 0 }}>
-      {membership.me.notices.map(({ sequence, at, madeBy, device }) => (
+      {membership.me.notices.map(({ sequence, at, madeBy, device, droppedCodes }) => (
         <Problem key={sequence} role="status">
           Your passphrase was set by a link on {format(parseISO(at), 'd\u00a0MMMM, HH:mm')}.{' '}
-          {madeBy ?? 'Somebody'} made the link; it was opened on “{device}”. If that was not you,
+          {madeBy ?? 'Somebody'} made the link; it was opened on “{device}”.{' '}
+          {droppedCodes && 'It also turned off your one-time codes. '}If that was not you,
           set a new passphrase under “My devices”, and ask {madeBy ?? 'whoever manages the club'}.{' '}
           <Button variant="plain" onClick={() => void hide()}>
             That was me
