@@ -16,7 +16,7 @@ export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
   const asked = askedAt(door);
 
   const refuse = (who: Who, action: 'look' | 'write', kind: ResourceName, id: string) =>
-    new Permissions(askerOf(who), db).refuse(action, kind, id);
+    new Permissions(askerOf(who, door.club.clock), db).refuse(action, kind, id);
 
   async function thereOnly(kind: ResourceName, id: string, called: string) {
     if (!(await owners.of(kind, id)).isThere) throw notFound(called);

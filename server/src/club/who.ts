@@ -1,4 +1,6 @@
 import type { Asker } from '../open/asker';
+import type { ClubClock } from './clubClock';
+import { refuseUnlessConfirmed } from './confirmed';
 import type { Member } from './memberStore';
 import type { Device } from './sessionStore';
 
@@ -9,8 +11,12 @@ export interface Who {
 }
 
 /** The same member, as the ledger is opened to them. */
-export const askerOf = ({ member: { id, name, role } }: Who): Asker => ({
-  memberId: id,
-  name,
-  role,
-});
+export function askerOf(who: Who, clock: ClubClock): Asker {
+  const { id, name, role } = who.member;
+  return {
+    memberId: id,
+    name,
+    role,
+    refuseUnlessConfirmed: () => refuseUnlessConfirmed(who, clock),
+  };
+}

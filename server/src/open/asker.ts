@@ -6,6 +6,8 @@ export interface Asker {
   memberId: string;
   name: string;
   role: Role;
+  /** Asks for the passphrase once more before a weighty act. @throws Problem 403 where it was not given lately */
+  refuseUnlessConfirmed(): void;
 }
 
 /** The same as who writes into the log. */

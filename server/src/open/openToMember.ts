@@ -25,6 +25,7 @@ import { openLog } from './openLog';
 import { Permissions } from './permissions';
 import { shadowedPots, shadows } from './shadows';
 import { Sight } from './sight';
+import { isUsedByOthers } from './usedByOthers';
 
 /**
  * A ledger as it is open to a member of a club. Every write is one transaction with the questions
@@ -128,6 +129,8 @@ export function openToMember(
           kind,
           db.transaction(async (within) => {
             await new Permissions(asker, within).refuse('delete', kind, id);
+            if (await isUsedByOthers(kind, id, asker.memberId, within))
+              asker.refuseUnlessConfirmed();
             await store.remove(id, revision, within);
           }),
         ),
