@@ -122,6 +122,7 @@ export {
   type KeptSection,
   type LedgerFile,
 } from './file/ledgerFile';
+export { clubListNames, isClubList, type ClubListName } from './file/clubLists';
 export { writeTrailCsv } from './file/trailCsv';
 export { writeLogCsv } from './file/logCsv';
 export { measuredAfter, saysOtherwise, withNotes, type NotesOfArmies } from './file/olderFile';

@@ -13,6 +13,6 @@ export const brings: Kind<Bring> = {
     delete: { keeper: own, painter: own },
   },
   names: { armyId: ['armies'], potId: ['pots'], memberId: ['members'] },
-  since: null,
+  since: 8,
   isKeptInBrowser: false,
 };

@@ -13,6 +13,6 @@ export const claims: Kind<Claim> = {
     delete: { keeper: own, painter: own },
   },
   names: { armyId: ['armies'], memberId: ['members'] },
-  since: null,
+  since: 8,
   isKeptInBrowser: false,
 };

@@ -13,6 +13,6 @@ export const loans: Kind<Loan> = {
     write: { keeper: own, painter: own },
   },
   names: { potId: ['pots'], toId: ['members'] },
-  since: null,
+  since: 8,
   isKeptInBrowser: false,
 };

@@ -23,6 +23,6 @@ export const members: Kind<z.infer<typeof memberSchema>> = {
     delete: { keeper: ownAndClub, painter: own, guest: own },
   },
   names: {},
-  since: null,
+  since: 8,
   isKeptInBrowser: false,
 };

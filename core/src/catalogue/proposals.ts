@@ -23,6 +23,6 @@ export const proposals: Kind<Proposal> = {
     memberId: ['members'],
     decidedBy: ['members'],
   },
-  since: null,
+  since: 8,
   isKeptInBrowser: false,
 };

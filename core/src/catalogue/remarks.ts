@@ -12,6 +12,6 @@ export const remarks: Kind<ProposalRemark> = {
     delete: { keeper: ownAndClub, painter: own },
   },
   names: { memberId: ['members'] },
-  since: null,
+  since: 8,
   isKeptInBrowser: false,
 };

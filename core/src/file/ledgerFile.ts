@@ -3,6 +3,7 @@ import { entrySchema } from '../log/entry';
 import { filePictureSchema } from '../picture/keptPicture';
 import { potIdsOf, type Recipe } from '../recipe/recipe';
 import { resourceNames, resources, type ResourceName } from '../catalogue/catalogue';
+import { clubLists, type ClubListName } from './clubLists';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { versionSchema, type Version } from '../recipe/version';
 
@@ -10,7 +11,7 @@ export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */
 export const fileVersion = 3;
 /** Grows by one with every field an older reader of this version may pass over and keep. */
-export const fileMinor = 7;
+export const fileMinor = 8;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 
@@ -22,6 +23,7 @@ export const fileLists = {
   versions: versionSchema,
   log: entrySchema,
   pictures: filePictureSchema,
+  ...clubLists,
 };
 
 export type FileListName = keyof typeof fileLists;
@@ -49,6 +51,9 @@ const recordLists = Object.fromEntries(
   }),
 ) as RecordLists;
 
+const ofClub = <Name extends ClubListName>(name: Name) =>
+  listOf(name).optional().describe('since minor version 8; of a whole club');
+
 /**
  * A shelf, recipes with every pot they draw from, or everything a ledger keeps. It has as many of
  * everything as a ledger has; what hangs together in it is checked as it is read.
@@ -67,6 +72,11 @@ export const ledgerFileSchema = z.strictObject({
   versions: listOf('versions').optional().describe('frozen versions of recipes'),
   log: listOf('log').optional().describe('since minor version 2; what it names may be missing'),
   pictures: listOf('pictures').optional().describe('since minor version 7; of the photographs'),
+  members: ofClub('members'),
+  proposals: ofClub('proposals'),
+  claims: ofClub('claims'),
+  loans: ofClub('loans'),
+  brings: ofClub('brings'),
 });
 
 export type LedgerFile = z.infer<typeof ledgerFileSchema>;

@@ -6,6 +6,7 @@ import type { Version } from '../recipe/version';
 import { withUnknownCarried } from '../record/carriedFields';
 import { fieldErrors, quote, sentenceOf, type FieldError } from '../record/fieldErrors';
 import { potsDrawnBy, resources, type AnyRecord, type ResourceName } from '../catalogue/catalogue';
+import { idInClubList, isClubList } from './clubLists';
 import {
   fileFormat,
   fileListNames,
@@ -115,7 +116,7 @@ export class LedgerFileReading {
    */
   record(list: FileListName, index: number, value: unknown): object | null {
     const schema: z.ZodType = fileLists[list];
-    const carrying = this.isNewer && list !== 'log' && list !== 'pictures';
+    const carrying = this.isNewer && (list in resources || list === 'versions');
     const brought = list === 'armies' ? this.withoutNotes(value) : value;
     const known = carrying ? withUnknownCarried(brought, schema, this.head.minor ?? 0) : brought;
     const checked = schema.safeParse(known);
@@ -192,6 +193,7 @@ export class LedgerFileReading {
 
 function idIn(list: FileListName, record: object): string {
   if (list === 'pictures') return (record as FilePicture).hash;
+  if (isClubList(list)) return idInClubList(list, record);
   if (list !== 'versions') return (record as { id: string }).id;
   const { recipeId, number } = record as Version;
   return `${recipeId} ${number}`;

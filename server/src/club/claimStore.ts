@@ -1,5 +1,6 @@
 import type { Claim } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { pagesOf } from '../db/pagesOf';
 import type { ClubClock } from './clubClock';
 
 interface ClaimRow {
@@ -30,6 +31,10 @@ export interface ClaimStore {
    */
   take(models: Models, memberId: string, evenIfTaken: boolean): Promise<Claim[]>;
   letGo(models: Models, memberId: string): Promise<void>;
+  /** those that have not ended, in the order they came in, so many at once */
+  pages(size: number, within: Knex.Transaction): AsyncIterable<Claim[]>;
+  /** Writes those of a file whose models nobody has taken up here. */
+  restore(claims: readonly Claim[], within: Knex.Transaction): Promise<void>;
 }
 
 export function claimStore(db: Knex, clock: ClubClock): ClaimStore {
@@ -53,6 +58,19 @@ export function claimStore(db: Knex, clock: ClubClock): ClaimStore {
             .merge();
         return [];
       }),
+
+    async *pages(size, within) {
+      for await (const rows of pagesOf<ClaimRow>('claims', 'rowid', size, within))
+        yield rows.filter(({ at }) => at > clock.iso(-lastsMs)).map(fromRow);
+    },
+
+    async restore(claims, within) {
+      for (const { armyId, unitId, model, memberId, at } of claims)
+        await within('claims')
+          .insert({ army_id: armyId, unit_id: unitId, model, member_id: memberId, at })
+          .onConflict(['army_id', 'unit_id', 'model'])
+          .ignore();
+    },
 
     async letGo({ armyId, unitId, models }, memberId) {
       await db('claims')

@@ -29,7 +29,10 @@ export const clubGate = (door: ClubDoor, ledger: Ledger, log: Logger): RequestHa
     if (relation !== 'of the record') refuseUnless(who, relation ?? 'club', action, matter);
     else if (!relations.some((each) => may(who.member.role, each, action, matter))) throw refused();
     if (right.isWeighty) refuseUnlessConfirmed(who, door.club.clock);
-    setOpen(response, openToMember(ledger, askerOf(who, door.club.clock), await opaque(), ownPictures));
+    setOpen(
+      response,
+      openToMember(ledger, askerOf(who, door.club.clock), await opaque(), ownPictures),
+    );
     const did = right.trail;
     if (did) {
       // Which one it was is told to nobody: it may be what a member keeps to themselves.

@@ -1,6 +1,6 @@
 import { Problem } from '../http/problem';
 import type { ClubClock } from './clubClock';
-import type { Who } from './who';
+import type { Device } from './sessionStore';
 
 /** A passphrase that was given once more counts for so long, ms. */
 const confirmedMs = 10 * 60_000;
@@ -11,7 +11,10 @@ const confirmedMs = 10 * 60_000;
  *
  * @throws Problem 403
  */
-export function refuseUnlessConfirmed({ device }: Who, clock: ClubClock): void {
+export function refuseUnlessConfirmed(
+  { device }: { device: Pick<Device, 'confirmedAt'> },
+  clock: ClubClock,
+): void {
   if (device.confirmedAt !== null && device.confirmedAt > clock.iso(-confirmedMs)) return;
   throw new Problem(403, 'confirm', 'This asks for your passphrase once more.');
 }

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Bring, Loan } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { pagesOf } from '../db/pagesOf';
 
 interface LoanRow {
   id: string;
@@ -27,6 +28,12 @@ export interface LoanStore {
   brings(): Promise<Bring[]>;
   bring(bring: Bring): Promise<void>;
   leave(bring: Bring): Promise<void>;
+  /** in the order they came in, so many at once */
+  loanPages(size: number, within: Knex.Transaction): AsyncIterable<Loan[]>;
+  bringPages(size: number, within: Knex.Transaction): AsyncIterable<Bring[]>;
+  /** Writes those of a file that are not here; a pot that is lent here stays with whoever has it. */
+  restoreLoans(loans: readonly Loan[], within: Knex.Transaction): Promise<void>;
+  restoreBrings(brings: readonly Bring[], within: Knex.Transaction): Promise<void>;
 }
 
 export function loanStore(db: Knex): LoanStore {
@@ -61,12 +68,7 @@ export function loanStore(db: Knex): LoanStore {
     },
 
     async brings() {
-      const rows = await db<BringRow>('brings');
-      return rows.map(({ army_id, pot_id, member_id }) => ({
-        armyId: army_id,
-        potId: pot_id,
-        memberId: member_id,
-      }));
+      return (await db<BringRow>('brings')).map(bringOf);
     },
 
     async bring({ armyId, potId, memberId }) {
@@ -76,11 +78,44 @@ export function loanStore(db: Knex): LoanStore {
         .merge();
     },
 
+    async *loanPages(size, within) {
+      for await (const rows of pagesOf<LoanRow>('loans', 'rowid', size, within))
+        yield rows.map(fromRow);
+    },
+
+    async *bringPages(size, within) {
+      for await (const rows of pagesOf<BringRow>('brings', 'rowid', size, within))
+        yield rows.map(bringOf);
+    },
+
+    async restoreLoans(loans, within) {
+      for (const { id, potId, toId, lentAt, backAt } of loans)
+        await within('loans')
+          .insert({ id, pot_id: potId, to_id: toId, lent_at: lentAt, back_at: backAt })
+          // Also where the pot is lent here: it is with one at a time.
+          .onConflict()
+          .ignore();
+    },
+
+    async restoreBrings(brings, within) {
+      for (const { armyId, potId, memberId } of brings)
+        await within('brings')
+          .insert({ army_id: armyId, pot_id: potId, member_id: memberId })
+          .onConflict(['army_id', 'pot_id'])
+          .ignore();
+    },
+
     async leave({ armyId, potId, memberId }) {
       await db('brings').where({ army_id: armyId, pot_id: potId, member_id: memberId }).delete();
     },
   };
 }
+
+const bringOf = ({ army_id, pot_id, member_id }: BringRow): Bring => ({
+  armyId: army_id,
+  potId: pot_id,
+  memberId: member_id,
+});
 
 const fromRow = ({ id, pot_id, to_id, lent_at, back_at }: LoanRow): Loan => ({
   id,

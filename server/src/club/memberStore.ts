@@ -1,5 +1,6 @@
 import { likeness, roleNames, type Role } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { pagesOf } from '../db/pagesOf';
 
 export interface Member {
   id: string;
@@ -34,7 +35,9 @@ export class LastKeeper extends Error {
 }
 
 export interface MemberStore {
-  list(): Promise<Member[]>;
+  list(within?: Knex.Transaction): Promise<Member[]>;
+  /** in the order they came in, so many at once */
+  pages(size: number, within: Knex.Transaction): AsyncIterable<Member[]>;
   get(id: string, within?: Knex.Transaction): Promise<Member | null>;
   /** whoever comes in by a name that looks like this one */
   named(name: string): Promise<{ member: Member; passphraseHash: string | null } | null>;
@@ -54,7 +57,13 @@ export function memberStore(db: Knex): MemberStore {
   }
 
   return {
-    list: async () => (await db<MemberRow>('members').orderBy('joined_at')).map(fromRow),
+    list: async (within) =>
+      (await (within ?? db)<MemberRow>('members').orderBy('joined_at')).map(fromRow),
+
+    async *pages(size, within) {
+      for await (const rows of pagesOf<MemberRow>('members', 'rowid', size, within))
+        yield rows.map(fromRow);
+    },
 
     async get(id, within) {
       const row = await (within ?? db)<MemberRow>('members').where({ id }).first();

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { potIdsOf, proposalSchema, type Proposal, type Recipe } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { insertMany } from '../db/inParts';
+import { pagesOf } from '../db/pagesOf';
 import { linkPots, unlinkPots } from '../db/potLinks';
 import { parsed } from '../db/recordStore';
 
@@ -44,6 +46,10 @@ export interface ProposalStore {
   /** @returns who made it; undefined where there is none */
   remarkBy(proposalId: string, id: string): Promise<string | null | undefined>;
   removeRemark(id: string): Promise<void>;
+  /** in the order they came in, so many at once */
+  pages(size: number, within: Knex.Transaction): AsyncIterable<Proposal[]>;
+  /** Writes those of a file that are not here. @throws UnknownPots for one that is open */
+  restore(proposals: readonly Proposal[], within: Knex.Transaction): Promise<void>;
   /** @returns whether it was still open */
   decide(
     id: string,
@@ -120,6 +126,32 @@ export function proposalStore(db: Knex): ProposalStore {
       await db('remarks').where({ id }).delete();
     },
 
+    async *pages(size, within) {
+      for await (const rows of pagesOf<ProposalRow>('proposals', 'rowid', size, within))
+        yield read(rows, within);
+    },
+
+    async restore(proposals, within) {
+      for (const proposal of proposals) {
+        if (await within('proposals').where({ id: proposal.id }).first()) continue;
+        await within('proposals').insert(toRow(proposal));
+        await insertMany(
+          within,
+          'remarks',
+          proposal.remarks.map((remark) => ({
+            id: remark.id,
+            proposal_id: proposal.id,
+            step_id: remark.stepId,
+            member_id: remark.memberId,
+            made_at: remark.madeAt,
+            words: remark.words,
+          })),
+        );
+        if (proposal.state === 'open')
+          await linkPots(within, 'proposals', proposal.id, potIdsOf(proposal.content));
+      }
+    },
+
     async decide(id, decided, within) {
       const changed = await within('proposals')
         .where({ id, state: 'open' })
@@ -137,6 +169,20 @@ export function proposalStore(db: Knex): ProposalStore {
     },
   };
 }
+
+const toRow = (proposal: Proposal): ProposalRow => ({
+  id: proposal.id,
+  target_id: proposal.targetId,
+  member_id: proposal.memberId,
+  made_at: proposal.madeAt,
+  words: proposal.words,
+  content: JSON.stringify(proposal.content),
+  state: proposal.state,
+  decided_by: proposal.decidedBy,
+  decided_at: proposal.decidedAt,
+  reason: proposal.reason,
+  version: proposal.version,
+});
 
 const fromRow = (row: ProposalRow, remarks: readonly RemarkRow[]) =>
   proposalSchema.safeParse({

@@ -49,9 +49,15 @@ const inCommon = [
  *
  * @param apart database file of the one, in the newest form
  * @param ownerId whose it becomes, in a club
+ * @param andThen what else is written in the same transaction
  * @returns whether it was done; false, and nothing was changed, where they have anything in common
  */
-export async function copyOver(apart: string, into: Knex, ownerId?: string): Promise<boolean> {
+export async function copyOver(
+  apart: string,
+  into: Knex,
+  ownerId?: string,
+  andThen: (within: Knex.Transaction) => Promise<void> = () => Promise.resolve(),
+): Promise<boolean> {
   await into.raw('attach database ? as apart', [apart]);
   try {
     return await into.transaction(async (within) => {
@@ -70,6 +76,7 @@ export async function copyOver(apart: string, into: Knex, ownerId?: string): Pro
           'update main.log_entries set member_id = ? where id in (select id from apart.log_entries)',
           [ownerId],
         );
+      await andThen(within);
       return true;
     });
   } finally {

@@ -1,6 +1,7 @@
 import { setImmediate } from 'node:timers/promises';
 import {
   fileListNames,
+  isClubList,
   LedgerFileWriting,
   type AnyRecord,
   type FileListName,
@@ -8,6 +9,7 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { clubPagesOf } from '../club/clubInFiles';
 import type { Ledger } from '../db/ledger';
 import type { EntriesOf } from '../log/logRows';
 import { picturesNamed } from '../pictures/picturesNamed';
@@ -55,6 +57,7 @@ export async function* everything(
     if (list === 'log') return log.pages(recordsAtOnce, within, chosen.entriesOf);
     if (list === 'pictures')
       return oneByOne(pictures, isWhole ? picturesNamed(within) : picturesChosen(within));
+    if (isClubList(list)) return clubPagesOf(list, recordsAtOnce, within);
     return records[list].pages(recordsAtOnce, within) as AsyncIterable<AnyRecord[]>;
   };
   async function picturesChosen(moment: Knex.Transaction): Promise<Set<string>> {

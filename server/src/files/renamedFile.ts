@@ -16,7 +16,15 @@ import type { TakenFile } from './takenFile';
 
 const atOnce = 200;
 /** Lists whose records name others. */
-const namingLists: readonly FileListName[] = [...resourceNames, 'versions', 'log'];
+const namingLists: readonly FileListName[] = [
+  ...resourceNames,
+  'versions',
+  'log',
+  'proposals',
+  'claims',
+  'loans',
+  'brings',
+];
 
 /**
  * A file as a member of a club may bring it in: an identifier that is another member's stands in it

@@ -3,12 +3,13 @@ import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { openLedger } from '../db/ledger';
 import { openDatabase } from '../db/openDatabase';
+import { importClubLists } from '../club/clubInFiles';
 import { picturesBeside } from '../pictures/pictureStore';
 import { copyOver } from './copyOver';
 import { renamedFile } from './renamedFile';
 import { stageFile } from './stageFile';
 import { takeIn, type Imported } from './takeIn';
-import type { TakenFile } from './takenFile';
+import { withoutClubLists, type TakenFile } from './takenFile';
 
 /** Of taking a file in, so much is reading it, and so much working out what it is in a ledger. */
 const shareOfReading = 0.5;
@@ -71,13 +72,17 @@ export async function takeLargeFileIn({
   try {
     if (ownerId && !read) throw new Error('the file of a member is compared with the ledger first');
     const file = ownerId && read ? await renamedFile(staged, read, ownerId) : staged;
-    const imported = await takenApart(file, apart, (share) =>
+    const imported = await takenApart(withoutClubLists(file), apart, (share) =>
       onProgress(shareOfReading + shareOfWorking * share),
     );
     const ledger = await mayWrite();
     await ledger.pictures.copyFrom(picturesBeside(apart));
-    return (await copyOver(apart, ledger.db, ownerId))
-      ? imported
+    const ofClub: string[] = [];
+    const isCopied = await copyOver(apart, ledger.db, ownerId, async (within) => {
+      ofClub.push(...(await importClubLists(file, within, ownerId)));
+    });
+    return isCopied
+      ? { ...imported, leftOut: [...imported.leftOut, ...ofClub] }
       : await takeIn(file, ledger, undefined, ownerId);
   } finally {
     staged.close();

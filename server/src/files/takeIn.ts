@@ -11,6 +11,7 @@ import {
   isSameContent,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import { importClubLists } from '../club/clubInFiles';
 import type { Ledger } from '../db/ledger';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 import type { RecordStore } from '../db/recordStore';
@@ -86,6 +87,7 @@ export async function takeIn(
     );
     if (entriesLeft > 0)
       imported.leftOut.push(`${entriesLeft} ${entriesLeft === 1 ? 'entry' : 'entries'} of the log`);
+    imported.leftOut.push(...(await importClubLists(file, transaction, ownerId)));
     return imported;
   });
 

@@ -1,5 +1,6 @@
 import {
   fileListNames,
+  isClubList,
   type FileListName,
   type KeptSection,
   type LedgerFile,
@@ -31,6 +32,15 @@ export function heldFile({ file, sections }: ReadFile): TakenFile {
     },
   };
 }
+
+/** The same without what only a club has: who its members are here is not known apart from it. */
+export const withoutClubLists = (file: TakenFile): TakenFile => ({
+  ...file,
+  has: (list) => !isClubList(list) && file.has(list),
+  count: (list) => (isClubList(list) ? 0 : file.count(list)),
+  batches: <Record extends object>(list: FileListName, size: number) =>
+    isClubList(list) ? [] : file.batches<Record>(list, size),
+});
 
 /** A file of records alone, as a whole. */
 export const heldRecords = (file: LedgerFile): TakenFile => heldFile({ file, sections: [] });

@@ -1,5 +1,8 @@
 import {
+  isClubList,
+  referencesOf,
   resourceNames,
+  type ClubListName,
   type FileListName,
   type KindName,
   type Photograph,
@@ -36,9 +39,16 @@ export async function chosenFor(
     });
   }
   const isChosen = (kind: ResourceName, id: string) => chosenIds.get(kind)?.(id) ?? false;
+  /** Claims, loans and pots to bring say nothing without what they name. */
+  const namesSeen = (list: ClubListName, item: object) =>
+    referencesOf(list, item).every(
+      ({ kinds: [kind], id }) => !isResourceName(kind) || isChosen(kind, id),
+    );
   const isIn = (list: FileListName, item: object): boolean => {
     if (list === 'log') return true;
     if (list === 'pictures') return true;
+    if (list === 'members' || list === 'proposals') return !isOwn;
+    if (isClubList(list)) return !isOwn && namesSeen(list, item);
     if (list === 'versions') return isChosen('recipes', (item as Version).recipeId);
     return isChosen(list, (item as { id: string }).id);
   };
@@ -60,6 +70,9 @@ export async function chosenFor(
     },
   };
 }
+
+const isResourceName = (kind: KindName): kind is ResourceName =>
+  (resourceNames as readonly string[]).includes(kind);
 
 const ownIds = async (kind: ResourceName, memberId: string, within: Knex.Transaction) =>
   new Set(await within('owners').where({ kind, member_id: memberId }).pluck<string[]>('id'));
