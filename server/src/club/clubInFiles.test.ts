@@ -105,9 +105,9 @@ test('where nobody of them is a member, proposals come without a name and the re
     const keeper = await other.member('Hesper', 'keeper');
     const { leftOut } = await importInto(other, keeper, file);
     expect(leftOut).toEqual([
-      '2 of the claims on models, by people who are no members here',
-      '1 of the loans, to people who are no members here',
-      '1 of the pots to bring, by people who are no members here',
+      expect.stringMatching(/^2 of the claims on models, by people who are no members here/),
+      expect.stringMatching(/^1 of the loans, to people who are no members here/),
+      expect.stringMatching(/^1 of the pots to bring, by people who are no members here/),
     ]);
     const back = await fileOf(other, keeper);
     expect(back.proposals[0].memberId).toBeNull();
@@ -186,4 +186,24 @@ test('a large file, which is read apart first, brings the same in', async () => 
   } finally {
     await other.close();
   }
+});
+
+test('a manager lends themselves nothing of another by a file', async () => {
+  const [pot] = await house.ledger.records.pots.list();
+  const content = { ...pot.content, id: 'wrens' };
+  await house.ask('put', '/api/pots/wrens', wren).send({ content, revision: 0 }).expect(200);
+  await house.ask('put', '/api/club/owners/pots/wrens', wren).send({ is: 'shared' }).expect(200);
+  const { members } = await fileOf(house, ottoline);
+  const loan = {
+    id: 'grab',
+    potId: 'wrens',
+    toId: ottoline.id,
+    lentAt: '2026-12-01T18:00:00.000Z',
+    backAt: null,
+  };
+  const file = { format: 'yellow-ledger', version: 3, minor: 8, pots: [], recipes: [] };
+  const { leftOut } = await importInto(house, ottoline, { ...file, members, loans: [loan] });
+  expect(leftOut[0]).toMatch(/^1 of the loans/);
+  await house.ask('put', '/api/club/owners/pots/wrens', wren).send({ is: 'mine' }).expect(200);
+  await house.ask('get', '/api/pots/wrens', ottoline).expect(404);
 });

@@ -1,7 +1,11 @@
 import {
   clubListNames,
   likeness,
+  may,
   potIdsOf,
+  type Action,
+  type Matter,
+  type ResourceName,
   type Bring,
   type Claim,
   type ClubListName,
@@ -10,6 +14,7 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, valuesAtOnce } from '../db/inParts';
+import { standingOf } from '../open/standing';
 import type { TakenFile } from '../files/takenFile';
 import { claimStore } from './claimStore';
 import { ClubClock } from './clubClock';
@@ -64,6 +69,16 @@ export async function importClubLists(
     return kept;
   }
 
+  /** Which records whoever imports may do something to. */
+  async function mayFor(kind: ResourceName, action: Action, matter: Matter, ids: string[]) {
+    const standing = await standingOf(kind, [...new Set(ids)], ownerId ?? '', within);
+    return (id: string): boolean => {
+      const found = standing.get(id);
+      if (!found?.isThere) return false;
+      return ownerId === undefined || may('keeper', found.relation, action, matter);
+    };
+  }
+
   for (const batch of file.batches<Proposal>('proposals', recordsAtOnce)) {
     const pots = await potsHere(batch, within);
     const kept = known('proposals', batch, (proposal) =>
@@ -74,15 +89,48 @@ export async function importClubLists(
     await proposalStore(within).restore(kept, within);
   }
   for (const batch of file.batches<Claim>('claims', recordsAtOnce)) {
-    const kept = known('claims', batch, (claim) => as(hereAs(claim.memberId), claim, 'memberId'));
+    const mayClaim = await mayFor(
+      'armies',
+      'write',
+      'benches',
+      batch.map(({ armyId }) => armyId),
+    );
+    const kept = known('claims', batch, (claim) =>
+      mayClaim(claim.armyId) ? as(hereAs(claim.memberId), claim, 'memberId') : null,
+    );
     await claimStore(within, new ClubClock()).restore(kept, within);
   }
   for (const batch of file.batches<Loan>('loans', recordsAtOnce)) {
-    const kept = known('loans', batch, (loan) => as(hereAs(loan.toId), loan, 'toId'));
+    // Or a manager would lend themselves what is another's, and go on seeing it.
+    const mayLend = await mayFor(
+      'pots',
+      'write',
+      'pots',
+      batch.map(({ potId }) => potId),
+    );
+    const kept = known('loans', batch, (loan) =>
+      mayLend(loan.potId) ? as(hereAs(loan.toId), loan, 'toId') : null,
+    );
     await loanStore(within).restoreLoans(kept, within);
   }
   for (const batch of file.batches<Bring>('brings', recordsAtOnce)) {
-    const kept = known('brings', batch, (bring) => as(hereAs(bring.memberId), bring, 'memberId'));
+    const maySeeArmy = await mayFor(
+      'armies',
+      'look',
+      'armies',
+      batch.map(({ armyId }) => armyId),
+    );
+    const maySeePot = await mayFor(
+      'pots',
+      'look',
+      'pots',
+      batch.map(({ potId }) => potId),
+    );
+    const kept = known('brings', batch, (bring) =>
+      maySeeArmy(bring.armyId) && maySeePot(bring.potId)
+        ? as(hereAs(bring.memberId), bring, 'memberId')
+        : null,
+    );
     await loanStore(within).restoreBrings(kept, within);
   }
   return Object.entries(leftOut)
@@ -92,9 +140,9 @@ export async function importClubLists(
 
 const words = {
   proposals: 'proposals, whose pots are not here',
-  claims: 'claims on models, by people who are no members here',
-  loans: 'loans, to people who are no members here',
-  brings: 'pots to bring, by people who are no members here',
+  claims: 'claims on models, by people who are no members here or in armies that are not yours',
+  loans: 'loans, to people who are no members here or of pots that are not yours',
+  brings: 'pots to bring, by people who are no members here or for armies you do not see',
 };
 
 type HereAs = (id: string | null) => string | null;

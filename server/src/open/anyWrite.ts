@@ -46,7 +46,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
         JSON.stringify({
           format: 'yellow-ledger',
           version: 3,
-          minor: 7,
+          minor: 8,
           pots: [],
           recipes: [],
           ...lists,
@@ -101,6 +101,25 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
     [
       `POST a file with a strike`,
       () => file({ log: [strikeOf(`filestrike${n}q`, anyId('benches'), pick(entryIds))] }),
+    ],
+    [
+      `POST a file with what only a club has`,
+      () => {
+        const to = pick(world.members);
+        const at = '2026-11-30T19:00:00.000Z';
+        const [armyId, potId] = [anyId('armies'), anyId('pots')];
+        return file({
+          members: world.members.map((each) => ({
+            id: each.id,
+            name: each.name,
+            role: 'guest',
+            joinedAt: at,
+          })),
+          claims: [{ armyId, unitId: 'u', model: 1, memberId: to.id, at }],
+          loans: [{ id: `loan${n}q`, potId, toId: to.id, lentAt: at, backAt: null }],
+          brings: [{ armyId, potId, memberId: to.id }],
+        });
+      },
     ],
     [
       `PUT owners ${kind} ${id}`,

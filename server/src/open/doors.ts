@@ -107,6 +107,10 @@ async function storedIn({ house: { db } }: World): Promise<Map<string, string>> 
     rows.set(`version recipes ${row.recipe_id} ${row.number}`, JSON.stringify(row));
   for (const row of (await db('log_entries')) as { id: string }[])
     rows.set(`entry log ${row.id}`, JSON.stringify(row));
+  for (const row of (await db('loans')) as { id: string; pot_id: string }[])
+    rows.set(`loan pots ${row.pot_id} ${row.id}`, JSON.stringify(row));
+  for (const row of (await db('claims')) as { army_id: string; unit_id: string; model: number }[])
+    rows.set(`claim armies ${row.army_id} ${row.unit_id} ${row.model}`, JSON.stringify(row));
   const used = (await db('used_paint').groupBy('pot_id').select('pot_id').sum({ ml: 'ml' })) as {
     pot_id: string;
     ml: number;
@@ -174,14 +178,16 @@ export async function foreignChangesIn(world: World, tries: number): Promise<str
         (of === 'used'
           ? // Whoever strikes out what they may strike out gives back what it took.
             relation !== 'other' || what.includes('a strike')
-          : of === 'version'
-            ? isNew && may(role, relation, 'create', 'versions')
-            : of === 'record'
-              ? may(role, relation, after.has(key) ? 'write' : 'delete', kind)
-              : of === 'entry'
-                ? isNew
-                : relation === 'mine' ||
-                  (relation === 'club' && may(role, 'club', 'delete', kind)));
+          : of === 'loan' || of === 'claim'
+            ? may(role, relation, 'write', of === 'loan' ? 'pots' : 'benches')
+            : of === 'version'
+              ? isNew && may(role, relation, 'create', 'versions')
+              : of === 'record'
+                ? may(role, relation, after.has(key) ? 'write' : 'delete', kind)
+                : of === 'entry'
+                  ? isNew
+                  : relation === 'mine' ||
+                    (relation === 'club' && may(role, 'club', 'delete', kind)));
       // An entry is never changed; one that is there stays as it is.
       const isEntryChanged = of === 'entry' && !isNew;
       if (!isAllowed || isEntryChanged) wrong.push(`${who.name}: ${what}: ${key} (${relation})`);
