@@ -5,9 +5,9 @@ import { drawer, recordsOf, type Asked } from './fuzzRequests';
 /** Seeds the requests are drawn from; a figure after `fuzz` draws from others. */
 const seeds = [11, 12, 13, 14];
 const requestsASeed = 6250;
-const hangsFrom = 5000;
+export const hangsFrom = 5000;
 /** What no answer may show: where the program lies, and how it was called. */
-const leaks = /node_modules|\.ts:\d|\.js:\d|at \w+ \(|SQLITE|sqlite3?\b.*error|knex/i;
+export const leaks = /node_modules|\.ts:\d|\.js:\d|at \w+ \(|SQLITE|sqlite3?\b.*error|knex/i;
 
 interface Answer {
   status: number;
@@ -59,7 +59,7 @@ export async function benchFuzz(): Promise<void> {
   }
 }
 
-function send(url: string, { method, path, heads, body }: Asked): Promise<Answer> {
+export function send(url: string, { method, path, heads, body }: Asked): Promise<Answer> {
   const begun = performance.now();
   const { hostname, port } = new URL(url);
   return new Promise((answered) => {

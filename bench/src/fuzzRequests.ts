@@ -17,18 +17,30 @@ interface Kept {
 }
 
 /** What a server has, a few of each. */
-export async function recordsOf(url: string): Promise<Kept[]> {
+export async function recordsOf(url: string, heads: Record<string, string> = {}): Promise<Kept[]> {
   const lists = await Promise.all(
     resourceNames.map(async (name) => {
-      const { items } = (await (await fetch(`${url}/api/${name}`)).json()) as { items: Kept[] };
+      const { items } = (await (await fetch(`${url}/api/${name}`, { headers: heads })).json()) as {
+        items: Kept[];
+      };
       return items.slice(0, 10).map((kept) => ({ ...kept, name }));
     }),
   );
   return lists.flat();
 }
 
+/** Routes that only some servers have, and what is rightly sent to them. */
+export interface MoreRoutes {
+  roots: readonly string[];
+  bodies: readonly { method: string; path: string; body: unknown }[];
+}
+
 /** Requests over all routes, half of them nonsense and half right but for something in them. */
-export function drawer(seed: number, records: readonly Kept[]): () => Asked {
+export function drawer(
+  seed: number,
+  records: readonly Kept[],
+  more: MoreRoutes = { roots: [], bodies: [] },
+): () => Asked {
   const random = seeded(seed);
   const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(random() * items.length)];
   const oddWord = () =>
@@ -79,6 +91,7 @@ export function drawer(seed: number, records: readonly Kept[]): () => Asked {
     '/',
     '/assets',
     '/healthz',
+    ...more.roots,
   ];
   const oddValue = (depth: number): unknown => {
     const leaf = () =>
@@ -186,6 +199,10 @@ export function drawer(seed: number, records: readonly Kept[]): () => Asked {
         body: textOf(spoilt({ potId: 'peat', standIn: [], recipes: [] })),
       },
     ];
+    if (more.bodies.length > 0 && random() < 0.4) {
+      const asked = pick(more.bodies);
+      return { ...asked, heads, body: textOf(random() < 0.2 ? asked.body : spoilt(asked.body)) };
+    }
     if (random() < 0.3) return pick(others);
     return {
       method: 'PUT',

@@ -1,6 +1,8 @@
 import { benchAdvice } from './adviceBench';
 import { benchAspects } from './aspectBench';
 import { benchClub } from './club/clubEveningBench';
+import { benchClubFuzz } from './club/clubFuzzBench';
+import { benchClubKill } from './club/clubKillBench';
 import { benchHost } from './club/hostBench';
 import { benchBuildUp } from './buildUpBench';
 import { benchDoors } from './doorBench';
@@ -48,6 +50,8 @@ const benches: Record<string, () => void | Promise<void>> = {
   said: benchSaid,
   sheet: benchSheet,
   club: benchClub,
+  clubFuzz: benchClubFuzz,
+  clubKill: benchClubKill,
   host: benchHost,
   doors: benchDoors,
   restore: benchRestores,

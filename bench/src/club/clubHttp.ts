@@ -31,6 +31,18 @@ export class Device {
     return { status: response.statusCode ?? 0, body: text === '' ? null : JSON.parse(text) };
   }
 
+  /** Sends bytes, as a picture is sent. @returns the status, and what was answered as JSON */
+  async send(
+    path: string,
+    type: string,
+    bytes: Buffer,
+  ): Promise<{ status: number; body: unknown }> {
+    const response = await this.open(path, 'POST', { type, bytes });
+    let text = '';
+    for await (const part of response.setEncoding('utf8')) text += part;
+    return { status: response.statusCode ?? 0, body: text === '' ? null : JSON.parse(text) };
+  }
+
   /** Opens a stream of events. @param onData told each piece as it comes */
   async listen(path: string, onData: (text: string) => void): Promise<() => void> {
     const response = await this.open(path, 'GET');
@@ -45,7 +57,12 @@ export class Device {
     return this.open(path, 'GET');
   }
 
-  private open(path: string, method: string, body?: object): Promise<IncomingMessage> {
+  private open(
+    path: string,
+    method: string,
+    body?: object | { type: string; bytes: Buffer },
+  ): Promise<IncomingMessage> {
+    const isBytes = body !== undefined && 'bytes' in body && Buffer.isBuffer(body.bytes);
     const send = this.url.startsWith('https') ? request : plainRequest;
     return new Promise((answered, failed) => {
       const asked = send(
@@ -55,13 +72,13 @@ export class Device {
           agent: this.agent,
           headers: {
             ...(this.cookie && { Cookie: this.cookie }),
-            ...(body && { 'Content-Type': 'application/json' }),
+            ...(body && { 'Content-Type': isBytes ? body.type : 'application/json' }),
           },
         },
         answered,
       );
       asked.on('error', failed);
-      asked.end(body && JSON.stringify(body));
+      asked.end(isBytes ? body.bytes : body && JSON.stringify(body));
     });
   }
 }
