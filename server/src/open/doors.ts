@@ -176,8 +176,10 @@ export async function foreignChangesIn(world: World, tries: number): Promise<str
       const isAllowed =
         relation === undefined ||
         (of === 'used'
-          ? // Whoever strikes out what they may strike out gives back what it took.
-            relation !== 'other' || what.includes('a strike')
+          ? // Paint is given back by striking out, and by noting the same coat once more: one of both counts.
+            relation !== 'other' ||
+            what.includes('a strike') ||
+            Number(after.get(key) ?? 0) < Number(before.get(key) ?? 0)
           : of === 'loan' || of === 'claim'
             ? may(role, relation, 'write', of === 'loan' ? 'pots' : 'benches')
             : of === 'version'
