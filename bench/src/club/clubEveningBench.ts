@@ -5,10 +5,14 @@ import { gone } from '../startedServer';
 import { Device } from './clubHttp';
 import { startedSample } from './startedClub';
 
-/** `MINUTES=1 npm run bench -- club` for a short one. */
+/** `MINUTES=1 npm run bench -- club` for a short one; `MINUTES=20 ENTRIES=100000 UNREAD=20` for the heaviest. */
 const minutes = Number(process.env.MINUTES ?? 5);
 const seed = Number(process.env.SEED ?? 17);
 const membersInAll = 40;
+/** Entries the log has before. */
+const entriesBefore = Number(process.env.ENTRIES ?? 0);
+/** Of the members' event streams, so many are opened from the first event on and never read. */
+const unreadStreams = Number(process.env.UNREAD ?? 0);
 const pressesASecond = 4;
 const readsASecond = 2;
 const memoryEveryMs = 15_000;
@@ -26,7 +30,9 @@ interface Press {
 
 /** Forty at one table: what is pressed is seen by all others, once, and soon. */
 export async function benchClub(): Promise<void> {
-  console.log(`\nA club evening: ${membersInAll} members, ${minutes} min`);
+  console.log(
+    `\nA club evening: ${membersInAll} members, ${minutes} min, ${entriesBefore} entries before, ${unreadStreams} streams never read`,
+  );
   const random = seeded(seed);
   const club = await startedSample(true);
   const pid = club.server.pid ?? 0;
@@ -34,9 +40,14 @@ export async function benchClub(): Promise<void> {
   const coats = await coatsToPress(devices[0]);
   const presses = new Map<string, Press>();
   let doubled = 0;
-  const heard = devices.map(() => new Set<string>());
+  await fillLog(devices[0]);
+  const readers = devices.slice(unreadStreams);
+  const unread = await Promise.all(
+    devices.slice(0, unreadStreams).map((device) => device.raw('/api/club/events?after=0.0')),
+  );
+  const heard = readers.map(() => new Set<string>());
   const ends = await Promise.all(
-    devices.map((device, nth) =>
+    readers.map((device, nth) =>
       device.listen('/api/club/events', (text) => {
         for (const [, id] of text.matchAll(/"id":"(press-\d+)"/g)) {
           if (heard[nth].has(id)) doubled++;
@@ -53,9 +64,12 @@ export async function benchClub(): Promise<void> {
   const readMs: number[] = [];
   const reading = setInterval(() => {
     const device = devices[Math.floor(random() * devices.length)];
-    const path = ['/api/recipes', '/api/armies', '/api/log?after=0', '/api/club/owners'][
-      Math.floor(random() * 4)
-    ];
+    const path = [
+      '/api/recipes',
+      '/api/armies',
+      `/api/log?after=${entriesBefore}`,
+      '/api/club/owners',
+    ][Math.floor(random() * 4)];
     const at = performance.now();
     void device.ask(path).then(() => readMs.push(performance.now() - at));
   }, 1000 / readsASecond);
@@ -80,12 +94,13 @@ export async function benchClub(): Promise<void> {
   const kept = (await devices[0].ask('/api/log')).body as { items: { entry: { id: string } }[] };
   const ids = kept.items.map(({ entry }) => entry.id).filter((id) => presses.has(id));
   ends.forEach((end) => end());
+  unread.forEach((response) => response.destroy());
   club.server.kill('SIGTERM');
   await gone(club.server);
 
   const all = [...presses.values()];
   const lost = all.length - new Set(ids).size;
-  const unseen = all.reduce((sum, { seen }) => sum + Math.max(0, devices.length - seen.length), 0);
+  const unseen = all.reduce((sum, { seen }) => sum + Math.max(0, readers.length - seen.length), 0);
   const seen = all.flatMap((press) => press.seen);
   console.log(
     `  seed ${seed}: ${all.length} presses, refused ${refused}, lost ${lost}, doubled ${ids.length - new Set(ids).size + doubled}, not seen by somebody ${unseen}`,
@@ -99,6 +114,27 @@ export async function benchClub(): Promise<void> {
   console.log(`  open after ${club.openMs.toFixed(0)} ms; database ${sizeOf(club.dataFolder)}`);
   await againstAlone();
   if (lost + doubled + unseen + refused > 0 || percentile(seen, 0.99) > 1000) process.exitCode = 1;
+}
+
+/** Entries of an old log, of no bench that is pressed on. */
+async function fillLog(device: Device): Promise<void> {
+  const atOnce = 2000;
+  for (let from = 0; from < entriesBefore; from += atOnce) {
+    const entries = Array.from({ length: Math.min(atOnce, entriesBefore - from) }, (_, nth) => ({
+      kind: 'learned',
+      id: `before-${from + nth}`,
+      benchId: 'an-old-bench',
+      at: '2026-03-01T18:00:00.000Z',
+      order: from + nth,
+      what: 'film',
+      factor: 1.2,
+      readings: 4,
+      before: 4,
+      after: 2,
+    }));
+    const { status } = await device.ask('/api/log', 'POST', { entries });
+    if (status !== 200) throw new Error(`the log was not filled: ${status}`);
+  }
 }
 
 /** The keeper, and members by links of his until there are forty. */
