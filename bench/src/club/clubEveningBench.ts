@@ -118,22 +118,23 @@ export async function benchClub(): Promise<void> {
 
 /** Entries of an old log, of no bench that is pressed on. */
 async function fillLog(device: Device): Promise<void> {
-  const atOnce = 2000;
+  const atOnce = 500;
   for (let from = 0; from < entriesBefore; from += atOnce) {
     const entries = Array.from({ length: Math.min(atOnce, entriesBefore - from) }, (_, nth) => ({
       kind: 'learned',
       id: `before-${from + nth}`,
       benchId: 'an-old-bench',
       at: '2026-03-01T18:00:00.000Z',
-      order: from + nth,
+      order: nth,
       what: 'film',
       factor: 1.2,
       readings: 4,
       before: 4,
       after: 2,
     }));
-    const { status } = await device.ask('/api/log', 'POST', { entries });
-    if (status !== 200) throw new Error(`the log was not filled: ${status}`);
+    const { status, body } = await device.ask('/api/log', 'POST', { entries });
+    if (status !== 200)
+      throw new Error(`the log was not filled: ${status} ${JSON.stringify(body)}`);
   }
 }
 
