@@ -33,7 +33,7 @@ export default function ConfirmAgain() {
           <Modal.Title id="confirm-head">Your passphrase, once more</Modal.Title>
         </Modal.Header>
         <Modal.Body>
-          <p>This cannot be undone with one press, so it asks who you are.</p>
+          <p>Somebody else could sit at your device, so this asks for it again.</p>
           <Form.Label htmlFor="confirm-passphrase">Passphrase</Form.Label>
           <Form.Control
             id="confirm-passphrase"
