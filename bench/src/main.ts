@@ -22,6 +22,7 @@ import { benchPlans } from './planBench';
 import { benchPowerCut } from './powerCutBench';
 import { benchRestores } from './restoreBench';
 import { benchRecipeList } from './recipeListBench';
+import { benchExamples } from './said/examplesBench';
 import { benchSaid } from './saidBench';
 import { benchSheet } from './sheetBench';
 import { benchShelfWork, benchTables } from './tableBench';
@@ -48,6 +49,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   large: benchLarge,
   powerCut: benchPowerCut,
   said: benchSaid,
+  examples: benchExamples,
   sheet: benchSheet,
   club: benchClub,
   clubFuzz: benchClubFuzz,
