@@ -99,7 +99,9 @@ function isPlace(wanted: WantedPlace, step: Step, said: object): boolean {
     within(is.from, want.from) && within(is.to, want.to);
   if (wanted.pull && pull !== wanted.pull) return false;
   if (wanted.all && !(from <= 0.02 && to >= 0.98 && !isAimed(aim))) return false;
-  if (wanted.unsaid && (isPlaceSaid(said) || aim?.spot !== undefined)) return false;
+  // A part of the body that is a spot of the recipe is that spot.
+  const isSpot = aim?.spot !== undefined && from <= 0.02 && to >= 0.98 && !aim.facing;
+  if (wanted.unsaid && isPlaceSaid(said) && !isSpot) return false;
   if (wanted.spot && aim?.spot === undefined) return false;
   if (wanted.band && !ends(step.placement, wanted.band)) return false;
   if (wanted.along && !(aim?.along && ends(aim.along, wanted.along))) return false;

@@ -1,6 +1,7 @@
 import type { AimSide, Stretch } from '../place/aim';
 import type { Placement } from '../place/placement';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
+import { bands } from './lexicon/places';
 import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
 import type { Item } from './items';
 import type { Said } from './said';
@@ -13,22 +14,19 @@ const placeOfStop = (name: ToneStopName) => toneStops.find((stop) => stop.name =
 /** Stops from here down are said of everything below them too: “into the shadows”. */
 const lowUpTo = 0.32;
 
-/**
- * What the name of a stop alone covers: what is low, all below it; what is not, half way to the
- * stops beside it.
- */
-export function aroundStop(name: ToneStopName): { from: number; to: number } {
-  const index = toneStops.findIndex((stop) => stop.name === name);
-  const { at } = toneStops[index];
-  if (at <= lowUpTo) return { from: 0, to: at };
-  const below = toneStops[index - 1].at;
-  const above = toneStops.at(index + 1)?.at ?? 1;
-  const rounded = (place: number) => Math.round(place * 100) / 100;
-  return {
-    from: rounded((at + below) / 2 + 0.005),
-    to: at === 1 ? 1 : rounded((at + above) / 2 - 0.005),
-  };
-}
+/** What the name of a stop alone covers: a hollow and all below it, what stands up and all above it. */
+export const aroundStop = (name: ToneStopName): { from: number; to: number } => bandOfStop[name];
+
+const bandOfStop: Record<ToneStopName, { from: number; to: number }> = {
+  pit: bands.deepest,
+  recess: bands.recess,
+  shadow: bands.shadow,
+  mid: bands.mid,
+  raised: bands.raised,
+  crown: bands.crown,
+  edge: bands.edge,
+  point: bands.tip,
+};
 
 /** “Shadows and recesses”: what either covers, where nothing lies between them. */
 function both(names: readonly ToneStopName[]): Fact[] {

@@ -1,12 +1,15 @@
 import { stepSchema, type Step } from '../recipe/step';
 import { lineFrom } from './lineFrom';
-import { readSentence } from './readSentence';
+import { mostLetters, readSentence } from './readSentence';
 import type { Beside, Reading, Said } from './said';
+import { readSpeech } from './speech/readSpeech';
 import { withSaid } from './withSaid';
 
 /** A sentence as it was read, and the line it makes; none where it cannot be one. */
 export interface LineReading extends Reading {
   step: Step | null;
+  /** where one sentence makes several: all of them, `step` the first */
+  steps?: Step[];
 }
 
 /**
@@ -16,6 +19,14 @@ export interface LineReading extends Reading {
  * @param id the identifier the line is to have
  */
 export function readLine(sentence: string, beside: Beside, id: string): LineReading {
+  const written = readWritten(sentence, beside, id);
+  if (written.marks.length === 0 && !isSpoken(sentence)) return written;
+  if (sentence.length > mostLetters) return written;
+  return readSpeech(sentence, beside, id, lineOf) ?? written;
+}
+
+/** Reads a sentence as the ledger writes it itself: every word counts, and what does not is marked. */
+export function readWritten(sentence: string, beside: Beside, id: string): LineReading {
   const reading = readSentence(sentence, beside);
   if (reading.said.parts.length === 0 && beside.names.pots.length === 0)
     return { ...reading, step: null };
@@ -36,3 +47,9 @@ function lineOf({ like, ...said }: Said, beside: Beside, id: string): Step {
 /** Whether a pot of it is not known yet: what the rest says is then no line to be shown. */
 export const lacksPot = ({ marks }: Pick<LineReading, 'marks'>): boolean =>
   marks.some(({ isNoPot, choices }) => isNoPot === true || choices !== undefined);
+
+/** Words that painters use otherwise than the ledger writes them; what is in quotes is a name or a note. */
+const spoken = /\b(?:that|back(?! within)|same|leave|leaving|but|over|into)\b/iu;
+
+const isSpoken = (sentence: string): boolean =>
+  spoken.test(sentence.replace(/"(?:[^"\\]|\\.)*"?/gu, ''));

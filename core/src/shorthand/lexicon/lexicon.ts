@@ -1,0 +1,65 @@
+import { wordsOf } from '../words';
+import { amounts } from './amounts';
+import { bodyWords } from './bodyWords';
+import type { Entry, Meaning } from './entry';
+import { orderWords } from './order';
+import { places } from './places';
+import { quietWords } from './quietWords';
+import { sides } from './sides';
+import { techniqueWords } from './techniqueWords';
+import { thinness } from './thinness';
+
+/** One meaning of a phrase, and how much it explains. */
+export interface Sense {
+  meaning: Meaning;
+  weight: number;
+}
+
+const all: readonly Entry[] = [
+  ...places,
+  ...sides,
+  ...amounts,
+  ...thinness,
+  ...techniqueWords,
+  ...orderWords,
+  ...bodyWords,
+  ...quietWords,
+];
+
+/** Words as they are looked up, whatever their spelling. */
+export const spelled = (word: string): string =>
+  word
+    .replace(/[’']/gu, '')
+    .replace(/^colou?r/u, 'colour')
+    .replace(/^gray/u, 'grey')
+    .replace(/^armor/u, 'armour')
+    .replace(/ise([ds]?)$/u, 'ize$1');
+
+export const phraseKey = (words: readonly string[]): string => words.map(spelled).join(' ');
+
+/** Every phrase with all it can mean. */
+export const lexicon: ReadonlyMap<string, readonly Sense[]> = (() => {
+  const map = new Map<string, Sense[]>();
+  for (const { phrases, meaning, weight = 1 } of all)
+    for (const phrase of phrases.split('|')) {
+      const key = phraseKey(wordsOf(phrase).map(({ text }) => text));
+      if (key === '') continue;
+      const senses = map.get(key) ?? [];
+      const isKnown = senses.some(
+        (each) => JSON.stringify(each.meaning) === JSON.stringify(meaning),
+      );
+      if (!isKnown) senses.push({ meaning, weight });
+      map.set(key, senses);
+    }
+  return map;
+})();
+
+/** Words in the longest phrase. */
+export const longestInLexicon = Math.max(
+  ...[...lexicon.keys()].map((key) => key.split(' ').length),
+);
+
+const words = new Set([...lexicon.keys()].flatMap((key) => key.split(' ')));
+
+/** Whether a word stands in any phrase: then it is not another one that was misspelt. */
+export const isWordOfOurs = (word: string): boolean => words.has(spelled(word));

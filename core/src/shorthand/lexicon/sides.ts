@@ -1,0 +1,51 @@
+import type { AimSide } from '../../place/aim';
+import { entry, type Entry } from './entry';
+
+const side = (name: AimSide, phrases: string, weight?: number): Entry =>
+  entry({ kind: 'side', side: name }, phrases, weight);
+
+export const sides: readonly Entry[] = [
+  side(
+    'up',
+    'upward faces|upward facing|upward-facing|upwards facing|facing up|faces up|face up|faces upwards|face upwards|facing upwards|upward surfaces|upward facing surfaces|upward-facing surfaces|upward planes|top faces|top face|top surfaces|top surface|top side|upper side|upper sides|topside|top sides|from above|from straight above|straight above|from directly above|from overhead|sky facing|sky-facing|surfaces facing up|upper faces|tops|upper surfaces|top planes|upper planes|what faces up|anything that faces up|anything facing up|everything facing up|everything that faces up|skyward',
+    1.3,
+  ),
+  entry(
+    { kind: 'side', side: 'up', isWeak: true },
+    'top|the top|along the top|near the top|towards the top|toward the top',
+    0.6,
+  ),
+  side(
+    'down',
+    'underside|undersides|underneath|from below|from underneath|facing down|faces down|face down|faces downwards|downward faces|downward facing|downward-facing|downward surfaces|lower side|lower sides|bounce light|as bounce light|bounced light|reflected light|lower surfaces|bottom surfaces|under the arms|under the arm|underbelly|under the belly|lower faces|lower planes|on the under side|from the ground|what faces down|anything facing down|anything that faces down',
+    1.3,
+  ),
+  side(
+    'light',
+    "lit side|light side|lit sides|where the light falls|where the light hits|where light falls|where light hits|where the light catches|where it catches the light|where it would catch the light|where the light would hit|where light would hit|where the light would catch|towards the light|toward the light|facing the light|faces the light|face the light|light facing|light-facing|side of the light|side towards the light|lit areas|lit parts|everything the light catches|everything the light hits|everything the lantern catches|everything the lantern hits|where the lantern hits|lantern side|everything the glow hits|towards the lantern|facing the lantern|nearest the light|closest to the light|in the light|where the sun hits|sunny side|where it is lit|where it's lit",
+    1.3,
+  ),
+  side(
+    'dark',
+    'dark side|shadow side|unlit side|away from the light|side away from the light|facing away from the light|out of the light|darker side|far side from the light',
+    1.3,
+  ),
+  side(
+    'left',
+    'from the left|left side|on the left|on the left side|left hand side|lefthand side|left of|facing left|from left|left flank',
+  ),
+  side(
+    'right',
+    'from the right|right side|on the right|on the right side|right hand side|righthand side|right of|facing right|from right|right flank',
+  ),
+  side(
+    'front',
+    'from the front|front side|facing forward|facing forwards|facing the front|at the front|front faces|on the front',
+    0.9,
+  ),
+  side(
+    'back',
+    'from behind|from the back|back side|facing backwards|facing back|at the back|on the back side|rear side|on the rear',
+    0.9,
+  ),
+];

@@ -1,0 +1,31 @@
+import type { Pot } from '../../paint/pot';
+import type { Meaning, MeaningKind } from '../lexicon/entry';
+import type { Span } from '../said';
+
+/** A run of words with one meaning, as one reading of a sentence has it. */
+export type Chunk = Span & {
+  /** words it takes up */
+  length: number;
+  /** as it was written, in small letters */
+  text: string;
+  /** how much it explains */
+  score: number;
+} & (
+    | { kind: 'pot'; pots: readonly Pot[]; isWhole: boolean; isEveryday: boolean }
+    | { kind: 'spot'; spotId: string }
+    /** parts to each other */
+    | { kind: 'ratio'; parts: readonly number[] }
+    | { kind: 'unknown' }
+    | { kind: MeaningKind; meaning: Meaning }
+  );
+
+export type ChunkKind = Chunk['kind'];
+
+/** What a chunk means, where it is of that kind. */
+export function meaningOf<Kind extends MeaningKind>(
+  chunk: Chunk | undefined,
+  kind: Kind,
+): Extract<Meaning, { kind: Kind }> | null {
+  if (!chunk || !('meaning' in chunk) || chunk.kind !== kind) return null;
+  return chunk.meaning as Extract<Meaning, { kind: Kind }>;
+}

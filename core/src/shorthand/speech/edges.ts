@@ -1,0 +1,145 @@
+import { isWordOfOurs, lexicon, longestInLexicon, phraseKey, spelled } from '../lexicon/lexicon';
+import type { Beside } from '../said';
+import { small, type Word } from '../words';
+import type { Chunk } from './chunk';
+import { isNear, potIndexOf } from './potEdges';
+
+/** A longer phrase explains more than the words of it one by one. */
+const perFurtherWord = 0.9;
+const perWordBase = 1;
+const unknownScore = -0.6;
+const spotScore = 2.5;
+
+/** Kinds that say nothing and weigh little. */
+const light = new Set([
+  'quiet',
+  'on',
+  'in',
+  'of',
+  'comma',
+  'and',
+  'with',
+  'to',
+  'or',
+  'dash',
+  'colon',
+]);
+
+type Bare = Chunk extends infer Each
+  ? Each extends Chunk
+    ? Omit<Each, keyof Span | 'length' | 'text' | 'score'>
+    : never
+  : never;
+interface Span {
+  from: number;
+  to: number;
+}
+
+/** Everything that runs of words from a place on can mean. */
+export function edgesAt(words: readonly Word[], at: number, beside: Beside): Chunk[] {
+  const edges: Chunk[] = [];
+  const add = (length: number, score: number, bare: Bare) => {
+    const run = words.slice(at, at + length);
+    edges.push({
+      ...bare,
+      from: run[0].from,
+      to: run[length - 1].to,
+      text: run.map(({ text }) => text).join(' '),
+      length,
+      score,
+    } as Chunk);
+  };
+  const [word] = words.slice(at);
+  if (word.is === 'quoted') {
+    const pots = beside.names.called(word.text);
+    if (pots.length > 0) add(1, 8, { kind: 'pot', pots, isWhole: true, isEveryday: false });
+    else add(1, unknownScore, { kind: 'unknown' });
+    return edges;
+  }
+  for (const { length, parts } of ratiosAt(words, at))
+    add(length, 2 + length, { kind: 'ratio', parts });
+  if (word.is === 'number') {
+    const value = word.value ?? 0;
+    if (/^[¼½¾⅓⅔⅛]$/u.test(word.text) || (word.text.includes('/') && value < 1))
+      add(1, 1.2, { kind: 'fraction', meaning: { kind: 'fraction', share: value } });
+    add(1, 1.1, { kind: 'number', meaning: { kind: 'number', value } });
+  }
+  if (word.is !== 'number')
+    for (const { length, pots, isWhole, isEveryday, score } of potIndexOf(beside.names.pots).runsAt(
+      words,
+      at,
+    ))
+      add(length, score, { kind: 'pot', pots, isWhole, isEveryday });
+  addPhrases(words, at, beside, add);
+  if (edges.length === 0 && word.is === 'word' && !isWordOfOurs(word.text)) addNear(word, add);
+  if (word.is === 'sign' && edges.length === 0)
+    add(1, 0, { kind: 'quiet', meaning: { kind: 'quiet' } });
+  else add(1, unknownScore, { kind: 'unknown' });
+  return edges;
+}
+
+type Add = (length: number, score: number, bare: Bare) => void;
+
+function addPhrases(words: readonly Word[], at: number, beside: Beside, add: Add): void {
+  const texts: string[] = [];
+  const most = Math.min(longestInLexicon, words.length - at);
+  for (let length = 1; length <= most; length++) {
+    const next = words[at + length - 1];
+    if (next.is === 'quoted') break;
+    texts.push(next.text);
+    const spotId = spotCalled(texts.join(' '), beside);
+    if (spotId !== undefined) add(length, spotScore * length, { kind: 'spot', spotId });
+    for (const { meaning, weight } of lexicon.get(phraseKey(texts)) ?? []) {
+      const further = (length - 1) * (meaning.kind === 'quiet' ? 0.75 : perFurtherWord);
+      const base = light.has(meaning.kind) ? 0.55 : perWordBase;
+      add(length, (base + further) * weight, { kind: meaning.kind, meaning } as Bare);
+    }
+  }
+}
+
+/** A word of ours with one wrong letter. */
+function addNear({ text }: Word, add: Add): void {
+  const said = spelled(text);
+  if (said.length < 5) return;
+  for (const [key, senses] of lexicon) {
+    if (key.includes(' ') || key.length < 5 || !isNear(said, key)) continue;
+    for (const { meaning, weight } of senses)
+      if (meaning.kind !== 'quiet') add(1, 0.4 * weight, { kind: meaning.kind, meaning } as Bare);
+    return;
+  }
+}
+
+/** “1:2”, “3:1:1”, “75/25”, “80-20”. */
+function ratiosAt(words: readonly Word[], at: number): { length: number; parts: number[] }[] {
+  const [word] = words.slice(at);
+  if (word.is !== 'number') return [];
+  const found: { length: number; parts: number[] }[] = [];
+  if (word.text.includes('/') && !word.text.includes(' ')) {
+    const parts = word.text.split('/').map(Number);
+    if (parts[0] + parts[1] === 100 || parts[0] >= parts[1]) found.push({ length: 1, parts });
+  }
+  const values = [word.value ?? 0];
+  let length = 1;
+  while (
+    words.at(at + length)?.text === ':' &&
+    words.at(at + length + 1)?.is === 'number' &&
+    at + length + 1 < words.length
+  ) {
+    values.push(words[at + length + 1].value ?? 0);
+    length += 2;
+  }
+  if (values.length > 1) found.push({ length, parts: values });
+  const [dash, other] = words.slice(at + 1, at + 3);
+  if ((dash?.text === '-' || dash?.text === '/') && other?.is === 'number') {
+    const parts = [word.value ?? 0, other.value ?? 0];
+    if (parts[0] + parts[1] === 100) found.push({ length: 3, parts });
+  }
+  return found;
+}
+
+/** A spot of the recipe by its name, in the singular or plural; by identifier where several have it. */
+function spotCalled(name: string, { recipe: { spots = [] } }: Beside): string | undefined {
+  const alike = (text: string) => small(text).replace(/s\b/gu, '');
+  const called = spots.filter((spot) => alike(spot.name) === alike(name));
+  return called.length === 1 ? called[0].id : undefined;
+}

@@ -1,0 +1,80 @@
+import type { Chunk, ChunkKind } from './chunk';
+
+/** What a pot is said right after. */
+const beforePots = new Set<ChunkKind>([
+  'number',
+  'amount',
+  'fraction',
+  'percent',
+  'unit',
+  'of',
+  'plus',
+  'with',
+  'ratio',
+  'evenly',
+  'more',
+  'add',
+]);
+/** Where something stands rather than what is used. */
+const beforePlaces = new Set<ChunkKind>(['on', 'in', 'below', 'not', 'upTo', 'from', 'only']);
+/** What an amount is of. */
+const afterAmount = new Set<ChunkKind>([
+  'pot',
+  'water',
+  'medium',
+  'paint',
+  'mixAbove',
+  'baseMix',
+  'quiet',
+  'of',
+  'unknown',
+  'more',
+  'in',
+  'comma',
+]);
+const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'body', 'shareEnd']);
+
+/**
+ * How well a run of words follows the one before it, beside what each explains.
+ *
+ * @param earlier the one before that
+ */
+export function fits(before: Chunk | undefined, chunk: Chunk, earlier: Chunk | undefined): number {
+  const prior = before?.kind === 'quiet' ? (earlier ?? before) : before;
+  if (chunk.kind === 'amount' && prior?.kind === 'number') return -2;
+  if (prior?.kind === 'amount' && chunk.kind === 'unknown') return -0.6;
+  if (prior?.kind === 'amount' && !afterAmount.has(chunk.kind)) return -1.5;
+  if (chunk.kind === 'pot') return potFits(prior, chunk, earlier);
+  if (places.has(chunk.kind) && prior && beforePlaces.has(prior.kind)) return 0.6;
+  if (chunk.kind === 'coats' && prior && ['number', 'thin', 'fraction'].includes(prior.kind))
+    return 0.8;
+  if (chunk.kind === 'amount' && before?.kind === 'comma') return -0.2;
+  if (chunk.kind === 'shareEnd' || chunk.kind === 'percent')
+    return prior?.kind === 'number' ? 0.6 : 0;
+  if (chunk.kind === 'unit')
+    return prior?.kind === 'number' || prior?.kind === 'amount' ? 0.5 : -0.6;
+  if (chunk.kind === 'colon') return -0.2;
+  return 0;
+}
+
+function potFits(
+  prior: Chunk | undefined,
+  chunk: Chunk & { kind: 'pot' },
+  earlier: Chunk | undefined,
+): number {
+  // “Coot, heron, cheek”: in a list of pots an everyday word is one of them.
+  if (chunk.isEveryday) {
+    const isListed = prior !== undefined && ['comma', 'and', 'plus'].includes(prior.kind);
+    return isListed &&
+      earlier?.kind === 'pot' &&
+      /cheek|brow|knuckle|wing|plank|clay|smoke/u.test(chunk.text)
+      ? 1.5
+      : -0.5;
+  }
+  if (!prior || prior.kind === 'comma' || prior.kind === 'then') return 0.5;
+  if (beforePots.has(prior.kind)) return 1;
+  if (prior.kind === 'and' || prior.kind === 'or') return 0.4;
+  // “Round the teeth”, “leave the slate”: a part of a name is what is there, not what is used.
+  if (beforePlaces.has(prior.kind) && !chunk.isWhole) return -1.4;
+  return 0;
+}

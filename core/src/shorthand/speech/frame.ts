@@ -1,0 +1,99 @@
+import type { AimSide } from '../../place/aim';
+import type { Placement } from '../../place/placement';
+import type { Pot } from '../../paint/pot';
+import type { Stage } from '../../recipe/step';
+import type { TechniqueName } from '../../recipe/techniques';
+import type { Tool } from '../../recipe/tool';
+import type { Band } from '../lexicon/entry';
+import type { Mark, Rough, Span } from '../said';
+
+/** A paint a line is mixed from, as it was said. */
+export interface PaintSaid {
+  /** pots it may be; the mix of a line above where empty */
+  pots: readonly Pot[];
+  /** number of the line above, counted from 1 */
+  line?: number;
+  parts?: number;
+  /** of a hundred */
+  percent?: number;
+  /** so much of the whole, 0–1 */
+  share?: number;
+  /** a touch of it */
+  isAmount?: true;
+  /** a part of its name, which several have */
+  isWhole: boolean;
+  span: Span;
+}
+
+/** Parts to each other, and what stands beside them. */
+export interface RatioSaid {
+  parts: readonly number[];
+  thinner?: 'water' | 'medium';
+  /** the thinner was said first: “water 2:1” */
+  isThinnerFirst?: true;
+  span: Span;
+}
+
+/** What a line says, gathered from a sentence before it is settled. */
+export interface Frame {
+  paints: PaintSaid[];
+  ratios: RatioSaid[];
+  isEven?: true;
+  water?: number;
+  medium?: number;
+  neat?: 'said' | 'weak';
+  /** thinned to a glaze, and so put on as one */
+  isGlazeThin?: true;
+  thinner?: true;
+  /** a medium was named with no figure */
+  mediumSaid?: true;
+  waterSaid?: true;
+  technique?: TechniqueName;
+  /** the word the technique was said by */
+  word?: string;
+  stage?: Stage;
+  coats?: number;
+  coatsUpTo?: number;
+  isRepeated?: true;
+  isOptional?: true;
+  places: Band[];
+  nots: Band[];
+  sides: { side: AimSide; isWeak?: true }[];
+  notSides: AimSide[];
+  fold?: 'in' | 'on' | 'said';
+  upTo?: number;
+  spotId?: string;
+  all?: true;
+  /** shares of the surface, from the top */
+  shares: number[];
+  /** a share from the bottom */
+  bottomShare?: number;
+  smaller?: true;
+  shrinks?: true;
+  deeper?: true;
+  sparser?: true;
+  same?: true;
+  /** what is said is put into the mix above */
+  intoAbove?: true;
+  tool?: Tool;
+  softness?: number;
+  pull?: Placement['pull'];
+  only?: true;
+  marks: Mark[];
+  rough: Rough[];
+  /** words that said nothing of the line */
+  notes: Span[];
+}
+
+export const emptyFrame = (): Frame => ({
+  paints: [],
+  ratios: [],
+  places: [],
+  nots: [],
+  sides: [],
+  notSides: [],
+  shares: [],
+  marks: [],
+  rough: [],
+  notes: [],
+});

@@ -1,0 +1,154 @@
+import type { Pot } from '../../paint/pot';
+import { isWordOfOurs, spelled } from '../lexicon/lexicon';
+import { wordsOf, type Word } from '../words';
+
+/** Pots a run of words can stand for. */
+export interface PotRun {
+  length: number;
+  pots: readonly Pot[];
+  /** the whole name, but for the words that say its kind */
+  isWhole: boolean;
+  /** an everyday word too: it is a pot only where the sentence says so */
+  isEveryday: boolean;
+  score: number;
+}
+
+interface Named {
+  pot: Pot;
+  words: readonly string[];
+  /** words of the name without its kind: Ember for Ember Ink */
+  core: number;
+}
+
+const kindWords = new Set([
+  'ink',
+  'wash',
+  'medium',
+  'varnish',
+  'primer',
+  'paint',
+  'glaze',
+  'gloss',
+]);
+/** Words of names that are everyday words too: alone they are seldom a pot. */
+const everyday = new Set(
+  'wet dry old new raw cold warm fair still pool pools water brow coat light shade down clay wing cheek knuckle glass slow dew plank second bottle helm buckle polished matt gloss deep soft hard bright dark dusk smoke skin bone lantern tarred'.split(
+    ' ',
+  ),
+);
+/** Bare pigments: the one pot that has the word. */
+const pigments = new Set(
+  'white black grey brown red orange yellow green blue violet purple pink turquoise sand bone skin ochre umber straw tan steel brass copper gold silver bronze slate rust olive cream'.split(
+    ' ',
+  ),
+);
+
+/** The names of a shelf by each of their words. */
+export class PotIndex {
+  private readonly byWord = new Map<string, { named: Named; at: number }[]>();
+  private readonly words: readonly string[];
+
+  constructor(pots: readonly Pot[]) {
+    for (const pot of pots) {
+      const words = wordsOf(pot.name)
+        .filter(({ is }) => is === 'word' || is === 'number')
+        .map(({ text }) => spelled(text));
+      let core = words.length;
+      while (core > 1 && kindWords.has(words[core - 1])) core--;
+      words.forEach((word, at) => {
+        const list = this.byWord.get(word) ?? [];
+        list.push({ named: { pot, words, core }, at });
+        this.byWord.set(word, list);
+      });
+    }
+    this.words = [...this.byWord.keys()];
+  }
+
+  /** Every run of words from a place on that may be pots, longest first. */
+  runsAt(words: readonly Word[], at: number): PotRun[] {
+    const first = spelled(words[at].text);
+    const exact = this.runsFor(words, at, first, 0);
+    if (exact.length > 0 || first.length < 3 || words[at].is !== 'word') return exact;
+    return this.begun(words, at, first);
+  }
+
+  private runsFor(words: readonly Word[], at: number, first: string, penalty: number): PotRun[] {
+    const byLength = new Map<number, Omit<PotRun, 'length' | 'pots'> & { pots: Pot[] }>();
+    for (const { named, at: start } of this.byWord.get(first) ?? []) {
+      let length = 1;
+      while (
+        start + length < named.words.length &&
+        at + length < words.length &&
+        spelled(words[at + length].text) === named.words[start + length]
+      )
+        length++;
+      const isWhole = start === 0 && length >= named.core;
+      const isEveryday = !isWhole && length === 1 && everyday.has(first);
+      // “Amber ink”: the kind of the pot is no other pot.
+      const next = words.at(at + length);
+      if (next && at + length < words.length && kindSaid(named.pot) === next.text) length++;
+      if (named.pot.retired && !(start === 0 && length === named.words.length)) continue;
+      const score = scoreOf(named, start, length, isWhole) - penalty;
+      const before = byLength.get(length);
+      if (!before || score > before.score + 0.01)
+        byLength.set(length, { pots: [named.pot], isWhole, isEveryday, score });
+      else if (Math.abs(score - before.score) <= 0.01) before.pots.push(named.pot);
+    }
+    return [...byLength]
+      .map(([length, run]) => ({ length, ...run }))
+      .sort((one, other) => other.length - one.length);
+  }
+
+  /** A word of a name that is not written out, or has one wrong letter. */
+  private begun(words: readonly Word[], at: number, first: string): PotRun[] {
+    if (isWordOfOurs(first)) return [];
+    const isLast = at === words.length - 1;
+    for (const word of this.words) {
+      const isBegun = word.startsWith(first) && (isLast || first.length >= 5);
+      const isPlural = first.endsWith('s') && word === first.slice(0, -1);
+      if (isPlural || isBegun || (first.length >= 5 && isNear(first, word)))
+        return this.runsFor(words, at, word, isPlural ? 0.3 : 1.2);
+    }
+    return [];
+  }
+}
+
+const kindSaid = ({ kind }: Pot): string | null =>
+  kind === 'ink' || kind === 'wash' || kind === 'primer' || kind === 'varnish' ? kind : null;
+
+function scoreOf(named: Named, start: number, length: number, isWhole: boolean): number {
+  const [word] = named.words.slice(start);
+  if (isWhole) return 3 * length + (length === named.words.length ? 1.5 : 1.2);
+  if (length > 1) return 3 * length;
+  // “Raw” alone is a word; “ochre” is the one pot that has it.
+  if (pigments.has(word)) return named.pot.kind === 'primer' ? 0.6 : 2.4;
+  if (kindWords.has(word)) return -1;
+  const isEveryday = everyday.has(word);
+  if (isEveryday) return start === 0 ? 0.6 : 0.3;
+  return start === 0 ? 2.8 : 2;
+}
+
+/** Whether two words differ in one letter: another, one too many, one too few, or two swapped. */
+export function isNear(one: string, other: string): boolean {
+  if (Math.abs(one.length - other.length) > 1 || one[0] !== other[0]) return false;
+  let at = 0;
+  while (at < one.length && at < other.length && one[at] === other[at]) at++;
+  const rest = (text: string, from: number) => text.slice(from);
+  return (
+    rest(one, at + 1) === rest(other, at + 1) ||
+    rest(one, at + 1) === rest(other, at) ||
+    rest(one, at) === rest(other, at + 1) ||
+    (one[at] === other[at + 1] &&
+      one[at + 1] === other[at] &&
+      rest(one, at + 2) === rest(other, at + 2))
+  );
+}
+
+const known = new WeakMap<readonly Pot[], PotIndex>();
+
+/** The index of a shelf, made once for as long as it is the same list of pots. */
+export function potIndexOf(pots: readonly Pot[]): PotIndex {
+  const index = known.get(pots) ?? new PotIndex(pots);
+  known.set(pots, index);
+  return index;
+}

@@ -1,0 +1,196 @@
+import type { Beside } from '../said';
+import type { Cursor } from './cursor';
+import type { Frame } from './frame';
+import { isMixable, readMixable } from './readPaints';
+
+/** What figures say: parts, percent, coats, shares, ratios. @returns chunks that were used; 0 where nothing is said */
+export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const number = cursor.meaning('number');
+  if (number)
+    return (
+      readCoats(cursor, frame, number.value) ||
+      readShareList(cursor, frame) ||
+      readPercent(cursor, frame, number.value, beside) ||
+      readNumberRatio(cursor, frame, number.value, beside) ||
+      readParts(cursor, frame, number.value, beside)
+    );
+  const fraction = cursor.meaning('fraction');
+  if (fraction) return readFraction(cursor, frame, fraction.share, beside);
+  const amount = cursor.meaning('amount');
+  if (amount)
+    return readMixable(cursor, frame, { parts: amount.parts, isAmount: true }, 1, beside) || 1;
+  return 0;
+}
+
+/** “2 coats”, “three or four thin coats”, “2 to 3 passes”, “two washes”, “3x”. */
+function readCoats(cursor: Cursor, frame: Frame, first: number): number {
+  let by = 1;
+  let second: number | undefined;
+  const joint = cursor.peek(by)?.kind;
+  const other = cursor.meaning('number', by + 1);
+  if (other && (joint === 'to' || joint === 'or' || joint === 'dash')) {
+    second = other.value;
+    by += 2;
+  }
+  const between = ['quiet', 'thin', 'soft', 'more'] as const;
+  const found = cursor.next(by, [...between]);
+  if (!found) return 0;
+  const { chunk } = found;
+  const technique = cursor.meaning('technique', found.by);
+  const isMany = technique && /s$/u.test(technique.word) && !/ss$/u.test(technique.word);
+  const isTimes = chunk.kind === 'times' && found.by === by;
+  if (chunk.kind !== 'coats' && !(isMany && first > 1) && !isTimes) return 0;
+  // “2 coats”, but “gull white 2 coat black”: a pot’s figure is read where a pot follows.
+  setCoats(frame, first, second);
+  // What lies between is read by itself: thin coats are thin.
+  const passed = cursor.chunks.slice(cursor.at + by, cursor.at + found.by);
+  for (const each of passed)
+    if (each.kind === 'thin' && frame.water === undefined && 'meaning' in each)
+      frame.water = (each.meaning as { water: number }).water;
+  return isMany && chunk.kind !== 'coats' ? found.by : found.by + 1;
+}
+
+export function setCoats(frame: Frame, first: number, second?: number): void {
+  frame.coats = first;
+  if (second !== undefined && second > first) frame.coatsUpTo = second;
+}
+
+/** “60, then 40, then 20 percent”. */
+function readShareList(cursor: Cursor, frame: Frame): number {
+  const shares: number[] = [];
+  let by = 0;
+  for (;;) {
+    const number = cursor.meaning('number', by);
+    if (!number) return 0;
+    shares.push(number.value / 100);
+    by++;
+    if (cursor.peek(by)?.kind === 'percent') by++;
+    let joint = 0;
+    while (['comma', 'then', 'and', 'dash'].includes(cursor.peek(by + joint)?.kind ?? '')) joint++;
+    if (joint === 0 || !cursor.meaning('number', by + joint)) break;
+    by += joint;
+  }
+  const isPercent = cursor.chunks
+    .slice(cursor.at, cursor.at + by + 1)
+    .some(({ kind }) => kind === 'percent');
+  const isFalling = shares.every((share, index) => index === 0 || share < shares[index - 1]);
+  if (
+    shares.length < 2 ||
+    !isPercent ||
+    !isFalling ||
+    isMixable(cursor.next(by, ['quiet', 'of'])?.chunk)
+  )
+    return 0;
+  frame.shares = shares;
+  return by;
+}
+
+/** “75 % ochre”, “the top 80 %”, “80 % of it”. */
+function readPercent(cursor: Cursor, frame: Frame, value: number, beside: Beside): number {
+  if (cursor.peek(1)?.kind !== 'percent') return 0;
+  const mixed = readMixable(cursor, frame, { percent: value }, 2, beside);
+  if (mixed) return mixed;
+  const before = cursor.before();
+  const isOfPot =
+    before?.kind === 'pot' &&
+    cursor.chunks.filter(({ kind }) => kind === 'percent').length > 1 &&
+    frame.paints.length > 0;
+  if (isOfPot) {
+    frame.paints[frame.paints.length - 1].percent = value;
+    return 2;
+  }
+  takeShare(cursor, frame, value / 100);
+  return 2;
+}
+
+/** A share of the surface, from whichever end was said before it. */
+function takeShare(cursor: Cursor, frame: Frame, share: number): void {
+  const before = cursor.before(['quiet', 'on', 'over' as never]);
+  const end =
+    before?.kind === 'shareEnd' && 'meaning' in before
+      ? (before.meaning as { end: string }).end
+      : 'top';
+  if (share <= 0 || share > 1) return;
+  if (end === 'bottom') frame.bottomShare = share;
+  else frame.shares = [share];
+}
+
+/** “1 to 4”, “two of the mix to one”. */
+function readNumberRatio(cursor: Cursor, frame: Frame, first: number, beside: Beside): number {
+  const to = cursor.next(1, ['unit', 'quiet']);
+  const second = to?.chunk.kind === 'to' && cursor.meaning('number', to.by + 1);
+  if (to && second) {
+    const after = cursor.next(to.by + 2, ['unit', 'quiet', 'of', 'with']);
+    const thinner =
+      after && (after.chunk.kind === 'water' || after.chunk.kind === 'medium')
+        ? after.chunk.kind
+        : undefined;
+    frame.ratios.push({
+      parts: [first, second.value],
+      span: { from: cursor.chunk?.from ?? 0, to: cursor.peek(to.by + 1)?.to ?? 0 },
+      ...(thinner && { thinner }),
+    });
+    return to.by + 2;
+  }
+  const source = cursor.next(1, ['of', 'quiet', 'unit']);
+  if (!source || !isMixable(source.chunk)) return 0;
+  const joint = cursor.next(source.by + 1, ['quiet']);
+  const last =
+    joint?.chunk.kind === 'to' ? cursor.next(joint.by + 1, ['quiet', 'unit', 'of']) : null;
+  const value = last && cursor.meaning('number', last.by);
+  if (!last || !value) return 0;
+  const other = cursor.next(last.by + 1, ['quiet', 'unit', 'of']);
+  const isOther = other !== null && isMixable(other.chunk);
+  // “2 water to 1 paint” says how far it is thinned.
+  const thinner = source.chunk.kind;
+  if (thinner === 'water' || thinner === 'medium') {
+    frame[thinner] = first / (value.value || 1);
+    return isOther ? other.by + 1 : last.by + 1;
+  }
+  readMixable(cursor, frame, { parts: first }, 1, beside);
+  if (isOther) return readMixable(cursor, frame, { parts: value.value }, last.by + 1, beside);
+  // The one is the other paint of the line, said before.
+  const unsaid = frame.paints.find(({ parts, line }) => parts === undefined && line === undefined);
+  if (unsaid) unsaid.parts = value.value;
+  return last.by + 1;
+}
+
+/** “2 parts ochre”; “gull white 2”, where a figure follows each pot. */
+function readParts(cursor: Cursor, frame: Frame, value: number, beside: Beside): number {
+  const before = cursor.before();
+  const last = frame.paints.at(-1);
+  const isAfterPot =
+    before?.kind === 'pot' && last?.parts === undefined && cursor.peek(-1)?.kind === 'pot';
+  const pots = cursor.chunks.filter(({ kind }) => kind === 'pot').length;
+  const numbers = cursor.chunks.filter(({ kind }) => kind === 'number').length;
+  const startsWithPot =
+    cursor.chunks.find(({ kind }) => kind === 'pot' || kind === 'number')?.kind === 'pot';
+  if (isAfterPot && startsWithPot && last && numbers >= pots && pots > 1) {
+    last.parts = value;
+    return 1;
+  }
+  return readMixable(cursor, frame, { parts: value }, 1, beside);
+}
+
+/** “half water”, “a third white”, “the brightest third”, “half of it”. */
+function readFraction(cursor: Cursor, frame: Frame, share: number, beside: Beside): number {
+  const before = cursor.before(['quiet', 'on']);
+  if (before?.kind === 'shareEnd') {
+    takeShare(cursor, frame, share);
+    return 1;
+  }
+  const isHalves = cursor.chunks.filter(({ kind }) => kind === 'fraction').length > 1;
+  const next = cursor.next(1, ['of', 'quiet', 'unit']);
+  if (next && isMixable(next.chunk)) {
+    const much =
+      next.chunk.kind === 'water' || next.chunk.kind === 'medium'
+        ? { parts: share }
+        : isHalves
+          ? { parts: share }
+          : { share };
+    return readMixable(cursor, frame, much, 1, beside);
+  }
+  const end = cursor.next(1, ['of', 'quiet'])?.chunk.kind;
+  if (cursor.peek(1)?.kind === 'of' || end === 'shareEnd') takeShare(cursor, frame, share);
+  return 1;
+}

@@ -1,0 +1,249 @@
+import type { Beside } from '../said';
+import { meaningOf, type Chunk } from './chunk';
+import { Cursor } from './cursor';
+import { emptyFrame, type Frame } from './frame';
+import { readFigure } from './readFigures';
+import { isMixable, readMixable, takeMixable } from './readPaints';
+import { readPlace } from './readPlaces';
+
+/** What the words of one line say. */
+export function readFrame(chunks: readonly Chunk[], beside: Beside): Frame {
+  const frame = emptyFrame();
+  const cursor = new Cursor(chunks);
+  while (cursor.chunk) {
+    const used =
+      readFigure(cursor, frame, beside) ||
+      readPlace(cursor, frame) ||
+      readMix(cursor, frame, beside) ||
+      readWay(cursor, frame, beside) ||
+      1;
+    cursor.at += used;
+  }
+  return frame;
+}
+
+/** Pots, ratios, thinner and what is carried on from above. */
+function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const { chunk } = cursor;
+  if (!chunk) return 0;
+  switch (chunk.kind) {
+    case 'pot':
+      return readPot(cursor, frame, chunk, beside);
+    case 'ratio':
+      return readRatio(cursor, frame, chunk.parts);
+    case 'evenly':
+      frame.isEven = true;
+      return 1;
+    case 'water':
+    case 'medium':
+      takeMixable(chunk, frame, {}, beside);
+      return 1;
+    case 'thin': {
+      const thin = meaningOf(chunk, 'thin');
+      if (/glaze/u.test(chunk.text)) frame.isGlazeThin = true;
+      if (thin && (frame.water === undefined || thin.water > frame.water)) {
+        frame.water = thin.water;
+        frame.rough.push({
+          from: chunk.from,
+          to: chunk.to,
+          means: `taken as about 1 : ${thin.water} water`,
+        });
+      }
+      return 1;
+    }
+    case 'neat':
+      frame.neat = meaningOf(chunk, 'neat')?.isWeak ? (frame.neat ?? 'weak') : 'said';
+      return 1;
+    case 'thinner':
+      frame.thinner = true;
+      return 1;
+    case 'more':
+      return readMore(cursor, frame, beside);
+    case 'add':
+      frame.intoAbove = true;
+      return 1;
+    case 'intoIt':
+      // “Rosehip with a little base in it”: into the rosehip.
+      if (
+        frame.paints.every(
+          (paint) => paint.isAmount !== undefined || /that|mix|this/u.test(chunk.text),
+        )
+      )
+        frame.intoAbove = true;
+      return 1;
+    case 'mixAbove':
+    case 'baseMix':
+      return readCarried(cursor, frame, chunk, beside);
+    case 'line':
+      return cursor.meaning('number', 1) && isCarriedHere(cursor)
+        ? readMixable(cursor, frame, {}, 0, beside)
+        : 1;
+    default:
+      return 0;
+  }
+}
+
+function readPot(
+  cursor: Cursor,
+  frame: Frame,
+  chunk: Chunk & { kind: 'pot' },
+  beside: Beside,
+): number {
+  const [before, next] = [cursor.before(['quiet', 'of']), cursor.peek(1)];
+  const isBelow =
+    next?.kind === 'asItIs' ||
+    (before?.kind === 'below' && (frame.paints.length > 0 || hasPotAfter(cursor)));
+  // What shows through, or lies below, is not what is painted.
+  if (isBelow) {
+    frame.notes.push({ from: before?.from ?? chunk.from, to: chunk.to });
+    return next?.kind === 'asItIs' ? 2 : 1;
+  }
+  takeMixable(chunk, frame, {}, beside);
+  return 1;
+}
+
+const hasPotAfter = ({ chunks, at }: Cursor) =>
+  chunks.slice(at + 1).some(({ kind }) => kind === 'pot');
+
+function readRatio(cursor: Cursor, frame: Frame, parts: readonly number[]): number {
+  const span = { from: cursor.chunk?.from ?? 0, to: cursor.chunk?.to ?? 0 };
+  const after = cursor.next(1, ['quiet', 'of', 'with', 'thinned', 'unit']);
+  const before = cursor.before(['quiet', 'of', 'with', 'colon']);
+  const thinnerIn = (chunk: Chunk | undefined): 'water' | 'medium' | undefined => {
+    if (chunk?.kind === 'water' || chunk?.kind === 'medium') return chunk.kind;
+    const isPotOfMedium =
+      chunk?.kind === 'pot' && chunk.pots.every(({ kind }) => kind === 'medium');
+    if (isPotOfMedium) return 'medium';
+    return chunk?.kind === 'thin' && /water/u.test(chunk.text) ? 'water' : undefined;
+  };
+  const [first, last] = [thinnerIn(before), thinnerIn(after?.chunk)];
+  const isAfter = last !== undefined && after !== null;
+  frame.ratios.push({
+    parts,
+    span,
+    ...((first ?? last) && { thinner: (isAfter ? last : first) as 'water' | 'medium' }),
+    ...(first && !last && { isThinnerFirst: true as const }),
+  });
+  if (isAfter) return after.by + 1;
+  return 1;
+}
+
+/** “More straw”, “even more of it”, “more water”. */
+function readMore(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const found = cursor.next(1, ['quiet', 'of']);
+  if (!found || !isMixable(found.chunk)) return 1;
+  if (found.chunk.kind === 'water') frame.thinner = true;
+  else if (found.chunk.kind === 'pot') {
+    frame.intoAbove = true;
+    takeMixable(found.chunk, frame, { parts: 0.25, isAmount: true }, beside);
+    frame.rough.push({
+      from: cursor.chunk?.from ?? 0,
+      to: found.chunk.to,
+      means: 'a quarter of the mix more',
+    });
+  }
+  return found.by + 1;
+}
+
+/** Whether a line above is named as something that is mixed. */
+function isCarriedHere(cursor: Cursor): boolean {
+  const before = cursor.before(['quiet']);
+  return (
+    before !== undefined &&
+    ['of', 'plus', 'with', 'amount', 'number', 'fraction', 'more', 'add', 'and', 'same'].includes(
+      before.kind,
+    )
+  );
+}
+
+function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: Beside): number {
+  const next = cursor.peek(1);
+  // “Mix ochre and white”
+  if (chunk.text === 'mix' && next && isMixable(next)) return 1;
+  const isLoose = /^(that|it all|that one|this colour)$/u.test(chunk.text);
+  if (isLoose && !isCarriedHere(cursor)) return 1;
+  if (chunk.kind === 'baseMix' && !isCarriedHere(cursor)) return 1;
+  if (beside.above.length === 0) return 1;
+  takeMixable(chunk, frame, {}, beside, next);
+  return 1;
+}
+
+/** How it is put on, how often, and what is carried on. */
+function readWay(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const { chunk } = cursor;
+  if (!chunk) return 0;
+  switch (chunk.kind) {
+    case 'technique':
+      return readTechnique(cursor, frame);
+    case 'stage':
+      frame.stage ??= meaningOf(chunk, 'stage')?.stage;
+      return 1;
+    case 'often':
+      frame.coats ??= meaningOf(chunk, 'often')?.times;
+      return 1;
+    case 'times': {
+      const number = cursor.meaning('number', 1);
+      if (!number) return 1;
+      frame.coats ??= number.value;
+      return 2;
+    }
+    case 'manyTimes':
+      frame.coats ??= 4;
+      frame.coatsUpTo ??= 6;
+      frame.rough.push({ from: chunk.from, to: chunk.to, means: 'taken as 4 to 6' });
+      return 1;
+    case 'ifNeeded':
+      frame.coatsUpTo ??= (frame.coats ?? 1) + 1;
+      return 1;
+    case 'repeat':
+      frame.isRepeated = true;
+      return 1;
+    case 'optional':
+      frame.isOptional = true;
+      return 1;
+    case 'smaller': {
+      const isEach = meaningOf(chunk, 'smaller')?.isEach;
+      if (isEach) frame.shrinks = true;
+      else frame.smaller = true;
+      return 1;
+    }
+    case 'deeper':
+      frame.deeper = true;
+      return 1;
+    case 'sparser':
+      frame.sparser = true;
+      return 1;
+    case 'same':
+      if (beside.above.length > 0) frame.same = true;
+      return 1;
+    case 'tool':
+      frame.tool = { ...frame.tool, ...meaningOf(chunk, 'tool')?.tool };
+      return 1;
+    case 'soft':
+      frame.softness ??= meaningOf(chunk, 'soft')?.softness;
+      return 1;
+    case 'pull':
+      frame.pull ??= meaningOf(chunk, 'pull')?.pull;
+      return 1;
+    case 'unknown':
+    case 'body':
+      frame.notes.push({ from: chunk.from, to: chunk.to });
+      return 1;
+    default:
+      return 0;
+  }
+}
+
+function readTechnique(cursor: Cursor, frame: Frame): number {
+  const said = cursor.meaning('technique');
+  if (!said) return 1;
+  const { technique, stage, word } = said;
+  // “Glaze … in two layers”: the first way said is the way, “base” and “layer” but name it.
+  const isVague = frame.technique === 'layer' || frame.technique === 'brushCoat';
+  if (!frame.technique || (isVague && technique !== 'layer' && technique !== 'brushCoat')) {
+    frame.technique = technique;
+    frame.word = word;
+  }
+  if (stage) frame.stage ??= stage;
+  return 1;
+}

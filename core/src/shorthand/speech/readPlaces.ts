@@ -1,0 +1,135 @@
+import { oppositeSide } from '../../place/aim';
+import type { Band } from '../lexicon/entry';
+import { bands } from '../lexicon/places';
+import { meaningOf, type Chunk, type ChunkKind } from './chunk';
+import type { Cursor } from './cursor';
+import type { Frame } from './frame';
+
+const overWords: readonly ChunkKind[] = ['quiet', 'on', 'in', 'of', 'only', 'below', 'body'];
+/** What ends the words a “not” turns round. */
+const endsNot = new Set<ChunkKind>(['comma', 'then', 'technique', 'plus', 'coats']);
+
+/** Where a line goes, and where it does not. @returns chunks that were used; 0 where nothing is said */
+export function readPlace(cursor: Cursor, frame: Frame): number {
+  const { chunk } = cursor;
+  if (!chunk) return 0;
+  if (chunk.kind === 'not') return readNot(cursor, frame);
+  if (chunk.kind === 'upTo') return readUpTo(cursor, frame);
+  if (chunk.kind === 'from') return readFrom(cursor, frame);
+  if (chunk.kind === 'place') return readBand(cursor, frame);
+  if (chunk.kind === 'fold') {
+    const before = cursor.peek(-1)?.kind;
+    frame.fold = before === 'in' ? 'in' : before === 'on' ? 'on' : 'said';
+    return 1;
+  }
+  if (chunk.kind === 'side') {
+    const side = meaningOf(chunk, 'side');
+    if (side) frame.sides.push({ side: side.side, ...(side.isWeak && { isWeak: true as const }) });
+    return 1;
+  }
+  if (chunk.kind === 'all') {
+    frame.all = true;
+    return 1;
+  }
+  if (chunk.kind === 'spot') {
+    frame.spotId ??= chunk.spotId;
+    return 1;
+  }
+  return 0;
+}
+
+const bandOf = (chunk: Chunk | undefined): Band | null => meaningOf(chunk, 'place')?.band ?? null;
+
+function readBand(cursor: Cursor, frame: Frame): number {
+  const band = bandOf(cursor.chunk);
+  if (!band) return 0;
+  const next = cursor.peek(1)?.kind;
+  if (next === 'asItIs') {
+    // “Recesses left dark”
+    frame.nots.push(band);
+    return 2;
+  }
+  if (next === 'upwards') frame.places.push({ from: startOf(band), to: 1 });
+  else if (next === 'downwards')
+    frame.places.push({ from: 0, to: band.to === 1 ? startOf(band) + 0.15 : band.to });
+  else frame.places.push(band);
+  return next === 'upwards' || next === 'downwards' ? 2 : 1;
+}
+
+/** Where a place begins: hollows end where others begin. */
+const startOf = ({ from, to }: Band) => (from > 0 ? from : Math.max(0, to - 0.1));
+
+/** “Leave the recesses dark”, “not in the creases”, “everywhere but the edges”. */
+function readNot(cursor: Cursor, frame: Frame): number {
+  let by = 1;
+  let isSaid = false;
+  let isKept = false;
+  const from = cursor.chunk?.from ?? 0;
+  for (; cursor.peek(by); by++) {
+    const chunk = cursor.peek(by) as Chunk;
+    if (endsNot.has(chunk.kind)) break;
+    const band = bandOf(chunk);
+    const side = meaningOf(chunk, 'side');
+    if (band) frame.nots.push(band);
+    else if (side) frame.notSides.push(side.side);
+    else if (chunk.kind === 'fold') frame.nots.push(bands.recess);
+    else if (chunk.kind === 'pot' || chunk.kind === 'mixAbove') isKept = true;
+    if (band || side || chunk.kind === 'fold') isSaid = true;
+  }
+  const text = cursor.chunk?.text ?? '';
+  if (/^(every|all|any)/u.test(text)) frame.all = true;
+  // “Leave about half the slate showing”: how dense it is, and nothing of where.
+  if (!isSaid && isKept) frame.sparser = true;
+  if (!isSaid) frame.notes.push({ from, to: cursor.peek(by - 1)?.to ?? from });
+  return by;
+}
+
+/** “Up to the edge”: it stops below it. */
+function readUpTo(cursor: Cursor, frame: Frame): number {
+  const found = cursor.next(1, overWords);
+  const band = bandOf(found?.chunk);
+  if (!found || !band) return 1;
+  frame.upTo = band.from > 0 ? band.from : band.to;
+  return found.by + 1;
+}
+
+/** “From the shadows up”, “from mid to the edges”. */
+function readFrom(cursor: Cursor, frame: Frame): number {
+  const found = cursor.next(1, overWords);
+  const band = bandOf(found?.chunk);
+  if (!found || !band) return 1;
+  const next = cursor.next(found.by + 1, ['quiet']);
+  if (next?.chunk.kind === 'to' || next?.chunk.kind === 'upTo') {
+    const end = cursor.next(next.by + 1, overWords);
+    const other = bandOf(end?.chunk);
+    if (end && other) {
+      const [low, high] = band.from <= other.from ? [band, other] : [other, band];
+      frame.places.push({ from: low.from, to: high.to });
+      return end.by + 1;
+    }
+  }
+  if (next?.chunk.kind === 'downwards') {
+    frame.places.push({ from: 0, to: band.to });
+    return next.by + 1;
+  }
+  if (next?.chunk.kind === 'upwards') {
+    frame.places.push({ from: startOf(band), to: 1 });
+    return next.by + 1;
+  }
+  frame.places.push({ from: startOf(band), to: 1 });
+  return found.by + 1;
+}
+
+/** Where a line goes whose words say where it does not. */
+export function without(place: Band, nots: readonly Band[]): Band {
+  let { from, to } = place;
+  for (const not of nots) {
+    const isLow = not.from <= 0;
+    if (isLow) from = Math.max(from, not.to <= bands.deepest.to ? 0.1 : not.to - 0.03);
+    else if (not.to >= 1) to = Math.min(to, not.from - 0.02);
+    else if (place.from >= not.from) from = Math.max(from, not.to);
+  }
+  return from < to ? { from, to } : place;
+}
+
+export const opposite = oppositeSide;

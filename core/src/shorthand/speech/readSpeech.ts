@@ -1,0 +1,154 @@
+import { stepSchema, type Step } from '../../recipe/step';
+import type { LineReading } from '../readLine';
+import type { Beside, Mark, Rough, Said, Span } from '../said';
+import { bestPath } from './bestPath';
+import type { Chunk } from './chunk';
+import type { Frame } from './frame';
+import { readFrame } from './readFrame';
+import { settleFrame } from './settleFrame';
+import { severalLines } from './severalLines';
+import { splitLines } from './splitLines';
+
+/** Makes a line of what was said, beside the lines above it. */
+export type MakeLine = (said: Said, beside: Beside, id: string) => Step;
+
+/**
+ * Reads a sentence as painters say it: what explains nothing ends in the note, what was not said is
+ * not read out of it, and only what a painter at the same table would ask is asked.
+ *
+ * @returns null where nothing in it is of a line
+ */
+export function readSpeech(
+  sentence: string,
+  beside: Beside,
+  id: string,
+  makeLine: MakeLine,
+): LineReading | null {
+  const path = bestPath(sentence, beside);
+  if (!saysSomething(path)) return null;
+  const frames: { frame: Frame; chunks: readonly Chunk[] }[] = [];
+  const steps: Step[] = [];
+  const marks: Mark[] = [];
+  const rough: Rough[] = [];
+  let first: Said | null = null;
+  const lines = splitLines(path);
+  const asked = lines.length > 0 ? lines : [path];
+  for (const chunks of asked)
+    frames.push({
+      chunks,
+      frame: readFrame(chunks, { ...beside, above: [...beside.above, ...steps] }),
+    });
+  // “…, each over less” is of every line of the sentence.
+  const isEachSmaller = frames.length > 1 && frames.some(({ frame }) => frame.shrinks);
+  frames.forEach(({ chunks }, index) => {
+    const here: Beside = { ...beside, above: [...beside.above, ...steps] };
+    const frame = readFrame(chunks, here);
+    if (isEachSmaller) {
+      delete frame.shrinks;
+      if (index > 0 && frame.places.length === 0) frame.smaller = true;
+    }
+    for (const said of severalLines(frame, settleFrame(frame, here), here)) {
+      const now: Beside = { ...beside, above: [...beside.above, ...steps] };
+      const withNote = index === 0 && steps.length === 0 ? noted(said, frame, sentence) : said;
+      const step = makeLine(withNote, now, steps.length === 0 ? id : `${id}-${steps.length + 1}`);
+      first ??= withNote;
+      const checked = stepSchema.safeParse(step);
+      if (checked.success) steps.push(step);
+      else
+        marks.push(
+          ...checked.error.issues.map(({ message }) => ({ from: 0, to: sentence.length, message })),
+        );
+    }
+    marks.push(...frame.marks, ...missingPots(frame, chunks, here));
+    rough.push(...frame.rough);
+  });
+  if (!first) return null;
+  const [step = null] = steps;
+  return { said: first, marks: inOrder(marks), rough, step, ...(steps.length > 1 && { steps }) };
+}
+
+const inOrder = (marks: readonly Mark[]) => [...marks].sort((one, other) => one.from - other.from);
+
+const silent = new Set([
+  'quiet',
+  'unknown',
+  'comma',
+  'and',
+  'on',
+  'in',
+  'of',
+  'with',
+  'to',
+  'or',
+  'dash',
+  'colon',
+  'number',
+  'body',
+  'only',
+  'then',
+  'below',
+  'times',
+  'line',
+  'unit',
+  'shareEnd',
+  'asItIs',
+  'plus',
+  'from',
+  'upwards',
+  'downwards',
+  'percent',
+  'paint',
+  'optional',
+  'more',
+  'instead',
+  'again',
+]);
+
+/** Whether a sentence has anything of a line in it. */
+const saysSomething = (path: readonly Chunk[]) => path.some(({ kind }) => !silent.has(kind));
+
+/** What explained nothing is kept as the note. */
+function noted(said: Said, { notes }: Frame, sentence: string): Said {
+  if (notes.length === 0) return said;
+  const joined: Span[] = [];
+  for (const span of [...notes].sort((one, other) => one.from - other.from)) {
+    const last = joined.at(-1);
+    if (last && sentence.slice(last.to, span.from).trim().length <= 4)
+      last.to = Math.max(last.to, span.to);
+    else joined.push({ ...span });
+  }
+  const note = joined.map(({ from, to }) => sentence.slice(from, to).trim()).join(', ');
+  return { ...said, note };
+}
+
+/** What stands where a pot is to be, and none has such a name. */
+function missingPots(frame: Frame, chunks: readonly Chunk[], beside: Beside): Mark[] {
+  const isCarried = frame.same === true || frame.intoAbove === true || beside.above.length > 0;
+  const marks: Mark[] = [];
+  chunks.forEach((chunk, index) => {
+    if (chunk.kind !== 'unknown') return;
+    const before = chunks.at(index - 1);
+    const next = chunks.at(index + 1);
+    const isCounted =
+      index > 0 &&
+      before &&
+      ['number', 'plus', 'percent', 'unit', 'amount'].includes(before.kind) &&
+      /\p{L}/u.test(chunk.text);
+    const isAlone =
+      frame.paints.length === 0 &&
+      (next?.kind === 'technique' ||
+        next?.kind === 'ratio' ||
+        before?.kind === 'technique' ||
+        before?.kind === 'stage') &&
+      /\p{L}/u.test(chunk.text);
+    const isFirst = frame.paints.length === 0 && index === 0 && !frame.same;
+    if (isCounted || isAlone || (isFirst && !isCarried))
+      marks.push({
+        from: chunk.from,
+        to: chunk.to,
+        message: 'is no pot on the shelf',
+        isNoPot: true,
+      });
+  });
+  return marks;
+}

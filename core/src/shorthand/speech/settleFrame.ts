@@ -1,0 +1,70 @@
+import { lifts, techniqueOf } from '../../recipe/techniques';
+import { mostCoats } from '../../recipe/step';
+import type { Beside, Said } from '../said';
+import type { Frame } from './frame';
+import { settleMix } from './settleMix';
+import { settlePlace } from './settlePlace';
+import { settleThinning } from './settleThinning';
+
+/** What one line says in all. */
+export function settleFrame(frame: Frame, beside: Beside): Said {
+  const before = beside.above.at(-1);
+  const said: Said = { parts: settleMix(frame, beside) };
+  if (frame.same && before) said.like = beside.above.length;
+  const technique = techniqueMeant(frame, said, beside);
+  if (technique) said.technique = technique;
+  if (frame.stage && !(said.like && frame.stage === 'base')) said.stage = frame.stage;
+  Object.assign(said, settleThinning(frame, said, beside));
+  settleCoats(frame, said);
+  Object.assign(said, settlePlace(frame, said, beside));
+  if (frame.tool) said.tool = frame.tool;
+  if (frame.softness !== undefined) said.softness = frame.softness;
+  if (frame.pull) said.pull = frame.pull;
+  if (frame.sparser && (frame.technique === 'stipple' || before?.technique === 'stipple'))
+    said.density = 0.5;
+  return said;
+}
+
+/** A wash in the hollows is another technique than one over everything; paint on edges is a line. */
+function techniqueMeant(frame: Frame, said: Said, beside: Beside): Said['technique'] {
+  const { technique, word = '', places } = frame;
+  const isLow = places.length > 0 && places.every(({ to }) => to <= 0.45);
+  const kinds = frame.paints.flatMap(({ pots }) => pots.map(({ kind }) => kind));
+  const isWash = kinds.length > 0 && kinds.every((kind) => kind === 'wash');
+  if (technique === 'allOverWash' || (!technique && isWash))
+    return isLow || frame.fold === 'in' ? 'recessWash' : technique;
+  if (!technique && frame.isGlazeThin) return 'placedGlaze';
+  if (technique === 'spray' && frame.sides.some(({ side }) => side === 'up'))
+    return 'sprayFromAbove';
+  if (technique && lifts(technique) && said.parts.length > 0) return undefined;
+  if (
+    !technique &&
+    !frame.same &&
+    frame.all &&
+    kinds.every((kind) => kind === 'ink') &&
+    kinds.length > 0
+  )
+    return 'allOverWash';
+  if (!technique && !frame.same) {
+    const isEdge = places.length > 0 && places.every(({ from }) => from >= 0.85);
+    if (isEdge && beside.above.length > 0 && kinds.every((kind) => kind === 'paint'))
+      return 'edgeLine';
+  }
+  // “Edge highlight” is said in many words: a highlight on the edges.
+  if (technique === 'layer' && /line/u.test(word) && places.some(({ from }) => from >= 0.85))
+    return 'edgeLine';
+  return technique;
+}
+
+function settleCoats(frame: Frame, said: Said): void {
+  const most = (count: number) => Math.min(mostCoats, Math.max(1, Math.round(count)));
+  if (frame.coats !== undefined && frame.coats >= 1) said.coats = most(frame.coats);
+  if (frame.coatsUpTo !== undefined) said.coatsUpTo = most(frame.coatsUpTo);
+  if (frame.isRepeated && said.coats === undefined) {
+    const tints = said.technique !== undefined && techniqueOf(said.technique).tints;
+    said.coats = tints ? 2 : 1;
+    said.coatsUpTo = said.coats + 2;
+  }
+  if (said.coatsUpTo !== undefined && said.coats === undefined) said.coats = 1;
+  if (said.coatsUpTo !== undefined && said.coatsUpTo <= (said.coats ?? 1)) delete said.coatsUpTo;
+}

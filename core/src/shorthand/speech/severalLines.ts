@@ -1,0 +1,31 @@
+import type { Beside, Said } from '../said';
+import type { Frame } from './frame';
+
+const rises = 0.14;
+const highest = 0.92;
+const round = (figure: number) => Math.round(figure * 100) / 100;
+
+/**
+ * The lines one part of a sentence comes to: one for each share it lists, and one for each layer that
+ * goes on less than the one before with more of something in it.
+ */
+export function severalLines(frame: Frame, said: Said, _beside: Beside): Said[] {
+  const { shares } = frame;
+  if (shares.length > 1)
+    return shares.map((share, index) => ({
+      ...said,
+      ...(index > 0 && said.like !== undefined && { like: said.like + index }),
+      tone: { from: round(1 - share), to: 1 },
+    }));
+  const coats = said.coats ?? 1;
+  if (!(frame.shrinks && frame.intoAbove && coats > 1)) return [said];
+  const { last: _last, coats: _coats, ...each } = said;
+  const from = said.tone?.from ?? 0.5;
+  return Array.from({ length: coats }, (_, index) => ({
+    ...each,
+    coats: 1,
+    // Each is mixed from the one before it.
+    parts: each.parts.map((part) => ('line' in part ? { ...part, line: part.line + index } : part)),
+    tone: { from: round(Math.min(highest, from + index * rises)), to: 1 },
+  }));
+}

@@ -1,0 +1,70 @@
+import { meaningOf, type Chunk, type ChunkKind } from './chunk';
+
+const work = new Set<ChunkKind>([
+  'technique',
+  'stage',
+  'place',
+  'fold',
+  'side',
+  'all',
+  'not',
+  'smaller',
+  'coats',
+  'often',
+  'spot',
+]);
+const unheard = new Set<ChunkKind>(['quiet', 'and', 'comma', 'on', 'with']);
+
+/** Whether a part of a sentence has a paint and a place or way of its own. */
+const says = (part: readonly Chunk[]) => ({
+  paint: part.some(({ kind }) => kind === 'pot' || kind === 'mixAbove'),
+  work: part.some(({ kind }) => work.has(kind)),
+});
+
+/** What a line of its own begins with: a pot that is not counted with those before. */
+const beginsWithPot = (part: readonly Chunk[]) =>
+  part.find(({ kind }) => kind !== 'quiet')?.kind === 'pot';
+
+/**
+ * The lines of a sentence: what comes after “then” is another, and so is what comes after a comma and
+ * has a pot and a place or way of its own.
+ */
+export function splitLines(path: readonly Chunk[]): Chunk[][] {
+  const lines: Chunk[][] = [];
+  let line: Chunk[] = [];
+  const end = () => {
+    if (line.some(({ kind }) => !unheard.has(kind))) lines.push(line);
+    line = [];
+  };
+  let part: Chunk[] = [];
+  const take = () => {
+    const [now, next] = [says(line), says(part)];
+    if (now.paint && now.work && next.paint && next.work && beginsWithPot(part)) end();
+    line.push(...part);
+    part = [];
+  };
+  path.forEach((chunk, index) => {
+    if (chunk.kind === 'then' && !isInShares(path, index)) {
+      take();
+      if (says(line).paint || says(line).work || lines.length > 0) end();
+      return;
+    }
+    part.push(chunk);
+    if (chunk.kind === 'comma') take();
+  });
+  take();
+  end();
+  return lines;
+}
+
+/** “60, then 40, then 20 percent” is one list. */
+function isInShares(path: readonly Chunk[], at: number): boolean {
+  const isNumber = (index: number) => meaningOf(path.at(index), 'number') !== null;
+  const before = path[at - 1]?.kind === 'comma' ? at - 2 : at - 1;
+  return (
+    before >= 0 &&
+    isNumber(before) &&
+    isNumber(at + 1) &&
+    path.some(({ kind }) => kind === 'percent')
+  );
+}
