@@ -24,7 +24,7 @@ const names = new PotNames(pots);
 
 /** The lines above a sentence, as they are written in the examples. */
 function stepsAbove(above: readonly LineAbove[]): Step[] {
-  return above.map(({ parts, water = 0, medium = 0, from, stage, ...line }, index) =>
+  return above.map(({ parts, water = 0, medium = 0, from, to, stage, ...line }, index) =>
     stepWith({
       ...line,
       id: `above-${index + 1}`,
@@ -39,7 +39,7 @@ function stepsAbove(above: readonly LineAbove[]): Step[] {
         mediumParts: medium,
       },
       coats: line.coats ?? 1,
-      placement: { from: from ?? 0, to: 1, softness: 0.1, pull: 'even' },
+      placement: { from: from ?? 0, to: to ?? 1, softness: 0.1, pull: 'even' },
     }),
   );
 }

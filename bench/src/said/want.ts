@@ -42,6 +42,7 @@ export interface LineAbove {
   medium?: number;
   coats?: number;
   from?: number;
+  to?: number;
 }
 
 /** A sentence as somebody said it, with what it should be read as. */

@@ -2,8 +2,9 @@ import { mostSteps } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
 import { lacksPot, readLine, type LineReading } from './readLine';
 import type { Beside } from './said';
+import { mixNames } from './speech/mixNames';
+import { noteRowKind } from './speech/noteRow';
 import { textSteps } from './textSteps';
-import { unknownAsNote } from './unknownAsNote';
 
 /** A text longer than this is not read. */
 export const mostTextLetters = 20_000;
@@ -16,11 +17,15 @@ export interface ProposedLine {
   sentence: string;
   /** to go into the recipe */
   isIn: boolean;
+  /** the name of a surface: what stands below it is painted on that */
+  isHeading?: true;
 }
 
 /** A proposed line with what its sentence comes to. */
 export interface ReadProposedLine extends ProposedLine {
   reading: LineReading;
+  /** which surface of the text it is of, counted from 1 for the second; the first where not said */
+  surface?: number;
 }
 
 /** What a text comes to. */
@@ -46,30 +51,51 @@ export function proposedLines(text: string, beside: Beside): TextProposal {
   const asSaid = steps
     .slice(0, mostSteps)
     .map(({ words }) => ({ words, sentence: words, isIn: true }));
-  const lines = readProposed(asSaid, beside).map(({ words, reading }) => {
-    const { parts, ...rest } = reading.said;
+  const asRows = asSaid.map((line) => {
+    const kind = noteRowKind(line.words, beside);
+    return {
+      ...line,
+      isIn: kind === 'line',
+      ...(kind === 'heading' && { isHeading: true as const }),
+    };
+  });
+  const lines = readProposed(asRows, beside).map(({ reading, ...line }) => {
+    const { parts, note: _note, ...rest } = reading.said;
     const isProse = parts.length === 0 && Object.keys(rest).length === 0 && !lacksPot(reading);
-    const asNote = isProse || parts.length === 0 ? null : unknownAsNote(words, reading.marks);
-    return { words, sentence: asNote ?? words, isIn: !isProse };
+    return { ...line, isIn: line.isIn && !isProse };
   });
   return { lines, leftOut: steps.length - lines.length };
 }
 
 /** Each is read beside those above it that go in; “line 2” is the second of the text. */
 export function readProposed(lines: readonly ProposedLine[], beside: Beside): ReadProposedLine[] {
-  const above: Step[] = [...beside.above];
+  let above: Step[] = [...beside.above];
+  let uncounted = beside.above.length;
+  let surface = 0;
+  const mixes = new Map<string, number>();
   return lines.map((line, index) => {
-    const read = { ...beside, above: [...above], uncounted: beside.above.length };
+    // A second heading begins another surface: nothing of the first lies below it.
+    if (line.isHeading && above.length > uncounted) {
+      above = [];
+      uncounted = 0;
+      surface++;
+      mixes.clear();
+    }
+    const read = { ...beside, above: [...above], uncounted, mixes };
     const reading = readLine(line.sentence, read, `text-${index + 1}`);
-    if (line.isIn && reading.step) above.push(reading.step);
-    return { ...line, reading };
+    // A row that waits lends nothing to the rows below it.
+    if (line.isIn && reading.marks.length === 0) {
+      above.push(...(reading.steps ?? (reading.step ? [reading.step] : [])));
+      for (const name of mixNames(line.sentence)) mixes.set(name, above.length);
+    }
+    return { ...line, reading, ...(surface > 0 && { surface }) };
   });
 }
 
 /** The lines that go into the recipe: those that are in, and in which nothing waits. */
 export const stepsOf = (read: readonly ReadProposedLine[]): Step[] =>
-  read.flatMap(({ isIn, reading: { step, marks } }) =>
-    isIn && step && marks.length === 0 ? [step] : [],
+  read.flatMap(({ isIn, surface, reading: { step, steps, marks } }) =>
+    isIn && step && marks.length === 0 && surface === undefined ? (steps ?? [step]) : [],
   );
 
 /** Names that stand where a pot is to be and are on none, each once. */

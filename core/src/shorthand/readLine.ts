@@ -2,6 +2,7 @@ import { stepSchema, type Step } from '../recipe/step';
 import { lineFrom } from './lineFrom';
 import { mostLetters, readSentence } from './readSentence';
 import type { Beside, Reading, Said } from './said';
+import { readCommand, type SaidChange } from './speech/commands';
 import { readSpeech } from './speech/readSpeech';
 import { withSaid } from './withSaid';
 
@@ -10,6 +11,8 @@ export interface LineReading extends Reading {
   step: Step | null;
   /** where one sentence makes several: all of them, `step` the first */
   steps?: Step[];
+  /** where it changes the lines that are there */
+  change?: SaidChange;
 }
 
 /**
@@ -19,8 +22,14 @@ export interface LineReading extends Reading {
  * @param id the identifier the line is to have
  */
 export function readLine(sentence: string, beside: Beside, id: string): LineReading {
+  const command = readCommand(sentence, beside);
+  if (command) {
+    const { change, marks } = command;
+    return { said: { parts: [] }, rough: [], step: null, marks, ...(change && { change }) };
+  }
   const written = readWritten(sentence, beside, id);
-  if (written.marks.length === 0 && !isSpoken(sentence)) return written;
+  if (isFormal.test(sentence) || (written.marks.length === 0 && !isSpoken(sentence)))
+    return written;
   if (sentence.length > mostLetters) return written;
   return readSpeech(sentence, beside, id, lineOf) ?? written;
 }
@@ -47,6 +56,10 @@ function lineOf({ like, ...said }: Said, beside: Beside, id: string): Step {
 /** Whether a pot of it is not known yet: what the rest says is then no line to be shown. */
 export const lacksPot = ({ marks }: Pick<LineReading, 'marks'>): boolean =>
   marks.some(({ isNoPot, choices }) => isNoPot === true || choices !== undefined);
+
+/** Figures and names that only the ledger’s own way of writing has: a mistake in them is told as one. */
+const isFormal =
+  /\b(?:tone|within|softness|soft|density|along|height) [\d.]|\bdry [\d½¼¾]|\bthe last [\d.]|\brepairs line|\bnote "|\bcoats at (?:field|table|display)|\bit (?:covers|tints|marks)\b/iu;
 
 /** Words that painters use otherwise than the ledger writes them; what is in quotes is a name or a note. */
 const spoken = /\b(?:that|back(?! within)|same|leave|leaving|but|over|into)\b/iu;

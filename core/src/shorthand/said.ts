@@ -78,6 +78,8 @@ export interface Beside {
   above: readonly Step[];
   /** lines above that are not counted where a line is said by its number: those before a text */
   uncounted?: number;
+  /** mixes that were given a name, by that name: the number of their line */
+  mixes?: ReadonlyMap<string, number>;
 }
 
 /** A sentence as it was read. */

@@ -59,6 +59,7 @@ export const amounts: readonly Entry[] = [
   entry({ kind: 'number', value: 2 }, 'a couple|couple|a couple of|couple of|a pair of'),
   entry({ kind: 'fraction', share: 0.5 }, 'half|a half|half a|one half'),
   entry({ kind: 'fraction', share: 1 / 3 }, 'a third|one third|third of|a third of|a third part'),
+  entry({ kind: 'fraction', share: 1 / 3 }, 'third', 0.3),
   entry({ kind: 'fraction', share: 2 / 3 }, 'two thirds|two-thirds'),
   entry({ kind: 'fraction', share: 0.25 }, 'quarter|a quarter|one quarter|a quarter of|quarter of'),
   entry({ kind: 'fraction', share: 0.75 }, 'three quarters|three-quarters'),

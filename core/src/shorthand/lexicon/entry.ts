@@ -58,7 +58,7 @@ export type Meaning =
   | { kind: 'sparser' }
   | { kind: 'same' }
   /** the colour of the line above */
-  | { kind: 'mixAbove' }
+  | { kind: 'mixAbove'; line?: number }
   /** the colour of the first base coat */
   | { kind: 'baseMix' }
   | { kind: 'intoIt' }
@@ -87,6 +87,10 @@ export type Meaning =
   | { kind: 'times' }
   | { kind: 'dash' }
   | { kind: 'number'; value: number }
+  /** where paint runs to by itself: a place where none is said */
+  | { kind: 'collects' }
+  /** begins what is told beside the line: a reason, what is wiped off again */
+  | { kind: 'aside' }
   /** colours how the rest is said and changes nothing */
   | { kind: 'quiet' };
 

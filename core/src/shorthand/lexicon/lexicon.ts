@@ -1,5 +1,6 @@
 import { wordsOf } from '../words';
 import { amounts } from './amounts';
+import { asides } from './asides';
 import { bodyWords } from './bodyWords';
 import type { Entry, Meaning } from './entry';
 import { orderWords } from './order';
@@ -24,6 +25,7 @@ const all: readonly Entry[] = [
   ...orderWords,
   ...bodyWords,
   ...quietWords,
+  ...asides,
 ];
 
 /** Words as they are looked up, whatever their spelling. */
@@ -45,10 +47,9 @@ export const lexicon: ReadonlyMap<string, readonly Sense[]> = (() => {
       const key = phraseKey(wordsOf(phrase).map(({ text }) => text));
       if (key === '') continue;
       const senses = map.get(key) ?? [];
-      const isKnown = senses.some(
-        (each) => JSON.stringify(each.meaning) === JSON.stringify(meaning),
-      );
-      if (!isKnown) senses.push({ meaning, weight });
+      const known = senses.find((each) => JSON.stringify(each.meaning) === JSON.stringify(meaning));
+      if (known) known.weight = Math.max(known.weight, weight);
+      else senses.push({ meaning, weight });
       map.set(key, senses);
     }
   return map;

@@ -4,7 +4,7 @@ import { entry, type Entry } from './entry';
 export const orderWords: readonly Entry[] = [
   entry(
     { kind: 'not' },
-    "not|not in|not on|never|never on|never in|except|except for|except in|except on|but not|but not in|but not on|don't|don't touch|don't go in|don't go on|don't go into|don't get it in|don't get it on|do not|leave|leaving|leaving out|leave out|keep|keeping|avoid|avoiding|stay off|stay away from|stay out of|staying off|staying away from|staying out of|keep off|keep away from|keep clear of|keep out of|keeping off|keeping clear of|keep it off|keep it out of|keep it away from|steer clear of|miss|missing|skip|skipping|without touching|without covering|without going into|without|apart from|other than|bar|all but|everything but|everywhere but|everything except|everywhere except|everything apart from|everywhere apart from|all except|anywhere but|not quite to|not the|spare|sparing|ignore|ignoring|minus|short of covering|out of",
+    "not|no|not in|not on|never|never on|never in|except|except for|except in|except on|but not|but not in|but not on|don't|don't touch|don't go in|don't go on|don't go into|don't get it in|don't get it on|do not|leave|leaving|leaving out|leave out|keep|keeping|avoid|avoiding|stay off|stay away from|stay out of|staying off|staying away from|staying out of|keep off|keep away from|keep clear of|keep out of|keeping off|keeping clear of|keep it off|keep it out of|keep it away from|steer clear of|miss|missing|skip|skipping|without touching|without covering|without going into|without|apart from|other than|bar|all but|everything but|everywhere but|everything except|everywhere except|everything apart from|everywhere apart from|all except|anywhere but|not quite to|not the|spare|sparing|ignore|ignoring|minus|short of covering|out of",
     1.4,
   ),
   entry(
@@ -26,7 +26,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry(
     { kind: 'smaller' },
-    'smaller|on a smaller area|smaller area|a smaller area|on a smaller area again|over a smaller area|over less|on less|less again|a bit smaller|smaller still|even smaller|less area|covering less|cover less|further up|higher up|a bit higher|tighter|more focused|smaller again|over a smaller patch|leaving some of the last|leave some of the last one|leave some of the last|leave a bit of the last|leave a little of the last|leave some of the previous|leave some of the layer below showing|leaving some of the last one|leaving some of the previous|leave some of the one before|leaving a bit of the last|leaving some of the layer before|leaving a little of the last layer|leave some of that showing|on less of it|narrower|a touch smaller|but smaller|but less of it|less of the area',
+    'smaller|higher|go smaller|a bit higher up|higher|go smaller|a bit higher up|on a smaller area|smaller area|a smaller area|on a smaller area again|over a smaller area|over less|on less|less again|a bit smaller|smaller still|even smaller|less area|covering less|cover less|further up|higher up|a bit higher|tighter|more focused|smaller again|over a smaller patch|leaving some of the last|leave some of the last one|leave some of the last|leave a bit of the last|leave a little of the last|leave some of the previous|leave some of the layer below showing|leaving some of the last one|leaving some of the previous|leave some of the one before|leaving a bit of the last|leaving some of the layer before|leaving a little of the last layer|leave some of that showing|on less of it|narrower|a touch smaller|but smaller|but less of it|less of the area',
     1.4,
   ),
   entry(
@@ -70,7 +70,7 @@ export const orderWords: readonly Entry[] = [
   entry({ kind: 'line' }, 'line|step'),
   entry(
     { kind: 'then' },
-    'then|and then|after that|followed by|finally|and finally|afterwards|next|lastly|once dry|when dry|when that is dry|once that is dry|and after that|after which|before finishing with|finish with|finishing with|finish off with|ending with|end with|after drying',
+    'then|→|->|=>|➔|and then|after that|followed by|finally|and finally|afterwards|next|lastly|once dry|when dry|when that is dry|once that is dry|and after that|after which|before finishing with|finish with|finishing with|finish off with|ending with|end with|after drying',
   ),
   entry({ kind: 'only' }, 'only|just|alone|nothing else|and nowhere else|nowhere else'),
   entry(

@@ -21,7 +21,28 @@ const withNouns = (words: string) =>
     .flatMap((word) => [word, ...nouns.split('|').map((noun) => `${word} ${noun}`)])
     .join('|');
 
+const onlyWithNouns = (words: string) =>
+  words
+    .split('|')
+    .flatMap((word) => nouns.split('|').map((noun) => `${word} ${noun}`))
+    .join('|');
+
+/** “The bits that stick out” */
+const stickingOut = ['stick', 'stand', 'poke', 'jut', 'pop', 'stuck', 'sit']
+  .flatMap((verb) =>
+    ['out', 'up', 'proud'].flatMap((way) => [
+      `${verb} ${way}`,
+      `${verb}s ${way}`,
+      `that ${verb} ${way}`,
+      `that ${verb}s ${way}`,
+    ]),
+  )
+  .join('|');
+
 export const places: readonly Entry[] = [
+  entry(place(bands.mid), 'mid|mids|mid tone|midtone|middle|the middle', 0.8),
+  entry(place(bands.raised), 'highs|the highs'),
+  entry(place(bands.recess), 'the lows'),
   entry(
     place(bands.deepest),
     `${withNouns('deepest|darkest|very deepest|very darkest')}|deepest recesses|deepest recess|deepest creases|deepest folds|deepest cracks|deepest shadows|darkest shadows|darkest recesses|very bottom of the folds|bottom of the folds|very bottom of the recesses|bottom of the recesses|pit|pits|the pit|deepest hollows|darkest hollows|deepest corners|very deepest recesses|very darkest recesses|deepest gaps|very deepest shadows|depths`,
@@ -33,7 +54,7 @@ export const places: readonly Entry[] = [
   ),
   entry(
     place(bands.shadow),
-    'shadow|shadows|shaded areas|shaded area|shaded parts|shade areas|shadow areas|shadow area|shadow side of the folds|shadowed areas|shadowed parts|dark areas|dark parts|dark bits|darker areas|darker parts|darks|lower areas|lower parts of the folds|lower half of the folds|lower tones|low tones',
+    'shadow|shadows|shaded areas|shaded area|shaded parts|shade areas|shadow areas|shadow area|shadow side of the folds|shadowed areas|shadowed parts|dark areas|dark parts|dark bits|darker areas|darker parts|darks|lower areas|lower parts of the folds|lower half of the folds|lower tones|low tones|lows|the lows',
   ),
   entry(
     place(bands.mid),
@@ -41,7 +62,7 @@ export const places: readonly Entry[] = [
   ),
   entry(
     place(bands.raised),
-    `${withNouns('raised|upper|high|higher|prominent|upstanding|lighter')}|raised folds|upper folds|high folds|raised ridges|upper ridges|what stands up|everything that stands up|whatever stands up|stands up|what sticks out|everything that sticks out|whatever sticks out|anything that sticks out|sticks out|volumes|volume|ridge|ridges|high spots|high points|highlights|highlight areas|lights|bumps|lumps|tops of the folds|top of the folds|top of each fold|tops of folds|tops of the ridges|fold tops|crests|crest|upper surfaces of the folds|bulges|raised textures|raised texture|the light areas|light areas|bright areas|brighter areas|upper half of the folds|on the folds|peaks of the folds`,
+    `${withNouns('raised|prominent|upstanding')}|${onlyWithNouns('upper|high|higher|lighter|brighter|taller')}|${stickingOut}|highs}|raised folds|upper folds|high folds|raised ridges|upper ridges|what stands up|everything that stands up|whatever stands up|stands up|what sticks out|everything that sticks out|whatever sticks out|anything that sticks out|sticks out|volumes|volume|ridge|ridges|high spots|high points|highlights|highlight areas|lights|bumps|lumps|tops of the folds|top of the folds|top of each fold|tops of folds|tops of the ridges|fold tops|crests|crest|upper surfaces of the folds|bulges|raised textures|raised texture|the light areas|light areas|bright areas|brighter areas|upper half of the folds|on the folds|peaks of the folds`,
   ),
   entry(
     place(bands.crown),

@@ -4,6 +4,37 @@ import { entry, type Entry } from './entry';
 const side = (name: AimSide, phrases: string, weight?: number): Entry =>
   entry({ kind: 'side', side: name }, phrases, weight);
 
+const lamps = ['light', 'sun', 'lamp', 'lantern', 'moon', 'glow', 'fire', 'flame', 'sunlight'];
+/** “Where the sun would hit it” */
+const lit = lamps.flatMap((lamp) =>
+  [
+    'hit',
+    'hits',
+    'catch',
+    'catches',
+    'fall',
+    'falls',
+    'land',
+    'lands',
+    'strike',
+    'strikes',
+    'reach',
+    'reaches',
+    'shine',
+    'shines',
+    'come',
+    'comes',
+  ].flatMap((verb) =>
+    [
+      `where the ${lamp}`,
+      `wherever the ${lamp}`,
+      `everything the ${lamp}`,
+      `anything the ${lamp}`,
+      `where ${lamp}`,
+    ].flatMap((head) => [`${head} ${verb}`, `${head} would ${verb}`, `${head} might ${verb}`]),
+  ),
+);
+
 export const sides: readonly Entry[] = [
   side(
     'up',
@@ -30,6 +61,7 @@ export const sides: readonly Entry[] = [
     'dark side|shadow side|unlit side|away from the light|side away from the light|facing away from the light|out of the light|darker side|far side from the light',
     1.3,
   ),
+  side('light', lit.join('|'), 1.3),
   side(
     'left',
     'from the left|left side|on the left|on the left side|left hand side|lefthand side|left of|facing left|from left|left flank',

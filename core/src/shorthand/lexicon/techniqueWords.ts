@@ -77,7 +77,8 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'wetBlend',
-    'wet blend|wet-blend|wetblend|wet blended|wet blending|blend wet|wet in wet|wet-in-wet|blended wet|blend while wet|blend together wet',
+    'wet blend|wet blend the|wet-blend|wetblend|wet blended|wet blending|blend wet|wet in wet|wet-in-wet|blended wet|blend while wet|blend together wet',
+    { weight: 1.4 },
   ),
 ];
 

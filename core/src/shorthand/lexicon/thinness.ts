@@ -46,8 +46,8 @@ export const thinness: readonly Entry[] = [
   ),
   entry(
     { kind: 'thinner' },
-    'thinner|even thinner|runnier|a bit thinner|thinner still|thinner than before|thinner than usual|more thinned|runnier than usual|more watery|more water|a bit more water|a touch more water|a little more water|thinned more|thinned further|thin it more|thin it further',
-    1.1,
+    'thinner|thinned a bit more|thinned a touch more|thinned a little more|thinned some more|thinned down more|thinned down a bit more|thinned a bit more|thinned a touch more|thinned a little more|thinned some more|thinned down more|thinned down a bit more|even thinner|runnier|a bit thinner|thinner still|thinner than before|thinner than usual|more thinned|runnier than usual|more watery|more water|a bit more water|a touch more water|a little more water|thinned more|thinned further|thin it more|thin it further',
+    1.35,
   ),
   entry(
     { kind: 'thinned' },

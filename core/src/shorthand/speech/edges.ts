@@ -87,6 +87,9 @@ function addPhrases(words: readonly Word[], at: number, beside: Beside, add: Add
     const next = words[at + length - 1];
     if (next.is === 'quoted') break;
     texts.push(next.text);
+    const line = beside.mixes?.get(phraseKey(texts));
+    if (line !== undefined)
+      add(length, 3 * length, { kind: 'mixAbove', meaning: { kind: 'mixAbove', line } });
     const spotId = spotCalled(texts.join(' '), beside);
     if (spotId !== undefined) add(length, spotScore * length, { kind: 'spot', spotId });
     for (const { meaning, weight } of lexicon.get(phraseKey(texts)) ?? []) {

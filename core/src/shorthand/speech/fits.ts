@@ -49,6 +49,8 @@ export function fits(before: Chunk | undefined, chunk: Chunk, earlier: Chunk | u
   if (chunk.kind === 'coats' && prior && ['number', 'thin', 'fraction'].includes(prior.kind))
     return 0.8;
   if (chunk.kind === 'amount' && before?.kind === 'comma') return -0.2;
+  if (before?.kind === 'shareEnd' && (chunk.kind === 'fraction' || chunk.kind === 'number'))
+    return 1.4;
   if (chunk.kind === 'shareEnd' || chunk.kind === 'percent')
     return prior?.kind === 'number' ? 0.6 : 0;
   if (chunk.kind === 'unit')

@@ -20,6 +20,8 @@ export interface PaintSaid {
   share?: number;
   /** a touch of it */
   isAmount?: true;
+  /** the amount is a dot: of one paint alone it is how it is put on */
+  isDot?: true;
   /** a part of its name, which several have */
   isWhole: boolean;
   span: Span;
@@ -48,6 +50,8 @@ export interface Frame {
   /** a medium was named with no figure */
   mediumSaid?: true;
   waterSaid?: true;
+  /** the thinner was said in parts, as the paints may be */
+  countedThinner?: 'water' | 'medium';
   technique?: TechniqueName;
   /** the word the technique was said by */
   word?: string;
@@ -56,7 +60,13 @@ export interface Frame {
   coatsUpTo?: number;
   isRepeated?: true;
   isOptional?: true;
+  /** from which paint on they are added to those before */
+  addedFrom?: number;
+  /** the number of a line that this one is the same as */
+  sameAs?: number;
   places: Band[];
+  /** where it runs to by itself */
+  collects: Band[];
   nots: Band[];
   sides: { side: AimSide; isWeak?: true }[];
   notSides: AimSide[];
@@ -89,6 +99,7 @@ export const emptyFrame = (): Frame => ({
   paints: [],
   ratios: [],
   places: [],
+  collects: [],
   nots: [],
   sides: [],
   notSides: [],

@@ -55,13 +55,24 @@ export class PotIndex {
         .map(({ text }) => spelled(text));
       let core = words.length;
       while (core > 1 && kindWords.has(words[core - 1])) core--;
+      // “Gullwhite” for Gull White
+      if (core > 1)
+        this.add(
+          words.slice(0, core).join(''),
+          { pot, words: [words.slice(0, core).join('')], core: 1 },
+          0,
+        );
       words.forEach((word, at) => {
-        const list = this.byWord.get(word) ?? [];
-        list.push({ named: { pot, words, core }, at });
-        this.byWord.set(word, list);
+        this.add(word, { pot, words, core }, at);
       });
     }
     this.words = [...this.byWord.keys()];
+  }
+
+  private add(word: string, named: Named, at: number): void {
+    const list = this.byWord.get(word) ?? [];
+    list.push({ named, at });
+    this.byWord.set(word, list);
   }
 
   /** Every run of words from a place on that may be pots, longest first. */
@@ -82,9 +93,12 @@ export class PotIndex {
         spelled(words[at + length].text) === named.words[start + length]
       )
         length++;
-      const isWhole = start === 0 && length >= named.core;
+      // “Oilskin second bottle” for Oilskin Yellow, second bottle: a word of the name is left out.
+      const skipped = skippedRun(words, at + length, named, start + length);
+      const isWhole = start === 0 && (length >= named.core || skipped > 0);
       const isEveryday = !isWhole && length === 1 && everyday.has(first);
       // “Amber ink”: the kind of the pot is no other pot.
+      length += skipped;
       const next = words.at(at + length);
       if (next && at + length < words.length && kindSaid(named.pot) === next.text) length++;
       if (named.pot.retired && !(start === 0 && length === named.words.length)) continue;
@@ -113,6 +127,18 @@ export class PotIndex {
   }
 }
 
+/** Words that go on with a name after one word of it was left out. */
+function skippedRun(words: readonly Word[], at: number, named: Named, from: number): number {
+  let length = 0;
+  while (
+    at + length < words.length &&
+    from + 1 + length < named.words.length &&
+    spelled(words[at + length].text) === named.words[from + 1 + length]
+  )
+    length++;
+  return from + 1 + length === named.words.length && length > 1 ? length : 0;
+}
+
 const kindSaid = ({ kind }: Pot): string | null =>
   kind === 'ink' || kind === 'wash' || kind === 'primer' || kind === 'varnish' ? kind : null;
 
@@ -134,8 +160,10 @@ export function isNear(one: string, other: string): boolean {
   let at = 0;
   while (at < one.length && at < other.length && one[at] === other[at]) at++;
   const rest = (text: string, from: number) => text.slice(from);
+  // Words that end otherwise are other forms of a word.
+  if (at >= Math.min(one.length, other.length) - 1) return false;
   return (
-    rest(one, at + 1) === rest(other, at + 1) ||
+    (one.length >= 7 && rest(one, at + 1) === rest(other, at + 1)) ||
     rest(one, at + 1) === rest(other, at) ||
     rest(one, at) === rest(other, at + 1) ||
     (one[at] === other[at + 1] &&

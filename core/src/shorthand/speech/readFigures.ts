@@ -18,7 +18,19 @@ export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number
   if (fraction) return readFraction(cursor, frame, fraction.share, beside);
   const amount = cursor.meaning('amount');
   if (amount)
-    return readMixable(cursor, frame, { parts: amount.parts, isAmount: true }, 1, beside) || 1;
+    return (
+      readMixable(
+        cursor,
+        frame,
+        {
+          parts: amount.parts,
+          isAmount: true,
+          ...(/\b(?:dots?|speck)\b/u.test(cursor.chunk?.text ?? '') && { isDot: true as const }),
+        },
+        1,
+        beside,
+      ) || 1
+    );
   return 0;
 }
 
@@ -41,6 +53,12 @@ function readCoats(cursor: Cursor, frame: Frame, first: number): number {
   const isTimes = chunk.kind === 'times' && found.by === by;
   if (chunk.kind !== 'coats' && !(isMany && first > 1) && !isTimes) return 0;
   // “2 coats”, but “gull white 2 coat black”: a pot’s figure is read where a pot follows.
+  if (second !== undefined && second < first && joint === 'to')
+    frame.marks.push({
+      from: cursor.chunk?.from ?? 0,
+      to: chunk.to,
+      message: 'more coats at the most than at the least',
+    });
   setCoats(frame, first, second);
   // What lies between is read by itself: thin coats are thin.
   const passed = cursor.chunks.slice(cursor.at + by, cursor.at + found.by);
@@ -169,7 +187,24 @@ function readParts(cursor: Cursor, frame: Frame, value: number, beside: Beside):
     last.parts = value;
     return 1;
   }
-  return readMixable(cursor, frame, { parts: value }, 1, beside);
+  return (
+    readPartsAfter(cursor, frame, value) || readMixable(cursor, frame, { parts: value }, 1, beside)
+  );
+}
+
+/** “Frost pool 1 part, water 2 parts” */
+function readPartsAfter(cursor: Cursor, frame: Frame, value: number): number {
+  if (cursor.peek(1)?.kind !== 'unit') return 0;
+  const next = cursor.next(2, ['quiet', 'of']);
+  if (next && isMixable(next.chunk)) return 0;
+  const before = cursor.before(['quiet']);
+  const last = frame.paints.at(-1);
+  if (before?.kind === 'pot' && last && last.parts === undefined) last.parts = value;
+  else if (before?.kind === 'water' || before?.kind === 'medium') {
+    frame[before.kind] = value;
+    frame.countedThinner = before.kind;
+  } else return 0;
+  return 2;
 }
 
 /** “half water”, “a third white”, “the brightest third”, “half of it”. */

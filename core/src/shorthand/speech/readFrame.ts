@@ -60,7 +60,8 @@ function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
     case 'more':
       return readMore(cursor, frame, beside);
     case 'add':
-      frame.intoAbove = true;
+      if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
+      else frame.intoAbove = true;
       return 1;
     case 'intoIt':
       // “Rosehip with a little base in it”: into the rosehip.
@@ -75,9 +76,7 @@ function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
     case 'baseMix':
       return readCarried(cursor, frame, chunk, beside);
     case 'line':
-      return cursor.meaning('number', 1) && isCarriedHere(cursor)
-        ? readMixable(cursor, frame, {}, 0, beside)
-        : 1;
+      return readLineNamed(cursor, frame, beside);
     default:
       return 0;
   }
@@ -128,13 +127,47 @@ function readRatio(cursor: Cursor, frame: Frame, parts: readonly number[]): numb
   return 1;
 }
 
+/** “Line 2 again”, “2 parts of line 2”. */
+function readLineNamed(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const number = cursor.meaning('number', 1);
+  if (!number) return 1;
+  const { uncounted = 0, above } = beside;
+  const line = number.value + uncounted;
+  const step = Number.isInteger(number.value) && number.value > 0 ? above.at(line - 1) : undefined;
+  if (!step) {
+    frame.marks.push({
+      from: cursor.chunk?.from ?? 0,
+      to: cursor.peek(1)?.to ?? 0,
+      message:
+        above.length === 0
+          ? 'there is no line above this one'
+          : `a line above this one, 1 to ${above.length - uncounted}`,
+    });
+    return 2;
+  }
+  if (isCarriedHere(cursor) && cursor.before(['quiet'])?.kind !== 'same')
+    return readMixable(cursor, frame, {}, 0, beside);
+  frame.same = true;
+  frame.sameAs = line;
+  return 2;
+}
+
 /** “More straw”, “even more of it”, “more water”. */
 function readMore(cursor: Cursor, frame: Frame, beside: Beside): number {
   const found = cursor.next(1, ['quiet', 'of']);
   if (!found || !isMixable(found.chunk)) return 1;
   if (found.chunk.kind === 'water') frame.thinner = true;
   else if (found.chunk.kind === 'pot') {
-    frame.intoAbove = true;
+    const than = cursor.peek(found.by + 1);
+    const other = than?.text === 'than' ? cursor.next(found.by + 2) : null;
+    if (other && isMixable(other.chunk)) {
+      // “More tallow than rosehip”
+      takeMixable(found.chunk, frame, { parts: 2 }, beside);
+      takeMixable(other.chunk, frame, { parts: 1 }, beside);
+      return other.by + 1;
+    }
+    if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
+    else frame.intoAbove = true;
     takeMixable(found.chunk, frame, { parts: 0.25, isAmount: true }, beside);
     frame.rough.push({
       from: cursor.chunk?.from ?? 0,
@@ -159,7 +192,16 @@ function isCarriedHere(cursor: Cursor): boolean {
 function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: Beside): number {
   const next = cursor.peek(1);
   // “Mix ochre and white”
-  if (chunk.text === 'mix' && next && isMixable(next)) return 1;
+  if (
+    /^(?:the |of the )?mix$/u.test(chunk.text) &&
+    next &&
+    (isMixable(next) || next.kind === 'of' || next.kind === 'number')
+  )
+    return 1;
+  if (meaningOf(chunk, 'mixAbove')?.line !== undefined) {
+    takeMixable(chunk, frame, {}, beside, next);
+    return 1;
+  }
   const isLoose = /^(that|it all|that one|this colour)$/u.test(chunk.text);
   if (isLoose && !isCarriedHere(cursor)) return 1;
   if (chunk.kind === 'baseMix' && !isCarriedHere(cursor)) return 1;

@@ -9,6 +9,7 @@ export interface HowMuch {
   percent?: number;
   share?: number;
   isAmount?: true;
+  isDot?: true;
 }
 
 const overWords = ['quiet', 'of', 'unit', 'in', 'on'] as const;
@@ -75,6 +76,8 @@ function lineMeant(
     const number = (meaningOf(next, 'number')?.value ?? 0) + uncounted;
     return number > 0 && isMixed(number) ? number : null;
   }
+  const named = meaningOf(chunk, 'mixAbove')?.line;
+  if (named !== undefined) return isMixed(named) ? named : null;
   if (chunk.kind === 'baseMix') {
     const base = above.findIndex(({ stage }, index) => stage === 'base' && isMixed(index + 1));
     return base >= 0 ? base + 1 : null;
@@ -85,6 +88,7 @@ function lineMeant(
 
 function takeThinner(thinner: 'water' | 'medium', frame: Frame, much: HowMuch): void {
   const { parts, percent, share, isAmount } = much;
+  if (parts !== undefined && !isAmount) frame.countedThinner = thinner;
   const amount = isAmount ? 0.3 : (parts ?? share);
   if (percent !== undefined && percent < 100) frame[thinner] = percent / (100 - percent);
   else if (amount !== undefined) frame[thinner] = amount;

@@ -14,6 +14,8 @@ export function readPlace(cursor: Cursor, frame: Frame): number {
   const { chunk } = cursor;
   if (!chunk) return 0;
   if (chunk.kind === 'not') return readNot(cursor, frame);
+  if (chunk.kind === 'collects') return readCollects(cursor, frame);
+  if (chunk.kind === 'aside') return readAside(cursor, frame);
   if (chunk.kind === 'upTo') return readUpTo(cursor, frame);
   if (chunk.kind === 'from') return readFrom(cursor, frame);
   if (chunk.kind === 'place') return readBand(cursor, frame);
@@ -67,7 +69,11 @@ function readNot(cursor: Cursor, frame: Frame): number {
   const from = cursor.chunk?.from ?? 0;
   for (; cursor.peek(by); by++) {
     const chunk = cursor.peek(by) as Chunk;
-    if (endsNot.has(chunk.kind)) break;
+    // “Leave the wash in the creases” names what is there.
+    const isThere = chunk.kind === 'technique' && cursor.peek(by - 1)?.kind === 'quiet';
+    if (endsNot.has(chunk.kind) && !isThere) break;
+    // “Everything but the recesses gets rush brown”
+    if (isSaid && isPaintBegun(chunk.kind)) break;
     const band = bandOf(chunk);
     const side = meaningOf(chunk, 'side');
     if (band) frame.nots.push(band);
@@ -79,8 +85,32 @@ function readNot(cursor: Cursor, frame: Frame): number {
   const text = cursor.chunk?.text ?? '';
   if (/^(every|all|any)/u.test(text)) frame.all = true;
   // “Leave about half the slate showing”: how dense it is, and nothing of where.
-  if (!isSaid && isKept) frame.sparser = true;
+  const isShown = cursor.chunks
+    .slice(cursor.at, cursor.at + by)
+    .some(({ kind }) => kind === 'asItIs');
+  if (!isSaid && isKept && isShown) frame.sparser = true;
   if (!isSaid) frame.notes.push({ from, to: cursor.peek(by - 1)?.to ?? from });
+  return by;
+}
+
+const isPaintBegun = (kind: ChunkKind) =>
+  ['pot', 'amount', 'number', 'mixAbove', 'ratio', 'percent', 'fraction'].includes(kind);
+
+/** “Let it run into the gaps”: where it goes by itself, and where it is put only if nothing else is said. */
+function readCollects(cursor: Cursor, frame: Frame): number {
+  const found = cursor.next(1, overWords);
+  const band = bandOf(found?.chunk);
+  if (!found || !band) return 1;
+  frame.collects.push(band);
+  return found.by + 1;
+}
+
+/** A reason, or what is wiped off again: told beside the line, up to the next comma. */
+function readAside(cursor: Cursor, frame: Frame): number {
+  let by = 1;
+  while (cursor.peek(by) && !['comma', 'then'].includes(cursor.peek(by)?.kind ?? '')) by++;
+  const from = cursor.chunk?.from ?? 0;
+  frame.notes.push({ from, to: cursor.peek(by - 1)?.to ?? from });
   return by;
 }
 

@@ -132,7 +132,7 @@ function missingPots(frame: Frame, chunks: readonly Chunk[], beside: Beside): Ma
     const isCounted =
       index > 0 &&
       before &&
-      ['number', 'plus', 'percent', 'unit', 'amount'].includes(before.kind) &&
+      ['plus', 'percent', 'unit', 'amount'].includes(before.kind) &&
       /\p{L}/u.test(chunk.text);
     const isAlone =
       frame.paints.length === 0 &&

@@ -10,7 +10,7 @@ import { settleThinning } from './settleThinning';
 export function settleFrame(frame: Frame, beside: Beside): Said {
   const before = beside.above.at(-1);
   const said: Said = { parts: settleMix(frame, beside) };
-  if (frame.same && before) said.like = beside.above.length;
+  if (frame.same && before) said.like = frame.sameAs ?? beside.above.length;
   const technique = techniqueMeant(frame, said, beside);
   if (technique) said.technique = technique;
   if (frame.stage && !(said.like && frame.stage === 'base')) said.stage = frame.stage;
@@ -33,6 +33,8 @@ function techniqueMeant(frame: Frame, said: Said, beside: Beside): Said['techniq
   const isWash = kinds.length > 0 && kinds.every((kind) => kind === 'wash');
   if (technique === 'allOverWash' || (!technique && isWash))
     return isLow || frame.fold === 'in' ? 'recessWash' : technique;
+  const [only] = frame.paints;
+  if (!technique && frame.paints.length === 1 && only.isDot) return 'point';
   if (!technique && frame.isGlazeThin) return 'placedGlaze';
   if (technique === 'spray' && frame.sides.some(({ side }) => side === 'up'))
     return 'sprayFromAbove';

@@ -36,6 +36,7 @@ function toneOf(frame: Frame, said: Said, before: Placement | undefined): Band |
   let tone: Band | null = null;
   if (places.length > 0) tone = joined(places, said);
   else if (frame.fold) tone = foldOf(frame, said);
+  else if (frame.collects.length > 0 && !frame.all) tone = joined(frame.collects, said);
   if (shares.length > 0) tone = { from: 1 - shares[0], to: 1 };
   if (bottomShare !== undefined) tone = { from: 0, to: bottomShare };
   if (frame.all && !tone) tone = everywhere;

@@ -12,7 +12,15 @@ export function settleThinning(
   said: Said,
   beside: Beside,
 ): Pick<Said, 'water' | 'medium'> {
-  const { water, medium } = frame;
+  const counted = countedParts(frame);
+  const water =
+    frame.countedThinner === 'water' && frame.water !== undefined
+      ? frame.water / counted
+      : frame.water;
+  const medium =
+    frame.countedThinner === 'medium' && frame.medium !== undefined
+      ? frame.medium / counted
+      : frame.medium;
   const kinds = kindsOf(said, beside);
   const isTinting = said.technique !== undefined && (techniqueOf(said.technique).tints ?? false);
   const ratio = frame.ratios[0] as RatioSaid | undefined;
@@ -45,6 +53,13 @@ export function settleThinning(
     return { water: washWater };
   }
   return {};
+}
+
+/** Parts of paint that were counted, where all of them were; 1 where not. */
+function countedParts({ paints }: Frame): number {
+  const isCounted =
+    paints.length > 0 && paints.every(({ parts, isAmount }) => parts !== undefined && !isAmount);
+  return isCounted ? paints.reduce((sum, { parts = 0 }) => sum + parts, 0) || 1 : 1;
 }
 
 const wordSpan = ({ paints, marks }: Frame) => {

@@ -17,7 +17,10 @@ const unheard = new Set<ChunkKind>(['quiet', 'and', 'comma', 'on', 'with']);
 
 /** Whether a part of a sentence has a paint and a place or way of its own. */
 const says = (part: readonly Chunk[]) => ({
-  paint: part.some(({ kind }) => kind === 'pot' || kind === 'mixAbove'),
+  paint: part.some(
+    ({ kind }, index) =>
+      (kind === 'pot' && part.at(index - 1)?.kind !== 'not') || kind === 'mixAbove',
+  ),
   work: part.some(({ kind }) => work.has(kind)),
 });
 
@@ -44,7 +47,10 @@ export function splitLines(path: readonly Chunk[]): Chunk[][] {
     part = [];
   };
   path.forEach((chunk, index) => {
-    if (chunk.kind === 'then' && !isInShares(path, index)) {
+    const isLate =
+      /^(?:next|finally|lastly|after drying)$/u.test(chunk.text) &&
+      part.some(({ kind }) => kind !== 'quiet' && kind !== 'and');
+    if (chunk.kind === 'then' && !isLate && !isInShares(path, index)) {
       take();
       if (says(line).paint || says(line).work || lines.length > 0) end();
       return;

@@ -1,0 +1,21 @@
+import { entry, type Entry } from './entry';
+
+/** What is told beside the line: where paint runs to by itself, reasons, what is wiped off again. */
+export const asides: readonly Entry[] = [
+  entry(
+    { kind: 'collects' },
+    'let it run into|let it run|let it flow into|let it flow|let it pool in|let it pool into|let it settle in|let it settle into|let it settle|let it sink into|let it sink in|let it gather in|pool it in|pooled in|pooling in|pools in|pool in|runs into|run into|running into|flow into|flows into|settle in|settles in|settle into|collect in|collects in|let it collect in|let it seep into|seeps into|gathers in|gather in',
+    1.9,
+  ),
+  entry(
+    { kind: 'aside' },
+    "because|cause|cos|coz|otherwise|or else|or it|which|that way|so it doesn't|so it does not|so you|so that|didn't|did not|doesn't|does not|wick|wicked|wick it off|wipe it off|wipe off|wiped off|rub it off|rub off|rubbed off|dab off|dab the|dab it off|dabbed off|lift it off|soak it up|wash it off|if it looks|if you get|if it gets|in case|even if|even though|unless|as if|as though|to stop|to avoid|to make it|to make the|to help|to hide|wipe it|wipe the|wiping|brush off the excess|get rid of|it rubbed|it looked|they looked|it looks|it will|it'll|used to be|i think|i reckon|i guess",
+    1.5,
+  ),
+  // “No black”, “without white”: what is not used.
+  entry(
+    { kind: 'not' },
+    'no|without any|never any|not any|off the|off of the|away from the|clear of the|nothing on|nothing in',
+    0.9,
+  ),
+];
