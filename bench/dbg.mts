@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { PotNames, readLine } from '../core/src/index';
 import { recipeWith, stepWith } from '../core/src/testing/sampleRecipe';
 import { bestPath } from '../core/src/shorthand/speech/bestPath';
-const { pots } = JSON.parse(readFileSync('bench/src/said/data/shelf.json','utf8'));
+const { pots } = JSON.parse(readFileSync('bench/src/said/examples/shelf.json','utf8'));
 const names = new PotNames(pots);
 const above = [stepWith({id:'a1', technique:'brushCoat', stage:'base', coats:2, mix:{parts:[{from:'pot',potId:'wetslate',parts:1}],waterParts:.5,mediumParts:0}}), stepWith({id:'a2', technique:(process.env.T ?? 'layer') as never, stage:'layer', coats:1, mix:{parts:[{from:'pot',potId:'marigold',parts:2},{from:'pot',potId:'tallow',parts:1}],waterParts:1,mediumParts:0}, placement:{from:.5,to:1,softness:.1,pull:'up'}})];
 const recipe = recipeWith(above, {groundPotId:'lampsoot'});

@@ -15,12 +15,13 @@ import { recipeWith, stepWith } from '../../../core/src/testing/sampleRecipe';
 import { judge, type Judged } from './score';
 import type { LineAbove, NoteRow, SaidExample, SaidNote } from './want';
 
-const data = join(import.meta.dirname, 'data');
+const data = join(import.meta.dirname, 'examples');
 const read = <Content>(name: string): Content =>
   JSON.parse(readFileSync(join(data, name), 'utf8')) as Content;
 
-const { pots } = read<{ pots: Pot[] }>('shelf.json');
-const names = new PotNames(pots);
+/** The shelf they are said at, read once it is needed. */
+let shelf: PotNames | null = null;
+const namesOfShelf = () => (shelf ??= new PotNames(read<{ pots: Pot[] }>('shelf.json').pots));
 
 /** The lines above a sentence, as they are written in the examples. */
 function stepsAbove(above: readonly LineAbove[]): Step[] {
@@ -60,7 +61,7 @@ function besideOf({
       share: 0.1,
     })),
   };
-  return { names, recipe, above: steps };
+  return { names: namesOfShelf(), recipe, above: steps };
 }
 
 const counted = (judged: readonly Judged[]) => {

@@ -12,6 +12,14 @@ export const asides: readonly Entry[] = [
     "because|cause|cos|coz|otherwise|or else|or it|which|that way|so it doesn't|so it does not|so you|so that|didn't|did not|doesn't|does not|wick|wicked|wick it off|wipe it off|wipe off|wiped off|rub it off|rub off|rubbed off|dab off|dab the|dab it off|dabbed off|lift it off|soak it up|wash it off|if it looks|if you get|if it gets|in case|even if|even though|unless|as if|as though|to stop|to avoid|to make it|to make the|to help|to hide|wipe it|wipe the|wiping|brush off the excess|get rid of|it rubbed|it looked|they looked|it looks|it will|it'll|used to be|i think|i reckon|i guess",
     1.5,
   ),
+  entry({ kind: 'less' }, 'less|a bit less|a little less|not as much|less of'),
+  entry(
+    { kind: 'quiet' },
+    'on top of that|over that|over the top of that|on that|the top of that|with that done|that done|like that|about that|than that|that much|so that',
+    1.5,
+  ),
+  entry({ kind: 'coats' }, 'steps|stages'),
+  entry({ kind: 'stage', stage: 'finish' }, 'varnish|varnished|varnishing'),
   // “No black”, “without white”: what is not used.
   entry(
     { kind: 'not' },

@@ -63,6 +63,7 @@ export type Meaning =
   | { kind: 'baseMix' }
   | { kind: 'intoIt' }
   | { kind: 'more' }
+  | { kind: 'less' }
   | { kind: 'add' }
   | { kind: 'instead' }
   | { kind: 'line' }

@@ -45,7 +45,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry(
     { kind: 'mixAbove' },
-    'that mix|this mix|the mix|mix|last mix|previous mix|mix above|mix before|the mix before|the mix from before|mix from before|same mix|the same mix|same colour|the same colour|that colour|this colour|same paint|that same colour|last colour|previous colour|the last one|last one|that one|that|same mixture|that mixture|colour above|colour before|colour from before|it all|same stuff|the previous|of the mix|of that|of that mix|line above',
+    'that mix|this mix|the mix|mix|last mix|previous mix|mix above|mix before|the mix before|the mix from before|mix from before|same mix|the same mix|same colour|the same colour|that colour|this colour|same paint|that same colour|last colour|previous colour|the last one|last one|that one|that|same mixture|that mixture|colour above|colour before|colour from before|same stuff|the previous|of the mix|of that|of that mix|line above',
     0.95,
   ),
   entry(

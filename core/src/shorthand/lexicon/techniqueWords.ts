@@ -33,6 +33,11 @@ const slang: readonly Entry[] = [
     'streaks|streak|streaking|scratches|scratch|hair strokes|hairstrokes|hair lines|hairlines|veins of|thin veins|fine veins|hatching|hatch|cross hatching|cross-hatching|crosshatching|crosshatch|striations|striation|fine lines|thin lines|hair-thin lines|hair thin lines|tiny lines|little lines|small lines|fine line|thin line of|lines of|texture strokes|tiny strokes|fine strokes|little strokes|short strokes|wood grain lines|grain lines|woodgrain|scratch marks|scratchy lines|freehand|freehand lines|strands|individual hairs|individual strands',
   ),
   ...way(
+    'lining',
+    'black line|dark line|line between|line round|line around|outline|outlined|outlining|black lining|dark lining|shadow line|black-line|blackline|blacklined|line between the|line round the|line around the',
+    { weight: 1.5 },
+  ),
+  ...way(
     'filter',
     'filter|filters|filtered|filter over everything|glaze over everything|unifying glaze|tint over everything|filter coat',
   ),

@@ -2,12 +2,11 @@ import type { Beside } from '../said';
 import { wordsOf } from '../words';
 import type { Chunk } from './chunk';
 import { edgesAt } from './edges';
-import { fits } from './fits';
+import { fits, type Before } from './fits';
 
-interface Reached {
+interface Reached extends Before {
   score: number;
   before: Reached | null;
-  chunk: Chunk;
 }
 
 /**
@@ -24,8 +23,7 @@ export function bestPath(sentence: string, beside: Beside): Chunk[] {
     for (const chunk of edgesAt(words, at, beside)) {
       let best: Reached | null = null;
       for (const before of at === 0 ? [null] : reached[at]) {
-        const score =
-          (before?.score ?? 0) + chunk.score + fits(before?.chunk, chunk, before?.before?.chunk);
+        const score = (before?.score ?? 0) + chunk.score + fits(chunk, before);
         if (!best || score > best.score) best = { score, before, chunk };
       }
       if (best) reached[at + chunk.length].push(best);

@@ -34,13 +34,25 @@ const afterAmount = new Set<ChunkKind>([
 ]);
 const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'body', 'shareEnd']);
 
-/**
- * How well a run of words follows the one before it, beside what each explains.
- *
- * @param earlier the one before that
- */
-export function fits(before: Chunk | undefined, chunk: Chunk, earlier: Chunk | undefined): number {
-  const prior = before?.kind === 'quiet' ? (earlier ?? before) : before;
+/** A run of words of a reading, and those before it. */
+export interface Before {
+  chunk: Chunk;
+  before: Before | null;
+}
+
+/** The last run before that says something. */
+function saying(before: Before | null): Before | null {
+  let each = before;
+  while (each?.chunk.kind === 'quiet') each = each.before;
+  return each ?? before;
+}
+
+/** How well a run of words follows those before it, beside what each explains. */
+export function fits(chunk: Chunk, last: Before | null): number {
+  const before = last?.chunk;
+  const said = saying(last);
+  const prior = said?.chunk;
+  const earlier = saying(said?.before ?? null)?.chunk;
   if (chunk.kind === 'amount' && prior?.kind === 'number') return -2;
   if (prior?.kind === 'amount' && chunk.kind === 'unknown') return -0.6;
   if (prior?.kind === 'amount' && !afterAmount.has(chunk.kind)) return -1.5;
@@ -74,6 +86,8 @@ function potFits(
       : -0.5;
   }
   if (!prior || prior.kind === 'comma' || prior.kind === 'then') return 0.5;
+  // “The shadows of the yellow” are where, and nothing of what.
+  if (prior.kind === 'of' && earlier && places.has(earlier.kind) && !chunk.isWhole) return -2.5;
   if (beforePots.has(prior.kind)) return 1;
   if (prior.kind === 'and' || prior.kind === 'or') return 0.4;
   // “Round the teeth”, “leave the slate”: a part of a name is what is there, not what is used.

@@ -57,6 +57,8 @@ function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
     case 'thinner':
       frame.thinner = true;
       return 1;
+    case 'less':
+      return readLess(cursor, frame, beside);
     case 'more':
       return readMore(cursor, frame, beside);
     case 'add':
@@ -127,6 +129,33 @@ function readRatio(cursor: Cursor, frame: Frame, parts: readonly number[]): numb
   return 1;
 }
 
+/** “Less tallow”: the mix above with half as much of it. */
+function readLess(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const found = cursor.next(1, ['quiet', 'of']);
+  const parts = beside.above.at(-1)?.mix.parts ?? [];
+  if (found?.chunk.kind !== 'pot') return 1;
+  const { pots } = found.chunk;
+  const isIn = parts.some(
+    (part) => part.from === 'pot' && pots.some(({ id }) => id === part.potId),
+  );
+  if (!isIn) return 1;
+  const span = { from: cursor.chunk?.from ?? 0, to: found.chunk.to };
+  for (const part of parts) {
+    if (part.from !== 'pot') continue;
+    const pot = beside.names.shelf.get(part.potId);
+    if (!pot) continue;
+    const isIt = pots.some(({ id }) => id === pot.id);
+    frame.paints.push({
+      pots: [pot],
+      isWhole: true,
+      span,
+      parts: isIt ? part.parts / 2 : part.parts,
+    });
+  }
+  frame.rough.push({ ...span, means: 'half as much of it' });
+  return found.by + 1;
+}
+
 /** “Line 2 again”, “2 parts of line 2”. */
 function readLineNamed(cursor: Cursor, frame: Frame, beside: Beside): number {
   const number = cursor.meaning('number', 1);
@@ -180,12 +209,25 @@ function readMore(cursor: Cursor, frame: Frame, beside: Beside): number {
 
 /** Whether a line above is named as something that is mixed. */
 function isCarriedHere(cursor: Cursor): boolean {
-  const before = cursor.before(['quiet']);
+  const before = cursor.before(['quiet', 'of']);
   return (
     before !== undefined &&
-    ['of', 'plus', 'with', 'amount', 'number', 'fraction', 'more', 'add', 'and', 'same'].includes(
-      before.kind,
-    )
+    [
+      'of',
+      'plus',
+      'with',
+      'amount',
+      'number',
+      'fraction',
+      'more',
+      'add',
+      'and',
+      'same',
+      'often',
+      'coats',
+      'unit',
+      'technique',
+    ].includes(before.kind)
   );
 }
 
@@ -202,7 +244,10 @@ function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: Beside)
     takeMixable(chunk, frame, {}, beside, next);
     return 1;
   }
-  const isLoose = /^(that|it all|that one|this colour)$/u.test(chunk.text);
+  const isLoose =
+    /^(?:that|of that|it all|that one|this colour|(?:the )?last one|(?:the )?previous)$/u.test(
+      chunk.text,
+    );
   if (isLoose && !isCarriedHere(cursor)) return 1;
   if (chunk.kind === 'baseMix' && !isCarriedHere(cursor)) return 1;
   if (beside.above.length === 0) return 1;

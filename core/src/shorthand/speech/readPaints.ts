@@ -89,7 +89,8 @@ function lineMeant(
 function takeThinner(thinner: 'water' | 'medium', frame: Frame, much: HowMuch): void {
   const { parts, percent, share, isAmount } = much;
   if (parts !== undefined && !isAmount) frame.countedThinner = thinner;
-  const amount = isAmount ? 0.3 : (parts ?? share);
+  const little = (parts ?? 0) >= 1 ? 2 : (parts ?? 0) >= 0.5 ? 0.5 : 0.3;
+  const amount = isAmount ? little : (parts ?? share);
   if (percent !== undefined && percent < 100) frame[thinner] = percent / (100 - percent);
   else if (amount !== undefined) frame[thinner] = amount;
   else if (thinner === 'medium') frame.mediumSaid = true;

@@ -37,6 +37,14 @@ export function settleThinning(
     if (frame.neat === 'said' || kinds.size > 0) return { water: 0, medium: 0 };
   }
   if (frame.thinner) return thinnerThan(beside);
+  // “Thin coats of it with medium”: thin with that.
+  if (
+    frame.mediumSaid &&
+    water !== undefined &&
+    medium === undefined &&
+    frame.countedThinner !== 'water'
+  )
+    return { medium: Math.min(mostThinner, water) };
   if (water !== undefined || medium !== undefined)
     return {
       ...(water !== undefined && { water: Math.min(mostThinner, water) }),

@@ -18,15 +18,27 @@ const unheard = new Set<ChunkKind>(['quiet', 'and', 'comma', 'on', 'with']);
 /** Whether a part of a sentence has a paint and a place or way of its own. */
 const says = (part: readonly Chunk[]) => ({
   paint: part.some(
-    ({ kind }, index) =>
-      (kind === 'pot' && part.at(index - 1)?.kind !== 'not') || kind === 'mixAbove',
+    (chunk, index) =>
+      (isPaint(chunk) && part.at(index - 1)?.kind !== 'not') || chunk.kind === 'mixAbove',
   ),
+  place: part.some(({ kind }) => places.has(kind)),
   work: part.some(({ kind }) => work.has(kind)),
 });
+
+const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot']);
+
+const isPaint = (chunk: Chunk) =>
+  chunk.kind === 'pot' && chunk.pots.some(({ kind }) => kind !== 'medium');
 
 /** What a line of its own begins with: a pot that is not counted with those before. */
 const beginsWithPot = (part: readonly Chunk[]) =>
   part.find(({ kind }) => kind !== 'quiet')?.kind === 'pot';
+
+/** What is put into the mix of the line is of that line. */
+const addsTo = (part: readonly Chunk[]) =>
+  part.some(({ kind }) =>
+    ['amount', 'add', 'more', 'intoIt', 'not', 'collects', 'plus'].includes(kind),
+  );
 
 /**
  * The lines of a sentence: what comes after “then” is another, and so is what comes after a comma and
@@ -42,7 +54,10 @@ export function splitLines(path: readonly Chunk[]): Chunk[][] {
   let part: Chunk[] = [];
   const take = () => {
     const [now, next] = [says(line), says(part)];
-    if (now.paint && now.work && next.paint && next.work && beginsWithPot(part)) end();
+    const isOwn = now.paint && now.work && next.paint && next.work && beginsWithPot(part);
+    // “The edges with gosling and the corners with white”
+    const isOtherPlace = now.paint && now.place && next.paint && next.place;
+    if (isOwn || (isOtherPlace && !addsTo(part))) end();
     line.push(...part);
     part = [];
   };
@@ -55,12 +70,22 @@ export function splitLines(path: readonly Chunk[]): Chunk[][] {
       if (says(line).paint || says(line).work || lines.length > 0) end();
       return;
     }
+    if (chunk.kind === 'and' && isOtherAfter(path, index, [...line, ...part])) take();
     part.push(chunk);
     if (chunk.kind === 'comma') take();
   });
   take();
   end();
   return lines;
+}
+
+/** Whether after an “and” another paint goes to another place. */
+function isOtherAfter(path: readonly Chunk[], at: number, before: readonly Chunk[]): boolean {
+  const rest = path.slice(at + 1);
+  const ends = rest.findIndex(({ kind }) => kind === 'comma' || kind === 'then');
+  const now = says(before);
+  const next = says(ends < 0 ? rest : rest.slice(0, ends));
+  return now.paint && now.place && next.paint && next.place;
 }
 
 /** “60, then 40, then 20 percent” is one list. */
