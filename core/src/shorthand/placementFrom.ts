@@ -22,6 +22,7 @@ export function placementFrom(
   const isAimed = [facing, along, height, spot].some((each) => each !== undefined);
   const tone = said.tone ?? (isAimed ? { from: 0, to: 1 } : usualTone(stage, technique, before));
   const goesDown = tone.from <= 0 && tone.to < 1 && isBand;
+  const pull = pullMeant(said, technique);
   const { aim: usualAim, last: _none, ...usual } = usualPlacement;
   const aim = {
     ...(!said.anySide && usualAim),
@@ -34,7 +35,7 @@ export function placementFrom(
     ...usual,
     ...tone,
     softness: said.softness ?? usual.softness,
-    pull: said.pull ?? (goesDown ? 'down' : usual.pull),
+    pull: said.pull ?? pull ?? (goesDown ? 'down' : usual.pull),
     ...(Object.keys(aim).length > 0 && { aim }),
     ...(said.last && {
       last: { ...said.last, from: said.last.from ?? tone.from, to: said.last.to ?? tone.to },
@@ -42,10 +43,29 @@ export function placementFrom(
   };
 }
 
+/** From here up a place is in the lights. */
+const lightsFrom = 0.5;
+
+/**
+ * A tint said for the lights is drawn towards them, and one for a side lies evenly on it; its usual
+ * strokes finish in the hollows.
+ */
+function pullMeant(
+  { tone, facing }: Said,
+  technique: TechniqueName,
+): Placement['pull'] | undefined {
+  if (!techniqueOf(technique).tints || techniqueOf(technique).usualPlacement.pull !== 'down')
+    return undefined;
+  if (tone && tone.from >= lightsFrom) return 'up';
+  return facing && (!tone || (tone.from <= 0 && tone.to >= 1)) ? 'even' : undefined;
+}
+
 /** Bands go on upwards, each from higher than the one before; in shade they lie in the shadows. */
 function usualTone(stage: Stage, technique: TechniqueName, before: Step | undefined) {
   const { usualPlacement, isBand } = techniqueOf(technique);
   const { from, to } = usualPlacement;
+  // A base coat lies under everything, whatever it is put on with.
+  if (stage === 'base' && technique === 'airbrush') return { from: 0, to: 1 };
   if (!isBand) return { from, to };
   if (stage === 'shade') return { from: 0, to: placeOf('shadow') };
   const risen = before && before.placement.from >= lowestBand && before.placement.from + bandRises;

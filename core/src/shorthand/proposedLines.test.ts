@@ -84,12 +84,38 @@ test('more steps than a recipe holds are counted, not lost without a word', () =
   expect(proposedLines('ochre\n'.repeat(70), beside)).toMatchObject({ leftOut: 10 });
 });
 
-test('words that are no words of ours become a note, the names of pots do not', () => {
-  const { lines } = proposedLines('base ochre, sploshed\nwash frog teal 1:1 medium', beside);
-  expect(lines.map(({ sentence }) => sentence)).toEqual([
-    'base ochre, note "sploshed"',
-    'wash frog teal 1:1 medium',
+test('words that say nothing of a line end in its note, and a name no pot has is asked about', () => {
+  const [base, wash] = proposed('base ochre, sploshed\nwash frog teal 1:1 medium');
+  expect(base.reading).toMatchObject({ marks: [], step: { note: 'sploshed' } });
+  expect(wash.reading.marks).toMatchObject([{ isNoPot: true }]);
+});
+
+test('a heading is no line, also where a colour is in it, and a second one begins another surface', () => {
+  const lines = proposed('Brown leather\nbase umber, two coats\nGrey wolf\nbase ochre\nsame again');
+  expect(lines.map(({ isIn, isHeading = false }) => [isIn, isHeading])).toEqual([
+    [false, true],
+    [true, false],
+    [false, true],
+    [true, false],
+    [true, false],
   ]);
+  expect(lines.map(({ surface = 0 }) => surface)).toEqual([0, 0, 1, 1, 1]);
+  expect(stepsOf(lines)).toHaveLength(1);
+  expect(lines[4].reading.step?.mix.parts).toEqual([{ from: 'pot', potId: 'ochre', parts: 1 }]);
+});
+
+test('a mix that is given a name is that mix below', () => {
+  const [, second] = proposed(
+    'rust mixed into chalk white for a pale pink, 2 coats\npale pink again on the edges',
+  );
+  expect(second.reading.step?.mix.parts).toEqual([{ from: 'step', stepId: 'text-1', parts: 1 }]);
+});
+
+test('a row that waits lends nothing to those below it', () => {
+  const [, second] = proposed('base 2 frog teal + 1 bone\nsame again', { ...beside });
+  expect(
+    second.reading.step?.mix.parts.map((part) => ('potId' in part ? part.potId : '')),
+  ).not.toContain('bone');
 });
 
 test('a line that is taken out is not counted by those below it', () => {

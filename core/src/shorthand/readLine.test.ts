@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { stepSchema } from '../recipe/step';
-import { potWith } from '../testing/sampleRecipe';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { PotNames } from './potNames';
 import { readLine } from './readLine';
@@ -40,8 +39,11 @@ test('whatever is typed makes a line that is right, or none, and never throws', 
   );
 });
 
-test('no word of a sentence is passed over without a mark, if it is no word of ours', () => {
-  expect(markedIn('ochre, sploosh 1:1 and zigzag, soft')).toEqual(['sploosh', 'zigzag']);
+test('a word that says nothing of a line ends in its note, and changes nothing else', () => {
+  const bare = read('ochre, soft');
+  const { step, marks } = read('ochre, sploosh and zigzag, soft');
+  expect(marks).toEqual([]);
+  expect(step).toMatchObject({ ...bare.step, note: 'sploosh and zigzag' });
 });
 
 test('a sentence that is far too long is said to be', () => {
@@ -96,24 +98,24 @@ test('percent are of the whole: of pots the rest is the one with no figure, wate
     }),
   );
   expect(read('ochre, 20% water').said.water).toBe(0.25);
-  expect(markedIn('ochre, umber and 10% white')).toContain('10% white');
-  expect(markedIn('2 ochre + 10% white')).toEqual(['10% white']);
-  expect(markedIn('ochre, 100% water')).toEqual(['100% water']);
+  expect(markedIn('ochre, umber and 10% white')).toEqual(['white']);
+  expect(markedIn('2 ochre + 10% white')).toEqual(['white']);
 });
 
 test('what is painted after something is a line of its own', () => {
-  expect(markedIn('ochre, then bone 1:1')).toEqual(['then']);
-  expect(markedIn('wait 20 minutes, then ochre')).toEqual(['wait 20 minutes']);
-  expect(markedIn('ochre, then wash')).toEqual(['then']);
-  expect(markedIn('then ochre')).toEqual([]);
+  const { steps = [], marks } = read('ochre, then bone 1:1 with white');
+  expect(marks).toEqual([]);
+  expect(
+    steps.map(({ mix }) => mix.parts.map((part) => ('potId' in part ? part.potId : ''))),
+  ).toEqual([['ochre'], ['bone', 'white']]);
+  expect(read('then ochre').steps).toBeUndefined();
 });
 
-test('so much of nothing, and some of something, are no figures', () => {
-  expect(markedIn('half of it bone')).toEqual(['half of it bone']);
-  expect(markedIn('ochre + some bone')).toContain('some');
-  expect(markedIn('ochre, plenty of water')).toEqual(['plenty of water']);
-  expect(markedIn('very thin ochre')).toEqual(['very thin']);
-  expect(markedIn('very thin ochre, 1:8')).toEqual([]);
+test('how thin is read by a scale, and told to be rough', () => {
+  const { said, rough } = read('very thin ochre');
+  expect(said.water).toBe(4);
+  expect(rough[0].means).toContain('1 : 4');
+  expect(read('very thin ochre, 1:8').said.water).toBe(8);
 });
 
 test('a drop among drops is one, else it is little', () => {
@@ -128,7 +130,9 @@ test('more of a pot with no mix above is asked about', () => {
 });
 
 test('paint under another is not taken to be mixed with it', () => {
-  expect(markedIn('glaze red over umber')).toEqual(['umber']);
+  const { said, step } = read('glaze red over umber');
+  expect(said.parts).toEqual([{ potId: 'red' }]);
+  expect(step?.note).toContain('umber');
 });
 
 test('a new line has the pots and the thinner of the line above and goes on from higher up', () => {
@@ -140,17 +144,6 @@ test('a new line has the pots and the thinner of the line above and goes on from
 
 test('a word that stands for a figure nobody said is told', () => {
   expect(read('line 3 + a bit of bone').rough.map(({ means }) => means)).toEqual(['taken as ¼']);
-});
-
-test('the beginning of a word of ours is not taken for a pot', () => {
-  const pots = [...saidPots, potWith({ id: 'dusk', name: 'Dusk Water' })];
-  const { marks } = readLine(
-    'ochre, a bit more wat',
-    { ...beside, names: new PotNames(pots) },
-    'x',
-  );
-  expect(marks.at(-1)).toMatchObject({ from: 18, to: 21 });
-  expect(marks.at(-1)?.choices?.map(({ id }) => id)).toEqual(['dusk']);
 });
 
 test('a name no pot has is said to be one where no other pot is said', () => {

@@ -21,7 +21,6 @@ test('“let dry” is told to be as long as the film takes, unless minutes are 
   expect(rough('ochre, let dry')).toEqual([['let dry', 'as long as its film takes']]);
   expect(read('ochre, let dry').step?.dryMinutes).toBe(0);
   expect(rough('ochre, let dry 20 min')).toEqual([]);
-  expect(marks('ochre, dry')).toEqual(['dry']);
 });
 
 test('water that is counted with the pots is of the same parts, and it is told', () => {
@@ -36,19 +35,21 @@ test('water that is counted with the pots is of the same parts, and it is told',
   expect(rough('ochre + bone, 2 water')).toEqual([['2 water', 'to 1 part of the mix']]);
 });
 
-test('a ratio alone under a mix of two pots may be of them or of water: it is asked', () => {
+test('a ratio alone under a mix of two pots is of them', () => {
   const [line] = above;
   const under = { ...beside, above: [line] };
-  expect(marks('again, 1:2', under)).toEqual(['1:2']);
+  expect(read('1:2 into the recesses', under).said.parts).toEqual([
+    { potId: 'ochre', parts: 1 },
+    { potId: 'umber', parts: 2 },
+  ]);
   expect(marks('again, 1 paint : 2 water', under)).toEqual([]);
   expect(read('1:2').said.water).toBe(2);
 });
 
-test('what is left out is everything below what is painted; what lies high is asked about', () => {
-  expect(read('layer ochre, leave the recesses dark').said.tone).toEqual(
-    read('layer ochre, from shadow up').said.tone,
-  );
-  expect(marks('layer ochre, leave the edges')).toHaveLength(1);
+test('what is left out is where it does not go, low or high', () => {
+  expect(read('layer ochre, leave the recesses dark').said.tone).toEqual({ from: 0.22, to: 1 });
+  expect(read('layer ochre, stay off the edges').said.tone).toEqual({ from: 0, to: 0.85 });
+  expect(read('layer ochre, leave the deepest folds').said.tone).toEqual({ from: 0.1, to: 1 });
 });
 
 test('a number after a heading is no part of a mix', () => {

@@ -12,6 +12,26 @@ export const asides: readonly Entry[] = [
     "because|cause|cos|coz|otherwise|or else|or it|which|that way|so it doesn't|so it does not|so you|so that|didn't|did not|doesn't|does not|wick|wicked|wick it off|wipe it off|wipe off|wiped off|rub it off|rub off|rubbed off|dab off|dab the|dab it off|dabbed off|lift it off|soak it up|wash it off|if it looks|if you get|if it gets|in case|even if|even though|unless|as if|as though|to stop|to avoid|to make it|to make the|to help|to hide|wipe it|wipe the|wiping|brush off the excess|get rid of|it rubbed|it looked|they looked|it looks|it will|it'll|used to be|i think|i reckon|i guess",
     1.5,
   ),
+  entry(
+    { kind: 'dry' },
+    'dry|dries|drying|dry for|wait|wait for|let it dry|let dry|leave it|leave it to dry|leave to dry|give it|let it dry for|allow to dry for|leave it for|dry time|drying time',
+    0.6,
+  ),
+  entry({ kind: 'minutes', minutes: 1 }, 'min|mins|minute|minutes|m'),
+  entry({ kind: 'minutes', minutes: 60 }, 'hour|hours|hr|hrs|h'),
+  entry({ kind: 'all' }, 'it all|over it all'),
+  entry(
+    { kind: 'amount', parts: 2 },
+    'twice as much|double the|twice the|twice the amount of',
+    1.3,
+  ),
+  entry(
+    { kind: 'pull', pull: 'down' },
+    'pulled into the shadows|pulling into the shadows|pulled into the recesses|drag into the shadows|dragged into the shadows|drawn towards the shadows',
+    1.5,
+  ),
+  entry({ kind: 'soft', softness: 0.12 }, 'soft|softly', 0.6),
+  entry({ kind: 'soft', softness: 0.24 }, 'very soft|very softly'),
   entry({ kind: 'less' }, 'less|a bit less|a little less|not as much|less of'),
   entry(
     { kind: 'quiet' },

@@ -63,6 +63,8 @@ export type Meaning =
   | { kind: 'baseMix' }
   | { kind: 'intoIt' }
   | { kind: 'more' }
+  | { kind: 'dry' }
+  | { kind: 'minutes'; minutes: number }
   | { kind: 'less' }
   | { kind: 'add' }
   | { kind: 'instead' }

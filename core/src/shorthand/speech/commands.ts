@@ -1,6 +1,6 @@
 import { mostThinner } from '../../recipe/mix';
-import { mostCoats, type Step } from '../../recipe/step';
-import { techniqueOf } from '../../recipe/techniques';
+import { mostCoats, stages, type Step } from '../../recipe/step';
+import { techniqueNames, techniqueOf } from '../../recipe/techniques';
 import type { Beside, Mark } from '../said';
 import { small } from '../words';
 import { bestPath } from './bestPath';
@@ -20,8 +20,8 @@ export interface CommandReading {
 }
 
 const lead = /^(?:(?:please|ok|okay|now|just|can you|could you|then|and)[ ,]+)*/iu;
-const ref = String.raw`(?:(?:line|step|row|number|no\.?|#)\s*(\d+)|(?:the\s+)?(first|second|third|fourth|fifth|sixth|last|final)(?:\s+(?:line|step|one|row))?|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)`;
-const numbered = String.raw`(?:(?:line|step|row|number|no\.?|#)?\s*(\d+)|(?:the\s+)?(first|second|third|fourth|fifth|sixth|last|final)(?:\s+(?:line|step|one|row))?|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)`;
+const ref = String.raw`(?:(?:line|step|row|number|no\.?|#)\s*(\d+)|(?:(?:the|that|this)\s+)?(first|second|third|fourth|fifth|sixth|last|final)(?:\s+(?:line|step|one|row))?|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)`;
+const numbered = String.raw`(?:(?:line|step|row|number|no\.?|#)?\s*(\d+)|(?:(?:the|that|this)\s+)?(first|second|third|fourth|fifth|sixth|last|final)(?:\s+(?:line|step|one|row))?|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)`;
 const ordinals = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth'];
 
 type Command = [
@@ -57,6 +57,18 @@ function lineMeant(
     ? `several lines are called “${called}”: say its number`
     : `no line is called “${called}”: say its number`;
 }
+
+/** Words a line may be called by. */
+const callings = new Set<string>([
+  ...stages,
+  ...stages.map((stage) => `${stage} coat`),
+  ...techniqueNames.flatMap((name) => [techniqueOf(name).label, ...techniqueOf(name).saidAs]),
+]);
+const manyLines =
+  /^(?:everything|all|them all|all of them|it all|every line|all lines|the lot|(?:every|all(?: the| of the)?|each|both)\s+\p{L}+)$/u;
+
+/** “Ditch Ochre” is no command to ditch something: what a line is called has to be a way or a part of a scheme. */
+const isLineWord = (word: string): boolean => callings.has(word) || manyLines.test(word);
 
 /** “The wash”, “the base”, “the highlight”. */
 function isCalled({ technique, stage }: Step, called: string): boolean {
@@ -194,12 +206,24 @@ export function readCommand(sentence: string, beside: Beside): CommandReading | 
   if (words === '' || words.length > 200) return null;
   for (const [pattern, read] of commands) {
     const match = pattern.exec(words);
-    if (!match) continue;
+    if (!match || !refersToLine(pattern, match)) continue;
     const result = read(match, beside);
     if (typeof result !== 'string') return { change: result, marks: [] };
     return { change: null, marks: [{ from: 0, to: sentence.length, message: result }] };
   }
   return null;
+}
+
+/** Whether the words that stand for a line do; other commands stand for pots. */
+function refersToLine(pattern: RegExp, match: RegExpExecArray): boolean {
+  const source = pattern.source;
+  if (!source.includes('first|second|third')) return true;
+  const at = source.startsWith('^(?:move|put|shift|bring|place)\\s+(\\d+)') ? 5 : 3;
+  const places = source.includes('ahead of') ? [at === 5 ? 5 : 3, at === 5 ? 5 : 7] : [3];
+  return places.every((place) => {
+    const word = match[place] as string | undefined;
+    return word === undefined || isLineWord(small(word).trim());
+  });
 }
 
 function removed(index: number | string, { above }: Beside): SaidChange | string {

@@ -87,7 +87,7 @@ function potFits(
   }
   if (!prior || prior.kind === 'comma' || prior.kind === 'then') return 0.5;
   // “The shadows of the yellow” are where, and nothing of what.
-  if (prior.kind === 'of' && earlier && places.has(earlier.kind) && !chunk.isWhole) return -2.5;
+  if (prior.kind === 'of' && earlier && places.has(earlier.kind) && !chunk.isWhole) return -4;
   if (beforePots.has(prior.kind)) return 1;
   if (prior.kind === 'and' || prior.kind === 'or') return 0.4;
   // “Round the teeth”, “leave the slate”: a part of a name is what is there, not what is used.

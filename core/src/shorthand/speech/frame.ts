@@ -59,6 +59,7 @@ export interface Frame {
   coats?: number;
   coatsUpTo?: number;
   isRepeated?: true;
+  dryMinutes?: number;
   isOptional?: true;
   /** from which paint on they are added to those before */
   addedFrom?: number;
@@ -91,6 +92,8 @@ export interface Frame {
   only?: true;
   marks: Mark[];
   rough: Rough[];
+  /** what is told beside the line: nothing in it is asked about */
+  asides: Span[];
   /** words that said nothing of the line */
   notes: Span[];
 }
@@ -106,5 +109,6 @@ export const emptyFrame = (): Frame => ({
   shares: [],
   marks: [],
   rough: [],
+  asides: [],
   notes: [],
 });

@@ -96,12 +96,15 @@ export class PotIndex {
       // “Oilskin second bottle” for Oilskin Yellow, second bottle: a word of the name is left out.
       const skipped = skippedRun(words, at + length, named, start + length);
       const isWhole = start === 0 && (length >= named.core || skipped > 0);
-      const isEveryday = !isWhole && length === 1 && everyday.has(first);
+      const isEveryday = !isWhole && length === 1 && isEverydayWord(first);
       // “Amber ink”: the kind of the pot is no other pot.
       length += skipped;
       const next = words.at(at + length);
       if (next && at + length < words.length && kindSaid(named.pot) === next.text) length++;
       if (named.pot.retired && !(start === 0 && length === named.words.length)) continue;
+      // “Black” is no primer that is called so, unless something is primed.
+      const isColour = length === 1 && named.pot.kind === 'primer' && pigments.has(first);
+      if (isColour && !words.some(({ text }) => /^prim|^undercoat/u.test(text))) continue;
       const score = scoreOf(named, start, length, isWhole) - penalty;
       const before = byLength.get(length);
       if (!before || score > before.score + 0.01)
@@ -127,6 +130,10 @@ export class PotIndex {
   }
 }
 
+/** A word of ours that begins a name is seldom that pot. */
+const isEverydayWord = (word: string): boolean =>
+  everyday.has(word) || (isWordOfOurs(word) && !pigments.has(word));
+
 /** Words that go on with a name after one word of it was left out. */
 function skippedRun(words: readonly Word[], at: number, named: Named, from: number): number {
   let length = 0;
@@ -149,7 +156,7 @@ function scoreOf(named: Named, start: number, length: number, isWhole: boolean):
   // “Raw” alone is a word; “ochre” is the one pot that has it.
   if (pigments.has(word)) return named.pot.kind === 'primer' ? 0.6 : 2.4;
   if (kindWords.has(word)) return -1;
-  const isEveryday = everyday.has(word);
+  const isEveryday = isEverydayWord(word);
   if (isEveryday) return start === 0 ? 0.6 : 0.3;
   return start === 0 ? 2.8 : 2;
 }

@@ -1,13 +1,14 @@
 import type { Beside } from '../said';
 import type { Cursor } from './cursor';
 import type { Frame } from './frame';
-import { isMixable, readMixable } from './readPaints';
+import { isMixable, putIntoAbove, readMixable } from './readPaints';
 
 /** What figures say: parts, percent, coats, shares, ratios. @returns chunks that were used; 0 where nothing is said */
 export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number {
   const number = cursor.meaning('number');
   if (number)
     return (
+      readMinutes(cursor, frame, number.value) ||
       readCoats(cursor, frame, number.value) ||
       readShareList(cursor, frame) ||
       readPercent(cursor, frame, number.value, beside) ||
@@ -17,6 +18,12 @@ export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number
   const fraction = cursor.meaning('fraction');
   if (fraction) return readFraction(cursor, frame, fraction.share, beside);
   const amount = cursor.meaning('amount');
+  if (
+    amount &&
+    /more$/u.test(cursor.chunk?.text ?? '') &&
+    isMixable(cursor.next(1, ['quiet', 'of'])?.chunk)
+  )
+    return readAdded(cursor, frame, amount.parts, beside);
   if (amount)
     return (
       readMixable(
@@ -32,6 +39,33 @@ export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number
       ) || 1
     );
   return 0;
+}
+
+/** “Dry 20 min”, “let it dry an hour”. */
+function readMinutes(cursor: Cursor, frame: Frame, value: number): number {
+  const unit = cursor.meaning('minutes', 1);
+  if (!unit) return 0;
+  const isDrying =
+    cursor.before(['quiet'])?.kind === 'dry' ||
+    cursor.next(2, ['quiet', 'to'])?.chunk.kind === 'dry';
+  // Waiting before what is said is the drying of the line above.
+  if (isDrying && (frame.paints.length > 0 || frame.technique !== undefined))
+    frame.dryMinutes = value * unit.minutes;
+  return 2;
+}
+
+/** “A bit more bone”: into the mix above, or into what was said before. */
+function readAdded(cursor: Cursor, frame: Frame, parts: number, beside: Beside): number {
+  const found = cursor.next(1, ['quiet', 'of']);
+  if (found?.chunk.kind === 'pot') {
+    if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
+    else putIntoAbove(frame, beside, found.chunk);
+  }
+  if (found?.chunk.kind === 'water') {
+    frame.thinner = true;
+    return found.by + 1;
+  }
+  return readMixable(cursor, frame, { parts, isAmount: true }, 1, beside) || 1;
 }
 
 /** “2 coats”, “three or four thin coats”, “2 to 3 passes”, “two washes”, “3x”. */

@@ -3,7 +3,7 @@ import { meaningOf, type Chunk } from './chunk';
 import { Cursor } from './cursor';
 import { emptyFrame, type Frame } from './frame';
 import { readFigure } from './readFigures';
-import { isMixable, readMixable, takeMixable } from './readPaints';
+import { isMixable, putIntoAbove, readMixable, takeMixable } from './readPaints';
 import { readPlace } from './readPlaces';
 
 /** What the words of one line say. */
@@ -57,6 +57,10 @@ function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
     case 'thinner':
       frame.thinner = true;
       return 1;
+    case 'plus':
+      // “The same as line 2 + 1 bone”
+      if (frame.same && frame.paints.length === 0) frame.intoAbove = true;
+      return 1;
     case 'less':
       return readLess(cursor, frame, beside);
     case 'more':
@@ -99,8 +103,55 @@ function readPot(
     frame.notes.push({ from: before?.from ?? chunk.from, to: chunk.to });
     return next?.kind === 'asItIs' ? 2 : 1;
   }
+  if (!isJoined(cursor))
+    frame.marks.push({
+      from: chunk.from,
+      to: chunk.to,
+      message: 'are these mixed? say “+” between them',
+    });
   takeMixable(chunk, frame, {}, beside);
   return 1;
+}
+
+const joins = new Set<Chunk['kind']>([
+  'plus',
+  'and',
+  'with',
+  'or',
+  'amount',
+  'number',
+  'fraction',
+  'percent',
+  'add',
+  'in',
+  'more',
+  'evenly',
+  'of',
+  'to',
+  'less',
+]);
+
+/** Whether a pot is mixed with the one before it: what stands between them says so, or a ratio is of both. */
+function isJoined({ chunks, at }: Cursor): boolean {
+  const before = chunks
+    .slice(0, at)
+    .findLastIndex(({ kind }, index) => kind === 'pot' && chunks.at(index - 1)?.kind !== 'not');
+  if (before < 0) return true;
+  const between = chunks.slice(before + 1, at);
+  if (between.some(({ kind }) => kind === 'technique' || kind === 'stage'))
+    return between.some(({ kind }) => kind === 'plus' || kind === 'and' || kind === 'with');
+  const isList =
+    between.some(({ kind }) => kind === 'comma') &&
+    chunks.slice(at).some(({ kind }) => kind === 'and' || kind === 'comma');
+  const isCounted = chunks.some(
+    ({ kind }) => kind === 'ratio' || kind === 'evenly' || kind === 'percent' || kind === 'number',
+  );
+  return (
+    between.some(({ kind }) => joins.has(kind)) ||
+    isList ||
+    isCounted ||
+    chunks.some(({ text, kind }) => kind === 'mixAbove' && /mix/u.test(text))
+  );
 }
 
 const hasPotAfter = ({ chunks, at }: Cursor) =>
@@ -196,7 +247,7 @@ function readMore(cursor: Cursor, frame: Frame, beside: Beside): number {
       return other.by + 1;
     }
     if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
-    else frame.intoAbove = true;
+    else putIntoAbove(frame, beside, found.chunk);
     takeMixable(found.chunk, frame, { parts: 0.25, isAmount: true }, beside);
     frame.rough.push({
       from: cursor.chunk?.from ?? 0,
@@ -284,6 +335,10 @@ function readWay(cursor: Cursor, frame: Frame, beside: Beside): number {
       return 1;
     case 'repeat':
       frame.isRepeated = true;
+      return 1;
+    case 'minutes':
+      // “Let it dry an hour”
+      if (cursor.before(['quiet'])?.kind === 'dry' && /^h/u.test(chunk.text)) frame.dryMinutes = 60;
       return 1;
     case 'optional':
       frame.isOptional = true;

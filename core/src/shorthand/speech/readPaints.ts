@@ -37,6 +37,13 @@ export function readMixable(
   return found.by + (isLine ? 2 : 1);
 }
 
+/** What is said next goes into the mix above; asks where there is none. */
+export function putIntoAbove(frame: Frame, { above }: Beside, { from, to }: Chunk): void {
+  frame.intoAbove = true;
+  if (!above.some(({ mix }) => mix.parts.length > 0))
+    frame.marks.push({ from, to, message: 'more than in what? there is no mix above this line' });
+}
+
 /** Puts what is mixed into the frame. */
 export function takeMixable(
   chunk: Chunk,

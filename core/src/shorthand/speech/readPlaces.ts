@@ -90,6 +90,7 @@ function readNot(cursor: Cursor, frame: Frame): number {
     .some(({ kind }) => kind === 'asItIs');
   if (!isSaid && isKept && isShown) frame.sparser = true;
   if (!isSaid) frame.notes.push({ from, to: cursor.peek(by - 1)?.to ?? from });
+  frame.asides.push({ from, to: cursor.peek(by - 1)?.to ?? from });
   return by;
 }
 
@@ -111,6 +112,7 @@ function readAside(cursor: Cursor, frame: Frame): number {
   while (cursor.peek(by) && !['comma', 'then'].includes(cursor.peek(by)?.kind ?? '')) by++;
   const from = cursor.chunk?.from ?? 0;
   frame.notes.push({ from, to: cursor.peek(by - 1)?.to ?? from });
+  frame.asides.push({ from, to: cursor.peek(by - 1)?.to ?? from });
   return by;
 }
 

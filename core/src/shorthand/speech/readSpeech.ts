@@ -7,6 +7,7 @@ import type { Frame } from './frame';
 import { readFrame } from './readFrame';
 import { settleFrame } from './settleFrame';
 import { severalLines } from './severalLines';
+import { missingPots } from './missingPots';
 import { splitLines } from './splitLines';
 
 /** Makes a line of what was said, beside the lines above it. */
@@ -64,8 +65,18 @@ export function readSpeech(
   });
   if (!first) return null;
   const [step = null] = steps;
-  return { said: first, marks: inOrder(marks), rough, step, ...(steps.length > 1 && { steps }) };
+  return {
+    said: first,
+    marks: inOrder(withoutRatios(marks)),
+    rough,
+    step,
+    ...(steps.length > 1 && { steps }),
+  };
 }
+
+/** What a ratio is of cannot be told before its pots are there. */
+const withoutRatios = (marks: readonly Mark[]) =>
+  marks.some(({ isNoPot }) => isNoPot) ? marks.filter(({ isOfRatio }) => !isOfRatio) : marks;
 
 const inOrder = (marks: readonly Mark[]) => [...marks].sort((one, other) => one.from - other.from);
 
@@ -119,36 +130,4 @@ function noted(said: Said, { notes }: Frame, sentence: string): Said {
   }
   const note = joined.map(({ from, to }) => sentence.slice(from, to).trim()).join(', ');
   return { ...said, note };
-}
-
-/** What stands where a pot is to be, and none has such a name. */
-function missingPots(frame: Frame, chunks: readonly Chunk[], beside: Beside): Mark[] {
-  const isCarried = frame.same === true || frame.intoAbove === true || beside.above.length > 0;
-  const marks: Mark[] = [];
-  chunks.forEach((chunk, index) => {
-    if (chunk.kind !== 'unknown') return;
-    const before = chunks.at(index - 1);
-    const next = chunks.at(index + 1);
-    const isCounted =
-      index > 0 &&
-      before &&
-      ['plus', 'percent', 'unit', 'amount'].includes(before.kind) &&
-      /\p{L}/u.test(chunk.text);
-    const isAlone =
-      frame.paints.length === 0 &&
-      (next?.kind === 'technique' ||
-        next?.kind === 'ratio' ||
-        before?.kind === 'technique' ||
-        before?.kind === 'stage') &&
-      /\p{L}/u.test(chunk.text);
-    const isFirst = frame.paints.length === 0 && index === 0 && !frame.same;
-    if (isCounted || isAlone || (isFirst && !isCarried))
-      marks.push({
-        from: chunk.from,
-        to: chunk.to,
-        message: 'is no pot on the shelf',
-        isNoPot: true,
-      });
-  });
-  return marks;
 }

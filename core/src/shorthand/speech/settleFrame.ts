@@ -9,6 +9,14 @@ import { settleThinning } from './settleThinning';
 /** What one line says in all. */
 export function settleFrame(frame: Frame, beside: Beside): Said {
   const before = beside.above.at(-1);
+  addOnlyVarnish(frame, beside);
+  // “Same as line 1 but with 1 white”: put into its mix.
+  if (
+    frame.same &&
+    frame.paints.length > 0 &&
+    frame.paints.every(({ parts, line }) => parts !== undefined && line === undefined)
+  )
+    frame.intoAbove = true;
   const said: Said = { parts: settleMix(frame, beside) };
   if (frame.same && before) said.like = frame.sameAs ?? beside.above.length;
   const technique = techniqueMeant(frame, said, beside);
@@ -17,6 +25,7 @@ export function settleFrame(frame: Frame, beside: Beside): Said {
   Object.assign(said, settleThinning(frame, said, beside));
   settleCoats(frame, said);
   Object.assign(said, settlePlace(frame, said, beside));
+  if (frame.dryMinutes !== undefined) said.dryMinutes = frame.dryMinutes;
   if (frame.tool) said.tool = frame.tool;
   if (frame.softness !== undefined) said.softness = frame.softness;
   if (frame.pull) said.pull = frame.pull;
@@ -69,4 +78,12 @@ function settleCoats(frame: Frame, said: Said): void {
   }
   if (said.coatsUpTo !== undefined && said.coats === undefined) said.coats = 1;
   if (said.coatsUpTo !== undefined && said.coatsUpTo <= (said.coats ?? 1)) delete said.coatsUpTo;
+}
+
+/** “Varnish it”: with the one varnish there is. */
+function addOnlyVarnish(frame: Frame, { names }: Beside): void {
+  if (frame.stage !== 'finish' || frame.paints.length > 0) return;
+  const varnishes = names.pots.filter(({ kind, retired }) => kind === 'varnish' && !retired);
+  if (varnishes.length > 0)
+    frame.paints.push({ pots: varnishes, isWhole: true, span: { from: 0, to: 0 } });
 }

@@ -16,7 +16,7 @@ export function settleMix(frame: Frame, beside: Beside): SaidPart[] {
   if (paints.length === 1 && only.isAmount && !isAdded) delete only.parts;
   if (paints.length === 1 && only.share !== undefined && !isAdded) delete only.share;
   if (isAdded && !hasLine && paints.length > 0) {
-    const line = lastMixed(beside);
+    const line = frame.sameAs ?? lastMixed(beside);
     return [
       { line, parts: 1 },
       ...paints.map((paint) => ({
@@ -26,6 +26,7 @@ export function settleMix(frame: Frame, beside: Beside): SaidPart[] {
     ];
   }
   if (paints.length === 0) return ratioOfAbove(frame, beside);
+  askPercent(paints, frame);
   const shared = withRatio(paints, frame) ?? withShares(paints);
   return shared.slice(0, mostInMix);
 }
@@ -51,7 +52,7 @@ function askWhich(paint: PaintSaid, frame: Frame): void {
   frame.marks.push({
     ...paint.span,
     message: isOneName
-      ? `is the name of ${paint.pots.length} pots`
+      ? `is the name of ${paint.pots.length} pots: say “no. 1” to “no. ${paint.pots.length}” after it`
       : `may be any of ${paint.pots.length} pots`,
     choices: paint.pots.map(({ id, name }, index) => ({
       id,
@@ -82,6 +83,24 @@ function withRatio(paints: readonly PaintSaid[], frame: Frame): SaidPart[] | nul
   if (!ratio || !isUncounted || ratio.parts.some((part) => !(part > 0))) return null;
   frame.ratios = frame.ratios.filter((each) => each !== ratio);
   return paints.map((paint, index) => ({ ...sourceOf(paint), parts: ratio.parts[index] }));
+}
+
+/** Percent beside parts, or of more than one rest. */
+function askPercent(paints: readonly PaintSaid[], frame: Frame): void {
+  const percents = paints.filter(({ percent }) => percent !== undefined);
+  const uncounted = paints.filter(
+    ({ percent, parts, share }) => (percent ?? parts ?? share) === undefined,
+  );
+  const isBesideParts = paints.some(({ parts, isAmount }) => parts !== undefined && !isAmount);
+  const sum = percents.reduce((total, { percent = 0 }) => total + percent, 0);
+  if (percents.length === 0 || paints.length === 1) return;
+  const [{ span }] = percents;
+  if (isBesideParts)
+    frame.marks.push({ ...span, message: 'percent beside parts: say all of them in parts' });
+  else if (uncounted.length > 1 || (uncounted.length === 1 && sum >= 100))
+    frame.marks.push({ ...span, message: 'percent of what? say all of them in parts' });
+  else if (uncounted.length === 1)
+    frame.rough.push({ ...span, means: `of the whole, the rest is ${100 - sum} %` });
 }
 
 function withShares(paints: readonly PaintSaid[]): SaidPart[] {

@@ -17,13 +17,13 @@ const round = (figure: number) => Math.round(figure * 100) / 100;
 /** Where a line goes, from everything that was said of it; nothing where nothing was. */
 export function settlePlace(frame: Frame, said: Said, beside: Beside): Placed {
   const before = beside.above.at(-1)?.placement;
-  const tone = toneOf(frame, said, before);
+  const isFirst = beside.above.length === 0;
+  const tone = toneOf(frame, said, before, isFirst);
   const placed: Placed = {};
   if (tone) placed.tone = { from: round(tone.from), to: round(tone.to) };
   const side = sideOf(frame, tone !== null);
   if (side) placed.facing = { side, within: usualWithin };
   if (frame.spotId !== undefined) placed.spot = frame.spotId;
-  const isFirst = beside.above.length === 0;
   if (!tone && !side && frame.spotId === undefined && isFirst && (said.coats ?? 0) > 0)
     placed.tone = everywhere;
   if (frame.shrinks && (said.coats ?? 1) > 1)
@@ -31,10 +31,18 @@ export function settlePlace(frame: Frame, said: Said, beside: Beside): Placed {
   return placed;
 }
 
-function toneOf(frame: Frame, said: Said, before: Placement | undefined): Band | null {
+function toneOf(
+  frame: Frame,
+  said: Said,
+  before: Placement | undefined,
+  isFirst: boolean,
+): Band | null {
   const { places, nots, shares, bottomShare, upTo } = frame;
   let tone: Band | null = null;
-  if (places.length > 0) tone = joined(places, said);
+  const isMidFirst =
+    isFirst && places.every(({ from, to }) => from === bands.mid.from && to === bands.mid.to);
+  // A first coat called the mid tone is what lies under everything.
+  if (places.length > 0) tone = isMidFirst ? everywhere : joined(places, said);
   else if (frame.fold) tone = foldOf(frame, said);
   else if (frame.collects.length > 0 && !frame.all) tone = joined(frame.collects, said);
   if (shares.length > 0) tone = { from: 1 - shares[0], to: 1 };

@@ -92,6 +92,14 @@ function usualThinner({ technique }: Said): number {
   return Math.max(0.5, waterParts + mediumParts);
 }
 
+/** Whether anything else says that it is thinned. */
+const isSaidThin = ({ water, waterSaid, mediumSaid, medium, word }: Frame): boolean =>
+  water !== undefined ||
+  medium !== undefined ||
+  waterSaid === true ||
+  mediumSaid === true ||
+  /wash/u.test(word ?? '');
+
 /** How far a ratio says that paint is thinned; nothing where it is not of that. */
 function ofRatio(
   { parts, thinner, isThinnerFirst, span }: RatioSaid,
@@ -102,7 +110,15 @@ function ofRatio(
   if (parts.length !== 2 || !(parts[0] > 0 && parts[1] > 0)) return null;
   const of = thinner ?? (frame.mediumSaid || frame.medium !== undefined ? 'medium' : 'water');
   const [one, other] = parts;
+  // “Red 8:1”: of what, nobody said.
+  const isUnclear = thinner === undefined && one > other && !isTinting && !isSaidThin(frame);
   const isInk = kinds.has('ink') && of === 'water' && one > other && !isTinting;
+  if (isUnclear)
+    frame.marks.push({
+      ...span,
+      message: `of what? say “1 paint : ${one / other} water”, or the pots`,
+      isOfRatio: true,
+    });
   if (isInk)
     frame.marks.push({
       ...span,

@@ -1,9 +1,19 @@
-import { nearestStop } from '../../place/toneAxis';
+import { nearestStop, toneStops } from '../../place/toneAxis';
 import type { LineReading } from '../../shorthand/readLine';
 import type { Said } from './meant';
 
 /** How a sentence was read: as it was meant, asked about though it was clear, or wrongly without a word. */
 export type Judged = { is: 'right' } | { is: 'asked' | 'wrong'; why: string };
+
+/** A place lies about the stops it was said by: hollows a little higher, what stands up to the point. */
+function isPlace(meant: Said[1]['tone'], from: number, to: number): boolean {
+  if (!meant) return true;
+  const index = (name: string) => toneStops.findIndex((stop) => stop.name === name);
+  const [low, high] = meant.map(index);
+  const [first, last] = [index(nearestStop(from).name), index(nearestStop(to).name)];
+  const standsUp = low >= index('raised') && last === index('point');
+  return Math.abs(first - low) <= 1 && (standsUp || (last >= high && last <= high + 1));
+}
 
 /** What the line differs in from what was meant, in words; empty where in nothing. */
 function differences({ step, said }: LineReading, [, meant]: Said): string[] {
@@ -22,7 +32,11 @@ function differences({ step, said }: LineReading, [, meant]: Said): string[] {
     ['up to', meant.upTo, step.coatsUpTo],
     ['technique', meant.technique, step.technique],
     ['stage', meant.stage, step.stage],
-    ['tone', meant.tone?.join(), `${nearestStop(from).name},${nearestStop(to).name}`],
+    [
+      'tone',
+      meant.tone?.join(),
+      isPlace(meant.tone, from, to) ? meant.tone?.join() : `${from} to ${to}`,
+    ],
     ['pull', meant.pull, pull],
     ['side', meant.side, aim?.facing?.side],
     ['spot', meant.spot, aim?.spot],
