@@ -2,6 +2,7 @@ import { wordsOf } from '../words';
 import { amounts } from './amounts';
 import { asides } from './asides';
 import { bodyWords } from './bodyWords';
+import { combinedPhrases } from './combined';
 import type { Entry, Meaning } from './entry';
 import { orderWords } from './order';
 import { places } from './places';
@@ -26,6 +27,7 @@ const all: readonly Entry[] = [
   ...bodyWords,
   ...quietWords,
   ...asides,
+  ...combinedPhrases,
 ];
 
 /** Words as they are looked up, whatever their spelling. */

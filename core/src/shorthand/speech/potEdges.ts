@@ -96,6 +96,8 @@ export class PotIndex {
       // “Oilskin second bottle” for Oilskin Yellow, second bottle: a word of the name is left out.
       const skipped = skippedRun(words, at + length, named, start + length);
       const isWhole = start === 0 && (length >= named.core || skipped > 0);
+      // “Ink”, “wash”: the kind of a pot alone is none of them.
+      if (length === 1 && !isWhole && kindWords.has(first)) continue;
       const isEveryday = !isWhole && length === 1 && isEverydayWord(first);
       // “Amber ink”: the kind of the pot is no other pot.
       length += skipped;

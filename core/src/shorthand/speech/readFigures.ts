@@ -250,6 +250,16 @@ function readFraction(cursor: Cursor, frame: Frame, share: number, beside: Besid
   }
   const isHalves = cursor.chunks.filter(({ kind }) => kind === 'fraction').length > 1;
   const next = cursor.next(1, ['of', 'quiet', 'unit']);
+  if (next && (next.chunk.kind === 'water' || next.chunk.kind === 'medium')) {
+    // “Half water half paint”
+    const other = cursor.next(next.by + 1, ['quiet', 'and', 'comma']);
+    const rest = other && cursor.meaning('fraction', other.by);
+    const of = other && cursor.next(other.by + 1, ['quiet', 'of'])?.chunk;
+    if (rest && of && isMixable(of)) {
+      frame[next.chunk.kind] = share / rest.share;
+      return of.kind === 'paint' ? other.by + 2 : other.by + 1;
+    }
+  }
   if (next && isMixable(next.chunk)) {
     const much =
       next.chunk.kind === 'water' || next.chunk.kind === 'medium'

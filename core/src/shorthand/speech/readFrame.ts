@@ -57,10 +57,14 @@ function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
     case 'thinner':
       frame.thinner = true;
       return 1;
-    case 'plus':
+    case 'plus': {
       // “The same as line 2 + 1 bone”
-      if (frame.same && frame.paints.length === 0) frame.intoAbove = true;
+      // “+ straw 2:1” under another line
+      const isBeginning =
+        cursor.before(['quiet', 'comma']) === undefined && beside.above.length > 0;
+      if ((frame.same || isBeginning) && frame.paints.length === 0) frame.intoAbove = true;
       return 1;
+    }
     case 'less':
       return readLess(cursor, frame, beside);
     case 'more':

@@ -17,6 +17,14 @@ export function settleMix(frame: Frame, beside: Beside): SaidPart[] {
   if (paints.length === 1 && only.share !== undefined && !isAdded) delete only.share;
   if (isAdded && !hasLine && paints.length > 0) {
     const line = frame.sameAs ?? lastMixed(beside);
+    const ratio = frame.ratios.find(({ thinner, parts }) => !thinner && parts.length === 2);
+    if (ratio && paints.length === 1 && only.parts === undefined) {
+      frame.ratios = frame.ratios.filter((each) => each !== ratio);
+      return [
+        { line, parts: ratio.parts[0] },
+        { ...sourceOf(only), parts: ratio.parts[1] },
+      ];
+    }
     return [
       { line, parts: 1 },
       ...paints.map((paint) => ({

@@ -1,0 +1,135 @@
+import { bands } from './places';
+import { entry, type Band, type Entry } from './entry';
+
+/** Every phrase of one word of each list, in order; an empty one stands for none. */
+const combined = (...lists: readonly string[]): string =>
+  lists
+    .map((list) => list.split('|'))
+    .reduce(
+      (phrases, words) =>
+        phrases.flatMap((phrase) => words.map((word) => [phrase, word].filter(Boolean).join(' '))),
+      [''],
+    )
+    .join('|');
+
+const nouns =
+  'areas|area|parts|part|bits|bit|places|place|spots|spot|surfaces|surface|sections|regions|stuff|zones|patches|details|detail';
+const things =
+  'model|figure|mini|miniature|thing|surface|area|piece|cloak|coat|body|garment|tunic|robe|cape|panel|shield|blade|sword|helmet|head|face|arm|leg|base|vehicle|tank|part|garments|cloth|fabric|leather|skin|metal|armour|fur|wood|bone|hair|shirt|trousers|banner|gem';
+
+const band = (where: Band, phrases: string, weight = 1): Entry =>
+  entry({ kind: 'place', band: where }, phrases, weight);
+
+const intensifiers =
+  'very|really|extra|quite a lot|a lot|heavily|highly|strongly|well|proper|properly|massively|right';
+const extremely = 'super|extremely|incredibly|ultra|insanely|crazy|stupidly|ridiculously|mega';
+const watery =
+  'thin|thinned|thinned down|diluted|watered|watered down|watery|runny|dilute|transparent|translucent|sheer';
+
+/** Phrases that are put together from few words, so that none of them is forgotten. */
+export const combinedPhrases: readonly Entry[] = [
+  entry(
+    { kind: 'all' },
+    combined(
+      'whole|entire|complete|full|all the|all of the|all over the|all across the|whole of the|over the whole|over the entire|over all the|across the whole',
+      things,
+    ),
+  ),
+  band(
+    bands.recess,
+    combined(
+      'deep|deeper|low|lower lying|low lying|sunken|inset|inner|hollow|hidden|recessed|undercut',
+      nouns,
+    ),
+  ),
+  band(bands.shadow, combined('dark|darker|shadow|shadowed|shaded|shady|shadowy|dim', nouns)),
+  band(
+    bands.deepest,
+    combined(
+      'deepest|darkest|very deepest|very darkest|lowest|blackest',
+      `${nouns}|corners|point|points|shadows|recesses|folds|creases|hollows|gaps|crevices|cracks`,
+    ),
+    1.2,
+  ),
+  band(
+    bands.raised,
+    combined(
+      'high|higher|raised|upper|upraised|prominent|protruding|lit up|bright|brighter|light|lighter|exposed|outer|highlight|highlighted',
+      nouns,
+    ),
+  ),
+  band(bands.crown, combined('highest|tallest|uppermost|most raised|most prominent', nouns)),
+  band(
+    bands.tip,
+    combined(
+      'sharpest|brightest|lightest|very brightest|very highest|most extreme|outermost|hottest|very sharpest|topmost',
+      `${nouns}|point|points|edges|edge|corners|corner|tips|tip`,
+    ),
+    1.3,
+  ),
+  band(bands.tip, 'hot spot|hot spots|hotspot|hotspots|hottest point|point of the tip|tippy tips'),
+  entry({ kind: 'thin', water: 4 }, combined(intensifiers, watery), 1),
+  entry({ kind: 'thin', water: 10 }, combined(extremely, watery), 1.1),
+  entry(
+    { kind: 'thin', water: 1 },
+    combined(
+      'fairly|quite|rather|slightly|reasonably|pretty|moderately|somewhat|a bit|a little',
+      watery,
+    ),
+    1,
+  ),
+  entry({ kind: 'thin', water: 1.5 }, 'diluted|dilute|translucent|transparent', 0.9),
+  // As it is scribbled on a card.
+  ...scribbled(),
+];
+
+function scribbled(): Entry[] {
+  const way = (
+    technique:
+      'placedGlaze' | 'dryBrush' | 'brushCoat' | 'recessWash' | 'stipple' | 'lining' | 'edgeLine',
+    phrases: string,
+  ): Entry[] =>
+    phrases
+      .split('|')
+      .map((word) =>
+        entry(
+          {
+            kind: 'technique',
+            technique,
+            word,
+            ...(technique === 'brushCoat' && { stage: 'base' as const }),
+          },
+          word,
+          1.1,
+        ),
+      );
+  return [
+    ...way('placedGlaze', 'glz|glze|gl'),
+    ...way('dryBrush', 'drybr|dbr|d/b|drybrsh|d brush|dry b'),
+    ...way('brushCoat', 'bc|b/c|basec'),
+    ...way('recessWash', 'pw|pin w'),
+    ...way('stipple', 'tap|tapped|tapping|tap on|prod|dabs|dotting on|poke|jab'),
+    ...way('lining', 'ink in the lines|ink in|line in|inked in|black in'),
+    ...way('edgeLine', 'eh|edge hl|edge h/l|edge hi|edge hilite|edge highlite'),
+    entry({ kind: 'stage', stage: 'highlight' }, 'hl|h/l|hilite|hilight|highlite|hi light'),
+    entry({ kind: 'stage', stage: 'highlight' }, 'i highlight|we highlight|then highlight'),
+    band(bands.recess, 'rec|recs|recessess|reccesses'),
+    band(bands.shadow, 'shad|shads|shdw|shadws'),
+    entry({ kind: 'medium' }, 'med'),
+    entry({ kind: 'water' }, 'wtr|h2o'),
+    entry({ kind: 'then' }, '>|>>'),
+    entry(
+      { kind: 'side', side: 'left' },
+      'from the upper left|from upper left|from the top left|from above left|upper left side',
+    ),
+    entry(
+      { kind: 'side', side: 'right' },
+      'from the upper right|from upper right|from the top right|from above right|upper right side',
+    ),
+    entry(
+      { kind: 'quiet' },
+      "it'll|it will|it'd|i think|i reckon|i guess|let her|let him|let them|i make|i do|i put|i use|i go|one goes",
+      1.2,
+    ),
+  ];
+}
