@@ -535,7 +535,10 @@ export { relations, roleNames, roles, type Relation, type Role } from './club/ro
 export { counted } from './counted';
 export { PotNames, potNamesOf } from './shorthand/potNames';
 export { mostLetters as mostSentenceLetters } from './shorthand/readSentence';
-export { lacksPot, readLine, type LineReading } from './shorthand/readLine';
+export { lacksPot, readLine } from './shorthand/readLine';
+export type { LineReading } from './shorthand/lineReading';
+export type { SaidChange } from './shorthand/commands/saidChange';
+export type { SpotSaid } from './shorthand/speech/spotsSaid';
 export { potSaid, lineSentence } from './shorthand/lineSentence';
 export { lineFrom } from './shorthand/lineFrom';
 export type { Beside, Mark as SentenceMark, Rough as RoughWord } from './shorthand/said';

@@ -5,12 +5,12 @@ import {
   proposedLines,
   readLine,
   readProposed,
+  type Beside,
   type LineReading,
   type Pot,
   type Recipe,
   type Step,
 } from '@yellow-ledger/core';
-import type { Beside } from '../../../core/src/shorthand/said';
 import { recipeWith, stepWith } from '../../../core/src/testing/sampleRecipe';
 import { judge, type Judged } from './score';
 import type { LineAbove, NoteRow, SaidExample, SaidNote } from './want';

@@ -1,6 +1,7 @@
 import { mostSteps } from '../recipe/recipe';
 import type { Step } from '../recipe/step';
-import { lacksPot, readLine, type LineReading } from './readLine';
+import type { LineReading } from './lineReading';
+import { lacksPot, readLine } from './readLine';
 import type { Beside } from './said';
 import { mixNames } from './speech/mixNames';
 import { noteRowKind } from './speech/noteRow';

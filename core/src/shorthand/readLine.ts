@@ -1,19 +1,11 @@
 import { stepSchema, type Step } from '../recipe/step';
 import { lineFrom } from './lineFrom';
+import type { LineReading } from './lineReading';
 import { mostLetters, readSentence } from './readSentence';
-import type { Beside, Reading, Said } from './said';
-import { readCommand, type SaidChange } from './speech/commands';
+import type { Beside, Said } from './said';
+import { readCommand } from './commands/readCommand';
 import { readSpeech } from './speech/readSpeech';
 import { withSaid } from './withSaid';
-
-/** A sentence as it was read, and the line it makes; none where it cannot be one. */
-export interface LineReading extends Reading {
-  step: Step | null;
-  /** where one sentence makes several: all of them, `step` the first */
-  steps?: Step[];
-  /** where it changes the lines that are there */
-  change?: SaidChange;
-}
 
 /**
  * Reads a sentence and makes a line of it. With `marks` in it the line is what the rest of the
@@ -27,11 +19,10 @@ export function readLine(sentence: string, beside: Beside, id: string): LineRead
     const { change, marks } = command;
     return { said: { parts: [] }, rough: [], step: null, marks, ...(change && { change }) };
   }
-  const written = readWritten(sentence, beside, id);
-  if (isFormal.test(sentence) || (written.marks.length === 0 && !isSpoken(sentence)))
-    return written;
-  if (sentence.length > mostLetters) return written;
-  return readSpeech(sentence, beside, id, lineOf) ?? written;
+  const asWritten = readWritten(sentence, beside, id);
+  const isUnderstood = asWritten.marks.length === 0 && !isSpoken(sentence);
+  if (isUnderstood || isWritten(sentence) || sentence.length > mostLetters) return asWritten;
+  return readSpeech(sentence, beside, id, lineOf) ?? asWritten;
 }
 
 /** Reads a sentence as the ledger writes it itself: every word counts, and what does not is marked. */
@@ -57,12 +48,26 @@ function lineOf({ like, ...said }: Said, beside: Beside, id: string): Step {
 export const lacksPot = ({ marks }: Pick<LineReading, 'marks'>): boolean =>
   marks.some(({ isNoPot, choices }) => isNoPot === true || choices !== undefined);
 
-/** Figures and names that only the ledger’s own way of writing has: a mistake in them is told as one. */
-const isFormal =
-  /\b(?:tone|within|softness|soft|density|along|height) [\d.]|\bdry [\d½¼¾]|\bthe last [\d.]|\brepairs line|\bnote "|\bcoats at (?:field|table|display)|\bit (?:covers|tints|marks)\b/iu;
+const stop = '(?:pit|recess|shadow|mid|raised|crown|edge|point)';
+/** Figures and words that only the ledger’s own way of writing has: a mistake in them is told as one. */
+const written = new RegExp(
+  [
+    '\\b(?:tone|within|softness|soft|density|along|height) [\\d.]',
+    '\\bdry [\\d½¼¾]',
+    '\\bthe last [\\d.]',
+    '\\brepairs line|\\bnote "|\\bcoats at (?:field|table|display)|\\bfrom (?:field|table|display)\\b',
+    '\\bit (?:covers|tints|marks)\\b|\\bleft out\\b|\\bspot "|\\bstrokes towards the p|\\beven strokes',
+    `(?:^|, )${stop} (?:up|down|only)(?:,|$)|(?:^|, )${stop} to ${stop}(?:,|$)`,
+    '\\bfacing [\\w ]+ within|\\bfacing any side',
+  ].join('|'),
+  'iu',
+);
 
 /** Words that painters use otherwise than the ledger writes them; what is in quotes is a name or a note. */
-const spoken = /\b(?:that|back(?! within)|same|leave|leaving|but|over|into)\b/iu;
+const spoken =
+  /\b(?:that|back(?! within)|same|leave|leaving|but|over|into|wash(?:es|ed)?|mid ?tones?|on the|in the)\b/iu;
 
 const isSpoken = (sentence: string): boolean =>
   spoken.test(sentence.replace(/"(?:[^"\\]|\\.)*"?/gu, ''));
+
+const isWritten = (sentence: string): boolean => written.test(sentence);

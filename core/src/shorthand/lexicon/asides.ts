@@ -1,3 +1,4 @@
+import { finishLevels } from '../../recipe/step';
 import { entry, type Entry } from './entry';
 
 /** What is told beside the line: where paint runs to by itself, reasons, what is wiped off again. */
@@ -11,6 +12,12 @@ export const asides: readonly Entry[] = [
     { kind: 'aside' },
     "because|cause|cos|coz|otherwise|or else|or it|which|that way|so it doesn't|so it does not|so you|so that|didn't|did not|doesn't|does not|wick|wicked|wick it off|wipe it off|wipe off|wiped off|rub it off|rub off|rubbed off|dab off|dab the|dab it off|dabbed off|lift it off|soak it up|wash it off|if it looks|if you get|if it gets|in case|even if|even though|unless|as if|as though|to stop|to avoid|to make it|to make the|to help|to hide|wipe it|wipe the|wiping|brush off the excess|get rid of|it rubbed|used to be",
     1.5,
+  ),
+  ...finishLevels.map((level) =>
+    entry(
+      { kind: 'level', level },
+      `${level} level|at ${level}|${level} only|only for ${level}|for ${level} only|from ${level}|${level} finish`,
+    ),
   ),
   entry(
     { kind: 'dry' },

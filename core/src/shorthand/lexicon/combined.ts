@@ -89,20 +89,18 @@ function scribbled(): Entry[] {
       'placedGlaze' | 'dryBrush' | 'brushCoat' | 'recessWash' | 'stipple' | 'lining' | 'edgeLine',
     phrases: string,
   ): Entry[] =>
-    phrases
-      .split('|')
-      .map((word) =>
-        entry(
-          {
-            kind: 'technique',
-            technique,
-            word,
-            ...(technique === 'brushCoat' && { stage: 'base' as const }),
-          },
+    phrases.split('|').map((word) =>
+      entry(
+        {
+          kind: 'technique',
+          technique,
           word,
-          1.1,
-        ),
-      );
+          ...(technique === 'brushCoat' && { stage: 'base' as const }),
+        },
+        word,
+        1.1,
+      ),
+    );
   return [
     ...way('placedGlaze', 'glz|glze|gl'),
     ...way('dryBrush', 'drybr|dbr|d/b|drybrsh|d brush|dry b'),

@@ -1,6 +1,6 @@
 import type { AimSide } from '../../place/aim';
 import type { Placement } from '../../place/placement';
-import type { Stage } from '../../recipe/step';
+import type { FinishLevel, Stage } from '../../recipe/step';
 import type { TechniqueName } from '../../recipe/techniques';
 import type { Tool } from '../../recipe/tool';
 
@@ -63,6 +63,7 @@ export type Meaning =
   | { kind: 'baseMix' }
   | { kind: 'intoIt' }
   | { kind: 'more' }
+  | { kind: 'level'; level: FinishLevel }
   | { kind: 'dry' }
   | { kind: 'minutes'; minutes: number }
   | { kind: 'less' }

@@ -41,6 +41,7 @@ const stickingOut = ['stick', 'stand', 'poke', 'jut', 'pop', 'stuck', 'sit']
 
 export const places: readonly Entry[] = [
   entry(place(bands.mid), 'mid|mids|mid tone|midtone|middle|the middle', 0.8),
+  entry(place(bands.mid), 'mid tone|mid tones|mid-tone|mid-tones', 1.1),
   entry(place(bands.raised), 'highs|the highs'),
   entry(place(bands.recess), 'the lows'),
   entry(
@@ -86,7 +87,7 @@ export const places: readonly Entry[] = [
   entry(
     { kind: 'shareEnd', end: 'top' },
     'top|upper|brightest|lightest|highest|uppermost|topmost',
-    0.8,
+    0.5,
   ),
   entry({ kind: 'shareEnd', end: 'bottom' }, 'bottom|lower|darkest|deepest|lowest', 0.7),
 ];

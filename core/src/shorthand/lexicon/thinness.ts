@@ -8,7 +8,7 @@ export const thinness: readonly Entry[] = [
   entry(
     { kind: 'neat' },
     'neat|straight from the pot|straight from the bottle|straight out of the pot|straight out of the bottle|from the pot|out of the pot|from the bottle|out of the bottle|undiluted|unthinned|not thinned|no water|as it comes|full strength|right out of the pot|straight up|no thinning|no thinner',
-    1.2,
+    1.6,
   ),
   entry({ kind: 'neat', isWeak: true }, 'straight', 0.8),
   thin(

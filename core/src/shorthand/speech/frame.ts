@@ -1,7 +1,7 @@
 import type { AimSide } from '../../place/aim';
 import type { Placement } from '../../place/placement';
 import type { Pot } from '../../paint/pot';
-import type { Stage } from '../../recipe/step';
+import type { FinishLevel, Stage } from '../../recipe/step';
 import type { TechniqueName } from '../../recipe/techniques';
 import type { Tool } from '../../recipe/tool';
 import type { Band } from '../lexicon/entry';
@@ -22,6 +22,8 @@ export interface PaintSaid {
   isAmount?: true;
   /** the amount is a dot: of one paint alone it is how it is put on */
   isDot?: true;
+  /** a whole line, and not its mix alone, where nothing is mixed with it */
+  isWholeLine?: true;
   /** a part of its name, which several have */
   isWhole: boolean;
   span: Span;
@@ -59,7 +61,10 @@ export interface Frame {
   coats?: number;
   coatsUpTo?: number;
   isRepeated?: true;
+  /** where “primer” was said */
+  isPrimer?: Span;
   dryMinutes?: number;
+  level?: FinishLevel;
   isOptional?: true;
   /** from which paint on they are added to those before */
   addedFrom?: number;

@@ -34,6 +34,7 @@ const isDescribing = ({ text }: Chunk) =>
 
 const isName = (chunk: Chunk, { asides }: Frame) =>
   chunk.kind === 'unknown' &&
+  chunk.text !== 'primer' &&
   /\p{L}/u.test(chunk.text) &&
   !asides.some((aside: Span) => aside.from <= chunk.from && chunk.to <= aside.to);
 

@@ -1,7 +1,7 @@
 import type { Beside } from '../said';
 import { bestPath } from './bestPath';
 import type { Chunk, ChunkKind } from './chunk';
-import { readCommand } from './commands';
+import { readCommand } from '../commands/readCommand';
 
 /** What a row of a note is: a line, the name of a surface, or nothing of this recipe. */
 export type NoteRowKind = 'line' | 'heading' | 'aside';

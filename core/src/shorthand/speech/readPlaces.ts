@@ -1,4 +1,3 @@
-import { oppositeSide } from '../../place/aim';
 import type { Band } from '../lexicon/entry';
 import { bands } from '../lexicon/places';
 import { meaningOf, type Chunk, type ChunkKind } from './chunk';
@@ -136,7 +135,10 @@ function readFrom(cursor: Cursor, frame: Frame): number {
     const other = bandOf(end?.chunk);
     if (end && other) {
       const [low, high] = band.from <= other.from ? [band, other] : [other, band];
-      frame.places.push({ from: low.from, to: high.to });
+      frame.places.push({
+        from: low.from > 0 ? low.from : startOf(low),
+        to: high.to < 1 ? high.to : Math.min(1, high.from + 0.08),
+      });
       return end.by + 1;
     }
   }
@@ -163,5 +165,3 @@ export function without(place: Band, nots: readonly Band[]): Band {
   }
   return from < to ? { from, to } : place;
 }
-
-export const opposite = oppositeSide;

@@ -1,5 +1,5 @@
 import { stepSchema, type Step } from '../../recipe/step';
-import type { LineReading } from '../readLine';
+import type { LineReading } from '../lineReading';
 import type { Beside, Mark, Rough, Said, Span } from '../said';
 import { bestPath } from './bestPath';
 import type { Chunk } from './chunk';
@@ -9,6 +9,7 @@ import { settleFrame } from './settleFrame';
 import { severalLines } from './severalLines';
 import { missingPots } from './missingPots';
 import { splitLines } from './splitLines';
+import { spotsSaid } from './spotsSaid';
 
 /** Makes a line of what was said, beside the lines above it. */
 export type MakeLine = (said: Said, beside: Beside, id: string) => Step;
@@ -65,12 +66,14 @@ export function readSpeech(
   });
   if (!first) return null;
   const [step = null] = steps;
+  const spots = steps.length === 1 && !step?.placement.aim?.spot ? spotsSaid(path, beside) : [];
   return {
     said: first,
     marks: inOrder(withoutRatios(marks)),
     rough,
     step,
     ...(steps.length > 1 && { steps }),
+    ...(spots.length > 0 && { spots }),
   };
 }
 

@@ -9,7 +9,8 @@ import { settleThinning } from './settleThinning';
 /** What one line says in all. */
 export function settleFrame(frame: Frame, beside: Beside): Said {
   const before = beside.above.at(-1);
-  addOnlyVarnish(frame, beside);
+  addOnlyOfKind(frame, beside);
+  takeWholeLine(frame, beside);
   // “Same as line 1 but with 1 white”: put into its mix.
   if (
     frame.same &&
@@ -26,6 +27,7 @@ export function settleFrame(frame: Frame, beside: Beside): Said {
   settleCoats(frame, said);
   Object.assign(said, settlePlace(frame, said, beside));
   if (frame.dryMinutes !== undefined) said.dryMinutes = frame.dryMinutes;
+  if (frame.level) said.level = frame.level;
   if (frame.tool) said.tool = frame.tool;
   if (frame.softness !== undefined) said.softness = frame.softness;
   if (frame.pull) said.pull = frame.pull;
@@ -80,10 +82,26 @@ function settleCoats(frame: Frame, said: Said): void {
   if (said.coatsUpTo !== undefined && said.coatsUpTo <= (said.coats ?? 1)) delete said.coatsUpTo;
 }
 
-/** “Varnish it”: with the one varnish there is. */
-function addOnlyVarnish(frame: Frame, { names }: Beside): void {
-  if (frame.stage !== 'finish' || frame.paints.length > 0) return;
-  const varnishes = names.pots.filter(({ kind, retired }) => kind === 'varnish' && !retired);
-  if (varnishes.length > 0)
-    frame.paints.push({ pots: varnishes, isWhole: true, span: { from: 0, to: 0 } });
+/** “Varnish it”, “spray primer”: with the one there is of that kind. */
+function addOnlyOfKind(frame: Frame, { names }: Beside): void {
+  if (frame.paints.length > 0) return;
+  const kind = frame.stage === 'finish' ? 'varnish' : frame.isPrimer ? 'primer' : null;
+  const pots = names.pots.filter((pot) => pot.kind === kind && !pot.retired);
+  if (pots.length > 0)
+    frame.paints.push({ pots, isWhole: true, span: frame.isPrimer ?? { from: 0, to: 0 } });
+}
+
+/** “Line 2 again”: all of it, where nothing else is mixed with it. */
+function takeWholeLine(frame: Frame, { above }: Beside): void {
+  const [only] = frame.paints;
+  const isWhole =
+    frame.technique === undefined &&
+    frame.paints.length === 1 &&
+    only.isWholeLine &&
+    only.line !== undefined &&
+    only.parts === undefined;
+  if (!isWhole || !above.at((only.line ?? 0) - 1)) return;
+  frame.same = true;
+  frame.sameAs = only.line ?? above.length;
+  frame.paints = [];
 }

@@ -1,5 +1,5 @@
 import { nearestStop, toneStops } from '../../place/toneAxis';
-import type { LineReading } from '../../shorthand/readLine';
+import type { LineReading } from '../../shorthand/lineReading';
 import type { Said } from './meant';
 
 /** How a sentence was read: as it was meant, asked about though it was clear, or wrongly without a word. */

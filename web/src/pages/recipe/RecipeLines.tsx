@@ -160,7 +160,14 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
           </ol>
         </SortableContext>
       </DndContext>
-      <SayLine recipe={recipe} pots={pots} words={words} onAdd={(step) => deeds.addAll([step])} />
+      <SayLine
+        recipe={recipe}
+        pots={pots}
+        words={words}
+        onAdd={deeds.addAll}
+        onAddOnSpot={deeds.addOnSpot}
+        onChange={deeds.putAll}
+      />
       <div className="flow lines-foot">
         <Button variant={recipe.steps.length === 0 ? 'next' : 'outline'} onClick={add}>
           {recipe.steps.length === 0 ? 'Write the first line' : 'Add a line'}

@@ -121,6 +121,23 @@ export function useLineDeeds(drawn: Recipe, pots: readonly Pot[]) {
       const { spots: _before, ...rest } = aimed ? withStep(recipe(), changed(aimed)) : recipe();
       edited(spots.length > 0 ? { ...rest, spots } : rest, 'spots');
     },
+    /** A new line that is aimed at a new spot: one press, undone by one. */
+    addOnSpot(step: Step, spot: Spot) {
+      const now = recipe();
+      const aimed: Step = {
+        ...step,
+        placement: {
+          ...step.placement,
+          from: 0,
+          to: 1,
+          aim: { ...step.placement.aim, spot: spot.id },
+        },
+      };
+      edited(
+        { ...now, spots: [...(now.spots ?? []), spot], steps: [...now.steps, aimed] },
+        `add ${step.id}`,
+      );
+    },
     numberOf,
     /** Puts a fix in: one press, undone by one. */
     fix(fix: Fix) {

@@ -1,5 +1,6 @@
 import {
   lacksPot,
+  type LineReading,
   unknownAsNote,
   type PotNames,
   type Recipe,
@@ -21,15 +22,15 @@ export interface ProposedLinesProps {
   onChange: (index: number, part: Partial<ProposedLine>) => void;
 }
 
+const linesOf = ({ steps, step }: LineReading) => steps ?? (step ? [step] : []);
+
 /** The lines a text proposes, one below the other, each with the words it came from. */
 export function ProposedLines({ read, recipe, words, names, onChange }: ProposedLinesProps) {
   const stepsAbove = (index: number) =>
-    read
-      .slice(0, index)
-      .flatMap(({ isIn, reading }) => (isIn && reading.step ? [reading.step] : []));
+    read.slice(0, index).flatMap(({ isIn, reading }) => (isIn ? linesOf(reading) : []));
   return (
     <ol className="ruled" aria-label="Proposed lines">
-      {read.map(({ words: from, sentence, isIn, reading }, index) => {
+      {read.map(({ words: from, sentence, isIn, isHeading = false, reading }, index) => {
         const before = { ...recipe, steps: [...recipe.steps, ...stepsAbove(index)] };
         const asNote = unknownAsNote(sentence, reading.marks);
         const number = index + 1;
@@ -38,7 +39,15 @@ export function ProposedLines({ read, recipe, words, names, onChange }: Proposed
           <li key={number} className="stacked">
             <Form.Check
               id={`proposed-${number}`}
-              label={<q dir="auto">{from}</q>}
+              label={
+                isHeading ? (
+                  <span>
+                    <q dir="auto">{from}</q> is read as a heading
+                  </span>
+                ) : (
+                  <q dir="auto">{from}</q>
+                )
+              }
               checked={isIn}
               onChange={({ target }) => onChange(index, { isIn: target.checked })}
             />
@@ -58,9 +67,15 @@ export function ProposedLines({ read, recipe, words, names, onChange }: Proposed
                     Keep what is marked as the line’s note
                   </Button>
                 )}
-                {reading.step && !lacksPot(reading) && (
-                  <SaidLine step={reading.step} recipe={before} words={words} />
-                )}
+                {!lacksPot(reading) &&
+                  linesOf(reading).map((step, at, steps) => (
+                    <SaidLine
+                      key={step.id}
+                      step={step}
+                      recipe={{ ...before, steps: [...before.steps, ...steps.slice(0, at)] }}
+                      words={words}
+                    />
+                  ))}
               </>
             )}
           </li>

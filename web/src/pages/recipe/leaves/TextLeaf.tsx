@@ -33,7 +33,11 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
   const beside = { names, recipe, above: recipe.steps };
   const read = readProposed(lines, beside);
   const steps = stepsOf(read);
-  const waiting = read.filter(({ isIn, reading }) => isIn && reading.marks.length > 0).length;
+  const waiting = read.filter(
+    ({ isIn, surface, reading }) => isIn && surface === undefined && reading.marks.length > 0,
+  ).length;
+  const elsewhere = read.filter(({ isIn, surface }) => isIn && surface !== undefined);
+  const [heading] = read.filter(({ isHeading }, index) => isHeading && index > 0);
   const room = mostSteps - recipe.steps.length;
 
   const propose = (from: string) => {
@@ -101,6 +105,13 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
               setLines(lines.map((each, at) => (at === index ? { ...each, ...part } : each)))
             }
           />
+          {elsewhere.length > 0 && (
+            <p role="status">
+              “{heading?.words}” is another surface: its {counted(elsewhere.length, 'line')}{' '}
+              {elsewhere.length === 1 ? 'is' : 'are'} not put in here. Paste that part into a recipe
+              of its own.
+            </p>
+          )}
           <div className="flow">
             <Button
               variant="next"

@@ -1,6 +1,6 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import type { Step } from '@yellow-ledger/core';
+import type { Spot, Step } from '@yellow-ledger/core';
 import { recipeWordsOf } from '../../../parts/words/recipeWords';
 import { coat, pots } from '../../../testing/levy';
 import { SayLine } from './SayLine';
@@ -10,9 +10,13 @@ jest.mock('../../../workers/useAnswer', () => ({
 }));
 
 const added: Step[] = [];
+const onSpots: { step: Step; spot: Spot }[] = [];
+const changed: Step[][] = [];
 
 beforeEach(() => {
   added.splice(0);
+  onSpots.splice(0);
+  changed.splice(0);
   Element.prototype.scrollIntoView = () => undefined;
 });
 
@@ -22,7 +26,9 @@ function shown() {
       recipe={coat}
       pots={pots}
       words={recipeWordsOf(coat, pots, null)}
-      onAdd={(step) => void added.push(step)}
+      onAdd={(steps) => void added.push(...steps)}
+      onAddOnSpot={(step, spot) => void onSpots.push({ step, spot })}
+      onChange={(steps) => void changed.push(steps)}
     />,
   );
   return screen.getByRole<HTMLInputElement>('combobox', { name: 'The next line, in words' });
@@ -54,17 +60,45 @@ test('each line has an identifier of its own', () => {
   expect(new Set(added.map(({ id }) => id)).size).toBe(2);
 });
 
-test('what is not understood is told, and nothing is added until it is put otherwise', () => {
+test('a pot that is not there is asked about, and nothing is added until it is put otherwise', () => {
   const field = shown();
-  say(field, 'tallow, splodged');
+  say(field, '2 tallow + 1 flumox');
   enter(field);
   expect(added).toEqual([]);
-  expect(screen.getByText('splodged').tagName).toBe('MARK');
+  expect(screen.getByText('flumox').tagName).toBe('MARK');
   expect(screen.getByRole('alert').textContent).toContain('Not added yet');
-  expect(field.value).toBe('tallow, splodged');
-  fireEvent.click(screen.getByRole('button', { name: 'Keep what is marked as the line’s note' }));
+  expect(field.value).toBe('2 tallow + 1 flumox');
+  say(field, '2 tallow + 1 umber, splodged');
   enter(field);
   expect(added[0]).toMatchObject({ note: 'splodged' });
+});
+
+test('what comes after “then” is a line of its own, and one press adds both', () => {
+  const field = shown();
+  say(field, 'tallow on the edges, then coot in the recesses');
+  expect(screen.getAllByRole('group', { name: 'The line as understood' })).toHaveLength(2);
+  fireEvent.click(screen.getByRole('button', { name: 'Add 2 lines' }));
+  fireEvent.submit(screen.getByRole('form', { name: 'Say a line' }));
+  expect(added.map(({ placement }) => placement.from)).toEqual([0.87, 0]);
+});
+
+test('a command is shown before it is done, and changes the lines that are there', () => {
+  const field = shown();
+  say(field, 'delete line 1');
+  expect(screen.getByRole('status').textContent).toContain('Delete line 1');
+  enter(field);
+  expect(added).toEqual([]);
+  expect(changed[0].map(({ id }) => id)).toEqual(coat.steps.slice(1).map(({ id }) => id));
+});
+
+test('a part of the body is a spot of that name in one press, or a note', () => {
+  const field = shown();
+  say(field, 'tallow on the knuckles');
+  fireEvent.click(screen.getByRole('button', { name: /Make a spot “knuckles”/ }));
+  expect(onSpots[0]).toMatchObject({ step: { note: 'knuckles' }, spot: { name: 'knuckles' } });
+  say(field, 'tallow on the knuckles');
+  enter(field);
+  expect(added[0].note).toBe('knuckles');
 });
 
 test('a figure that nobody said is told with what it was taken for', () => {

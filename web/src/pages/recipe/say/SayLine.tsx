@@ -6,6 +6,8 @@ import {
   unknownAsNote,
   type Pot,
   type Recipe,
+  type Spot,
+  type SpotSaid,
   type Step,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
@@ -25,18 +27,24 @@ import { SayField } from '../../../parts/say/SayField';
 import type { RecipeWords } from '../../../parts/words/recipeWords';
 import { SaidLine } from './SaidLine';
 
+const hasRoom = ({ steps }: Recipe, more: number) => steps.length + more <= mostSteps;
+
 const Line = memo(SaidLine);
 
 export interface SayLineProps {
   recipe: Recipe;
   pots: readonly Pot[];
   words: RecipeWords;
-  /** puts the line after the others */
-  onAdd: (step: Step) => void;
+  /** puts lines after the others */
+  onAdd: (steps: Step[]) => void;
+  /** puts a line after the others, on a spot that is made for it */
+  onAddOnSpot: (step: Step, spot: Spot) => void;
+  /** puts all lines as a command changes them */
+  onChange: (steps: Step[]) => void;
 }
 
 /** At the foot of the page: the next line, said as a painter says it, and shown at once. */
-export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
+export function SayLine({ recipe, pots, words, onAdd, onAddOnSpot, onChange }: SayLineProps) {
   const [sentence, setSentence] = useState('');
   const [stepId, setStepId] = useState(() => crypto.randomUUID());
   const [isAsked, setAsked] = useState(false);
@@ -65,15 +73,30 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
     setAsked(false);
     field.current?.focus();
   };
-  const add = () => {
-    if (sentence.trim() === '') return;
-    const { step, marks } = sentence === shown ? reading : read(sentence);
-    if (marks.length > 0 || !step || isFull) return setAsked(true);
-    onAdd(step);
+  const done = () => {
     setSentence('');
     setAsked(false);
     setStepId(crypto.randomUUID());
   };
+  const add = () => {
+    if (sentence.trim() === '') return;
+    const { step, steps, change, marks } = sentence === shown ? reading : read(sentence);
+    if (change) {
+      onChange(change.steps);
+      return done();
+    }
+    const lines = steps ?? (step ? [step] : []);
+    if (marks.length > 0 || lines.length === 0 || !hasRoom(recipe, lines.length))
+      return setAsked(true);
+    onAdd(lines);
+    done();
+  };
+  const addOnSpot = ({ name, share }: SpotSaid) => {
+    if (!reading.step || reading.marks.length > 0 || isFull) return setAsked(true);
+    onAddOnSpot(reading.step, { id: crypto.randomUUID(), name, share });
+    done();
+  };
+  const lines = reading.steps ?? (reading.step ? [reading.step] : []);
   return (
     <form
       ref={form}
@@ -84,8 +107,24 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
         add();
       }}
     >
-      {isSaid && reading.step && !lacksPot(reading) && (
-        <Line step={reading.step} recipe={recipe} words={words} />
+      {isSaid &&
+        !lacksPot(reading) &&
+        lines.map((step, index) => (
+          <Line
+            key={step.id}
+            step={step}
+            recipe={
+              index === 0
+                ? recipe
+                : { ...recipe, steps: [...recipe.steps, ...lines.slice(0, index)] }
+            }
+            words={words}
+          />
+        ))}
+      {isSaid && reading.change && (
+        <p role="status">
+          <b>{reading.change.words}.</b> Enter does it; Ctrl+Z undoes it.
+        </p>
       )}
       <div className="flow">
         <label className="say-label" htmlFor={fieldId}>
@@ -107,7 +146,7 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
           onEnter={add}
         />
         <Button type="submit" variant={isSaid ? 'next' : 'outline'} aria-disabled={!isSaid}>
-          Add it
+          {reading.change ? 'Do it' : lines.length > 1 ? `Add ${lines.length} lines` : 'Add it'}
         </Button>
       </div>
       {isSaid && (
@@ -120,6 +159,12 @@ export function SayLine({ recipe, pots, words, onAdd }: SayLineProps) {
                 : 'Not added yet: put what is marked in other words.'}
             </p>
           )}
+          {reading.marks.length === 0 &&
+            reading.spots?.map((spot) => (
+              <Button key={spot.name} variant="outline" size="sm" onClick={() => addOnSpot(spot)}>
+                Make a spot “{spot.name}”, and add it there
+              </Button>
+            ))}
           {asNote && (
             <Button variant="outline" size="sm" onClick={() => say(asNote)}>
               Keep what is marked as the line’s note

@@ -1,0 +1,168 @@
+import type { Beside } from '../said';
+import { meaningOf, type Chunk } from './chunk';
+import type { Cursor } from './cursor';
+import type { Frame } from './frame';
+import { readCarried, readLess, readLineNamed, readMore } from './readCarried';
+import { takeMixable } from './readPaints';
+
+/** Pots, ratios, thinner and what is carried on from above. */
+export function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
+  const { chunk } = cursor;
+  if (!chunk) return 0;
+  switch (chunk.kind) {
+    case 'pot':
+      return readPot(cursor, frame, chunk, beside);
+    case 'ratio':
+      return readRatio(cursor, frame, chunk.parts);
+    case 'evenly':
+      frame.isEven = true;
+      return 1;
+    case 'water':
+    case 'medium':
+      takeMixable(chunk, frame, {}, beside);
+      return 1;
+    case 'thin': {
+      const thin = meaningOf(chunk, 'thin');
+      if (/glaze/u.test(chunk.text)) frame.isGlazeThin = true;
+      if (thin && (frame.water === undefined || thin.water > frame.water)) {
+        frame.water = thin.water;
+        frame.rough.push({
+          from: chunk.from,
+          to: chunk.to,
+          means: `taken as about 1 : ${thin.water} water`,
+        });
+      }
+      return 1;
+    }
+    case 'neat':
+      frame.neat = meaningOf(chunk, 'neat')?.isWeak ? (frame.neat ?? 'weak') : 'said';
+      return 1;
+    case 'thinner':
+      frame.thinner = true;
+      return 1;
+    case 'plus': {
+      // “The same as line 2 + 1 bone”
+      // “+ straw 2:1” under another line
+      const isBeginning =
+        cursor.before(['quiet', 'comma']) === undefined && beside.above.length > 0;
+      if ((frame.same || isBeginning) && frame.paints.length === 0) frame.intoAbove = true;
+      return 1;
+    }
+    case 'less':
+      return readLess(cursor, frame, beside);
+    case 'more':
+      return readMore(cursor, frame, beside);
+    case 'add':
+      if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
+      else frame.intoAbove = true;
+      return 1;
+    case 'intoIt':
+      // “Rosehip with a little base in it”: into the rosehip.
+      if (
+        frame.paints.every(
+          (paint) => paint.isAmount !== undefined || /that|mix|this/u.test(chunk.text),
+        )
+      )
+        frame.intoAbove = true;
+      return 1;
+    case 'mixAbove':
+    case 'baseMix':
+      return readCarried(cursor, frame, chunk, beside);
+    case 'line':
+      return readLineNamed(cursor, frame, beside);
+    default:
+      return 0;
+  }
+}
+
+function readPot(
+  cursor: Cursor,
+  frame: Frame,
+  chunk: Chunk & { kind: 'pot' },
+  beside: Beside,
+): number {
+  const [before, next] = [cursor.before(['quiet', 'of']), cursor.peek(1)];
+  const isBelow =
+    next?.kind === 'asItIs' ||
+    (before?.kind === 'below' && (frame.paints.length > 0 || hasPotAfter(cursor)));
+  // What shows through, or lies below, is not what is painted.
+  if (isBelow) {
+    frame.notes.push({ from: before?.from ?? chunk.from, to: chunk.to });
+    return next?.kind === 'asItIs' ? 2 : 1;
+  }
+  if (!isJoined(cursor))
+    frame.marks.push({
+      from: chunk.from,
+      to: chunk.to,
+      message: 'are these mixed? say “+” between them',
+    });
+  takeMixable(chunk, frame, {}, beside);
+  return 1;
+}
+
+const joins = new Set<Chunk['kind']>([
+  'plus',
+  'and',
+  'with',
+  'or',
+  'amount',
+  'number',
+  'fraction',
+  'percent',
+  'add',
+  'in',
+  'more',
+  'evenly',
+  'of',
+  'to',
+  'less',
+]);
+
+/** Whether a pot is mixed with the one before it: what stands between them says so, or a ratio is of both. */
+function isJoined({ chunks, at }: Cursor): boolean {
+  const before = chunks
+    .slice(0, at)
+    .findLastIndex(({ kind }, index) => kind === 'pot' && chunks.at(index - 1)?.kind !== 'not');
+  if (before < 0) return true;
+  const between = chunks.slice(before + 1, at);
+  if (between.some(({ kind }) => kind === 'technique' || kind === 'stage'))
+    return between.some(({ kind }) => kind === 'plus' || kind === 'and' || kind === 'with');
+  const isList =
+    between.some(({ kind }) => kind === 'comma') &&
+    chunks.slice(at).some(({ kind }) => kind === 'and' || kind === 'comma');
+  const isCounted = chunks.some(
+    ({ kind }) => kind === 'ratio' || kind === 'evenly' || kind === 'percent' || kind === 'number',
+  );
+  return (
+    between.some(({ kind }) => joins.has(kind)) ||
+    isList ||
+    isCounted ||
+    chunks.some(({ text, kind }) => kind === 'mixAbove' && /mix/u.test(text))
+  );
+}
+
+const hasPotAfter = ({ chunks, at }: Cursor) =>
+  chunks.slice(at + 1).some(({ kind }) => kind === 'pot');
+
+function readRatio(cursor: Cursor, frame: Frame, parts: readonly number[]): number {
+  const span = { from: cursor.chunk?.from ?? 0, to: cursor.chunk?.to ?? 0 };
+  const after = cursor.next(1, ['quiet', 'of', 'with', 'thinned', 'unit']);
+  const before = cursor.before(['quiet', 'of', 'with', 'colon']);
+  const thinnerIn = (chunk: Chunk | undefined): 'water' | 'medium' | undefined => {
+    if (chunk?.kind === 'water' || chunk?.kind === 'medium') return chunk.kind;
+    const isPotOfMedium =
+      chunk?.kind === 'pot' && chunk.pots.every(({ kind }) => kind === 'medium');
+    if (isPotOfMedium) return 'medium';
+    return chunk?.kind === 'thin' && /water/u.test(chunk.text) ? 'water' : undefined;
+  };
+  const [first, last] = [thinnerIn(before), thinnerIn(after?.chunk)];
+  const isAfter = last !== undefined && after !== null;
+  frame.ratios.push({
+    parts,
+    span,
+    ...((first ?? last) && { thinner: (isAfter ? last : first) as 'water' | 'medium' }),
+    ...(first && !last && { isThinnerFirst: true as const }),
+  });
+  if (isAfter) return after.by + 1;
+  return 1;
+}
