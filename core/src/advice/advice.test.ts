@@ -397,6 +397,19 @@ const examples: [RuleName, string, Recipe, boolean][] = [
   ],
   ['metalInMatt', 'copper in three of brown', recipeWith([withCopper(3)]), true],
   ['metalInMatt', 'copper with a little brown', recipeWith([withCopper(0.25)]), false],
+  [
+    'narrowBand',
+    'a strip as “raised” once wrote it',
+    recipeWith([brown, { ...light, placement: { ...light.placement, from: 0.59, to: 0.73 } }]),
+    true,
+  ],
+  [
+    'narrowBand',
+    'a strip somebody chose by hand',
+    recipeWith([brown, { ...light, placement: { ...light.placement, from: 0.5, to: 0.8 } }]),
+    false,
+  ],
+  ['narrowBand', 'from raised up to the point', recipeWith([brown, light]), false],
   ['nothingWet', 'a damp brush on the bare ground', recipeWith([damp, brown]), true],
   [
     'nothingWet',

@@ -1,7 +1,7 @@
 import type { AimSide, Stretch } from '../place/aim';
 import type { Placement } from '../place/placement';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
-import { bands } from './lexicon/places';
+import { bands } from '../place/bands';
 import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
 import type { Item } from './items';
 import type { Said } from './said';

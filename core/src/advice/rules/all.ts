@@ -12,6 +12,7 @@ export { identity } from './identity';
 export { metalInMatt } from './metalInMatt';
 export { metallicDulled } from './metallicDulled';
 export { oneCoatGround } from './oneCoatGround';
+export { narrowBand } from './narrowBand';
 export { nothingWet } from './nothingWet';
 export { opaqueGlaze } from './opaqueGlaze';
 export { overVarnish } from './overVarnish';

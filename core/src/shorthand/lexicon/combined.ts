@@ -1,5 +1,5 @@
-import { bands } from './places';
-import { entry, type Band, type Entry } from './entry';
+import { bands, type Band } from '../../place/bands';
+import { entry, type Entry } from './entry';
 
 /** Every phrase of one word of each list, in order; an empty one stands for none. */
 const combined = (...lists: readonly string[]): string =>

@@ -1,14 +1,9 @@
 import type { AimSide } from '../../place/aim';
+import type { Band } from '../../place/bands';
 import type { Placement } from '../../place/placement';
 import type { FinishLevel, Stage } from '../../recipe/step';
 import type { TechniqueName } from '../../recipe/techniques';
 import type { Tool } from '../../recipe/tool';
-
-/** A stretch of the tone axis, 0 the pit to 1 the sharpest point. */
-export interface Band {
-  from: number;
-  to: number;
-}
 
 /** What a word or phrase can be in a sentence, with what it means. */
 export type Meaning =

@@ -1,16 +1,5 @@
-import { entry, type Band, type Entry, type Meaning } from './entry';
-
-/** Where painters’ words for places lie; a named stop lies well inside its band, fades included. */
-export const bands = {
-  deepest: { from: 0, to: 0.12 },
-  recess: { from: 0, to: 0.25 },
-  shadow: { from: 0, to: 0.42 },
-  mid: { from: 0.38, to: 0.62 },
-  raised: { from: 0.6, to: 1 },
-  crown: { from: 0.74, to: 1 },
-  edge: { from: 0.87, to: 1 },
-  tip: { from: 0.93, to: 1 },
-} satisfies Record<string, Band>;
+import { bands, type Band } from '../../place/bands';
+import { entry, type Entry, type Meaning } from './entry';
 
 const place = (band: Band): Meaning => ({ kind: 'place', band });
 

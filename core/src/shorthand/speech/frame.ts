@@ -4,7 +4,7 @@ import type { Pot } from '../../paint/pot';
 import type { FinishLevel, Stage } from '../../recipe/step';
 import type { TechniqueName } from '../../recipe/techniques';
 import type { Tool } from '../../recipe/tool';
-import type { Band } from '../lexicon/entry';
+import type { Band } from '../../place/bands';
 import type { Mark, Rough, Span } from '../said';
 
 /** A paint a line is mixed from, as it was said. */

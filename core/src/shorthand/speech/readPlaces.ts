@@ -1,5 +1,4 @@
-import type { Band } from '../lexicon/entry';
-import { bands } from '../lexicon/places';
+import { bands, type Band } from '../../place/bands';
 import { meaningOf, type Chunk, type ChunkKind } from './chunk';
 import type { Cursor } from './cursor';
 import type { Frame } from './frame';

@@ -1,6 +1,5 @@
 import type { Placement } from '../../place/placement';
-import type { Band } from '../lexicon/entry';
-import { bands } from '../lexicon/places';
+import { bands, type Band } from '../../place/bands';
 import type { Beside, Said } from '../said';
 import type { Frame } from './frame';
 import { without } from './readPlaces';
