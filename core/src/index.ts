@@ -538,6 +538,7 @@ export { mostLetters as mostSentenceLetters } from './shorthand/readSentence';
 export { lacksPot, readLine } from './shorthand/readLine';
 export type { LineReading } from './shorthand/lineReading';
 export type { SaidChange } from './shorthand/commands/saidChange';
+export { isSpokenWord } from './shorthand/lexicon/lexicon';
 export type { SpotSaid } from './shorthand/speech/spotsSaid';
 export { potSaid, lineSentence } from './shorthand/lineSentence';
 export { lineFrom } from './shorthand/lineFrom';

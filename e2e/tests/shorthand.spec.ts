@@ -67,13 +67,14 @@ test('what is said is shown with its ribbon, and what is not understood is not a
   await expect(line).toContainText('facing down within 75°');
   await expect(line.getByRole('img', { name: /The surface after this line/ })).toBeVisible();
 
-  await said(page).fill('glaze rosehip, splodged');
+  await said(page).fill('2 rosehip + 1 flumox, as a glaze');
   await said(page).press('Enter');
   await expect(page.getByText('Not added yet')).toBeVisible();
   await expect(lines(page)).toHaveCount(8);
-  await page.getByRole('button', { name: 'Keep what is marked as the line’s note' }).click();
+  await said(page).fill("rosehip glaze, don't let it pool, splodged");
   await said(page).press('Enter');
   await expect(lines(page)).toHaveCount(9);
+  await expect(page.getByText('splodged')).toBeVisible();
 
   await said(page).fill('1 reed + 1 gull white');
   await page.getByRole('button', { name: 'Reed Straw', exact: true }).click();
@@ -83,6 +84,42 @@ test('what is said is shown with its ribbon, and what is not understood is not a
   await said(page).press('ArrowDown');
   await said(page).press('Enter');
   await expect(said(page)).toHaveValue('Dusk Water');
+});
+
+test('it hears what painters say: then, three times smaller, a spot by its word, and a command', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await expect(lines(page)).toHaveCount(8);
+  const shown = page.getByRole('group', { name: 'The line as understood' });
+
+  await said(page).fill(
+    'peatwater into the recesses, leave the raised bits clean, then tallow on the very tips',
+  );
+  await expect(shown).toHaveCount(2);
+  await page.getByRole('button', { name: 'Add 2 lines' }).click();
+  await expect(lines(page)).toHaveCount(10);
+  await expect(lines(page).nth(8)).toHaveAccessibleName(/recess wash.*Peatwater/);
+
+  await said(page).fill('three layers of rosehip, each smaller, adding tallow');
+  await expect(shown).toHaveCount(3);
+  await said(page).press('Enter');
+  await expect(lines(page)).toHaveCount(13);
+  await expect(lines(page).nth(12)).toHaveAccessibleName(/1 of line 12/);
+
+  await said(page).fill('a dot of gull white on the buckle');
+  await page.getByRole('button', { name: 'Make a spot “buckle”, and add it there' }).click();
+  await expect(lines(page)).toHaveCount(14);
+  await expect(page.getByText(/on buckle/).first()).toBeVisible();
+
+  await said(page).fill('delete line 9');
+  await expect(page.getByText('Delete line 9 of 14.')).toBeVisible();
+  await expect(lines(page)).toHaveCount(14);
+  await said(page).press('Enter');
+  await expect(lines(page)).toHaveCount(13);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(lines(page)).toHaveCount(14);
 });
 
 test('a line is edited as its sentence; typing it is undone by one press', async ({
@@ -96,7 +133,7 @@ test('a line is edited as its sentence; typing it is undone by one press', async
   await words.fill('3 Marigold Clay + 2 Rosehip, 1:2 water, crown up');
   await expect(lines(page).nth(3)).toHaveAccessibleName(/3 Marigold Clay \+ 2 Rosehip/);
   await expect(page.getByRole('textbox', { name: 'Water' }).first()).toHaveValue('2');
-  await words.fill('3 Marigold Clay + 2 Rosehip, wobbly');
+  await words.fill('3 Marigold Clay + 2 Flumox');
   await expect(page.getByText('The line counts as it was')).toBeVisible();
   await words.fill('3 Marigold Clay + 2 Rosehip');
   await words.press('Enter');

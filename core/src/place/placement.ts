@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { numberWithin } from '../record/fields';
 import { aimSchema, type Stretch } from './aim';
+import { toneStops } from './toneAxis';
 
 export const pulls = ['down', 'even', 'up'] as const;
 
@@ -71,13 +72,20 @@ function wrongEnds({ from, to, aim, last }: Placement): WrongEnd[] {
 
 /**
  * How fully a placement covers a place: 1 inside, 0 outside, a smooth fade of the placement's
- * softness centred on each end. An end at 0 or 1 has nowhere to fade to and stays full.
+ * softness centred on each end. An end at 0 or 1 has nowhere to fade to and stays full; an end at a
+ * named stop fades outside it, so that what is said to go from there on is whole there.
  *
  * @param at place on the tone axis, 0–1
  * @returns 0–1
  */
-export const insidePlacement = (at: number, placement: TonePlacement): number =>
-  insideStretch(at, placement);
+export function insidePlacement(at: number, { from, to, softness }: TonePlacement): number {
+  const outwards = (end: number) => (isNamedStop.has(end) ? softness / 2 : 0);
+  const rising = from <= 0 ? 1 : fade(at - from + outwards(from), softness);
+  const falling = to >= 1 ? 1 : fade(to - at + outwards(to), softness);
+  return rising * falling;
+}
+
+const isNamedStop: ReadonlySet<number> = new Set(toneStops.map((stop) => stop.at));
 
 /** How fully a stretch of an axis covers a place on it, as `insidePlacement`. */
 export function insideStretch(at: number, { from, to, softness }: Stretch): number {

@@ -7,10 +7,27 @@ import { aimWords, aspectNames } from './aimWords';
 import { formField } from './formField';
 import { formNames, forms } from './forms';
 import { lightNames } from './light';
+import { insidePlacement } from './placement';
 import { placementsOf } from './shrinking';
+import { toneStops } from './toneAxis';
 import type { Shape, Spot } from './shape';
 import { readySpotOf, usualShare } from './spotWeights';
 import { runs } from '../testing/longTests';
+
+test('a place that begins or ends at a named stop gets its whole coat there', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...toneStops),
+      fc.integer({ min: 0, max: 50 }),
+      ({ at }, hundredths) => {
+        const softness = hundredths / 100;
+        const up = { from: at, to: 1, softness, pull: 'even' as const };
+        const down = { from: 0, to: at, softness, pull: 'even' as const };
+        expect([insidePlacement(at, up), insidePlacement(at, down)]).toEqual([1, 1]);
+      },
+    ),
+  );
+});
 
 const size = 64;
 const shareOf = (weights: Float32Array, shape: Shape) => {

@@ -62,6 +62,9 @@ export const longestInLexicon = Math.max(
   ...[...lexicon.keys()].map((key) => key.split(' ').length),
 );
 
+/** Whether a word alone has a meaning in a sentence. @example isSpokenWord('buckle') // → true */
+export const isSpokenWord = (word: string): boolean => lexicon.has(spelled(word.toLowerCase()));
+
 const words = new Set([...lexicon.keys()].flatMap((key) => key.split(' ')));
 
 /** Whether a word stands in any phrase: then it is not another one that was misspelt. */

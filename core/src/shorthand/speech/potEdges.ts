@@ -159,8 +159,9 @@ function scoreOf(named: Named, start: number, length: number, isWhole: boolean):
   if (pigments.has(word)) return named.pot.kind === 'primer' ? 0.6 : 2.4;
   if (kindWords.has(word)) return -1;
   const isEveryday = isEverydayWord(word);
-  if (isEveryday) return start === 0 ? 0.6 : 0.3;
-  return start === 0 ? 2.8 : 2;
+  // Which of two that have the word is asked, whether it begins their name or ends it.
+  if (isEveryday) return 0.6;
+  return 2.6;
 }
 
 /** Whether two words differ in one letter: another, one too many, one too few, or two swapped. */

@@ -12,6 +12,12 @@ const names = new PotNames([
 const completed = (sentence: string) =>
   potCompletions(sentence, names).map(({ sentence: whole }) => whole);
 
+test('a part of the kit is no pot that is called so', () => {
+  const withBuckle = new PotNames([called('steel', 'Buckle Steel')]);
+  expect(potCompletions('white on the buckle', withBuckle)).toEqual([]);
+  expect(potCompletions('2 buckle', withBuckle)).toHaveLength(1);
+});
+
 test('a name is completed by any word of it, by several, and by its middle', () => {
   expect(completed('2 dus')).toEqual(['2 Dusk Water']);
   expect(completed('2 dusk wa')).toEqual(['2 Dusk Water']);

@@ -1,4 +1,4 @@
-import { potSaid, type PotNames } from '@yellow-ledger/core';
+import { isSpokenWord, potSaid, type PotNames } from '@yellow-ledger/core';
 
 /** A sentence as it would be with the name under way written out. */
 export interface Completion {
@@ -18,6 +18,7 @@ const middleLetters = 4;
  * first; none where it is the whole of one.
  */
 export function potCompletions(sentence: string, names: PotNames): Completion[] {
+  if (isPlaceSaid(sentence)) return [];
   for (const under of underWay(sentence)) {
     const found = names.pots.filter((pot) => !pot.retired && rankOf(pot.name, under) <= 2);
     if (found.some(({ name }) => name.toLowerCase() === under)) return [];
@@ -35,6 +36,14 @@ export function potCompletions(sentence: string, names: PotNames): Completion[] 
       }));
   }
   return [];
+}
+
+/** “On the buckle” is where, and no pot that is called so. */
+function isPlaceSaid(sentence: string): boolean {
+  const last = /\b(?:on|in|round|around|over|the|each|every|into|along) ([\p{L}'’]+)$/iu.exec(
+    sentence,
+  )?.[1];
+  return last !== undefined && isSpokenWord(last);
 }
 
 /** The last words of a sentence that may be of one name, the most of them first. */

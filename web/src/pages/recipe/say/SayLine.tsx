@@ -123,7 +123,7 @@ export function SayLine({ recipe, pots, words, onAdd, onAddOnSpot, onChange }: S
         ))}
       {isSaid && reading.change && (
         <p role="status">
-          <b>{reading.change.words}.</b> Enter does it; Ctrl+Z undoes it.
+          <b>{reading.change.words}.</b> Enter does it; Undo at the top takes it back.
         </p>
       )}
       <div className="flow">
