@@ -145,5 +145,5 @@ export function benchExamples(): void {
   const isTold = process.env.TOLD === '1';
   console.log('\nSentences and notes as painters say them');
   for (const file of (process.env.SAID ?? 'examples.json').split(',')) scoreSentences(file, isTold);
-  scoreNotes('notes.json', isTold);
+  for (const file of (process.env.NOTES ?? 'notes.json').split(',')) scoreNotes(file, isTold);
 }

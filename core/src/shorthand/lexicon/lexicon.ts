@@ -57,6 +57,14 @@ export const lexicon: ReadonlyMap<string, readonly Sense[]> = (() => {
   return map;
 })();
 
+/** Phrases of one word that are long enough to be misspelt, by their first letter. */
+const byLetter = new Map<string, string[]>();
+for (const key of lexicon.keys()) {
+  if (key.includes(' ') || key.length < 5) continue;
+  byLetter.set(key[0], [...(byLetter.get(key[0]) ?? []), key]);
+}
+export const wordsBeginning = (letter: string): readonly string[] => byLetter.get(letter) ?? [];
+
 /** Words in the longest phrase. */
 export const longestInLexicon = Math.max(
   ...[...lexicon.keys()].map((key) => key.split(' ').length),

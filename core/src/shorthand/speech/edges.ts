@@ -1,4 +1,11 @@
-import { isWordOfOurs, lexicon, longestInLexicon, phraseKey, spelled } from '../lexicon/lexicon';
+import {
+  isWordOfOurs,
+  lexicon,
+  longestInLexicon,
+  phraseKey,
+  spelled,
+  wordsBeginning,
+} from '../lexicon/lexicon';
 import type { Beside } from '../said';
 import { small, type Word } from '../words';
 import type { Chunk } from './chunk';
@@ -104,12 +111,9 @@ function addPhrases(words: readonly Word[], at: number, beside: Beside, add: Add
 function addNear({ text }: Word, add: Add): void {
   const said = spelled(text);
   if (said.length < 5) return;
-  for (const [key, senses] of lexicon) {
-    if (key.includes(' ') || key.length < 5 || !isNear(said, key)) continue;
-    for (const { meaning, weight } of senses)
-      if (meaning.kind !== 'quiet') add(1, 0.4 * weight, { kind: meaning.kind, meaning } as Bare);
-    return;
-  }
+  const key = wordsBeginning(said[0]).find((each) => isNear(said, each));
+  for (const { meaning, weight } of (key && lexicon.get(key)) || [])
+    if (meaning.kind !== 'quiet') add(1, 0.4 * weight, { kind: meaning.kind, meaning } as Bare);
 }
 
 /** “1:2”, “3:1:1”, “75/25”, “80-20”. */

@@ -61,6 +61,8 @@ export function noteRowKind(row: string, beside: Beside): NoteRowKind {
   const others = path.filter((chunk) => !isFiller(chunk) && chunk.kind !== 'pot');
   const isWorking = path.some(({ kind }) => working.has(kind));
   if (isWorking) return hasPaint(path) || !isTitle(row, path) ? 'line' : 'heading';
+  const isPlaced = path.some(({ kind }) => kind === 'side' || kind === 'all' || kind === 'spot');
+  if (pots.length > 0 && isPlaced) return 'line';
   if (pots.length === 0)
     return path.some(({ kind }) => kind === 'side' || kind === 'all') ? 'line' : 'heading';
   // A whole name is what is painted with; “grey” beside “wolf” is what it looks like.

@@ -1,3 +1,4 @@
+import { greatestDivisor } from '../../recipe/greatestDivisor';
 import type { Beside, SaidPart } from '../said';
 import type { Frame, PaintSaid, RatioSaid } from './frame';
 
@@ -78,6 +79,13 @@ const lastMixed = ({ above }: Beside): number => {
   return above.length;
 };
 
+/** @example simplest([75, 25]) // → [3, 1] */
+function simplest(parts: readonly number[]): number[] {
+  if (!parts.every((part) => Number.isInteger(part) && part > 0)) return [...parts];
+  const divisor = parts.reduce(greatestDivisor);
+  return parts.map((part) => part / divisor);
+}
+
 /** A ratio that is of the paints: as many figures as paints, and no thinner beside it. */
 function withRatio(paints: readonly PaintSaid[], frame: Frame): SaidPart[] | null {
   if (frame.isEven && paints.length > 1)
@@ -90,7 +98,8 @@ function withRatio(paints: readonly PaintSaid[], frame: Frame): SaidPart[] | nul
   );
   if (!ratio || !isUncounted || ratio.parts.some((part) => !(part > 0))) return null;
   frame.ratios = frame.ratios.filter((each) => each !== ratio);
-  return paints.map((paint, index) => ({ ...sourceOf(paint), parts: ratio.parts[index] }));
+  const parts = simplest(ratio.parts);
+  return paints.map((paint, index) => ({ ...sourceOf(paint), parts: parts[index] }));
 }
 
 /** Percent beside parts, or of more than one rest. */
@@ -138,8 +147,9 @@ function ratioOfAbove(frame: Frame, beside: Beside): SaidPart[] {
   );
   if (!ratio || frame.water !== undefined || frame.waterSaid || frame.mediumSaid) return [];
   frame.ratios = frame.ratios.filter((each) => each !== ratio);
+  const amounts = simplest(ratio.parts);
   return parts.flatMap((part, index): SaidPart[] => {
-    const amount = ratio.parts[index];
+    const amount = amounts[index];
     if (!(amount > 0)) return [];
     if (part.from === 'pot') return [{ potId: part.potId, parts: amount }];
     const line = beside.above.findIndex(({ id }) => id === part.stepId) + 1;
