@@ -62,6 +62,14 @@ const commands: readonly Command[] = [
     },
   ],
   [
+    new RegExp(String.raw`^(?:move|put|do|bring)\s+${ref}\s+(first|last)$`, 'iu'),
+    (match, beside) => {
+      const isFirst = /first/iu.test(match[4]);
+      const to = isFirst ? 0 : beside.above.length - 1;
+      return moved(lineMeant(match, 1, beside), isFirst ? 'before' : 'after', to, beside);
+    },
+  ],
+  [
     /^(?:swap|switch|exchange)\s+(?:lines?|steps?)?\s*(\d+)\s+(?:and|with|for)\s+(?:lines?|steps?)?\s*(\d+)$/iu,
     ([, one, other], beside) =>
       swapped(

@@ -79,6 +79,19 @@ export const combinedPhrases: readonly Entry[] = [
     1,
   ),
   entry({ kind: 'thin', water: 1.5 }, 'diluted|dilute|translucent|transparent', 0.9),
+  entry(
+    { kind: 'thin', water: 4 },
+    combined('water|thin|watered|thinned', 'it|that|this|them', 'right|way|well|a lot|', 'down'),
+    1.2,
+  ),
+  entry(
+    { kind: 'side', side: 'light' },
+    combined(
+      'facing the|towards the|toward the|nearest the|closest to the|near the|side facing the|side towards the|turned to the|turned towards the',
+      'light|sun|lamp|lantern|moon|glow|fire|flame|torch|candle|light source|window',
+    ),
+    1.3,
+  ),
   // As it is scribbled on a card.
   ...scribbled(),
 ];

@@ -2,6 +2,7 @@ import type { Beside } from '../said';
 import { wordsOf } from '../words';
 import type { Chunk } from './chunk';
 import { edgesAt } from './edges';
+import { mixNameAt } from './mixNames';
 import { fits, type Before } from './fits';
 
 interface Reached extends Before {
@@ -17,10 +18,14 @@ interface Reached extends Before {
  */
 export function bestPath(sentence: string, beside: Beside): Chunk[] {
   const words = wordsOf(sentence);
+  const named = mixNameAt(sentence);
+  const isNamed = ({ from, to }: Chunk) => named !== null && named.from <= from && to <= named.to;
   const reached: Reached[][] = Array.from({ length: words.length + 1 }, () => []);
   for (let at = 0; at < words.length; at++) {
     if (at > 0 && reached[at].length === 0) continue;
     for (const chunk of edgesAt(words, at, beside)) {
+      // “… for a light green” is what it makes, and no pot.
+      if (chunk.kind === 'pot' && isNamed(chunk)) continue;
       let best: Reached | null = null;
       for (const before of at === 0 ? [null] : reached[at]) {
         const score = (before?.score ?? 0) + chunk.score + fits(chunk, before);

@@ -124,7 +124,7 @@ export function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: 
     /^(?:that|of that|it all|that one|this colour|(?:the )?last one|(?:the )?previous)$/u.test(
       chunk.text,
     );
-  if (isLoose && !isCarriedHere(cursor)) return 1;
+  if (isLoose && (!isCarriedHere(cursor) || cursor.before(['quiet'])?.kind === 'and')) return 1;
   if (chunk.kind === 'baseMix' && !isCarriedHere(cursor)) return 1;
   if (beside.above.length === 0) return 1;
   takeMixable(chunk, frame, {}, beside, next);

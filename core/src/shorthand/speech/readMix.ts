@@ -84,6 +84,7 @@ function readPot(
   const [before, next] = [cursor.before(['quiet', 'of']), cursor.peek(1)];
   const isBelow =
     next?.kind === 'asItIs' ||
+    isInsteadOf(cursor) ||
     (before?.kind === 'below' && (frame.paints.length > 0 || hasPotAfter(cursor)));
   // What shows through, or lies below, is not what is painted.
   if (isBelow) {
@@ -98,6 +99,13 @@ function readPot(
     });
   takeMixable(chunk, frame, {}, beside);
   return 1;
+}
+
+/** “Instead of sloe”, “rather than black”: what is not used. */
+function isInsteadOf(cursor: Cursor): boolean {
+  const [one, other] = [cursor.peek(-1), cursor.peek(-2)];
+  const words = [other?.text, one?.text].join(' ');
+  return /(?:instead of|rather than|in place of|instead)$/u.test(words);
 }
 
 const joins = new Set<Chunk['kind']>([
@@ -127,9 +135,8 @@ function isJoined({ chunks, at }: Cursor): boolean {
   const between = chunks.slice(before + 1, at);
   if (between.some(({ kind }) => kind === 'technique' || kind === 'stage'))
     return between.some(({ kind }) => kind === 'plus' || kind === 'and' || kind === 'with');
-  const isList =
-    between.some(({ kind }) => kind === 'comma') &&
-    chunks.slice(at).some(({ kind }) => kind === 'and' || kind === 'comma');
+  const pots = chunks.filter(({ kind }) => kind === 'pot').length;
+  const isList = pots > 2 && between.some(({ kind }) => kind === 'comma');
   const isCounted = chunks.some(
     ({ kind }) => kind === 'ratio' || kind === 'evenly' || kind === 'percent' || kind === 'number',
   );

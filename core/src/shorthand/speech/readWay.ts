@@ -18,6 +18,10 @@ export function readWay(cursor: Cursor, frame: Frame, beside: Beside): number {
       }
       frame.stage ??= meaningOf(chunk, 'stage')?.stage;
       return 1;
+    case 'coats':
+      // “A nice even coat”; “base coat” is a way.
+      if (isOneCoat(cursor)) frame.coats ??= 1;
+      return 1;
     case 'often':
       frame.coats ??= meaningOf(chunk, 'often')?.times;
       return 1;
@@ -85,6 +89,14 @@ export function readWay(cursor: Cursor, frame: Frame, beside: Beside): number {
     default:
       return 0;
   }
+}
+
+/** Whether “coat” alone says that there is one. */
+function isOneCoat(cursor: Cursor): boolean {
+  const before = cursor.peek(-1);
+  const isCounted = /^(?:each|every|second|between|per|next)$/u.test(before?.text ?? '');
+  const isOfWay = before?.kind === 'technique' || before?.kind === 'stage';
+  return /^coat(?: of)?$/u.test(cursor.chunk?.text ?? '') && !isCounted && !isOfWay;
 }
 
 function readTechnique(cursor: Cursor, frame: Frame): number {

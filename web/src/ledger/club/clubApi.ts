@@ -21,16 +21,12 @@ import {
   houseTags,
   invitationSchema,
   madeInvitationSchema,
-  preparedFactorSchema,
-  recoveryCodesSchema,
-  secondFactorSchema,
   ownedSchema,
   trailEntrySchema,
   type OpenTo,
   type Device,
   type Invitation,
   type Owned,
-  type SecondFactorState,
   type TrailEntry,
 } from './houseSchemas';
 import { memberSchema, memberships, type Member } from './membership';
@@ -117,45 +113,6 @@ export const clubApi = createApi({
     changePassphrase: build.mutation<null, { old: string; passphrase: string }>({
       query: (body) => doing('/passphrase', 'PUT', body),
       invalidatesTags: ['devices', 'trail'],
-    }),
-    secondFactor: build.query<SecondFactorState, void>({
-      query: () => ({ path: '/me/second-factor', schema: secondFactorSchema }),
-      providesTags: ['secondFactor'],
-    }),
-    prepareSecondFactor: build.mutation<z.infer<typeof preparedFactorSchema>, void>({
-      query: () => ({
-        path: '/me/second-factor',
-        method: 'POST',
-        body: {},
-        schema: preparedFactorSchema,
-      }),
-    }),
-    turnOnSecondFactor: build.mutation<z.infer<typeof recoveryCodesSchema>, string>({
-      query: (code) => ({
-        path: '/me/second-factor',
-        method: 'PUT',
-        body: { code },
-        schema: recoveryCodesSchema,
-      }),
-      invalidatesTags: ['secondFactor', 'devices', 'trail'],
-    }),
-    renewRecoveryCodes: build.mutation<z.infer<typeof recoveryCodesSchema>, string>({
-      query: (code) => ({
-        path: '/me/second-factor/recovery-codes',
-        method: 'POST',
-        body: { code },
-        schema: recoveryCodesSchema,
-      }),
-      invalidatesTags: ['secondFactor'],
-    }),
-    turnOffSecondFactor: build.mutation<{ isOff: true }, string>({
-      query: (code) => ({
-        path: '/me/second-factor/off',
-        method: 'POST',
-        body: { code },
-        schema: z.object({ isOff: z.literal(true) }),
-      }),
-      invalidatesTags: ['secondFactor', 'trail'],
     }),
     trail: build.query<TrailEntry[], void>({
       query: () => ({ path: '/trail', schema: itemsOf(trailEntrySchema) }),
@@ -284,11 +241,6 @@ export const {
   useDevicesQuery,
   useEndDeviceMutation,
   useChangePassphraseMutation,
-  useSecondFactorQuery,
-  usePrepareSecondFactorMutation,
-  useTurnOnSecondFactorMutation,
-  useRenewRecoveryCodesMutation,
-  useTurnOffSecondFactorMutation,
   useTrailQuery,
   useOwnersQuery,
   useSetWhoseMutation,

@@ -9,7 +9,7 @@ import {
   useSecondFactorQuery,
   useTurnOffSecondFactorMutation,
   useTurnOnSecondFactorMutation,
-} from '../../ledger/club/clubApi';
+} from '../../ledger/club/secondFactorApi';
 import { Deeds } from '../../parts/Deeds';
 import { Problem } from '../../parts/Problem';
 import { RecoveryCodes } from './RecoveryCodes';
