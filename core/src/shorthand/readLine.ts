@@ -22,7 +22,19 @@ export function readLine(sentence: string, beside: Beside, id: string): LineRead
   const asWritten = readWritten(sentence, beside, id);
   const isUnderstood = asWritten.marks.length === 0 && !isSpoken(sentence);
   if (isUnderstood || isWritten(sentence) || sentence.length > mostLetters) return asWritten;
-  return readSpeech(sentence, beside, id, lineOf) ?? asWritten;
+  return readSpeech(sentence, beside, id, lineOf) ?? inOtherWords(sentence, asWritten);
+}
+
+/** So many words none of which is known are another language. */
+const mostUnknown = 4;
+
+/** One mark for a sentence of which no word is known. */
+function inOtherWords(sentence: string, reading: LineReading): LineReading {
+  const words = sentence.match(/\p{L}+/gu)?.length ?? 0;
+  const isNothing = reading.said.parts.length === 0 && Object.keys(reading.said).length === 1;
+  if (words < mostUnknown || !isNothing || reading.marks.length === 0) return reading;
+  const message = 'has no word of painting that is known here: sentences are read in English';
+  return { ...reading, step: null, marks: [{ from: 0, to: sentence.length, message }] };
 }
 
 /** Reads a sentence as the ledger writes it itself: every word counts, and what does not is marked. */

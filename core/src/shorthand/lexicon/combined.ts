@@ -1,3 +1,4 @@
+import type { AimSide } from '../../place/aim';
 import { bands, type Band } from '../../place/bands';
 import { entry, type Entry } from './entry';
 
@@ -92,9 +93,53 @@ export const combinedPhrases: readonly Entry[] = [
     ),
     1.3,
   ),
+  ...facing(
+    'up',
+    'upturned|upward|upward turned|upward facing|upwards facing|upward-facing|top|topmost|sky facing|upper facing|horizontal|flat top',
+  ),
+  ...facing(
+    'down',
+    'downturned|downward|downward facing|downwards facing|downward-facing|bottom|under|lower facing|overhanging',
+  ),
+  ...facing('left', 'left|left hand|left-hand|left facing|left-facing'),
+  ...facing('right', 'right hand|right-hand|right facing|right-facing'),
+  ...facing('front', 'front|forward|front facing|forward facing|front-facing'),
+  ...facing('back', 'rear|back facing|rear facing|backward facing'),
+  ...facing(
+    'light',
+    'lit|light facing|light-facing|illuminated|sunlit|sunny|lamplit|bright lit|lightward',
+  ),
+  ...facing('dark', 'unlit|shadow|shade|far|dark'),
+  entry(
+    { kind: 'technique', technique: 'lineWork', word: 'lines' },
+    combined(
+      'lines|little lines|fine lines|thin lines|tiny lines|short lines|long lines|strokes|little strokes|fine strokes|tiny strokes',
+      'along|down|across|over|following|running|up',
+    ),
+    1.1,
+  ),
+  entry(
+    { kind: 'soft', softness: 0.25 },
+    combined(
+      'fading|fade|fading out|faded|blending|blended|softening|melting',
+      'to the|into the|towards the|out to the|off to the|away to the',
+      'edges|edge|sides|side|outside|rest|base|base colour|shadows|recesses|bottom|top|mid tone',
+    ),
+    1.5,
+  ),
   // As it is scribbled on a card.
   ...scribbled(),
 ];
+
+function facing(side: AimSide, words: string): Entry[] {
+  return [
+    entry(
+      { kind: 'side', side },
+      combined(words, 'faces|face|facets|planes|plane|sides|surfaces|surface'),
+      1.15,
+    ),
+  ];
+}
 
 function scribbled(): Entry[] {
   const way = (

@@ -71,6 +71,13 @@ export function readMore(cursor: Cursor, frame: Frame, beside: Beside): number {
       takeMixable(other.chunk, frame, { parts: 1 }, beside);
       return other.by + 1;
     }
+    // “Umber and peat, more peat”
+    const already = frame.paints.find((paint) => isOneOf(paint.pots, found.chunk));
+    if (already && frame.paints.length > 1 && already.parts === undefined) {
+      already.parts = 2;
+      for (const paint of frame.paints) paint.parts ??= 1;
+      return found.by + 1;
+    }
     if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
     else putIntoAbove(frame, beside, found.chunk);
     takeMixable(found.chunk, frame, { parts: 0.25, isAmount: true }, beside);
@@ -130,3 +137,8 @@ export function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: 
   takeMixable(chunk, frame, {}, beside, next);
   return 1;
 }
+
+const isOneOf = (pots: readonly { id: string }[], chunk: Chunk): boolean =>
+  chunk.kind === 'pot' &&
+  pots.length > 0 &&
+  pots.every(({ id }) => chunk.pots.some((pot) => pot.id === id));

@@ -79,6 +79,20 @@ function readCoats(cursor: Cursor, frame: Frame, first: number): number {
     second = other.value;
     by += 2;
   }
+  // “Build it up in three”
+  const isAlone = !cursor.peek(by) || cursor.peek(by)?.kind === 'comma';
+  const isBuiltUp =
+    cursor.peek(-1)?.kind === 'in' &&
+    /buil[dt]|done|do it/u.test(
+      cursor.chunks
+        .slice(0, cursor.at)
+        .map(({ text }) => text)
+        .join(' '),
+    );
+  if (isAlone && isBuiltUp) {
+    setCoats(frame, first, second);
+    return by;
+  }
   const between = ['quiet', 'thin', 'soft', 'more'] as const;
   const found = cursor.next(by, [...between]);
   if (!found) return 0;

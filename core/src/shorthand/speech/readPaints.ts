@@ -32,6 +32,11 @@ export function readMixable(
 ): number {
   const found = cursor.next(from, [...overWords]);
   if (!found || !isMixable(found.chunk)) return 0;
+  // “Let some heron show”: what is left to see is not what is painted.
+  if (cursor.peek(found.by + 1)?.kind === 'asItIs') {
+    frame.notes.push({ from: cursor.chunk?.from ?? 0, to: cursor.peek(found.by + 1)?.to ?? 0 });
+    return found.by + 2;
+  }
   takeMixable(found.chunk, frame, much, beside, cursor.peek(found.by + 1));
   const isLine = found.chunk.kind === 'line' && cursor.peek(found.by + 1)?.kind === 'number';
   return found.by + (isLine ? 2 : 1);

@@ -68,7 +68,9 @@ function readNot(cursor: Cursor, frame: Frame): number {
   for (; cursor.peek(by); by++) {
     const chunk = cursor.peek(by) as Chunk;
     // “Leave the wash in the creases” names what is there.
-    const isThere = chunk.kind === 'technique' && cursor.peek(by - 1)?.kind === 'quiet';
+    const isThere =
+      chunk.kind === 'technique' &&
+      (cursor.peek(by - 1)?.kind === 'quiet' || /^(?:leav|keep)/u.test(cursor.chunk?.text ?? ''));
     if (endsNot.has(chunk.kind) && !isThere) break;
     // “Everything but the recesses gets rush brown”
     if (isSaid && isPaintBegun(chunk.kind)) break;

@@ -138,6 +138,12 @@ test.each([
   expect(read(sentence, first).said.parts).toEqual([]);
 });
 
+test('another language is said to be one, in one sentence', () => {
+  const { marks } = read('bonjour je veux peindre une figurine');
+  expect(marks).toMatchObject([{ from: 0 }]);
+  expect(marks[0].message).toContain('English');
+});
+
 test('a tint for the lights is drawn towards them, and one for a side lies on it', () => {
   expect(read('red glaze on the raised parts').step?.placement.pull).toBe('up');
   expect(read('red glaze on the underside').step?.placement.pull).toBe('even');
