@@ -3,7 +3,11 @@ import { moveStep } from '../../recipe/moveStep';
 import { mostCoats, type Step } from '../../recipe/step';
 import { withoutStep } from '../../recipe/withoutStep';
 import type { Beside } from '../said';
+import { isSameContent } from '../../record/sameContent';
 import { bestPath } from '../speech/bestPath';
+import { readFrame } from '../speech/readFrame';
+import { settleFrame } from '../speech/settleFrame';
+import { withSaid } from '../withSaid';
 import type { SaidChange } from './saidChange';
 
 /** The recipe as far as the sentence sees it. */
@@ -161,5 +165,25 @@ export function coated(
       const { coatsUpTo: _upTo, ...rest } = step;
       return { ...rest, coats: Math.min(mostCoats, Math.max(1, Math.round(step.coats * by))) };
     }),
+  };
+}
+
+/** “Make line 2 two coats”: that line with what was said of it. */
+export function changedLine(
+  index: number | string,
+  words: string,
+  beside: Beside,
+): SaidChange | string {
+  if (typeof index === 'string') return index;
+  const step = beside.above[index];
+  const before = { ...beside, above: beside.above.slice(0, index) };
+  const frame = readFrame(bestPath(words, before), before);
+  if (frame.marks.length > 0) return frame.marks[0].message;
+  const said = settleFrame(frame, before);
+  const changed = withSaid(step, said, before);
+  if (isSameContent(changed, step)) return `“${words}” changes nothing of line ${index + 1}`;
+  return {
+    words: `Change line ${index + 1}: ${words}`,
+    steps: beside.above.map((each, at) => (at === index ? changed : each)),
   };
 }

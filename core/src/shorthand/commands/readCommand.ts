@@ -1,10 +1,20 @@
 import type { Beside } from '../said';
 import { small } from '../words';
-import { coated, moved, removed, replaced, replacedInLast, swapped, thinned } from './changes';
+import {
+  changedLine,
+  coated,
+  moved,
+  removed,
+  replaced,
+  replacedInLast,
+  swapped,
+  thinned,
+} from './changes';
 import type { CommandReading, SaidChange } from './saidChange';
 import { isLineWord, lineMeant, whichLines } from './whichLines';
 
-const lead = /^(?:(?:please|ok|okay|now|just|can you|could you|then|and)[ ,]+)*/iu;
+const lead =
+  /^(?:(?:please|ok|okay|now|just|can you|could you|can we|could we|let's|lets|let us|i want to|i'd like to|i would like to|we should|you should|you can|i think we should|then|and)[ ,]+)*/iu;
 const ref = String.raw`(?:(?:line|step|row|number|no\.?|#)\s*(\d+)|(?:(?:the|that|this)\s+)?(first|second|third|fourth|fifth|sixth|last|final)(?:\s+(?:line|step|one|row))?|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)`;
 const numbered = String.raw`(?:(?:line|step|row|number|no\.?|#)?\s*(\d+)|(?:(?:the|that|this)\s+)?(first|second|third|fourth|fifth|sixth|last|final)(?:\s+(?:line|step|one|row))?|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)`;
 
@@ -118,6 +128,14 @@ const commands: readonly Command[] = [
     },
   ],
   [
+    new RegExp(
+      String.raw`^(?:make|set|change|turn|give|let)\s+(?:(?:line|step|row|number)\s*(\d+)|(?:the\s+)(first|second|third|fourth|fifth|sixth|last|final)\s+(?:line|step|one|row))\s+(?:to|into|have|be|go|as|get)?\s*(.+)$`,
+      'iu',
+    ),
+    (match, beside) =>
+      changedLine(lineMeant([match[1], match[2], undefined], 0, beside), match[3], beside),
+  ],
+  [
     /^(?:undo|revert|go back|take that back)(?:\s+(?:that|it|the last (?:one|change|thing)|please))*$/iu,
     () => 'press Undo at the top for that: this box takes new lines',
   ],
@@ -156,7 +174,7 @@ export function readCommand(sentence: string, beside: Beside): CommandReading | 
 /** Whether the words that stand for a line do; other commands stand for pots. */
 function refersToLine(pattern: RegExp, match: RegExpExecArray): boolean {
   const source = pattern.source;
-  if (!source.includes('first|second|third')) return true;
+  if (!source.includes('first|second|third') || source.startsWith('^(?:make|set')) return true;
   const at = source.startsWith('^(?:move|put|shift|bring|place)\\s+(\\d+)') ? 5 : 3;
   const places = source.includes('ahead of') ? [at === 5 ? 5 : 3, at === 5 ? 5 : 7] : [3];
   return places.every((place) => {

@@ -84,8 +84,9 @@ export const amounts: readonly Entry[] = [
   ),
   entry(
     { kind: 'amount', parts: 1 },
-    'as much|the same amount of|same amount of|an equal amount of|equal amount of|plenty of|a lot of|lots of',
+    'as much|the same amount of|same amount of|an equal amount of|equal amount of',
   ),
+  entry({ kind: 'amount', parts: 2 }, 'plenty of|a lot of|lots of|loads of'),
   entry(
     { kind: 'evenly' },
     'half and half|half-and-half|half half|half each|fifty fifty|fifty-fifty|equal parts|equal parts of|equal amounts|equal amounts of|in equal parts|equally|same of each|even mix|even mix of|an even mix of|equal mix of|equal mix',

@@ -39,6 +39,20 @@ export const asides: readonly Entry[] = [
   ),
   entry({ kind: 'soft', softness: 0.12 }, 'soft|softly', 0.6),
   entry({ kind: 'soft', softness: 0.24 }, 'very soft|very softly'),
+  entry(
+    { kind: 'quiet' },
+    "all over the place|what's left of|what is left of|whats left of|left over|leftover|left over from",
+    1.6,
+  ),
+  entry(
+    { kind: 'amount', parts: 1 },
+    'equal|an equal part of|equal part|equal part of|as much again of',
+    1.1,
+  ),
+  entry(
+    { kind: 'add' },
+    'push it with|push that with|push with|bump it with|bump it up with|take it up with|lift it with|warm it up with|mix in some|mixed in with',
+  ),
   entry({ kind: 'less' }, 'less|a bit less|a little less|not as much|less of'),
   entry(
     { kind: 'quiet' },

@@ -64,11 +64,11 @@ export const sides: readonly Entry[] = [
   side('light', lit.join('|'), 1.3),
   side(
     'left',
-    'from the left|left side|on the left|on the left side|left hand side|lefthand side|left of|facing left|from left|left flank',
+    'from the left|left side|on the left|on the left side|left hand side|lefthand side|on the left of|on the left of the|to the left of|to the left of the|left of the|facing left|from left|left flank',
   ),
   side(
     'right',
-    'from the right|right side|on the right|on the right side|right hand side|righthand side|right of|facing right|from right|right flank',
+    'from the right|right side|on the right|on the right side|right hand side|righthand side|on the right of|on the right of the|to the right of|to the right of the|right of the|facing right|from right|right flank',
   ),
   side(
     'front',

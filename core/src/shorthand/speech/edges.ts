@@ -14,6 +14,8 @@ import { isNear, potIndexOf } from './potEdges';
 /** A longer phrase explains more than the words of it one by one. */
 const perFurtherWord = 0.9;
 const perWordBase = 1;
+/** A place in more words is that place, and not the words one by one. */
+const furtherWord: Partial<Record<Chunk['kind'], number>> = { quiet: 0.75, place: 1.3 };
 const unknownScore = -0.6;
 const spotScore = 2.5;
 
@@ -60,7 +62,9 @@ export function edgesAt(words: readonly Word[], at: number, beside: Beside): Chu
   if (word.is === 'quoted') {
     const pots = beside.names.called(word.text);
     if (pots.length > 0) add(1, 8, { kind: 'pot', pots, isWhole: true, isEveryday: false });
-    else add(1, unknownScore, { kind: 'unknown' });
+    // A word that only colours a sentence is never one that is not known.
+    else if (!edges.some(({ kind, length }) => kind === 'quiet' && length === 1))
+      add(1, unknownScore, { kind: 'unknown' });
     return edges;
   }
   for (const { length, parts } of ratiosAt(words, at))
@@ -100,7 +104,7 @@ function addPhrases(words: readonly Word[], at: number, beside: Beside, add: Add
     const spotId = spotCalled(texts.join(' '), beside);
     if (spotId !== undefined) add(length, spotScore * length, { kind: 'spot', spotId });
     for (const { meaning, weight } of lexicon.get(phraseKey(texts)) ?? []) {
-      const further = (length - 1) * (meaning.kind === 'quiet' ? 0.75 : perFurtherWord);
+      const further = (length - 1) * (furtherWord[meaning.kind] ?? perFurtherWord);
       const base = light.has(meaning.kind) ? 0.55 : perWordBase;
       add(length, (base + further) * weight, { kind: meaning.kind, meaning } as Bare);
     }

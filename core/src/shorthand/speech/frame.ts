@@ -57,6 +57,8 @@ export interface Frame {
   technique?: TechniqueName;
   /** the word the technique was said by */
   word?: string;
+  /** the way is said of every line of the sentence */
+  isOfEach?: true;
   stage?: Stage;
   coats?: number;
   coatsUpTo?: number;

@@ -116,6 +116,9 @@ function isCarriedHere(cursor: Cursor): boolean {
 
 export function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: Beside): number {
   const next = cursor.peek(1);
+  // “The mix from line 1”
+  const after = cursor.next(1, ['quiet', 'of', 'from']);
+  if (after?.chunk.kind === 'line' && /mix/u.test(chunk.text)) return 1;
   // “Mix ochre and white”
   if (
     /^(?:the |of the )?mix$/u.test(chunk.text) &&

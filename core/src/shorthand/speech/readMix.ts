@@ -82,6 +82,8 @@ function readPot(
   beside: Beside,
 ): number {
   const [before, next] = [cursor.before(['quiet', 'of']), cursor.peek(1)];
+  // “The ochre mix” is a mix that was made.
+  if (next?.kind === 'mixAbove' && /^mix/u.test(next.text)) return 1;
   const isBelow =
     next?.kind === 'asItIs' ||
     isInsteadOf(cursor) ||
@@ -91,7 +93,7 @@ function readPot(
     frame.notes.push({ from: before?.from ?? chunk.from, to: chunk.to });
     return next?.kind === 'asItIs' ? 2 : 1;
   }
-  if (!isJoined(cursor))
+  if (frame.paints.length > 0 && !isJoined(cursor))
     frame.marks.push({
       from: chunk.from,
       to: chunk.to,

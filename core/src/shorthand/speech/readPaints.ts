@@ -101,7 +101,7 @@ function lineMeant(
 function takeThinner(thinner: 'water' | 'medium', frame: Frame, much: HowMuch): void {
   const { parts, percent, share, isAmount } = much;
   if (parts !== undefined && !isAmount) frame.countedThinner = thinner;
-  const little = (parts ?? 0) >= 1 ? 2 : (parts ?? 0) >= 0.5 ? 0.5 : 0.3;
+  const little = (parts ?? 0) >= 0.5 ? parts : 0.3;
   const amount = isAmount ? little : (parts ?? share);
   if (percent !== undefined && percent < 100) frame[thinner] = percent / (100 - percent);
   else if (amount !== undefined) frame[thinner] = amount;

@@ -100,7 +100,7 @@ const isPaintBegun = (kind: ChunkKind) =>
 /** “Let it run into the gaps”: where it goes by itself, and where it is put only if nothing else is said. */
 function readCollects(cursor: Cursor, frame: Frame): number {
   const found = cursor.next(1, overWords);
-  const band = bandOf(found?.chunk);
+  const band = found?.chunk.kind === 'fold' ? bands.recess : bandOf(found?.chunk);
   if (!found || !band) return 1;
   frame.collects.push(band);
   return found.by + 1;

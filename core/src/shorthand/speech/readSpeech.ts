@@ -10,6 +10,7 @@ import { severalLines } from './severalLines';
 import { missingPots } from './missingPots';
 import { splitLines } from './splitLines';
 import { spotsSaid } from './spotsSaid';
+import { withoutHeading } from './withoutHeading';
 
 /** Makes a line of what was said, beside the lines above it. */
 export type MakeLine = (said: Said, beside: Beside, id: string) => Step;
@@ -26,7 +27,7 @@ export function readSpeech(
   id: string,
   makeLine: MakeLine,
 ): LineReading | null {
-  const path = bestPath(sentence, beside);
+  const path = withoutHeading(bestPath(sentence, beside));
   if (!saysSomething(path)) return null;
   const frames: { frame: Frame; chunks: readonly Chunk[] }[] = [];
   const steps: Step[] = [];
@@ -41,10 +42,16 @@ export function readSpeech(
       frame: readFrame(chunks, { ...beside, above: [...beside.above, ...steps] }),
     });
   // “…, each over less” is of every line of the sentence.
+  // “…, each drybrushed” too.
+  const [ofEach] = frames.flatMap(({ frame }) => (frame.isOfEach ? [frame] : []));
   const isEachSmaller = frames.length > 1 && frames.some(({ frame }) => frame.shrinks);
   frames.forEach(({ chunks }, index) => {
     const here: Beside = { ...beside, above: [...beside.above, ...steps] };
     const frame = readFrame(chunks, here);
+    if (ofEach?.technique && !frame.technique) {
+      frame.technique = ofEach.technique;
+      frame.word = ofEach.word ?? '';
+    }
     if (isEachSmaller) {
       delete frame.shrinks;
       if (index > 0 && frame.places.length === 0) frame.smaller = true;

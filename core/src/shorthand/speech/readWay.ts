@@ -103,6 +103,7 @@ function readTechnique(cursor: Cursor, frame: Frame): number {
   const said = cursor.meaning('technique');
   if (!said) return 1;
   const { technique, stage, word } = said;
+  if (/^(?:each|all|both|every one)$/u.test(cursor.peek(-1)?.text ?? '')) frame.isOfEach = true;
   // “Glaze … in two layers”: the first way said is the way, “base” and “layer” but name it.
   const isVague = frame.technique === 'layer' || frame.technique === 'brushCoat';
   if (!frame.technique || (isVague && technique !== 'layer' && technique !== 'brushCoat')) {
