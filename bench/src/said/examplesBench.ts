@@ -142,12 +142,13 @@ function rowOutcome(
 
 /** In the order they were written. */
 const everySet =
-  'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json';
+  'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json,seventh.json';
 
 /** What others said, read as they meant it; `TOLD=1` prints what was not. */
 export function benchExamples(): void {
   const isTold = process.env.TOLD === '1';
   console.log('\nSentences and notes as painters say them');
   for (const file of (process.env.SAID ?? everySet).split(',')) scoreSentences(file, isTold);
-  for (const file of (process.env.NOTES ?? 'notes.json,notesSecond.json').split(',')) scoreNotes(file, isTold);
+  for (const file of (process.env.NOTES ?? 'notes.json,notesSecond.json').split(','))
+    scoreNotes(file, isTold);
 }

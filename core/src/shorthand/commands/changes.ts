@@ -22,6 +22,18 @@ export function removed(index: number | string, beside: Beside): SaidChange | st
   };
 }
 
+/** Several at once. @param numbers of the lines, from 1 */
+export function removedAll(numbers: readonly number[], beside: Beside): SaidChange | string {
+  const { above } = beside;
+  const wrong = numbers.find((number) => !above.at(number - 1) || number < 1);
+  if (wrong !== undefined) return `there is no line ${wrong}: a line from 1 to ${above.length}`;
+  const ids = numbers.map((number) => above[number - 1].id);
+  return {
+    words: `Delete lines ${numbers.join(', ')} of ${above.length}`,
+    steps: ids.reduce((recipe, id) => withoutStep(recipe, id), recipeOf(beside)).steps,
+  };
+}
+
 export function moved(
   index: number | string,
   where: string,

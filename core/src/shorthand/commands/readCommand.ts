@@ -5,6 +5,7 @@ import {
   coated,
   moved,
   removed,
+  removedAll,
   replaced,
   replacedInLast,
   swapped,
@@ -126,6 +127,22 @@ const commands: readonly Command[] = [
       const by = /double/iu.test(how) ? 2 : /triple/iu.test(how) ? 3 : 0.5;
       return coated(lines, by, beside);
     },
+  ],
+  [
+    /^(?:delete|remove|drop|scrap|get rid of|take out)\s+(?:lines?|steps?)\s*(\d+(?:\s*(?:,|and|&|\+)+\s*\d+)+)$/iu,
+    ([, listed], beside) => removedAll(listed.match(/\d+/gu)?.map(Number) ?? [], beside),
+  ],
+  [
+    new RegExp(
+      String.raw`^(?:line|step|row)\s*(\d+)\s+(?:needs|should have|should be|should get|gets|wants|has to be|has to have|must be|ought to be|is to be|could be|could do with)\s+(.+)$`,
+      'iu',
+    ),
+    (match, beside) =>
+      changedLine(lineMeant([match[1], undefined, undefined], 0, beside), match[2], beside),
+  ],
+  [
+    /^(?:replace|swap|change|substitute|move|exchange|switch)\s+(?:the\s+)?\p{L}+$/iu,
+    () => 'with what, or to where? say “swap X for Y”, or “move line 3 before line 2”',
   ],
   [
     new RegExp(

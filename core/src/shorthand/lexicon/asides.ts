@@ -53,6 +53,11 @@ export const asides: readonly Entry[] = [
     { kind: 'add' },
     'push it with|push that with|push with|bump it with|bump it up with|take it up with|lift it with|warm it up with|mix in some|mixed in with',
   ),
+  entry(
+    { kind: 'mixAbove' },
+    'mid mix|the mid mix|shadow mix|highlight mix|the highlight mix|the shadow mix|midtone mix|the midtone mix',
+    1.3,
+  ),
   entry({ kind: 'less' }, 'less|a bit less|a little less|not as much|less of'),
   entry(
     { kind: 'quiet' },

@@ -85,7 +85,9 @@ export function edgesAt(words: readonly Word[], at: number, beside: Beside): Chu
   if (edges.length === 0 && word.is === 'word' && !isWordOfOurs(word.text)) addNear(word, add);
   if (word.is === 'sign' && edges.length === 0)
     add(1, 0, { kind: 'quiet', meaning: { kind: 'quiet' } });
-  else add(1, unknownScore, { kind: 'unknown' });
+  // A word that only colours a sentence is never one that is not known.
+  else if (!edges.some(({ kind, length }) => kind === 'quiet' && length === 1))
+    add(1, unknownScore, { kind: 'unknown' });
   return edges;
 }
 

@@ -13,7 +13,10 @@ export function readLess(cursor: Cursor, frame: Frame, beside: Beside): number {
   const isIn = parts.some(
     (part) => part.from === 'pot' && pots.some(({ id }) => id === part.potId),
   );
-  if (!isIn) return 1;
+  if (!isIn) {
+    frame.notes.push({ from: cursor.chunk?.from ?? 0, to: found.chunk.to });
+    return found.by + 1;
+  }
   const span = { from: cursor.chunk?.from ?? 0, to: found.chunk.to };
   for (const part of parts) {
     if (part.from !== 'pot') continue;

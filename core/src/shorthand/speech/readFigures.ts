@@ -183,6 +183,15 @@ function readParts(cursor: Cursor, frame: Frame, value: number, beside: Beside):
 
 /** “Frost pool 1 part, water 2 parts” */
 function readPartsAfter(cursor: Cursor, frame: Frame, value: number): number {
+  // “Medium 2, water 2”
+  const thinner = cursor.peek(-1)?.kind;
+  const isFree = !isMixable(cursor.peek(1)) && cursor.peek(1)?.kind !== 'unit';
+  if (isFree && (thinner === 'water' || thinner === 'medium')) {
+    frame[thinner] = value;
+    frame.countedThinner = thinner;
+    delete frame[thinner === 'water' ? 'waterSaid' : 'mediumSaid'];
+    return 1;
+  }
   if (cursor.peek(1)?.kind !== 'unit') return 0;
   const next = cursor.next(2, ['quiet', 'of']);
   if (next && isMixable(next.chunk)) return 0;

@@ -38,6 +38,11 @@ export function readPercent(cursor: Cursor, frame: Frame, value: number, beside:
   if (cursor.peek(1)?.kind !== 'percent') return 0;
   const mixed = readMixable(cursor, frame, { percent: value }, 2, beside);
   if (mixed) return mixed;
+  // “At 20 % strength”
+  if (/^strength$/u.test(cursor.next(2)?.chunk.text ?? '') && value > 0) {
+    frame.water = (100 - value) / value;
+    return 3;
+  }
   const before = cursor.before();
   const isOfPot =
     before?.kind === 'pot' &&
