@@ -19,8 +19,8 @@ export default function PassphraseNotice() {
         <Problem key={sequence} role="status">
           Your passphrase was set by a link on {format(parseISO(at), 'd\u00a0MMMM, HH:mm')}.{' '}
           {madeBy ?? 'Somebody'} made the link; it was opened on “{device}”.{' '}
-          {droppedCodes && 'It also turned off your one-time codes. '}If that was not you,
-          set a new passphrase under “My devices”, and ask {madeBy ?? 'whoever manages the club'}.{' '}
+          {droppedCodes && 'It also turned off your one-time codes. '}If that was not you, set a new
+          passphrase under “My devices”, and ask {madeBy ?? 'whoever manages the club'}.{' '}
           <Button variant="plain" onClick={() => void hide()}>
             That was me
           </Button>
