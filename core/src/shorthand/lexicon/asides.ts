@@ -41,7 +41,7 @@ export const asides: readonly Entry[] = [
   entry({ kind: 'soft', softness: 0.24 }, 'very soft|very softly'),
   entry(
     { kind: 'quiet' },
-    "all over the place|what's left of|what is left of|whats left of|left over|leftover|left over from",
+    "all over the place|what's left of|what is left of|whats left of|left over|last but not least|mix up|mix together|mixed up|mix it up|leftover|left over from",
     1.6,
   ),
   entry(

@@ -127,6 +127,11 @@ export const combinedPhrases: readonly Entry[] = [
     ),
     1.5,
   ),
+  entry(
+    { kind: 'side', side: 'light' },
+    combined('light|sun|lamp|lantern|glow|fire|flame|torch|candle|window', 'side'),
+    1.3,
+  ),
   // As it is scribbled on a card.
   ...scribbled(),
 ];

@@ -91,6 +91,8 @@ export interface Frame {
   deeper?: true;
   sparser?: true;
   same?: true;
+  /** pots another takes the place of in the mix that is carried on */
+  insteadOf?: readonly Pot[];
   /** what is said is put into the mix above */
   intoAbove?: true;
   tool?: Tool;

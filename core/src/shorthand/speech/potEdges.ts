@@ -79,6 +79,13 @@ export class PotIndex {
   runsAt(words: readonly Word[], at: number): PotRun[] {
     const first = spelled(words[at].text);
     const exact = this.runsFor(words, at, first, 0);
+    // “Reed pollen” for Reedpollen
+    const next = words.at(at + 1);
+    const joined = next && at + 1 < words.length ? first + spelled(next.text) : '';
+    const [run] = this.byWord.has(joined)
+      ? this.runsFor([{ ...words[at], text: joined }], 0, joined, 0)
+      : [];
+    if (run?.isWhole) exact.unshift({ ...run, length: 2, score: run.score + 2 });
     if (exact.length > 0 || first.length < 3 || words[at].is !== 'word') return exact;
     return this.begun(words, at, first);
   }

@@ -89,6 +89,7 @@ function readPot(
     isInsteadOf(cursor) ||
     (before?.kind === 'below' && (frame.paints.length > 0 || hasPotAfter(cursor)));
   // What shows through, or lies below, is not what is painted.
+  if (isBelow && isInsteadOf(cursor)) frame.insteadOf = chunk.pots;
   if (isBelow) {
     frame.notes.push({ from: before?.from ?? chunk.from, to: chunk.to });
     return next?.kind === 'asItIs' ? 2 : 1;
@@ -102,6 +103,12 @@ function readPot(
   takeMixable(chunk, frame, {}, beside);
   return 1;
 }
+
+/** Whether the thinner before a ratio was said after a pot: “rust and water 1:2”. */
+const isNamedSecond = ({ chunks, at }: Cursor): boolean => {
+  const [pot, joint] = chunks.slice(Math.max(0, at - 3), at - 1);
+  return pot?.kind === 'pot' && (joint?.kind === 'and' || joint?.kind === 'plus');
+};
 
 /** “Instead of sloe”, “rather than black”: what is not used. */
 function isInsteadOf(cursor: Cursor): boolean {
@@ -170,7 +177,8 @@ function readRatio(cursor: Cursor, frame: Frame, parts: readonly number[]): numb
     parts,
     span,
     ...((first ?? last) && { thinner: (isAfter ? last : first) as 'water' | 'medium' }),
-    ...(first && !last && { isThinnerFirst: true as const }),
+    // “Rust and water 1:2” names the paint first.
+    ...(first && !last && !isNamedSecond(cursor) && { isThinnerFirst: true as const }),
   });
   if (isAfter) return after.by + 1;
   return 1;

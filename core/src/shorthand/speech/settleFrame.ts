@@ -18,7 +18,7 @@ export function settleFrame(frame: Frame, beside: Beside): Said {
     frame.paints.every(({ parts, line }) => parts !== undefined && line === undefined)
   )
     frame.intoAbove = true;
-  const said: Said = { parts: settleMix(frame, beside) };
+  const said: Said = { parts: swappedIn(frame, beside) ?? settleMix(frame, beside) };
   if (frame.same && before) said.like = frame.sameAs ?? beside.above.length;
   const technique = techniqueMeant(frame, said, beside);
   if (technique) said.technique = technique;
@@ -94,6 +94,13 @@ function addOnlyOfKind(frame: Frame, { names }: Beside): void {
 /** “Line 2 again”: all of it, where nothing else is mixed with it. */
 function takeWholeLine(frame: Frame, { above }: Beside): void {
   const [only] = frame.paints;
+  const [named] = frame.paints.filter(({ isWholeLine }) => isWholeLine);
+  if (named?.line !== undefined && frame.insteadOf && frame.paints.length === 2) {
+    frame.same = true;
+    frame.sameAs = named.line;
+    frame.paints = frame.paints.filter((paint) => paint !== named);
+    return;
+  }
   const isWhole =
     frame.technique === undefined &&
     frame.paints.length === 1 &&
@@ -104,4 +111,20 @@ function takeWholeLine(frame: Frame, { above }: Beside): void {
   frame.same = true;
   frame.sameAs = only.line ?? above.length;
   frame.paints = [];
+}
+
+/** “Line 2 with tallow instead of straw”: its mix, the one for the other. */
+function swappedIn(frame: Frame, { above }: Beside): Said['parts'] | null {
+  const [only] = frame.paints;
+  const step = above.at((frame.sameAs ?? above.length) - 1);
+  const isSwap =
+    frame.same && frame.insteadOf && frame.paints.length === 1 && only.pots.length === 1;
+  if (!isSwap || !step) return null;
+  const gone = new Set(frame.insteadOf?.map(({ id }) => id));
+  if (!step.mix.parts.some((part) => part.from === 'pot' && gone.has(part.potId))) return null;
+  return step.mix.parts.map((part) =>
+    part.from === 'pot'
+      ? { potId: gone.has(part.potId) ? only.pots[0].id : part.potId, parts: part.parts }
+      : { line: above.findIndex(({ id }) => id === part.stepId) + 1, parts: part.parts },
+  );
 }
