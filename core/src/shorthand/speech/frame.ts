@@ -98,7 +98,6 @@ export interface Frame {
   tool?: Tool;
   softness?: number;
   pull?: Placement['pull'];
-  only?: true;
   marks: Mark[];
   rough: Rough[];
   /** what is told beside the line: nothing in it is asked about */

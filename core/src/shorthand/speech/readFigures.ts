@@ -117,7 +117,7 @@ function readCoats(cursor: Cursor, frame: Frame, first: number): number {
   return isMany && chunk.kind !== 'coats' ? found.by : found.by + 1;
 }
 
-export function setCoats(frame: Frame, first: number, second?: number): void {
+function setCoats(frame: Frame, first: number, second?: number): void {
   frame.coats = first;
   if (second !== undefined && second > first) frame.coatsUpTo = second;
 }
@@ -172,7 +172,14 @@ function readParts(cursor: Cursor, frame: Frame, value: number, beside: Beside):
   const numbers = cursor.chunks.filter(({ kind }) => kind === 'number').length;
   const startsWithPot =
     cursor.chunks.find(({ kind }) => kind === 'pot' || kind === 'number')?.kind === 'pot';
-  if (isAfterPot && startsWithPot && last && numbers >= pots && pots > 1) {
+  const hasThinner = cursor.chunks.some(({ kind }) => kind === 'water' || kind === 'medium');
+  if (
+    isAfterPot &&
+    startsWithPot &&
+    last &&
+    numbers >= pots &&
+    (pots > 1 || (hasThinner && numbers > 1))
+  ) {
     last.parts = value;
     return 1;
   }

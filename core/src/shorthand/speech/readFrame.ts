@@ -17,8 +17,20 @@ export function readFrame(chunks: readonly Chunk[], beside: Beside): Frame {
       readPlace(cursor, frame) ||
       readMix(cursor, frame, beside) ||
       readWay(cursor, frame, beside) ||
-      1;
+      passOver(cursor, frame);
     cursor.at += used;
   }
   return frame;
+}
+
+/** A figure nothing was made of matters all the same: it is asked about. */
+function passOver({ chunk, chunks, at }: Cursor, frame: Frame): number {
+  const isFigure = chunk?.kind === 'number' && chunk.text !== 'one';
+  const isOfAngle =
+    /^(?:°|degrees?|o'clock|times?|st|nd|rd|th)$/u.test(chunks.at(at + 1)?.text ?? '') ||
+    chunks.at(at - 1)?.text === 'at';
+  const isOrdinal = chunks.at(at - 1)?.kind === 'stage' || chunks.at(at - 1)?.kind === 'line';
+  if (isFigure && !isOfAngle && !isOrdinal)
+    frame.marks.push({ from: chunk.from, to: chunk.to, message: 'is a figure of what?' });
+  return 1;
 }

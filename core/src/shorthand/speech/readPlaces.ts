@@ -43,6 +43,7 @@ const bandOf = (chunk: Chunk | undefined): Band | null => meaningOf(chunk, 'plac
 function readBand(cursor: Cursor, frame: Frame): number {
   const band = bandOf(cursor.chunk);
   if (!band) return 0;
+  askIfApart(cursor, frame, band);
   const next = cursor.peek(1)?.kind;
   if (next === 'asItIs') {
     // “Recesses left dark”
@@ -165,4 +166,17 @@ export function without(place: Band, nots: readonly Band[]): Band {
     else if (place.from >= not.from) from = Math.max(from, not.to);
   }
   return from < to ? { from, to } : place;
+}
+
+/** Two places far from each other are two lines, or one of them is told beside it: it is asked. */
+function askIfApart({ chunk }: Cursor, frame: Frame, { from, to }: Band): void {
+  const isApart = frame.places.some(
+    (band) => (band.from > 0.5 && to < 0.5) || (band.to < 0.5 && from > 0.5),
+  );
+  if (isApart && chunk)
+    frame.marks.push({
+      from: chunk.from,
+      to: chunk.to,
+      message: 'is another place: a line for each?',
+    });
 }

@@ -1,4 +1,5 @@
 import { stepSchema, type Step } from '../../recipe/step';
+import { lifts } from '../../recipe/techniques';
 import type { LineReading } from '../lineReading';
 import type { Beside, Mark, Rough, Said, Span } from '../said';
 import { bestPath } from './bestPath';
@@ -68,7 +69,11 @@ export function readSpeech(
           ...checked.error.issues.map(({ message }) => ({ from: 0, to: sentence.length, message })),
         );
     }
-    marks.push(...frame.marks, ...missingPots(frame, chunks, here));
+    marks.push(
+      ...frame.marks,
+      ...missingPots(frame, chunks, here),
+      ...askPaint(frame, chunks, here),
+    );
     rough.push(...frame.rough);
   });
   if (!first) return null;
@@ -127,6 +132,40 @@ const silent = new Set([
 
 /** Whether a sentence has anything of a line in it. */
 const saysSomething = (path: readonly Chunk[]) => path.some(({ kind }) => !silent.has(kind));
+
+const carries = new Set([
+  'same',
+  'mixAbove',
+  'baseMix',
+  'more',
+  'add',
+  'again',
+  'thinner',
+  'smaller',
+  'deeper',
+  'ratio',
+  'less',
+  'intoIt',
+  'line',
+  'repeat',
+  'often',
+  'coats',
+  'thin',
+]);
+
+/** A way and a place without a paint, and nothing that says the one above goes on: with which paint? */
+function askPaint(frame: Frame, chunks: readonly Chunk[], { above }: Beside): Mark[] {
+  const isCarried = frame.same === true || chunks.some(({ kind }) => carries.has(kind));
+  const isSaid =
+    frame.paints.length > 0 ||
+    frame.marks.length > 0 ||
+    (frame.technique && lifts(frame.technique));
+  const [way] = chunks.filter(
+    ({ kind }) => kind === 'technique' || kind === 'stage' || kind === 'place',
+  );
+  if (isCarried || isSaid || !way || above.length === 0) return [];
+  return [{ from: way.from, to: way.to, message: 'with which paint?' }];
+}
 
 /** What explained nothing is kept as the note. */
 function noted(said: Said, { notes }: Frame, sentence: string): Said {
