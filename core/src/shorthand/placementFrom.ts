@@ -21,7 +21,9 @@ export function placementFrom(
   const { facing, along, height, spot } = said;
   const isAimed = [facing, along, height, spot].some((each) => each !== undefined);
   const tone = said.tone ?? (isAimed ? { from: 0, to: 1 } : usualTone(stage, technique, before));
-  const goesDown = tone.from <= 0 && tone.to < 1 && isBand;
+  // What is said for the hollows is strongest in them, however else it is usually drawn.
+  const goesDown =
+    tone.from <= 0 && tone.to < 1 && (isBand || (said.tone && usualPlacement.pull === 'up'));
   const pull = pullMeant(said, technique);
   const { aim: usualAim, last: _none, ...usual } = usualPlacement;
   const aim = {

@@ -66,7 +66,7 @@ const written = new RegExp(
   [
     '\\b(?:tone|within|softness|soft|density|along|height) [\\d.]',
     '\\bdry [\\d½¼¾]',
-    '\\bthe last [\\d.]',
+    '\\bthe last [\\d.]+(?![\\d.]| ?(?:%|per))',
     '\\brepairs line|\\bnote "|\\bcoats at (?:field|table|display)|\\bfrom (?:field|table|display)\\b',
     '\\bit (?:covers|tints|marks)\\b|\\bleft out\\b|\\bspot "|\\bstrokes towards the p|\\beven strokes',
     `(?:^|, )${stop} (?:up|down|only)(?:,|$)|(?:^|, )${stop} to ${stop}(?:,|$)`,

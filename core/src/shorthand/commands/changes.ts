@@ -180,6 +180,19 @@ export function coated(
   };
 }
 
+/** “Add another coat to line 2”. */
+export function oneMoreCoat(lines: number[] | string, { above }: Beside): SaidChange | string {
+  if (typeof lines === 'string') return lines;
+  return {
+    words: `One more coat of ${listed(lines)}`,
+    steps: above.map((step, index) => {
+      if (!lines.includes(index)) return step;
+      const { coatsUpTo: _upTo, ...rest } = step;
+      return { ...rest, coats: Math.min(mostCoats, step.coats + 1) };
+    }),
+  };
+}
+
 /** “Make line 2 two coats”: that line with what was said of it. */
 export function changedLine(
   index: number | string,

@@ -38,6 +38,18 @@ test('lines are thinned by a step, and coats doubled', () => {
   expect(command('double the coats on line 1').change?.steps[0].coats).toBe(4);
 });
 
+test('a line gets one more coat, and more or less water', () => {
+  const coats = (sentence: string) => command(sentence).change?.steps[1].coats;
+  const before = saidAbove.steps[1].coats;
+  expect(coats('add another coat to line 2')).toBe(before + 1);
+  expect(coats('one more coat on the recess wash')).toBe(before + 1);
+  expect(coats('line 2: three coats')).toBe(3);
+  const water = (sentence: string) => command(sentence).change?.steps[0].mix.waterParts;
+  expect(water('line 1: more water')).toBe(0.75);
+  expect(water('line 1 less water')).toBe(0.25);
+  expect(command('add another coat to line 9').marks[0].message).toContain('no line 9');
+});
+
 test.each([
   ['delete line 9', 'no line 9'],
   ['swap the ochre for turquoise', 'no pot on the shelf'],

@@ -4,6 +4,7 @@ import {
   changedLine,
   coated,
   moved,
+  oneMoreCoat,
   removed,
   removedAll,
   replaced,
@@ -133,8 +134,18 @@ const commands: readonly Command[] = [
     ([, listed], beside) => removedAll(listed.match(/\d+/gu)?.map(Number) ?? [], beside),
   ],
   [
+    /^(?:add|give|put|do)?\s*(?:one|1|a|an)?\s*(another|more|extra|second)\s+(?:thin\s+)?(?:coat|pass|layer)\s+(?:to|on|of|for|in)\s+(?:(?:line|step|row)\s*(\d+)|(?:the\s+)?(\p{L}[\p{L} -]*?)(?:\s+(?:line|step))?)$/iu,
+    ([, , number, word], beside) =>
+      oneMoreCoat(whichLines([number, undefined, word], 0, beside), beside),
+  ],
+  [
+    /^(?:line|step|row)\s*(\d+)\s*(?:[:,-]|needs|wants|could do with)?\s*(?:a bit |a little |a touch |some |a lot )?(more water|more thinning|more thinner|thinning down|less water|less thinner)$/iu,
+    ([, number, how], beside) =>
+      thinned(whichLines([number, undefined, undefined], 0, beside), !/less/iu.test(how), beside),
+  ],
+  [
     new RegExp(
-      String.raw`^(?:line|step|row)\s*(\d+)\s+(?:needs|should have|should be|should get|gets|wants|has to be|has to have|must be|ought to be|is to be|could be|could do with)\s+(.+)$`,
+      String.raw`^(?:line|step|row)\s*(\d+)(?:\s*:(?=\s+\w+ (?:thin )?(?:coats?|passes)$)|\s+(?:needs|should have|should be|should get|gets|wants|has to be|has to have|must be|ought to be|is to be|could be|could do with))\s+(.+)$`,
       'iu',
     ),
     (match, beside) =>

@@ -43,7 +43,12 @@ export const combinedPhrases: readonly Entry[] = [
       nouns,
     ),
   ),
-  band(bands.shadow, combined('dark|darker|shadow|shadowed|shaded|shady|shadowy|dim', nouns)),
+  band(bands.shadow, combined('dark|darker|lower|shadow|shadowed|shaded|shady|shadowy|dim', nouns)),
+  band(
+    bands.shadow,
+    combined('edge of the|edges of the|start of the|rest of the', 'shadow|shadows'),
+    1.3,
+  ),
   band(
     bands.deepest,
     combined(
@@ -126,6 +131,18 @@ export const combinedPhrases: readonly Entry[] = [
       'edges|edge|sides|side|outside|rest|base|base colour|shadows|recesses|bottom|top|mid tone',
     ),
     1.5,
+  ),
+  entry(
+    { kind: 'side', side: 'light' },
+    combined(
+      'anything|everything|whatever|what|all',
+      'that|which|',
+      'would|might|could|will|',
+      'catch|catches|get|gets|see|sees',
+      'the|any|some|',
+      'light|sun|glow',
+    ),
+    1.4,
   ),
   entry(
     { kind: 'side', side: 'light' },

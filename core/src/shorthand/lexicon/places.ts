@@ -75,7 +75,7 @@ export const places: readonly Entry[] = [
   ),
   entry(
     { kind: 'shareEnd', end: 'top' },
-    'top|upper|brightest|lightest|highest|uppermost|topmost',
+    'top|upper|brightest|lightest|highest|uppermost|topmost|last',
     0.5,
   ),
   entry({ kind: 'shareEnd', end: 'bottom' }, 'bottom|lower|darkest|deepest|lowest', 0.7),

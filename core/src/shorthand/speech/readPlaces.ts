@@ -43,7 +43,13 @@ const bandOf = (chunk: Chunk | undefined): Band | null => meaningOf(chunk, 'plac
 function readBand(cursor: Cursor, frame: Frame): number {
   const band = bandOf(cursor.chunk);
   if (!band) return 0;
+  // “As a mid” says what it is for, and nothing of where.
+  if (isOfRole(cursor)) return 1;
   askIfApart(cursor, frame, band);
+  if (cursor.before(['quiet'])?.text === 'above' && band.to < 1) {
+    frame.places.push({ from: Math.max(0, band.to - 0.1), to: 1 });
+    return 1;
+  }
   const next = cursor.peek(1)?.kind;
   if (next === 'asItIs') {
     // “Recesses left dark”
@@ -56,6 +62,13 @@ function readBand(cursor: Cursor, frame: Frame): number {
   else frame.places.push(band);
   return next === 'upwards' || next === 'downwards' ? 2 : 1;
 }
+
+const isOfRole = ({ chunk, chunks, at }: Cursor) =>
+  /^(?:mid|mids|mid-?\s?tone|midtone|highlight|shadow)$/u.test(chunk?.text ?? '') &&
+  /^(?:as|as a|as the|a|the)$/u.test(chunks.at(at - 1)?.text ?? '') &&
+  chunks.slice(Math.max(0, at - 2), at).some(({ text }) => /^as\b/u.test(text)) &&
+  chunks.some(({ kind }, index) => index !== at && isPlaceKind.has(kind));
+const isPlaceKind = new Set<ChunkKind>(['place', 'side', 'all', 'fold', 'spot', 'shareEnd']);
 
 /** Where a place begins: hollows end where others begin. */
 const startOf = ({ from, to }: Band) => (from > 0 ? from : Math.max(0, to - 0.1));
@@ -131,11 +144,22 @@ function readFrom(cursor: Cursor, frame: Frame): number {
   const found = cursor.next(1, overWords);
   const band = bandOf(found?.chunk);
   if (!found || !band) return 1;
-  const next = cursor.next(found.by + 1, ['quiet']);
+  const after = cursor.next(found.by + 1, ['quiet']);
+  const to = after && cursor.next(after.by + 1, ['quiet']);
+  // “From the shadow down to the pit”
+  const isWayOnly =
+    (after?.chunk.kind === 'downwards' || after?.chunk.kind === 'upwards') &&
+    (to?.chunk.kind === 'to' || to?.chunk.kind === 'upTo');
+  const next = isWayOnly ? to : after;
   if (next?.chunk.kind === 'to' || next?.chunk.kind === 'upTo') {
     const end = cursor.next(next.by + 1, overWords);
     const other = bandOf(end?.chunk);
     if (end && other) {
+      // “From the shadow down to the pit”: both begin at the pit.
+      if (band.from === 0 && other.from === 0) {
+        frame.places.push({ from: 0, to: Math.max(band.to, other.to) });
+        return end.by + 1;
+      }
       const [low, high] = band.from <= other.from ? [band, other] : [other, band];
       frame.places.push({
         from: low.from > 0 ? low.from : startOf(low),

@@ -43,6 +43,27 @@ test('what is said not to be painted is not painted', () => {
   expect(read('never black, umber in the shadows').said.parts).toEqual([{ potId: 'umber' }]);
 });
 
+test('a place is counted from what it is said to lie above, below or between', () => {
+  expect(tone('bone as a mid, everywhere above the shadows')).toEqual([0.32, 1]);
+  expect(tone('glaze umber from the edge of the shadow down to the deepest bit')).toEqual([
+    0, 0.42,
+  ]);
+  expect(tone('bone for the last 10 percent')).toEqual([0.9, 1]);
+  expect(tone('umber into the lower parts')).toEqual([0, 0.42]);
+  expect(read('bone on anything that would catch light').step?.placement.aim?.facing?.side).toBe(
+    'light',
+  );
+});
+
+test('two shares of a surface, each with a paint of its own, are two lines', () => {
+  const { steps, marks } = read('bottom third umber, top two thirds bone');
+  expect(marks).toEqual([]);
+  expect(steps?.map(({ placement: { from, to } }) => [from, to])).toEqual([
+    [0, 0.33],
+    [0.33, 1],
+  ]);
+});
+
 test('a share of the surface is a band of that width', () => {
   expect(tone('bone over the top 80%')).toEqual([0.2, 1]);
   expect(tone('bone on the brightest third')).toEqual([0.67, 1]);

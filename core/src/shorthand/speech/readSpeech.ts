@@ -69,11 +69,9 @@ export function readSpeech(
           ...checked.error.issues.map(({ message }) => ({ from: 0, to: sentence.length, message })),
         );
     }
-    marks.push(
-      ...frame.marks,
-      ...missingPots(frame, chunks, here),
-      ...askPaint(frame, chunks, here),
-    );
+    const missing = missingPots(frame, chunks, here);
+    const asking = missing.length > 0 ? missing : askPaint(frame, chunks, here);
+    marks.push(...frame.marks, ...asking);
     rough.push(...frame.rough);
   });
   if (!first) return null;

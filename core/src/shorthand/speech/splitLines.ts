@@ -4,6 +4,7 @@ const work = new Set<ChunkKind>([
   'technique',
   'stage',
   'place',
+  'shareEnd',
   'fold',
   'side',
   'all',
@@ -25,7 +26,7 @@ const says = (part: readonly Chunk[]) => ({
   work: part.some(({ kind }) => work.has(kind)),
 });
 
-const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot']);
+const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'shareEnd']);
 
 const isPaint = (chunk: Chunk) =>
   chunk.kind === 'pot' && chunk.pots.some(({ kind }) => kind !== 'medium');
