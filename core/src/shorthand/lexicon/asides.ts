@@ -10,7 +10,7 @@ export const asides: readonly Entry[] = [
   ),
   entry(
     { kind: 'aside' },
-    "don't worry|dont worry|no need to|not fussed|because|cause|cos|coz|otherwise|or else|or it|which|that way|so it doesn't|so it does not|so you|so that|didn't|did not|doesn't|does not|wick|wicked|wick it off|wipe it off|wipe off|wiped off|rub it off|rub off|rubbed off|dab off|dab the|dab it off|dabbed off|lift it off|soak it up|wash it off|if it looks|if you get|if it gets|in case|even if|even though|unless|as if|as though|to stop|to avoid|to make it|to make the|to help|to hide|wipe it|wipe the|wiping|brush off the excess|get rid of|it rubbed|used to be",
+    "don't worry|dont worry|no need to|where the wash got|where the wash stained|where the wash went|where the wash ran|where the ink got|where the ink went|where it got|where it went|where it ran|where you slipped|where paint got|where i slipped|to tidy up where|to clean up where|not fussed|because|cause|cos|coz|otherwise|or else|or it|which|that way|so it doesn't|so it does not|so you|so that|didn't|did not|doesn't|does not|wick|wicked|wick it off|wipe it off|wipe off|wiped off|rub it off|rub off|rubbed off|dab off|dab the|dab it off|dabbed off|lift it off|soak it up|wash it off|if it looks|if you get|if it gets|in case|even if|even though|unless|as if|as though|to stop|to avoid|to make it|to make the|to help|to hide|wipe it|wipe the|wiping|brush off the excess|get rid of|it rubbed|used to be",
     1.5,
   ),
   ...finishLevels.map((level) =>

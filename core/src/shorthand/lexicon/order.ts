@@ -50,7 +50,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry(
     { kind: 'baseMix' },
-    'the base|of the base|base mix|base colour mix|the base colour|of the base colour|the basecoat|of the basecoat|the base coat|of the base coat|base coat colour|the first colour|first colour|the original colour|original base',
+    'the base|of the base|into the base|in the base|with the base|to the base|into the base colour|into the base mix|with the base colour|to the base colour|base mix|base colour mix|the base colour|of the base colour|the basecoat|of the basecoat|the base coat|of the base coat|base coat colour|the first colour|first colour|the original colour|original base',
     1.05,
   ),
   entry(

@@ -71,7 +71,7 @@ export const places: readonly Entry[] = [
   entry({ kind: 'fold' }, 'fold|folds'),
   entry(
     { kind: 'all' },
-    'everywhere|everything|the whole thing|whole thing|whole model|whole figure|whole surface|entire model|entire surface|entire thing|all over|all over it|over everything|over all of it|all of it|the lot|over the lot|whole lot|over all|the whole lot|all across|whole area|entire area|all the cloth|all the leather|all the skin|all the metal|all the armour|all the fur|all the wood|all the bone|all the hair|whole cloak|whole coat|whole piece|head to toe|top to bottom|cover it all|covering everything|solid|until solid|fully covered|full coverage|overall|completely|every bit of it|every surface|all surfaces|blanket',
+    'everywhere|everything|the whole thing|whole thing|whole model|whole figure|whole surface|entire model|entire surface|entire thing|all over|all over it|over everything|over all of it|all of it|the lot|over the lot|whole lot|over all|the whole lot|all across|whole area|entire area|all the cloth|all the leather|all the skin|all the metal|all the armour|all the fur|all the wood|all the bone|all the hair|whole cloak|whole coat|whole piece|head to toe|top to bottom|cover it all|covering everything|solid|until solid|fully covered|full coverage|overall|completely|every bit of it|every surface|all surfaces|the rest|the rest in|rest in|rest with|everything else|everywhere else|all the rest|blanket',
   ),
   entry(
     { kind: 'shareEnd', end: 'top' },

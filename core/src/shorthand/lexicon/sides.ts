@@ -36,6 +36,8 @@ const lit = lamps.flatMap((lamp) =>
 );
 
 export const sides: readonly Entry[] = [
+  side('back', 'further back|farther back', 1.5),
+  side('front', 'further forward|farther forward|further to the front', 1.5),
   side(
     'up',
     'upward faces|upward facing|upward-facing|upwards facing|facing up|faces up|face up|faces upwards|face upwards|facing upwards|upward surfaces|upward facing surfaces|upward-facing surfaces|upward planes|top faces|top face|top surfaces|top surface|top side|upper side|upper sides|topside|top sides|from above|from straight above|straight above|from directly above|from overhead|sky facing|sky-facing|surfaces facing up|upper faces|tops|upper surfaces|top planes|upper planes|what faces up|anything that faces up|anything facing up|everything facing up|everything that faces up|skyward',
@@ -72,12 +74,12 @@ export const sides: readonly Entry[] = [
   ),
   side(
     'front',
-    'from the front|front side|facing forward|facing forwards|facing the front|at the front|front faces|on the front',
+    'at the front of|at the front of the|towards the front|nearer the front|further forward|from the front|front side|facing forward|facing forwards|facing the front|at the front|front faces|on the front',
     0.9,
   ),
   side(
     'back',
-    'from behind|from the back|back side|facing backwards|facing back|at the back|on the back side|rear side|on the rear',
+    'towards the back|toward the back|nearer the back|towards the rear|from behind|from the back|back side|facing backwards|facing back|at the back|on the back side|rear side|on the rear',
     0.9,
   ),
 ];

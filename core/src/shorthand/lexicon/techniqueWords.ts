@@ -64,7 +64,7 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'dryBrush',
-    'dry brush|drybrush|dry-brush|drybrushed|dry brushed|drybrushing|dry brushing|dry-brushed|dry-brushing|overbrush|over-brush|overbrushed|damp drybrush|damp dry brush|wet drybrush|wet dry brush|wet drybrush of|light drybrush|heavy drybrush|light dry brush|heavy dry brush|dusting|drybrushes|db',
+    'dry brush|drybrush|dry-brush|drybrushed|dry brushed|drybrushing|dry brushing|dry-brushed|dry-brushing|overbrush|over-brush|overbrushed|damp drybrush|damp dry brush|wet drybrush|wet dry brush|wet drybrush of|light drybrush|heavy drybrush|light dry brush|heavy dry brush|dusting|dust over|dust on|dust with|dusted|dusted over|scrub|scrubbed|scrubbing|scrub on|scrub in|drybrushes|db',
     { weight: 1.1 },
   ),
   ...way(

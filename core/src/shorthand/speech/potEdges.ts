@@ -104,7 +104,9 @@ export class PotIndex {
       const skipped = skippedRun(words, at + length, named, start + length);
       const isWhole = start === 0 && (length >= named.core || skipped > 0);
       // “Ink”, “wash”: the kind of a pot alone is none of them.
-      if (length === 1 && !isWhole && kindWords.has(first)) continue;
+      // “Gloss” is the varnish that says it.
+      const isGloss = first === 'gloss' && named.pot.kind === 'varnish';
+      if (length === 1 && !isWhole && kindWords.has(first) && !isGloss) continue;
       const isEveryday = !isWhole && length === 1 && isEverydayWord(first);
       // “Amber ink”: the kind of the pot is no other pot.
       length += skipped;
@@ -164,7 +166,7 @@ function scoreOf(named: Named, start: number, length: number, isWhole: boolean):
   if (length > 1) return 3 * length;
   // “Raw” alone is a word; “ochre” is the one pot that has it.
   if (pigments.has(word)) return named.pot.kind === 'primer' ? 0.6 : 2.4;
-  if (kindWords.has(word)) return -1;
+  if (kindWords.has(word) && word !== 'gloss') return -1;
   const isEveryday = isEverydayWord(word);
   // Which of two that have the word is asked, whether it begins their name or ends it.
   if (isEveryday) return 0.6;

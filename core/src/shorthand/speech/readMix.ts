@@ -53,6 +53,8 @@ export function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
     case 'more':
       return readMore(cursor, frame, beside);
     case 'add':
+      // “Darken the recesses with peat”: what is darkened is the place, and no mix.
+      if (isOfPlace(cursor)) return 1;
       if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
       else frame.intoAbove = true;
       return 1;
@@ -82,8 +84,9 @@ function readPot(
   beside: Beside,
 ): number {
   const [before, next] = [cursor.before(['quiet', 'of']), cursor.peek(1)];
-  // “The ochre mix” is a mix that was made.
-  if (next?.kind === 'mixAbove' && /^mix/u.test(next.text)) return 1;
+  const isOfMix = next?.kind === 'mixAbove' && /^mix/u.test(next.text);
+  // “The ochre mix” is a mix that was made; “a peat and coot mix” is one to be made.
+  if (isOfMix && frame.paints.length === 0 && !/^an?$/u.test(cursor.peek(-1)?.text ?? '')) return 1;
   const isBelow =
     next?.kind === 'asItIs' ||
     isInsteadOf(cursor) ||
@@ -101,7 +104,17 @@ function readPot(
       message: 'are these mixed? say “+” between them',
     });
   takeMixable(chunk, frame, {}, beside);
-  return 1;
+  return isOfMix ? 2 : 1;
+}
+
+/** Whether what is darkened or lightened is a place; “the edge highlight” is a line. */
+function isOfPlace(cursor: Cursor): boolean {
+  const found = cursor.next(1, ['quiet']);
+  const after = found && cursor.peek(found.by + 1)?.kind;
+  return (
+    /^(?:place|fold|side|body)$/u.test(found?.chunk.kind ?? '') &&
+    !/^(?:stage|technique|mixAbove)$/u.test(after ?? '')
+  );
 }
 
 /** Whether the thinner before a ratio was said after a pot: “rust and water 1:2”. */

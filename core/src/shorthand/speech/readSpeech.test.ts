@@ -55,6 +55,17 @@ test('a place is counted from what it is said to lie above, below or between', (
   );
 });
 
+test('a mix is named by its paints, and a place is darkened, not the mix above', () => {
+  expect(read('darken the recesses with an umber and sepia mix').said.parts).toEqual([
+    { potId: 'umber' },
+    { potId: 'sepia' },
+  ]);
+  expect(read('the rest in bone').step?.placement).toMatchObject({ from: 0, to: 1 });
+  expect(read('scrub bone over the fur').step?.technique).toBe('dryBrush');
+  const { steps } = read('bone at the front of the muzzle, umber further back');
+  expect(steps?.map(({ placement }) => placement.aim?.facing?.side)).toEqual(['front', 'back']);
+});
+
 test('two shares of a surface, each with a paint of its own, are two lines', () => {
   const { steps, marks } = read('bottom third umber, top two thirds bone');
   expect(marks).toEqual([]);
