@@ -74,7 +74,7 @@ test('what is said is shown with its ribbon, and what is not understood is not a
   await said(page).fill("rosehip glaze, don't let it pool, splodged");
   await said(page).press('Enter');
   await expect(lines(page)).toHaveCount(9);
-  await expect(page.getByText('splodged')).toBeVisible();
+  await expect(page.getByText("don't let it pool, splodged", { exact: true })).toBeVisible();
 
   await said(page).fill('1 reed + 1 gull white');
   await page.getByRole('button', { name: 'Reed Straw', exact: true }).click();
