@@ -142,7 +142,7 @@ function rowOutcome(
 
 /** In the order they were written. */
 const everySet =
-  'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json,seventh.json,eighth.json,ninth.json';
+  'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json,seventh.json,eighth.json,ninth.json,tenth.json';
 
 /** What others said, read as they meant it; `TOLD=1` prints what was not. */
 export function benchExamples(): void {
