@@ -98,6 +98,15 @@ export const combinedPhrases: readonly Entry[] = [
     ),
     1.3,
   ),
+  entry(
+    { kind: 'side', side: 'dark' },
+    combined(
+      '|side|the side',
+      'away from the|facing away from the|furthest from the|farthest from the|far from the|turned away from the|hidden from the',
+      'light|sun|lamp|lantern|moon|glow|fire|flame|torch|candle|light source|window',
+    ),
+    1.3,
+  ),
   ...facing(
     'up',
     'upturned|upward|upward turned|upward facing|upwards facing|upward-facing|top|topmost|sky facing|upper facing|horizontal|flat top',

@@ -54,6 +54,11 @@ export const orderWords: readonly Entry[] = [
     1.05,
   ),
   entry(
+    { kind: 'baseMix' },
+    'added to the base|mixed into the base|mixed with the base|stirred into the base|added to the base colour|mixed into the base colour|put into the base',
+    1.6,
+  ),
+  entry(
     { kind: 'intoIt' },
     'into that|into it|in it|to it|to that|into the mix|to the mix|in that|in the mix|into this|to this|added to that|added to it|mixed in|stirred in|added in|mixed into that|mixed into it',
     1.1,

@@ -36,6 +36,7 @@ const lit = lamps.flatMap((lamp) =>
 );
 
 export const sides: readonly Entry[] = [
+  side('light', 'near side|nearer side|nearest side|the near side', 1.4),
   side('back', 'further back|farther back', 1.5),
   side('front', 'further forward|farther forward|further to the front', 1.5),
   side(

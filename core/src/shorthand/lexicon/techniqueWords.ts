@@ -26,7 +26,7 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'recessWash',
-    'pinwash|pin wash|pin-wash|pinwashed|pin washed|recess shade|panel line wash|panel wash|controlled wash|targeted wash',
+    'pinwash|pin wash|pin it|pin it in|pinned|pinned in|pin-wash|pinwashed|pin washed|recess shade|panel line wash|panel wash|controlled wash|targeted wash',
   ),
   ...way(
     'lineWork',
@@ -99,7 +99,7 @@ export const techniqueWords: readonly Entry[] = [
     { kind: 'stage', stage: 'highlight' },
     'highlighted|highlighting|highlight with|first highlight|second highlight|final highlight|last highlight|main highlight|extreme highlight|top highlight|lightest highlight|highlight of|highlight to',
   ),
-  entry({ kind: 'stage', stage: 'prime' }, 'primed|priming|primer coat|undercoat of primer'),
+  entry({ kind: 'stage', stage: 'prime' }, 'primed|priming|primer|primer coat|undercoat of primer'),
   entry({ kind: 'stage', stage: 'shade' }, 'shaded|shading|shades|shade with|darkening'),
   entry(
     { kind: 'stage', stage: 'finish' },

@@ -116,6 +116,10 @@ export class PotIndex {
       // “Black” is no primer that is called so, unless something is primed.
       const isColour = length === 1 && named.pot.kind === 'primer' && pigments.has(first);
       if (isColour && !words.some(({ text }) => /^prim|^undercoat/u.test(text))) continue;
+      // “White primer” is a primer, and not the white among the paints.
+      const isOfPrimer =
+        named.pot.kind !== 'primer' && /^primer/u.test(words.at(at + 1)?.text ?? '');
+      if (isOfPrimer && length === 1 && pigments.has(first)) continue;
       const score = scoreOf(named, start, length, isWhole) - penalty;
       const before = byLength.get(length);
       if (!before || score > before.score + 0.01)

@@ -95,6 +95,8 @@ export function readMore(cursor: Cursor, frame: Frame, beside: Beside): number {
 
 /** Whether a line above is named as something that is mixed. */
 function isCarriedHere(cursor: Cursor): boolean {
+  // “Gosling added to the base”
+  if (/^(?:added|mixed|stirred|put) /u.test(cursor.chunk?.text ?? '')) return true;
   const before = cursor.before(['quiet', 'of']);
   return (
     before !== undefined &&

@@ -133,8 +133,13 @@ function readAside(cursor: Cursor, frame: Frame): number {
 /** “Up to the edge”: it stops below it. */
 function readUpTo(cursor: Cursor, frame: Frame): number {
   const found = cursor.next(1, overWords);
-  const band = bandOf(found?.chunk);
+  const band = found?.chunk.kind === 'fold' ? bands.recess : bandOf(found?.chunk);
   if (!found || !band) return 1;
+  // “Stop before the folds” keeps out of them.
+  if (band.from <= 0 && /stop|short/u.test(cursor.chunk?.text ?? '')) {
+    frame.nots.push(band);
+    return found.by + 1;
+  }
   frame.upTo = band.from > 0 ? band.from : band.to;
   return found.by + 1;
 }

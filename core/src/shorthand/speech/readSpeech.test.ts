@@ -66,6 +66,18 @@ test('a mix is named by its paints, and a place is darkened, not the mix above',
   expect(steps?.map(({ placement }) => placement.aim?.facing?.side)).toEqual(['front', 'back']);
 });
 
+test('parts of a sentence that are each a line of their own are read as lines', () => {
+  const potsOf = (sentence: string) =>
+    read(sentence).steps?.map(({ mix }) => mix.parts.map((part) => 'potId' in part && part.potId));
+  expect(potsOf('mid is bone, shade is umber')).toEqual([['bone'], ['umber']]);
+  expect(potsOf('umber away from the lantern, bone on the near side')).toEqual([
+    ['umber'],
+    ['bone'],
+  ]);
+  expect(tone('bone, stop before the folds')).toEqual([0.22, 1]);
+  expect(read('pin it with umber in the folds').step?.technique).toBe('recessWash');
+});
+
 test('two shares of a surface, each with a paint of its own, are two lines', () => {
   const { steps, marks } = read('bottom third umber, top two thirds bone');
   expect(marks).toEqual([]);

@@ -26,7 +26,7 @@ const says = (part: readonly Chunk[]) => ({
   work: part.some(({ kind }) => work.has(kind)),
 });
 
-const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'shareEnd']);
+const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'shareEnd', 'body']);
 
 const isPaint = (chunk: Chunk) =>
   chunk.kind === 'pot' && chunk.pots.some(({ kind }) => kind !== 'medium');
@@ -34,6 +34,9 @@ const isPaint = (chunk: Chunk) =>
 /** What a line of its own begins with: a pot that is not counted with those before. */
 const beginsWithPot = (part: readonly Chunk[]) =>
   part.find(({ kind }) => kind !== 'quiet')?.kind === 'pot';
+
+const beginsWithStage = (part: readonly Chunk[]) =>
+  part.find(({ kind }) => kind !== 'quiet')?.kind === 'stage';
 
 /** What is put into the mix of the line is of that line. */
 const addsTo = (part: readonly Chunk[]) =>
@@ -58,7 +61,9 @@ export function splitLines(path: readonly Chunk[]): Chunk[][] {
     const isOwn = now.paint && now.work && next.paint && next.work && beginsWithPot(part);
     // “The edges with gosling and the corners with white”
     const isOtherPlace = now.paint && now.place && next.paint && next.place;
-    if (isOwn || (isOtherPlace && !addsTo(part))) end();
+    // “Mid is heron, shade is slate”
+    const isOtherStage = now.paint && now.work && next.paint && beginsWithStage(part);
+    if (isOwn || isOtherStage || (isOtherPlace && !addsTo(part))) end();
     line.push(...part);
     part = [];
   };
