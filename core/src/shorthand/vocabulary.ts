@@ -5,6 +5,7 @@ import { meanings, meaningWord } from '../recipe/meaning';
 import { finishLevels, stages } from '../recipe/step';
 import { techniqueNames, techniqueOf } from '../recipe/techniques';
 import type { Kind } from './kinds';
+import { numberWords } from './numberWords';
 import { everywhereSaid, sidesSaid, stopsSaid } from './placePhrases';
 import { toolPhrases } from './toolPhrases';
 import { wordsOf, type Word } from './words';
@@ -19,21 +20,6 @@ export interface Phrase {
 
 type Entry = [kind: Kind, phrases: readonly string[] | string, value?: unknown, isRough?: boolean];
 
-const numbers = [
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-
 const consistencySaid: Record<Consistency['name'], string> = {
   stiff: 'stiff',
   smooth: 'smooth|cream|like cream',
@@ -44,7 +30,7 @@ const consistencySaid: Record<Consistency['name'], string> = {
 };
 
 const entries: Entry[] = [
-  ...numbers.map((word, index): Entry => ['number', word, index + 1]),
+  ...numberWords.map((word, index): Entry => ['number', word, index + 1]),
   ['number', 'a couple of|couple of|a pair of', 2],
   ['amount', 'half|a half|half a part of|half as much', 0.5],
   ['amount', 'third|a third|one third|a third of', 1 / 3],

@@ -1,19 +1,6 @@
+import { numberWords } from '../numberWords';
 import { entry, type Entry } from './entry';
 
-const numberWords = [
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
 const small = [
   'touch',
   'dab',
