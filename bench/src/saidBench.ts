@@ -5,7 +5,7 @@ import { saidAbove, saidPots } from '../../core/src/testing/shorthand/shelf';
 import { ms } from './measure';
 
 const mostMs = 16;
-/** What was asked about in the ledger’s own manner is read by its sense now: those say nothing of that. */
+/** Sentences once expected to be asked about are read by their sense now, so they are left out. */
 const clear = said.filter(([, { asks = [] }]) => asks.length === 0);
 
 /** The corpus of sentences: read right, asked about, wrong; and what a key press costs on 500 pots. */

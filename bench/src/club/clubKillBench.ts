@@ -14,7 +14,7 @@ const seed = Number(process.env.SEED ?? 22);
 const writersAtOnce = 6;
 const longestLifeMs = 400;
 
-/** What was acknowledged, by what is looked for afterwards. */
+/** Acknowledged writes, by the identifier looked for afterwards. */
 interface Acknowledged {
   pots: Set<string>;
   photographs: Map<string, string>;
@@ -142,7 +142,7 @@ async function writeOne(device: Device, kind: number, id: string, place: Place):
   const loan = { id: (body as { id: string }).id, isBack: false };
   known.loans.set(id, loan);
   if (id.endsWith('3') || id.endsWith('7')) {
-    // What is asked and not answered may be so or not.
+    // A request without an answer may have been carried out or not.
     known.loans.delete(id);
     const back = await device.ask(`/api/club/loans/${loan.id}/back`, 'PUT', {});
     if (back.status === 204) known.loans.set(id, { ...loan, isBack: true });

@@ -65,7 +65,7 @@ export async function startedClub(dataFolder: string, { isFirst = false } = {}) 
   return { server, url, passphrases: passphrasesIn(said) };
 }
 
-/** What each member of the sample club logs in with, by name, as the start has said. */
+/** Passphrases of the sample club's members by name, as printed at the start. */
 const passphrasesIn = (said: string) =>
   new Map(
     [...said.matchAll(/^ {4}(\w+) \(\w+\), passphrase: (.+)$/gm)].map(

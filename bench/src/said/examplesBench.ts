@@ -45,7 +45,7 @@ function stepsAbove(above: readonly LineAbove[]): Step[] {
   );
 }
 
-/** What a sentence is read beside. */
+/** The shelf and the lines above, which a sentence is read beside. */
 function besideOf({
   above = [],
   surface = 'cloth',
@@ -144,7 +144,7 @@ function rowOutcome(
 const everySet =
   'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json,seventh.json,eighth.json,ninth.json,tenth.json';
 
-/** What others said, read as they meant it; `TOLD=1` prints what was not. */
+/** Scores sentences and notes against their intended readings; `TOLD=1` prints the misreadings. */
 export function benchExamples(): void {
   const isTold = process.env.TOLD === '1';
   console.log('\nSentences and notes as painters say them');

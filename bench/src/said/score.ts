@@ -4,7 +4,7 @@ import type { Range, SaidExample, Wanted, WantedPlace } from './want';
 /** How a sentence came out. */
 export type Outcome = 'right' | 'asked' | 'wrong';
 
-/** What the scorer looks at of a reading. */
+/** The part of a reading that is scored. */
 export interface Scored {
   step: Step | null;
   steps?: readonly Step[];
@@ -23,7 +23,7 @@ const within = (value: number, range: Range): boolean =>
     ? Math.abs(value - range) <= 0.05 * Math.max(1, range)
     : value >= range[0] - 1e-6 && value <= range[1] + 1e-6;
 
-/** What of a line differs from what was wanted: the field, and what it is. */
+/** Fields in which a line differs from the wanted one, each with its value. */
 type Difference = readonly [field: string, is: string];
 
 /** The shares of a mix, by pot or by the line a mix was carried from. */
@@ -107,7 +107,7 @@ function isPlace(wanted: WantedPlace, step: Step, said: object): boolean {
   if (wanted.along && !(aim?.along && ends(aim.along, wanted.along))) return false;
   if (wanted.height && !(aim?.height && ends(aim.height, wanted.height))) return false;
   if (wanted.facing && !(aim?.facing && wanted.facing.includes(aim.facing.side))) return false;
-  // What was not asked for is not to be aimed at either.
+  // An aim that was not asked for is an error too.
   if (!wanted.facing && wanted.band && aim?.facing) return false;
   return (wanted.full ?? []).every(
     (stop) => depositAt(step, placeOf(stop)) * step.coats >= 0.5 - 1e-6,
@@ -117,7 +117,7 @@ function isPlace(wanted: WantedPlace, step: Step, said: object): boolean {
 const isAimed = (aim: Placement['aim']) =>
   Boolean(aim && (aim.facing ?? aim.along ?? aim.height ?? aim.spot));
 
-/** What differs, field by field. */
+/** Differences, field by field. */
 function differences(
   step: Step,
   wanted: Wanted,
@@ -167,7 +167,7 @@ const waysOf = ({ want, wants, anyOf = [] }: Pick<SaidExample, 'want' | 'wants' 
   ...anyOf,
 ];
 
-/** What differs in the way that fits best. */
+/** Differences from the alternative that fits best. */
 function leastDifferences(
   example: Pick<SaidExample, 'want' | 'wants' | 'anyOf'>,
   reading: Scored,

@@ -20,7 +20,7 @@ export interface WantedPlace {
   full?: readonly ToneStopName[];
 }
 
-/** What one line should be. */
+/** The expected line. */
 export interface Wanted {
   technique?: readonly TechniqueName[];
   /** by pot, `a|b` either of two, `#2` line 2, `#-1` the line above; `?` nobody can know */

@@ -20,7 +20,7 @@ export const clubListNames = Object.keys(clubLists) as ClubListName[];
 
 export const isClubList = (name: string): name is ClubListName => name in clubLists;
 
-/** What tells the records of such a list apart. */
+/** The key by which records of such a list differ. */
 export function idInClubList(list: ClubListName, record: object): string {
   if (list === 'claims') {
     const { armyId, unitId, model } = record as Claim;

@@ -14,7 +14,7 @@ const placeOfStop = (name: ToneStopName) => toneStops.find((stop) => stop.name =
 /** Stops from here down are said of everything below them too: “into the shadows”. */
 const lowUpTo = 0.32;
 
-/** What the name of a stop alone covers: a hollow and all below it, what stands up and all above it. */
+/** The band of a stop named alone: a hollow with all below it, a raised stop with all above it. */
 export const aroundStop = (name: ToneStopName): { from: number; to: number } => bandOfStop[name];
 
 const bandOfStop: Record<ToneStopName, { from: number; to: number }> = {

@@ -21,7 +21,7 @@ export function placementFrom(
   const { facing, along, height, spot } = said;
   const isAimed = [facing, along, height, spot].some((each) => each !== undefined);
   const tone = said.tone ?? (isAimed ? { from: 0, to: 1 } : usualTone(stage, technique, before));
-  // What is said for the hollows is strongest in them, however else it is usually drawn.
+  // A line said for the hollows is strongest in them, whichever way its technique usually pulls.
   const goesDown =
     tone.from <= 0 && tone.to < 1 && (isBand || (said.tone && usualPlacement.pull === 'up'));
   const pull = pullMeant(said, technique);

@@ -5,7 +5,7 @@ import { PotNames } from './potNames';
 import { readLine } from './readLine';
 
 const beside = { names: new PotNames(saidPots), recipe: saidAbove, above: saidAbove.steps };
-/** What was asked about in the ledger’s own manner is read by its sense now: those say nothing of that. */
+/** Sentences once expected to be asked about are read by their sense now, so they are left out. */
 const clear = every.filter(([, { asks = [] }]) => asks.length === 0);
 const judged = clear.map((said) => ({
   sentence: said[0],

@@ -69,7 +69,7 @@ export interface Said {
   note?: string;
 }
 
-/** What a sentence is read beside. */
+/** The shelf and the lines above, which a sentence is read beside. */
 export interface Beside {
   names: PotNames;
   /** the recipe it is of, with its spots and ground */

@@ -24,7 +24,7 @@ import { proposalStore } from './proposalStore';
 
 const recordsAtOnce = 200;
 
-/** What only a club has, for its file of everything, so many at once. */
+/** Records that only a club has, read in batches for its file of everything. */
 export function clubPagesOf(
   list: ClubListName,
   size: number,

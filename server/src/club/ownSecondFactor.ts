@@ -5,10 +5,10 @@ import type { SessionStore } from './sessionStore';
 import type { Trail } from './trail';
 import type { Who } from './who';
 
-/** What was done with a code; null where the code is wrong; how long to wait after too many wrong ones. */
+/** The result of checking a code: null where it is wrong, or the wait after too many wrong ones. */
 export type WithCode<Answer> = Promise<Answer | null | { waitMs: number }>;
 
-/** What a logged-in member does with their own second factor. */
+/** Routes by which logged-in members manage their own second factor. */
 export interface OwnSecondFactor {
   /** The member's other devices are logged out. */
   turnOn(who: Who, code: string): WithCode<{ recoveryCodes: string[] }>;

@@ -14,7 +14,7 @@ const recoveryCodeCount = 10;
 const recoveryAlphabet = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
 const recoveryLetters = 12;
 
-/** What a member sees of their second factor. */
+/** The state of the second factor, as its member sees it. */
 export interface SecondFactorState {
   isOn: boolean;
   recoveryCodesLeft: number;

@@ -1,7 +1,7 @@
 import { finishLevels } from '../../recipe/step';
 import { entry, type Entry } from './entry';
 
-/** What is told beside the line: where paint runs to by itself, reasons, what is wiped off again. */
+/** Asides: where paint runs by itself, reasons, and paint that is wiped off again. */
 export const asides: readonly Entry[] = [
   entry(
     { kind: 'collects' },

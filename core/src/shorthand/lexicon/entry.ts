@@ -5,7 +5,7 @@ import type { FinishLevel, Stage } from '../../recipe/step';
 import type { TechniqueName } from '../../recipe/techniques';
 import type { Tool } from '../../recipe/tool';
 
-/** What a word or phrase can be in a sentence, with what it means. */
+/** The kinds of words and phrases in a sentence, each with its meaning. */
 export type Meaning =
   /** a place on the tone axis; `up` where it is said of what stands up, for folds */
   | { kind: 'place'; band: Band; technique?: TechniqueName }

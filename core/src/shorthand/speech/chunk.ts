@@ -21,7 +21,7 @@ export type Chunk = Span & {
 
 export type ChunkKind = Chunk['kind'];
 
-/** What a chunk means, where it is of that kind. */
+/** The meaning of a chunk, where it is of that kind. */
 export function meaningOf<Kind extends MeaningKind>(
   chunk: Chunk | undefined,
   kind: Kind,
@@ -29,3 +29,19 @@ export function meaningOf<Kind extends MeaningKind>(
   if (!chunk || !('meaning' in chunk) || chunk.kind !== kind) return null;
   return chunk.meaning as Extract<Meaning, { kind: Kind }>;
 }
+
+/** Kinds of words that join others and carry no fact of their own. */
+export const fillers: ReadonlySet<ChunkKind> = new Set<ChunkKind>([
+  'quiet',
+  'comma',
+  'colon',
+  'and',
+  'on',
+  'in',
+  'of',
+  'with',
+  'to',
+  'or',
+  'dash',
+  'then',
+]);

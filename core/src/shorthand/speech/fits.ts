@@ -1,6 +1,6 @@
 import type { Chunk, ChunkKind } from './chunk';
 
-/** What a pot is said right after. */
+/** Kinds of words that come right before a pot. */
 const beforePots = new Set<ChunkKind>([
   'number',
   'amount',
@@ -17,7 +17,7 @@ const beforePots = new Set<ChunkKind>([
 ]);
 /** Where something stands rather than what is used. */
 const beforePlaces = new Set<ChunkKind>(['on', 'in', 'below', 'not', 'upTo', 'from', 'only']);
-/** What an amount is of. */
+/** Kinds of words an amount can count. */
 const afterAmount = new Set<ChunkKind>([
   'pot',
   'water',

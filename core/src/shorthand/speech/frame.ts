@@ -38,7 +38,7 @@ export interface RatioSaid {
   span: Span;
 }
 
-/** What a line says, gathered from a sentence before it is settled. */
+/** The facts gathered from a sentence before a line is made of them. */
 export interface Frame {
   paints: PaintSaid[];
   ratios: RatioSaid[];

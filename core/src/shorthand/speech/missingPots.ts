@@ -2,7 +2,7 @@ import type { Beside, Mark, Span } from '../said';
 import type { Chunk, ChunkKind } from './chunk';
 import type { Frame } from './frame';
 
-/** What a paint is counted or joined by. */
+/** Kinds of words that count or join paints. */
 const beforePaint = new Set<ChunkKind>(['plus', 'percent', 'unit', 'amount']);
 const afterName = new Set<ChunkKind>(['plus', 'ratio', 'comma', 'and', 'evenly']);
 

@@ -1,9 +1,9 @@
 import type { Beside } from '../said';
 import { bestPath } from './bestPath';
-import type { Chunk, ChunkKind } from './chunk';
+import { fillers, type Chunk, type ChunkKind } from './chunk';
 import { readCommand } from '../commands/readCommand';
 
-/** What a row of a note is: a line, the name of a surface, or nothing of this recipe. */
+/** The kind of a note's row: a line, the name of a surface, or nothing of this recipe. */
 export type NoteRowKind = 'line' | 'heading' | 'aside';
 
 /** Kinds that say how, how much or where: what has one of them is no mere name. */
@@ -47,7 +47,7 @@ const otherWay =
   /^\W*(?:for the (?:dead|others?|second|undead)|or(?: else)?\b|alternatively|alternative|instead\b|variant|option)/iu;
 
 /**
- * What a row of a note is. One without paint, verb, figure or place is a heading, also where a colour
+ * The kind of a note's row. One without paint, verb, figure or place is a heading, also where a colour
  * is in it.
  *
  * @example noteRowKind('Grey wolf', beside) // → 'heading'
@@ -71,20 +71,6 @@ export function noteRowKind(row: string, beside: Beside): NoteRowKind {
   return others.length > 0 ? 'heading' : 'line';
 }
 
-const fillers = new Set<ChunkKind>([
-  'quiet',
-  'comma',
-  'colon',
-  'and',
-  'on',
-  'in',
-  'of',
-  'with',
-  'to',
-  'or',
-  'dash',
-  'then',
-]);
 const isFiller = ({ kind }: Chunk) => fillers.has(kind);
 
 const hasPaint = (path: readonly Chunk[]) =>

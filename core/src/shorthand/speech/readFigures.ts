@@ -4,7 +4,7 @@ import type { Frame } from './frame';
 import { readFraction, readPercent, readShareList } from './readShares';
 import { isMixable, putIntoAbove, readMixable } from './readPaints';
 
-/** What figures say: parts, percent, coats, shares, ratios. @returns chunks that were used; 0 where nothing is said */
+/** Reads figures: parts, percent, coats, shares, ratios. @returns chunks that were used; 0 where nothing is said */
 export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number {
   const number = cursor.meaning('number');
   if (number)
@@ -109,7 +109,7 @@ function readCoats(cursor: Cursor, frame: Frame, first: number): number {
       message: 'more coats at the most than at the least',
     });
   setCoats(frame, first, second);
-  // What lies between is read by itself: thin coats are thin.
+  // Words in between are read by themselves, as “thin” in “two thin coats” thins.
   const passed = cursor.chunks.slice(cursor.at + by, cursor.at + found.by);
   for (const each of passed)
     if (each.kind === 'thin' && frame.water === undefined && 'meaning' in each)

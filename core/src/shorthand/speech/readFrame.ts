@@ -7,7 +7,7 @@ import { readMix } from './readMix';
 import { readPlace } from './readPlaces';
 import { readWay } from './readWay';
 
-/** What the words of one line say. */
+/** Reads the words of one line. */
 export function readFrame(chunks: readonly Chunk[], beside: Beside): Frame {
   const frame = emptyFrame();
   const cursor = new Cursor(chunks);

@@ -91,7 +91,7 @@ function readPot(
     next?.kind === 'asItIs' ||
     isInsteadOf(cursor) ||
     (before?.kind === 'below' && (frame.paints.length > 0 || hasPotAfter(cursor)));
-  // What shows through, or lies below, is not what is painted.
+  // A pot that shows through or lies below is not painted now.
   if (isBelow && isInsteadOf(cursor)) frame.insteadOf = chunk.pots;
   if (isBelow) {
     frame.notes.push({ from: before?.from ?? chunk.from, to: chunk.to });

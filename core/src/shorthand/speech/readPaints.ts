@@ -14,7 +14,7 @@ export interface HowMuch {
 
 const overWords = ['quiet', 'of', 'unit', 'in', 'on'] as const;
 
-/** What is mixed: a pot, water, medium, or the mix of a line above. */
+/** Reads a part of the mix: a pot, water, medium, or the mix of a line above. */
 export function isMixable(chunk: Chunk | undefined): boolean {
   return (
     chunk !== undefined &&
@@ -42,7 +42,7 @@ export function readMixable(
   return found.by + (isLine ? 2 : 1);
 }
 
-/** What is said next goes into the mix above; asks where there is none. */
+/** Puts the next part into the mix above; asks where there is none. */
 export function putIntoAbove(frame: Frame, { above }: Beside, { from, to }: Chunk): void {
   frame.intoAbove = true;
   if (!above.some(({ mix }) => mix.parts.length > 0))

@@ -4,7 +4,7 @@ import type { Cursor } from './cursor';
 import type { Frame } from './frame';
 
 const overWords: readonly ChunkKind[] = ['quiet', 'on', 'in', 'of', 'only', 'below', 'body'];
-/** What ends the words a “not” turns round. */
+/** Kinds of words at which a “not” ends. */
 const endsNot = new Set<ChunkKind>(['comma', 'then', 'technique', 'plus', 'coats']);
 
 /** Where a line goes, and where it does not. @returns chunks that were used; 0 where nothing is said */

@@ -3,7 +3,7 @@ import { lifts } from '../../recipe/techniques';
 import type { LineReading } from '../lineReading';
 import type { Beside, Mark, Rough, Said, Span } from '../said';
 import { bestPath } from './bestPath';
-import type { Chunk } from './chunk';
+import { fillers, type Chunk } from './chunk';
 import type { Frame } from './frame';
 import { readFrame } from './readFrame';
 import { settleFrame } from './settleFrame';
@@ -87,29 +87,18 @@ export function readSpeech(
   };
 }
 
-/** What a ratio is of cannot be told before its pots are there. */
+/** A ratio cannot be resolved before its pots are on the shelf. */
 const withoutRatios = (marks: readonly Mark[]) =>
   marks.some(({ isNoPot }) => isNoPot) ? marks.filter(({ isOfRatio }) => !isOfRatio) : marks;
 
 const inOrder = (marks: readonly Mark[]) => [...marks].sort((one, other) => one.from - other.from);
 
-const silent = new Set([
-  'quiet',
+const silent = new Set<string>([
+  ...fillers,
   'unknown',
-  'comma',
-  'and',
-  'on',
-  'in',
-  'of',
-  'with',
-  'to',
-  'or',
-  'dash',
-  'colon',
   'number',
   'body',
   'only',
-  'then',
   'below',
   'times',
   'line',
@@ -165,7 +154,7 @@ function askPaint(frame: Frame, chunks: readonly Chunk[], { above }: Beside): Ma
   return [{ from: way.from, to: way.to, message: 'with which paint?' }];
 }
 
-/** What explained nothing is kept as the note. */
+/** Keeps the words that were not read as the note. */
 function noted(said: Said, { notes }: Frame, sentence: string): Said {
   if (notes.length === 0) return said;
   const joined: Span[] = [];

@@ -6,7 +6,7 @@ import { settleMix } from './settleMix';
 import { settlePlace } from './settlePlace';
 import { settleThinning } from './settleThinning';
 
-/** What one line says in all. */
+/** Settles one line from its frame. */
 export function settleFrame(frame: Frame, beside: Beside): Said {
   const before = beside.above.at(-1);
   addOnlyOfKind(frame, beside);

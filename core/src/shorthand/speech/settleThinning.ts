@@ -125,7 +125,7 @@ function ofRatio(
       message: 'which of them is the water? say “1 paint : 2 water”',
       isOfRatio: true,
     });
-  // Nobody glazes ten parts of paint with one of water, and “watered 2:1” is two of water.
+  // A glaze of ten parts of paint to one of water would be no glaze, so the larger figure is water.
   const isWayRound =
     one > other &&
     (isTinting || thinner !== undefined || isThinnerFirst === true || frame.water !== undefined);

@@ -31,14 +31,14 @@ const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'shar
 const isPaint = (chunk: Chunk) =>
   chunk.kind === 'pot' && chunk.pots.some(({ kind }) => kind !== 'medium');
 
-/** What a line of its own begins with: a pot that is not counted with those before. */
+/** Whether a part begins with a pot, as a line of its own does. */
 const beginsWithPot = (part: readonly Chunk[]) =>
   part.find(({ kind }) => kind !== 'quiet')?.kind === 'pot';
 
 const beginsWithStage = (part: readonly Chunk[]) =>
   part.find(({ kind }) => kind !== 'quiet')?.kind === 'stage';
 
-/** What is put into the mix of the line is of that line. */
+/** Whether a part adds to the mix of the line before it. */
 const addsTo = (part: readonly Chunk[]) =>
   part.some(({ kind }) =>
     ['amount', 'add', 'more', 'intoIt', 'not', 'collects', 'plus'].includes(kind),

@@ -23,7 +23,7 @@ export type Device = z.infer<typeof deviceSchema>;
 
 export const secondFactorSchema = z.object({ isOn: z.boolean(), recoveryCodesLeft: z.number() });
 export type SecondFactorState = z.infer<typeof secondFactorSchema>;
-/** What an authenticator app is given; the secret for typing, the address as a picture. */
+/** The secret for an authenticator app: to be typed, and as an address in a picture. */
 export const preparedFactorSchema = z.object({ secret: z.string(), address: z.string() });
 export const recoveryCodesSchema = z.object({ recoveryCodes: z.array(z.string()) });
 

@@ -6,7 +6,7 @@ export function useCodeAsked(isAskedAtOnce = false) {
   const [needsCode, setNeedsCode] = useState(isAskedAtOnce);
   return {
     needsCode,
-    /** What was typed, with the code where it was asked for. */
+    /** The form's values, with the code where it was asked for. */
     withCode<Typed extends { code: string }>({ code, ...typed }: Typed) {
       return needsCode ? { ...typed, code } : typed;
     },
