@@ -77,18 +77,18 @@ function saveStateOf(
 
 /**
  * Writes the open recipe as it is to be, or as made of what it is now, which may be newer than what is drawn.
- * `of` is what the edit is of, for undoing a run of them as one.
+ * `of` is what the edit is of: a run of edits of the same, each within so many ms of the last, is undone as one.
  */
 export function useEditRecipe(
   recipeId: string,
-): (next: Recipe | ((now: Recipe) => Recipe), of: string) => void {
+): (next: Recipe | ((now: Recipe) => Recipe), of: string, within?: number) => void {
   const writer = useWriter();
   return useCallback(
-    (next, of) => {
+    (next, of, within = runMs) => {
       const how = {
         of,
         scope: recipeScope(recipeId),
-        within: runMs,
+        within,
         whenStale: 'ask',
         restMs,
       } as const;

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { WriterContext } from '../../ledger/useWriter';
 import { line, pots, recipe } from '../../testing/levy';
+import { recipeScope } from '../../parts/recipeScope';
 import { FakeServer, openPage } from '../../testing/tryWriter';
 import { useLineDeeds, type LineDeeds } from './useLineDeeds';
 
@@ -39,7 +40,7 @@ async function shown(now: Recipe) {
     });
     return { said, recipe: writer.shown('recipes', 'coat') as Recipe };
   };
-  return { after, deeds: result.current };
+  return { after, deeds: result.current, writer };
 }
 
 const ids = ({ steps }: Recipe) => steps.map(({ id }) => id);
@@ -127,4 +128,18 @@ test('spots are put with the line that is aimed at one, and go when there is non
   expect(stepOf(put, 'edge')?.coats).toBe(3);
   expect(put.notes).toBe('Kept');
   expect('spots' in after((deeds) => deeds.putSpots([])).recipe).toBe(false);
+});
+
+test.each([
+  ['in one opening are undone as one, however long it took', 'first', 'first', 2],
+  ['in two openings are undone one after the other', 'first', 'second', 5],
+])('sentences said of a line %s', async (_, opening, next, left) => {
+  const now = jest.spyOn(Date, 'now').mockReturnValue(0);
+  const { after, writer } = await shown(drawn);
+  after((deeds) => deeds.say({ ...base, coats: 5 }, opening));
+  now.mockReturnValue(3_600_000);
+  after((deeds) => deeds.say({ ...base, coats: 6 }, next));
+  act(() => void writer.undo(recipeScope('coat')));
+  expect(after(() => null).recipe.steps[0].coats).toBe(left);
+  now.mockRestore();
 });

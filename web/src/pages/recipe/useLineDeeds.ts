@@ -53,9 +53,9 @@ export function useLineDeeds(drawn: Recipe, pots: readonly Pot[]) {
         `step ${step.id} ${before ? changedFields(before, step).join() : ''}`,
       );
     },
-    /** The line as its sentence says it: typing it is one deed. */
-    say(step: Step) {
-      edited(withStep(recipe(), step), `said ${step.id}`);
+    /** The line as its sentence says it. @param opening all typed in one opening is one deed */
+    say(step: Step, opening: string) {
+      edited(withStep(recipe(), step), `said ${step.id} ${opening}`, Infinity);
     },
     add(): string | null {
       if (isFull()) return null;

@@ -16,8 +16,8 @@ export interface SayEditedProps {
   step: Step;
   recipe: Recipe;
   pots: readonly Pot[];
-  /** the line as it is said now; called while it is typed */
-  onSay: (step: Step) => void;
+  /** the line as it is said now, called while it is typed; all of one opening is undone together */
+  onSay: (step: Step, opening: string) => void;
   onDone: () => void;
 }
 
@@ -25,6 +25,7 @@ export interface SayEditedProps {
 export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps) {
   const names = potNamesOf(pots);
   const told = useId();
+  const [opening] = useState(() => crypto.randomUUID());
   const beside = useMemo(
     () => ({
       names,
@@ -57,7 +58,7 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
     const line = { ...now, ...(step.setAside && { setAside: step.setAside }) };
     if (isSameContent(line, said.current.at(-1))) return;
     said.current.push(line);
-    afterTyping(said, () => onSay(line));
+    afterTyping(said, () => onSay(line, opening));
   };
   return (
     <div className="stacked line-editor-said">
