@@ -43,6 +43,12 @@ const small = [
 
 export const amounts: readonly Entry[] = [
   ...numberWords.map((word, index) => entry({ kind: 'number', value: index + 1 }, word)),
+  ...['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'].map(
+    (word, index) => entry({ kind: 'number', value: (index + 2) * 10 }, word),
+  ),
+  entry({ kind: 'number', value: 15 }, 'fifteen'),
+  entry({ kind: 'number', value: 25 }, 'twenty five|twenty-five'),
+  entry({ kind: 'number', value: 75 }, 'seventy five|seventy-five'),
   entry({ kind: 'number', value: 2 }, 'a couple|couple|a couple of|couple of|a pair of'),
   entry({ kind: 'fraction', share: 0.5 }, 'half|a half|half a|one half'),
   entry({ kind: 'fraction', share: 1 / 3 }, 'a third|one third|third of|a third of|a third part'),

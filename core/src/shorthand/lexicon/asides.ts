@@ -64,6 +64,11 @@ export const asides: readonly Entry[] = [
     'on top of that|over that|over the top of that|on that|the top of that|with that done|that done|like that|about that|than that|that much|so that',
     1.5,
   ),
+  entry(
+    { kind: 'quiet' },
+    'half step|half a step|a half step|halfway|midway|split the difference',
+    2.2,
+  ),
   entry({ kind: 'coats' }, 'steps|stages'),
   entry({ kind: 'stage', stage: 'finish' }, 'varnish|varnished|varnishing'),
   // “No black”, “without white”: what is not used.

@@ -37,7 +37,20 @@ export const spelled = (word: string): string =>
     .replace(/^colou?r/u, 'colour')
     .replace(/^gray/u, 'grey')
     .replace(/^armor/u, 'armour')
-    .replace(/ise([ds]?)$/u, 'ize$1');
+    .replace(/ise([ds]?)$/u, 'ize$1')
+    // “Your base colour” is the base colour.
+    .replace(/^(?:your|my|our|their|his|her)$/u, 'the');
+
+/**
+ * A word without its ending, so that every form of a verb is the same word.
+ * @example stem('leaving') === stem('leave') && stem('leaving') === stem('leaves') // → true
+ */
+export const stem = (word: string): string => {
+  const bare = spelled(word).replace(/(?<=[a-z]{3})(?:ing|ed|es|s|e)$/u, '');
+  return bare.replace(/([bdgklmnprt])\1$/u, '$1');
+};
+
+export const stemKey = (words: readonly string[]): string => words.map(stem).join(' ');
 
 export const phraseKey = (words: readonly string[]): string => words.map(spelled).join(' ');
 
@@ -54,6 +67,16 @@ export const lexicon: ReadonlyMap<string, readonly Sense[]> = (() => {
       else senses.push({ meaning, weight });
       map.set(key, senses);
     }
+  return map;
+})();
+
+/** The same by the stems of their words, for forms that no phrase has. */
+export const lexiconOfStems: ReadonlyMap<string, readonly Sense[]> = (() => {
+  const map = new Map<string, Sense[]>();
+  for (const [key, senses] of lexicon) {
+    const stems = stemKey(key.split(' '));
+    map.set(stems, [...(map.get(stems) ?? []), ...senses]);
+  }
   return map;
 })();
 

@@ -45,7 +45,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry(
     { kind: 'mixAbove' },
-    'that mix|this mix|the mix|mix|last mix|previous mix|mix above|mix before|the mix before|the mix from before|mix from before|same mix|the same mix|same colour|the same colour|that colour|this colour|same paint|that same colour|last colour|previous colour|the last one|last one|that one|that|same mixture|that mixture|colour above|colour before|colour from before|same stuff|the previous|of the mix|of that|of that mix|line above',
+    'that mix|this mix|the mix|mix|last mix|previous mix|mix above|mix before|the mix before|the mix from before|mix from before|same mix|the same mix|same colour|the same colour|that colour|this colour|same paint|that same colour|last colour|previous colour|the last one|last one|that one|that|same mixture|that mixture|colour above|colour before|colour from before|same stuff|the previous|of the mix|of that|of that mix|line above|what is left on the brush|whats left on the brush|whatever is left on the brush|whatevers left on the brush|what is on the brush|whats on the brush|what is left in the brush|whats left in the brush|leftover paint|leftover mix|what remains on the brush',
     0.95,
   ),
   entry(
@@ -73,6 +73,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry({ kind: 'instead' }, 'instead|rather'),
   entry({ kind: 'line' }, 'line|step'),
+  entry({ kind: 'line' }, 'lines', 0.1),
   entry(
     { kind: 'then' },
     'then|→|->|=>|➔|and then|after that|followed by|finally|and finally|afterwards|next|lastly|once dry|when dry|when that is dry|once that is dry|and after that|after which|before finishing with|finish with|finishing with|finish off with|ending with|end with|after drying',

@@ -34,7 +34,7 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'lining',
-    'black line|dark line|line between|line round|line around|outline|outlined|outlining|black lining|dark lining|shadow line|black-line|blackline|blacklined|line between the|line round the|line around the',
+    'black line|dark line|line between|line round|line around|outline|outlined|outlining|black lining|dark lining|shadow line|black-line|blackline|blacklined|line between the|line round the|line around the|to separate|to separate them|to separate it|to part them|to define them',
     { weight: 1.5 },
   ),
   ...way(
@@ -47,7 +47,7 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'point',
-    'dot of shine|dots of shine|tiny dot of shine|spot of shine|dot of white for shine|dot|dots|dot in|dotted|dotting|tiny dot|little dot|small dot|single dot|reflection dot|specular dot|glint|glints|sparkle|catchlight|catch light|tiny dots|little dots|pinprick|pinpricks|dot of light|light spot|specular|specular highlight|spot highlight|spot highlights',
+    'dot on|dot of shine|dots of shine|tiny dot of shine|spot of shine|dot of white for shine|dot|dots|dot in|dotted|dotting|tiny dot|little dot|small dot|single dot|reflection dot|specular dot|glint|glints|sparkle|catchlight|catch light|tiny dots|little dots|pinprick|pinpricks|dot of light|light spot|specular|specular highlight|spot highlight|spot highlights',
   ),
   ...way(
     'edgeLine',
@@ -75,7 +75,10 @@ const slang: readonly Entry[] = [
     'airbrush',
     'airbrush|airbrushed|airbrushing|through the airbrush|with the airbrush|by airbrush',
   ),
-  ...way('spray', 'spray|sprayed|spraying|rattle can|spray can'),
+  ...way(
+    'spray',
+    'spray|sprayed|spraying|spray can|through the can|from the can|from a can|out of the can|out of a can|with the can|by the can|with a can',
+  ),
   ...way(
     'layer',
     'layer|layers|layered|layering|layer up|layer on|layer of|layers of|build up|built up',

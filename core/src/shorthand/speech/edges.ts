@@ -1,10 +1,13 @@
 import {
   isWordOfOurs,
   lexicon,
+  lexiconOfStems,
   longestInLexicon,
   phraseKey,
   spelled,
+  stemKey,
   wordsBeginning,
+  type Sense,
 } from '../lexicon/lexicon';
 import type { Beside } from '../said';
 import { small, type Word } from '../words';
@@ -105,12 +108,24 @@ function addPhrases(words: readonly Word[], at: number, beside: Beside, add: Add
       add(length, 3 * length, { kind: 'mixAbove', meaning: { kind: 'mixAbove', line } });
     const spotId = spotCalled(texts.join(' '), beside);
     if (spotId !== undefined) add(length, spotScore * length, { kind: 'spot', spotId });
-    for (const { meaning, weight } of lexicon.get(phraseKey(texts)) ?? []) {
+    for (const { meaning, weight } of sensesOf(texts)) {
       const further = (length - 1) * (furtherWord[meaning.kind] ?? perFurtherWord);
       const base = light.has(meaning.kind) ? 0.55 : perWordBase;
       add(length, (base + further) * weight, { kind: meaning.kind, meaning } as Bare);
     }
   }
+}
+
+/** A form that stands in no phrase is one of its stem, a little less surely. */
+const ofStem = 0.9;
+
+function sensesOf(texts: readonly string[]): readonly Sense[] {
+  const exact = lexicon.get(phraseKey(texts));
+  if (exact) return exact;
+  const isVerb = texts.some((text) => /[a-z]{3}(?:ing|ed)$/u.test(text));
+  if (!isVerb && texts.length === 1) return [];
+  const senses = lexiconOfStems.get(stemKey(texts)) ?? [];
+  return senses.map(({ meaning, weight }) => ({ meaning, weight: weight * ofStem }));
 }
 
 /** A word of ours with one wrong letter. */

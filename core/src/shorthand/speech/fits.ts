@@ -56,7 +56,7 @@ export function fits(chunk: Chunk, last: Before | null): number {
   if (chunk.kind === 'amount' && prior?.kind === 'number') return -2;
   if (prior?.kind === 'amount' && chunk.kind === 'unknown') return -0.6;
   if (prior?.kind === 'amount' && !afterAmount.has(chunk.kind)) return -1.5;
-  if (chunk.kind === 'pot') return potFits(prior, chunk, earlier);
+  if (chunk.kind === 'pot') return potFits(prior, chunk, earlier, before);
   if (places.has(chunk.kind) && prior && beforePlaces.has(prior.kind)) return 0.6;
   if (chunk.kind === 'coats' && prior && ['number', 'thin', 'fraction'].includes(prior.kind))
     return 0.8;
@@ -67,14 +67,19 @@ export function fits(chunk: Chunk, last: Before | null): number {
     return prior?.kind === 'number' ? 0.6 : 0;
   if (chunk.kind === 'unit')
     return prior?.kind === 'number' || prior?.kind === 'amount' ? 0.5 : -0.6;
+  // “Lines 1 and 2”, but “thin lines”.
+  if (chunk.kind === 'number' && before?.kind === 'line') return 0.9;
   if (chunk.kind === 'colon') return -0.2;
   return 0;
 }
+
+const isAllThe = ({ text }: Chunk) => text === 'all the';
 
 function potFits(
   prior: Chunk | undefined,
   chunk: Chunk & { kind: 'pot' },
   earlier: Chunk | undefined,
+  before: Chunk | undefined,
 ): number {
   // “Coot, heron, cheek”: in a list of pots an everyday word is one of them.
   if (chunk.isEveryday) {
@@ -88,6 +93,9 @@ function potFits(
   if (!prior || prior.kind === 'comma' || prior.kind === 'then') return 0.5;
   // “The shadows of the yellow” are where, and nothing of what.
   if (prior.kind === 'of' && earlier && places.has(earlier.kind) && !chunk.isWhole) return -4;
+  // “Over all the copper” is what is there.
+  if (!chunk.isWhole && (isAllThe(prior) || (prior.kind === 'all' && before?.text === 'the')))
+    return -4;
   if (beforePots.has(prior.kind)) return 1;
   if (prior.kind === 'and' || prior.kind === 'or') return 0.4;
   // “Round the teeth”, “leave the slate”: a part of a name is what is there, not what is used.

@@ -68,6 +68,8 @@ export interface Frame {
   dryMinutes?: number;
   level?: FinishLevel;
   isOptional?: true;
+  /** the paint its mix goes over to, line by line */
+  towards?: PaintSaid;
   /** from which paint on they are added to those before */
   addedFrom?: number;
   /** the number of a line that this one is the same as */

@@ -2,6 +2,7 @@ import type { Beside } from '../said';
 import type { Chunk } from './chunk';
 import { Cursor } from './cursor';
 import { emptyFrame, type Frame } from './frame';
+import { readBetween } from './readBetween';
 import { readFigure } from './readFigures';
 import { readMix } from './readMix';
 import { readPlace } from './readPlaces';
@@ -13,6 +14,7 @@ export function readFrame(chunks: readonly Chunk[], beside: Beside): Frame {
   const cursor = new Cursor(chunks);
   while (cursor.chunk) {
     const used =
+      readBetween(cursor, frame, beside) ||
       readFigure(cursor, frame, beside) ||
       readPlace(cursor, frame) ||
       readMix(cursor, frame, beside) ||

@@ -4,6 +4,7 @@ import type { Cursor } from './cursor';
 import type { Frame } from './frame';
 import { readCarried, readLess, readLineNamed, readMore } from './readCarried';
 import { takeMixable } from './readPaints';
+import { readTowards } from './towards';
 
 /** Pots, ratios, thinner and what is carried on from above. */
 export function readMix(cursor: Cursor, frame: Frame, beside: Beside): number {
@@ -83,6 +84,7 @@ function readPot(
   chunk: Chunk & { kind: 'pot' },
   beside: Beside,
 ): number {
+  if (readTowards(cursor, frame, chunk)) return 1;
   const [before, next] = [cursor.before(['quiet', 'of']), cursor.peek(1)];
   const isOfMix = next?.kind === 'mixAbove' && /^mix/u.test(next.text);
   // “The ochre mix” is a mix that was made; “a peat and coot mix” is one to be made.
@@ -160,15 +162,25 @@ function isJoined({ chunks, at }: Cursor): boolean {
   const pots = chunks.filter(({ kind }) => kind === 'pot').length;
   const isList = pots > 2 && between.some(({ kind }) => kind === 'comma');
   const isCounted = chunks.some(
-    ({ kind }) => kind === 'ratio' || kind === 'evenly' || kind === 'percent' || kind === 'number',
+    ({ kind }, index) =>
+      (kind === 'ratio' && !isOfThinner(chunks, index)) ||
+      kind === 'evenly' ||
+      kind === 'percent' ||
+      kind === 'number',
   );
   return (
-    between.some(({ kind }) => joins.has(kind)) ||
+    between.some(({ kind }, index) => joins.has(kind) && !isThinner(between.at(index + 1)?.kind)) ||
     isList ||
     isCounted ||
     chunks.some(({ text, kind }) => kind === 'mixAbove' && /mix/u.test(text))
   );
 }
+
+/** Whether a ratio is told of water or medium: “2:1 with water”. */
+const isOfThinner = (chunks: readonly Chunk[], at: number) =>
+  [-2, -1, 1, 2].some((by) => isThinner(chunks.at(at + by)?.kind));
+
+const isThinner = (kind: Chunk['kind'] | undefined) => kind === 'water' || kind === 'medium';
 
 const hasPotAfter = ({ chunks, at }: Cursor) =>
   chunks.slice(at + 1).some(({ kind }) => kind === 'pot');

@@ -75,6 +75,9 @@ const startOf = ({ from, to }: Band) => (from > 0 ? from : Math.max(0, to - 0.1)
 
 /** “Leave the recesses dark”, “not in the creases”, “everywhere but the edges”. */
 function readNot(cursor: Cursor, frame: Frame): number {
+  // “Keep slate off the raised bits” is painted with slate.
+  const isKeptOff = cursor.peek(1)?.kind === 'pot' && cursor.peek(2)?.kind === 'not';
+  if (isKeptOff && /^(?:keep|keeping)$/u.test(cursor.chunk?.text ?? '')) return 1;
   let by = 1;
   let isSaid = false;
   let isKept = false;

@@ -3,13 +3,14 @@ import { lifts } from '../../recipe/techniques';
 import type { LineReading } from '../lineReading';
 import type { Beside, Mark, Rough, Said, Span } from '../said';
 import { bestPath } from './bestPath';
+import { betweenLines } from './readBetween';
 import { fillers, type Chunk } from './chunk';
 import type { Frame } from './frame';
 import { readFrame } from './readFrame';
 import { settleFrame } from './settleFrame';
 import { severalLines } from './severalLines';
 import { missingPots } from './missingPots';
-import { splitLines } from './splitLines';
+import { repeatsPot, splitLines } from './splitLines';
 import { spotsSaid } from './spotsSaid';
 import { withoutHeading } from './withoutHeading';
 
@@ -46,6 +47,8 @@ export function readSpeech(
   // “…, each drybrushed” too.
   const [ofEach] = frames.flatMap(({ frame }) => (frame.isOfEach ? [frame] : []));
   const isEachSmaller = frames.length > 1 && frames.some(({ frame }) => frame.shrinks);
+  // “A, A and B, B: three layers” counts the lines.
+  const isCounted = frames.length > 1 && repeatsPot(path);
   frames.forEach(({ chunks }, index) => {
     const here: Beside = { ...beside, above: [...beside.above, ...steps] };
     const frame = readFrame(chunks, here);
@@ -53,6 +56,10 @@ export function readSpeech(
       frame.technique = ofEach.technique;
       frame.word = ofEach.word ?? '';
     }
+    if (isCounted && frame.coats === frames.length) delete frame.coats;
+    // “Tan > cheek 50/50 > cheek”: half of what stands before it.
+    if (index > 0 && isHalfOfBoth(frame) && frames[index - 1].frame.paints.length === 1)
+      frame.intoAbove = true;
     if (isEachSmaller) {
       delete frame.shrinks;
       if (index > 0 && frame.places.length === 0) frame.smaller = true;
@@ -87,6 +94,16 @@ export function readSpeech(
   };
 }
 
+/** Whether one paint has a ratio of even parts, and nothing is said to thin it. */
+const isHalfOfBoth = ({ paints, ratios, water, technique }: Frame): boolean =>
+  paints.length === 1 &&
+  ratios.length === 1 &&
+  ratios[0].parts.length === 2 &&
+  ratios[0].parts[0] === ratios[0].parts[1] &&
+  !ratios[0].thinner &&
+  water === undefined &&
+  technique === undefined;
+
 /** A ratio cannot be resolved before its pots are on the shelf. */
 const withoutRatios = (marks: readonly Mark[]) =>
   marks.some(({ isNoPot }) => isNoPot) ? marks.filter(({ isOfRatio }) => !isOfRatio) : marks;
@@ -118,7 +135,8 @@ const silent = new Set<string>([
 ]);
 
 /** Whether a sentence has anything of a line in it. */
-const saysSomething = (path: readonly Chunk[]) => path.some(({ kind }) => !silent.has(kind));
+const saysSomething = (path: readonly Chunk[]) =>
+  path.some(({ kind }, at) => !silent.has(kind) || betweenLines(path, at) !== null);
 
 const carries = new Set([
   'same',

@@ -63,6 +63,9 @@ function techniqueMeant(frame: Frame, said: Said, beside: Beside): Said['techniq
     if (isEdge && beside.above.length > 0 && kinds.every((kind) => kind === 'paint'))
       return 'edgeLine';
   }
+  // “Line the panel edges”: what stands up is lined with light, what lies low with dark.
+  if (technique === 'lining' && places.length > 0 && places.every(({ from }) => from >= 0.8))
+    return 'edgeLine';
   // “Edge highlight” is said in many words: a highlight on the edges.
   if (technique === 'layer' && /line/u.test(word) && places.some(({ from }) => from >= 0.85))
     return 'edgeLine';

@@ -21,9 +21,10 @@ export function settleMix(frame: Frame, beside: Beside): SaidPart[] {
     const ratio = frame.ratios.find(({ thinner, parts }) => !thinner && parts.length === 2);
     if (ratio && paints.length === 1 && only.parts === undefined) {
       frame.ratios = frame.ratios.filter((each) => each !== ratio);
+      const [ofAbove, ofIt] = simplest(ratio.parts);
       return [
-        { line, parts: ratio.parts[0] },
-        { ...sourceOf(only), parts: ratio.parts[1] },
+        { line, parts: ofAbove },
+        { ...sourceOf(only), parts: ofIt },
       ];
     }
     return [

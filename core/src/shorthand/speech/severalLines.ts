@@ -1,5 +1,6 @@
 import type { Beside, Said } from '../said';
 import type { Frame } from './frame';
+import { linesTowards } from './towards';
 
 const rises = 0.14;
 const highest = 0.92;
@@ -19,6 +20,8 @@ export function severalLines(frame: Frame, said: Said, beside: Beside): Said[] {
       ...(index > 0 && said.like !== undefined && { like: said.like + index }),
       tone: { from: round(1 - share), to: 1 },
     }));
+  const towards = linesTowards(frame, said, beside);
+  if (towards) return towards;
   const coats = said.coats ?? 1;
   const added = frame.addedFrom ?? 0;
   if (frame.shrinks && added > 0 && coats > 1) return eachWithMore(said, added, beside);

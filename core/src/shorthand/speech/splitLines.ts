@@ -50,6 +50,7 @@ const addsTo = (part: readonly Chunk[]) =>
  */
 export function splitLines(path: readonly Chunk[]): Chunk[][] {
   const lines: Chunk[][] = [];
+  const repeats = repeatsPot(path);
   let line: Chunk[] = [];
   const end = () => {
     if (line.some(({ kind }) => !unheard.has(kind))) lines.push(line);
@@ -63,7 +64,9 @@ export function splitLines(path: readonly Chunk[]): Chunk[][] {
     const isOtherPlace = now.paint && now.place && next.paint && next.place;
     // “Mid is heron, shade is slate”
     const isOtherStage = now.paint && now.work && next.paint && beginsWithStage(part);
-    if (isOwn || isOtherStage || (isOtherPlace && !addsTo(part))) end();
+    // “Heron, heron and white, white”
+    const isNextMix = repeats && now.paint && next.paint && beginsWithPot(part);
+    if (isOwn || isOtherStage || isNextMix || (isOtherPlace && !addsTo(part))) end();
     line.push(...part);
     part = [];
   };
@@ -83,6 +86,27 @@ export function splitLines(path: readonly Chunk[]): Chunk[][] {
   take();
   end();
   return lines;
+}
+
+/** Whether a pot is said again after a comma, in a mix of its own. */
+export function repeatsPot(path: readonly Chunk[]): boolean {
+  const parts: Chunk[][] = [[]];
+  for (const chunk of path)
+    if (chunk.kind === 'comma' || chunk.kind === 'then') parts.push([]);
+    else parts.at(-1)?.push(chunk);
+  const named = parts
+    .filter((part) => beginsWithPot(part) && !addsTo(part))
+    .map((part) =>
+      part.flatMap((chunk) =>
+        chunk.kind === 'pot' ? [chunk.pots.map(({ id }) => id).join()] : [],
+      ),
+    );
+  return (
+    named.length > 1 &&
+    named.some((pots, at) =>
+      named.slice(at + 1).some((next) => next.some((pot) => pots.includes(pot))),
+    )
+  );
 }
 
 /** Whether after an “and” another paint goes to another place. */
