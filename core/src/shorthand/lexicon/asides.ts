@@ -66,7 +66,7 @@ export const asides: readonly Entry[] = [
   ),
   entry(
     { kind: 'quiet' },
-    'half step|half a step|a half step|halfway|midway|split the difference',
+    'to clean up|to clean it up|to tidy up|to tidy it up|to neaten|to neaten up|half step|half a step|a half step|halfway|midway|split the difference',
     2.2,
   ),
   entry({ kind: 'coats' }, 'steps|stages'),

@@ -31,7 +31,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry(
     { kind: 'smaller', isEach: true },
-    'each smaller|each one smaller|each time smaller|smaller each time|each over less|each on less|each over a smaller area|each one less|each one over less|less each time|less and less|over less and less|smaller and smaller|each a bit smaller|each a little smaller|each coat smaller|each layer smaller|covering less each time|getting smaller|getting smaller each time|shrinking|each smaller than the last|each less than the last|each smaller than the one before|each covering less|a bit less each time|a little less each time|every time smaller|on smaller areas each time|each higher up|higher each time|working up each time|each time a bit higher|each one higher|smaller every time',
+    'each smaller|each one smaller|each time smaller|smaller each time|each over less|each on less|each over a smaller area|each one less|each one over less|less each time|less and less|over less and less|smaller and smaller|each a bit smaller|each a little smaller|each coat smaller|each layer smaller|covering less each time|getting smaller|getting smaller each time|shrinking|each smaller than the last|each tighter|each one tighter|tighter each time|tighter and tighter|each less than the last|each smaller than the one before|each covering less|a bit less each time|a little less each time|every time smaller|on smaller areas each time|each higher up|higher each time|working up each time|each time a bit higher|each one higher|smaller every time',
     1.6,
   ),
   entry(

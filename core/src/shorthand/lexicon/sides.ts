@@ -36,6 +36,11 @@ const lit = lamps.flatMap((lamp) =>
 );
 
 export const sides: readonly Entry[] = [
+  entry(
+    { kind: 'side', side: 'up' },
+    'from straight up|from straight above|straight above|straight from above',
+    1.5,
+  ),
   side('light', 'near side|nearer side|nearest side|the near side', 1.4),
   side('back', 'further back|farther back', 1.5),
   side('front', 'further forward|farther forward|further to the front', 1.5),

@@ -30,11 +30,11 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'lineWork',
-    'streaks|streak|streaking|scratches|scratch|hair strokes|hairstrokes|hair lines|hairlines|veins of|thin veins|fine veins|hatching|hatch|cross hatching|cross-hatching|crosshatching|crosshatch|striations|striation|fine lines|thin lines|hair-thin lines|hair thin lines|tiny lines|little lines|small lines|fine line|thin line of|lines of|texture strokes|tiny strokes|fine strokes|little strokes|short strokes|wood grain lines|grain lines|woodgrain|scratch marks|scratchy lines|freehand|freehand lines|strands|individual hairs|individual strands',
+    'make lines|make lines from|make lines of|lines from|lines with|lines in|draw lines|draw lines of|draw lines with|lines|streaks|streak|streaking|scratches|scratch|hair strokes|hairstrokes|hair lines|hairlines|veins of|thin veins|fine veins|hatching|hatch|cross hatching|cross-hatching|crosshatching|crosshatch|striations|striation|fine lines|thin lines|hair-thin lines|hair thin lines|tiny lines|little lines|small lines|fine line|thin line of|lines of|texture strokes|tiny strokes|fine strokes|little strokes|short strokes|wood grain lines|grain lines|woodgrain|scratch marks|scratchy lines|freehand|freehand lines|strands|individual hairs|individual strands',
   ),
   ...way(
     'lining',
-    'black line|dark line|line between|line round|line around|outline|outlined|outlining|black lining|dark lining|shadow line|black-line|blackline|blacklined|line between the|line round the|line around the|to separate|to separate them|to separate it|to part them|to define them',
+    'black line|black line where|dark line where|line where|line it where|dark line|line between|line round|line around|outline|outlined|outlining|black lining|dark lining|shadow line|black-line|blackline|blacklined|line between the|line round the|line around the|to separate|to separate them|to separate it|to part them|to define them',
     { weight: 1.5 },
   ),
   ...way(
@@ -44,6 +44,30 @@ const slang: readonly Entry[] = [
   ...way(
     'placedGlaze',
     'glaze|glazes|glazed|glazing|glaze in|glaze of|knock back|knock it back|knocked back|calm down|calm it down|tone down|tone it down|toned down|tint|tinted|tinting|glaze it|soft glaze|thin glaze|light glaze',
+  ),
+  // A glaze in between its verb and what belongs to it.
+  ...way(
+    'filter',
+    ['tone', 'calm', 'knock', 'dull', 'take', 'bring']
+      .flatMap((verb) =>
+        [
+          'the whole lot',
+          'it all',
+          'everything',
+          'the whole thing',
+          'all of it',
+          'the lot',
+        ].flatMap((all) => [`${verb} ${all} down`, `${verb} ${all} back`]),
+      )
+      .join('|'),
+  ),
+  ...way(
+    'placedGlaze',
+    ['tone', 'calm', 'knock', 'dull']
+      .flatMap((verb) =>
+        ['that', 'them', 'this'].flatMap((it) => [`${verb} ${it} down`, `${verb} ${it} back`]),
+      )
+      .join('|'),
   ),
   ...way(
     'point',

@@ -3,6 +3,16 @@ import { entry, type Entry } from './entry';
 const thin = (water: number, phrases: string, weight?: number): Entry =>
   entry({ kind: 'thin', water }, phrases, weight);
 
+/** A wish to thin it, with how little beside it. */
+const aLittle = ['water', 'thin', 'let', 'loosen']
+  .flatMap((verb) => ['it', 'that', 'this', 'them'].map((what) => `${verb} ${what} down`))
+  .flatMap((words) =>
+    ['a bit', 'a tad', 'a little', 'a touch', 'slightly', 'a hair'].map(
+      (much) => `${words} ${much}`,
+    ),
+  )
+  .join('|');
+
 /** How thin, from neat to tinted water. */
 export const thinness: readonly Entry[] = [
   entry(
@@ -15,6 +25,7 @@ export const thinness: readonly Entry[] = [
     0.3,
     'a little water|a bit of water|a touch of water|a drop of water|a dab of water|little water|barely thinned|hardly thinned|slightly thinned|thinned slightly|thinned a little|thinned a bit|just a little water|tiny bit of water|a hint of water|thinned a touch|a splash of water|bit of water|some water|thinned just a little|just thinned|a smidge of water',
   ),
+  thin(0.7, aLittle, 1.3),
   thin(
     1,
     'thin|thinly|thin layer of|a touch thinned|fairly thin|quite thin|rather thin|nice and thin|kept thin|keep it thin|keep them thin|reasonably thin|thinned|thinned down|thin it|thin it down|thinned a fair bit|thin it a bit|slightly thin',
@@ -22,7 +33,7 @@ export const thinness: readonly Entry[] = [
   ),
   thin(
     1.5,
-    'watered|watered down|watery|like milk|milk|milky|milk thin|milk-thin|thin as milk|as thin as milk|thin like milk|consistency of milk|milk consistency|like whole milk|well thinned|well watered|thinned well|thinned with water|wet|semi skimmed|like semi-skimmed|water it down|water down|thinned quite a bit|runny',
+    'watered|watered down|watery|like milk|milk|milky|milk thin|milk-thin|thin as milk|as thin as milk|thin like milk|consistency of milk|milk consistency|like whole milk|like ink|behaves like ink|flows like ink|consistency of ink|ink consistency|well thinned|well watered|thinned well|thinned with water|wet|semi skimmed|like semi-skimmed|water it down|water down|thinned quite a bit|runny',
     1,
   ),
   thin(

@@ -68,7 +68,7 @@ export function fits(chunk: Chunk, last: Before | null): number {
   if (chunk.kind === 'unit')
     return prior?.kind === 'number' || prior?.kind === 'amount' ? 0.5 : -0.6;
   // “Lines 1 and 2”, but “thin lines”.
-  if (chunk.kind === 'number' && before?.kind === 'line') return 0.9;
+  if (chunk.kind === 'number' && before?.kind === 'line') return 1.6;
   if (chunk.kind === 'colon') return -0.2;
   return 0;
 }
@@ -94,7 +94,11 @@ function potFits(
   // “The shadows of the yellow” are where, and nothing of what.
   if (prior.kind === 'of' && earlier && places.has(earlier.kind) && !chunk.isWhole) return -4;
   // “Over all the copper” is what is there.
-  if (!chunk.isWhole && (isAllThe(prior) || (prior.kind === 'all' && before?.text === 'the')))
+  // “Everywhere green” too.
+  if (
+    !chunk.isWhole &&
+    (isAllThe(prior) || (prior.kind === 'all' && /^(?:the|everywhere)$/u.test(before?.text ?? '')))
+  )
     return -4;
   if (beforePots.has(prior.kind)) return 1;
   if (prior.kind === 'and' || prior.kind === 'or') return 0.4;

@@ -10,7 +10,12 @@ const afterName = new Set<ChunkKind>(['plus', 'ratio', 'comma', 'and', 'evenly']
 export function missingPots(frame: Frame, chunks: readonly Chunk[], beside: Beside): Mark[] {
   const marks: Mark[] = [];
   for (let at = 0; at < chunks.length; at++) {
-    const isBodyInMix = chunks[at].kind === 'body' && chunks.at(at + 1)?.kind === 'plus';
+    // “Nose + chin” is where; “moss + bone” is mixed.
+    const isBodyInMix =
+      chunks[at].kind === 'body' &&
+      chunks.at(at + 1)?.kind === 'plus' &&
+      chunks.at(at + 2)?.kind !== 'body' &&
+      chunks.at(at - 1)?.kind !== 'plus';
     if (!isName(chunks[at], frame) && !isBodyInMix) continue;
     let end = at;
     while (end + 1 < chunks.length && isName(chunks[end + 1], frame)) end++;

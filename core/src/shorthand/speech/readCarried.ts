@@ -125,10 +125,12 @@ export function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: 
   const after = cursor.next(1, ['quiet', 'of', 'from']);
   if (after?.chunk.kind === 'line' && /mix/u.test(chunk.text)) return 1;
   // “Mix ochre and white”
+  const mixed = cursor.next(1)?.chunk;
   if (
     /^(?:the |of the )?mix$/u.test(chunk.text) &&
-    next &&
-    (isMixable(next) || next.kind === 'of' || next.kind === 'number')
+    mixed &&
+    (mixed.kind === 'pot' ||
+      (next && (isMixable(next) || next.kind === 'of' || next.kind === 'number')))
   )
     return 1;
   if (meaningOf(chunk, 'mixAbove')?.line !== undefined) {
@@ -140,7 +142,8 @@ export function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: 
       chunk.text,
     );
   if (isLoose && (!isCarriedHere(cursor) || cursor.before(['quiet'])?.kind === 'and')) return 1;
-  if (chunk.kind === 'baseMix' && !isCarriedHere(cursor)) return 1;
+  const isWith = /^(?:with|using) /u.test(chunk.text);
+  if (chunk.kind === 'baseMix' && !isWith && !isCarriedHere(cursor)) return 1;
   if (beside.above.length === 0) return 1;
   takeMixable(chunk, frame, {}, beside, next);
   return 1;

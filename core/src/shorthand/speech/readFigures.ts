@@ -33,7 +33,9 @@ export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number
         {
           parts: amount.parts,
           isAmount: true,
-          ...(/\b(?:dots?|speck)\b/u.test(cursor.chunk?.text ?? '') && { isDot: true as const }),
+          ...(/\b(?:dots?|specks?|spots)\b/u.test(cursor.chunk?.text ?? '') && {
+            isDot: true as const,
+          }),
         },
         1,
         beside,

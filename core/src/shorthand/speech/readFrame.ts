@@ -27,7 +27,8 @@ export function readFrame(chunks: readonly Chunk[], beside: Beside): Frame {
 
 /** A figure nothing was made of matters all the same: it is asked about. */
 function passOver({ chunk, chunks, at }: Cursor, frame: Frame): number {
-  const isFigure = chunk?.kind === 'number' && chunk.text !== 'one';
+  const isFigure =
+    chunk?.kind === 'number' && !/^(?:one|(?:a )?(?:couple|pair)(?: of)?)$/u.test(chunk.text);
   const isOfAngle =
     /^(?:°|degrees?|o'clock|times?|st|nd|rd|th)$/u.test(chunks.at(at + 1)?.text ?? '') ||
     chunks.at(at - 1)?.text === 'at';

@@ -89,8 +89,10 @@ function readPot(
   const isOfMix = next?.kind === 'mixAbove' && /^mix/u.test(next.text);
   // “The ochre mix” is a mix that was made; “a peat and coot mix” is one to be made.
   if (isOfMix && frame.paints.length === 0 && !/^an?$/u.test(cursor.peek(-1)?.text ?? '')) return 1;
+  // “Fair brow alone” is painted by itself; “leave the brow alone” is not painted.
+  const isAlone = next?.text === 'alone' && !chunks(cursor).some(({ kind }) => kind === 'not');
   const isBelow =
-    next?.kind === 'asItIs' ||
+    (next?.kind === 'asItIs' && !isAlone) ||
     isInsteadOf(cursor) ||
     (before?.kind === 'below' && (frame.paints.length > 0 || hasPotAfter(cursor)));
   // A pot that shows through or lies below is not painted now.
@@ -108,6 +110,8 @@ function readPot(
   takeMixable(chunk, frame, {}, beside);
   return isOfMix ? 2 : 1;
 }
+
+const chunks = ({ chunks: all, at }: Cursor) => all.slice(0, at);
 
 /** Whether what is darkened or lightened is a place; “the edge highlight” is a line. */
 function isOfPlace(cursor: Cursor): boolean {

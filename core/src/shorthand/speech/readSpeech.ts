@@ -45,7 +45,8 @@ export function readSpeech(
     });
   // “…, each over less” is of every line of the sentence.
   // “…, each drybrushed” too.
-  const [ofEach] = frames.flatMap(({ frame }) => (frame.isOfEach ? [frame] : []));
+  const isHead = saysWayFirst(path);
+  const [ofEach] = frames.flatMap(({ frame }) => (frame.isOfEach || isHead ? [frame] : []));
   const isEachSmaller = frames.length > 1 && frames.some(({ frame }) => frame.shrinks);
   // “A, A and B, B: three layers” counts the lines.
   const isCounted = frames.length > 1 && repeatsPot(path);
@@ -92,6 +93,16 @@ export function readSpeech(
     ...(steps.length > 1 && { steps }),
     ...(spots.length > 0 && { spots }),
   };
+}
+
+/** “Stipple: …, then …”: a way before a colon or comma, ahead of every pot, is of all lines. */
+function saysWayFirst(path: readonly Chunk[]): boolean {
+  const pot = path.findIndex(({ kind }) => kind === 'pot');
+  const head = path.slice(0, Math.max(0, pot));
+  return (
+    head.some(({ kind }) => kind === 'technique') &&
+    ['colon', 'comma', 'dash'].includes(head.at(-1)?.kind ?? '')
+  );
 }
 
 /** Whether one paint has a ratio of even parts, and nothing is said to thin it. */

@@ -13,7 +13,16 @@ export function settleMix(frame: Frame, beside: Beside): SaidPart[] {
   const hasLine = paints.some(({ line }) => line !== undefined);
   for (const paint of paints) askWhich(paint, frame);
   const [only] = paints;
+  if (paints.length === 1 && !isAdded) takeLittleInMedium(only, frame);
   // “A bit of tallow on the nose” is tallow.
+  // “Half straw”, beside a line above, is put into its mix.
+  const isShare =
+    paints.length === 1 && only.line === undefined && only.share !== undefined && only.share < 1;
+  if (isShare && beside.above.some(({ mix }) => mix.parts.length > 0))
+    return [
+      { line: lastMixed(beside), parts: 1 - (only.share ?? 0) },
+      { ...sourceOf(only), parts: only.share },
+    ];
   if (paints.length === 1 && only.isAmount && !isAdded) delete only.parts;
   if (paints.length === 1 && only.share !== undefined && !isAdded) delete only.share;
   if (isAdded && !hasLine && paints.length > 0) {
@@ -39,6 +48,13 @@ export function settleMix(frame: Frame, beside: Beside): SaidPart[] {
   askPercent(paints, frame);
   const shared = withRatio(paints, frame) ?? withShares(paints);
   return shared.slice(0, mostInMix);
+}
+
+/** “Medium with a whisper of rose” is so much medium to the paint. */
+function takeLittleInMedium({ isAmount, parts = 1 }: PaintSaid, frame: Frame): void {
+  if (!frame.mediumSaid || !isAmount || parts >= 0.5) return;
+  delete frame.mediumSaid;
+  frame.medium = 1 / parts;
 }
 
 /** Each paint once; the one that has a figure counts. */
