@@ -554,6 +554,18 @@ export {
   type ProposedLine,
   type ReadProposedLine,
 } from './shorthand/proposedLines';
+export {
+  asOneSurface,
+  surfaceNamed,
+  surfacesOfText,
+  type SurfaceOfText,
+} from './shorthand/surfacesOfText';
+export {
+  mostQuestions,
+  textQuestions,
+  withAnswer,
+  type TextQuestion,
+} from './shorthand/textQuestions';
 export { unknownAsNote } from './shorthand/unknownAsNote';
 export { guessedByName, guessedHiding, type GuessedPot } from './paint/guessedByName';
 export { guessedByNameNote, pigments, plainPots, primerPots, type Pigment } from './paint/pigments';

@@ -155,7 +155,7 @@ test('pasted notes become lines only once they are looked through', async ({ pag
     );
   await read.click();
   const proposed = page.getByRole('list', { name: 'Proposed lines' }).getByRole('listitem');
-  await expect(proposed).toHaveCount(3);
+  await expect(proposed).toHaveCount(4);
   await expect(page.getByText('1 line waits for you')).toBeVisible();
   await page.getByLabel('Colour of frog teal').fill('#2f7f78');
   await page.getByRole('button', { name: 'Put frog teal on the shelf' }).click();
@@ -165,6 +165,32 @@ test('pasted notes become lines only once they are looked through', async ({ pag
   await expect(lines(page).nth(10)).toHaveAccessibleName(/1 of line 9 \+ ⅓ Gosling Down/);
   await page.keyboard.press('Control+z');
   await expect(lines(page)).toHaveCount(8);
+});
+
+test('a note of three surfaces is put into three recipes with two questions', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes/oilskin-shadow/text`);
+  await page
+    .getByLabel('Notes', { exact: true })
+    .fill(
+      'Leather straps:\nbase rush brown, 2 thin coats\nstraw on the edges\n\nSkin\nbase ferryman tan\nember ink 2:1 water on the raised parts\n\nOld bone:\nditch ochre everywhere\ntallow on the tips',
+    );
+  await page.getByRole('button', { name: 'Read the notes' }).click();
+  const questions = page.getByRole('region', { name: 'Questions about the notes' });
+  await expect(questions.getByRole('listitem')).toHaveCount(2);
+  await questions.getByRole('button', { name: 'A recipe for each' }).click();
+  await questions.getByRole('button', { name: '2 water to 1 paint' }).click();
+  await expect(questions).toBeHidden();
+  await page.getByRole('button', { name: 'Put 6 lines into 3 recipes' }).click();
+  await expect(
+    page.getByText(/“?Skin”? and “?Old bone”? written as recipes of their own/),
+  ).toBeVisible();
+  await expect(lines(page)).toHaveCount(10);
+  await page.goto(`${demo.url}/recipes`);
+  for (const name of ['Skin', 'Old bone'])
+    await expect(page.getByRole('link', { name, exact: true })).toBeVisible();
 });
 
 test('notes are put in on an empty shelf: what is missing is put there by its name', async ({

@@ -142,7 +142,7 @@ function rowOutcome(
 
 /** In the order they were written. */
 const everySet =
-  'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json,seventh.json,eighth.json,ninth.json,tenth.json,eleventh.json,twelfth.json';
+  'examples.json,newcomer.json,oldhand.json,chat.json,second.json,third.json,fourth.json,fifth.json,sixth.json,seventh.json,eighth.json,ninth.json,tenth.json,eleventh.json,twelfth.json,thirteenth.json,fourteenth.json';
 
 /** Scores sentences and notes against their intended readings; `TOLD=1` prints the misreadings. */
 export function benchExamples(): void {

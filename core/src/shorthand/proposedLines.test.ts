@@ -17,8 +17,10 @@ const proposed = (text: string, of: Beside = beside) =>
   readProposed(proposedLines(text, of).lines, of);
 const wordsOf = (text: string) => textSteps(text).map(({ words }) => words);
 
-test('lists, numbers, boxes and sentences are steps; headings and empty lines are none', () => {
+test('lists, numbers, boxes and sentences are steps, headings are told; empty lines are none', () => {
+  expect(textSteps('# Cloak #\nbone').map(({ isHeading }) => isHeading)).toEqual([true, undefined]);
   expect(wordsOf('Cloak:\n\n1. base ochre\n2) wash sepia\nStep 3: bone')).toEqual([
+    'Cloak',
     'base ochre',
     'wash sepia',
     'bone',

@@ -48,24 +48,22 @@ export function proposedLines(text: string, beside: Beside): TextProposal {
     throw new RangeError(
       `A text of up to ${mostTextLetters.toLocaleString('en')} characters is read; this one has ${text.length.toLocaleString('en')}.`,
     );
-  const steps = textSteps(text);
-  const asSaid = steps
-    .slice(0, mostSteps)
-    .map(({ words }) => ({ words, sentence: words, isIn: true }));
-  const asRows = asSaid.map((line) => {
-    const kind = noteRowKind(line.words, beside);
-    return {
-      ...line,
-      isIn: kind === 'line',
-      ...(kind === 'heading' && { isHeading: true as const }),
-    };
-  });
-  const lines = readProposed(asRows, beside).map(({ reading, ...line }) => {
+  const rows = textSteps(text)
+    .map((row) => ({ ...row, kind: noteRowKind(row.words, beside, row.isHeading) }))
+    // “Base:” above a line says its part in the scheme, and is no surface.
+    .filter(({ isHeading, kind }) => !isHeading || kind === 'heading');
+  const asRows = rows.slice(0, mostSteps).map(({ words, kind }) => ({
+    words,
+    sentence: words,
+    isIn: kind === 'line',
+    ...(kind === 'heading' && { isHeading: true as const }),
+  }));
+  const lines = readProposed(asRows, beside).map(({ reading, surface: _surface, ...line }) => {
     const { parts, note: _note, ...rest } = reading.said;
     const isProse = parts.length === 0 && Object.keys(rest).length === 0 && !lacksPot(reading);
     return { ...line, isIn: line.isIn && !isProse };
   });
-  return { lines, leftOut: steps.length - lines.length };
+  return { lines, leftOut: rows.length - lines.length };
 }
 
 /** Each is read beside those above it that go in; “line 2” is the second of the text. */
@@ -93,10 +91,10 @@ export function readProposed(lines: readonly ProposedLine[], beside: Beside): Re
   });
 }
 
-/** The lines that go into the recipe: those that are in, and in which nothing waits. */
-export const stepsOf = (read: readonly ReadProposedLine[]): Step[] =>
-  read.flatMap(({ isIn, surface, reading: { step, steps, marks } }) =>
-    isIn && step && marks.length === 0 && surface === undefined ? (steps ?? [step]) : [],
+/** The lines that go into a recipe: those that are in, and in which nothing waits. @param of the number of the surface */
+export const stepsOf = (read: readonly ReadProposedLine[], of = 0): Step[] =>
+  read.flatMap(({ isIn, surface = 0, reading: { step, steps, marks } }) =>
+    isIn && step && marks.length === 0 && surface === of ? (steps ?? [step]) : [],
   );
 
 /** Names that stand where a pot is to be and are on none, each once. */

@@ -14,6 +14,8 @@ export interface Mark extends Span {
   message: string;
   /** pots it may have meant */
   choices?: { id: string; name: string }[];
+  /** other words for the marked ones, each with what a press on it says */
+  answers?: { label: string; by: string }[];
   /** it stands where a pot is to be, and none has such a name */
   isNoPot?: boolean;
   /** what a ratio is of is not clear */

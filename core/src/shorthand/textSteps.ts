@@ -3,6 +3,8 @@ export interface TextStep {
   words: string;
   from: number;
   to: number;
+  /** it ends in a colon, or begins or ends with a sign of headings */
+  isHeading?: true;
 }
 
 /** What stands before a step in a list: a dash, a box, a number, a letter. */
@@ -14,9 +16,9 @@ const within = /(?<=\p{L}[.!]?)[.!]\s+(?=\p{Lu})|\s+(?=\(?\d{1,2}[.)]\s+\p{L})/u
 
 /**
  * The steps of notes as people keep them: one a line, in a list, numbered, or one sentence after
- * the other. Headings and empty lines are none.
+ * the other; headings among them.
  *
- * @example textSteps('Cloak:\n1. base ochre\n2. wash sepia').map(({ words }) => words) // → ['base ochre', 'wash sepia']
+ * @example textSteps('Cloak:\n1. base ochre\n2. wash sepia').map(({ words }) => words) // → ['Cloak', 'base ochre', 'wash sepia']
  */
 export function textSteps(text: string): TextStep[] {
   const steps: TextStep[] = [];
@@ -28,10 +30,16 @@ export function textSteps(text: string): TextStep[] {
       from = start + piece.length;
       const sign = listSign.exec(piece.trimStart())?.[0].length ?? 0;
       const lead = piece.length - piece.trimStart().length + sign;
-      const words = piece.slice(lead).trim();
-      const isHeading = /[:#=]$/u.test(words) || /^[#=]/u.test(words);
-      if (words && !isHeading)
-        steps.push({ words, from: start + lead, to: start + lead + words.length });
+      const said = piece.slice(lead).trim();
+      const words = said.replace(/^[#=\s]+|[:#=\s]+$/gu, '');
+      const at = start + lead + said.indexOf(words);
+      if (words)
+        steps.push({
+          words,
+          from: at,
+          to: at + words.length,
+          ...(words !== said && { isHeading: true as const }),
+        });
     }
     at += line.length;
   }

@@ -146,5 +146,5 @@ describe('many pots in one go', () => {
     await write(many(5000)).expect(200);
     const refused = await write(many(5001)).expect(400);
     expect(refused.body.error.message).toMatch(/at most 5,000 pots at once/);
-  }, 60_000);
+  });
 });

@@ -48,6 +48,7 @@ export const amounts: readonly Entry[] = [
   ),
   entry({ kind: 'number', value: 15 }, 'fifteen'),
   entry({ kind: 'number', value: 25 }, 'twenty five|twenty-five'),
+  entry({ kind: 'number', value: 45 }, 'forty five|forty-five'),
   entry({ kind: 'number', value: 75 }, 'seventy five|seventy-five'),
   entry({ kind: 'number', value: 2 }, 'a couple|couple|a couple of|couple of|a pair of'),
   entry({ kind: 'fraction', share: 0.5 }, 'half|a half|half a|one half'),
@@ -77,8 +78,9 @@ export const amounts: readonly Entry[] = [
   ),
   entry(
     { kind: 'amount', parts: 1 },
-    'as much|the same amount of|same amount of|an equal amount of|equal amount of',
+    'as much|as much of it|the same amount of|same amount of|an equal amount of|equal amount of',
   ),
+  entry({ kind: 'amount', parts: 0.5 }, 'half as much|half as much of it', 1.3),
   entry({ kind: 'amount', parts: 2 }, 'plenty of|a lot of|lots of|loads of'),
   entry(
     { kind: 'evenly' },

@@ -107,9 +107,20 @@ export const combinedPhrases: readonly Entry[] = [
     ),
     1.3,
   ),
+  ...towards('up', 'sky|ceiling|clouds'),
+  ...towards('down', 'floor|ground|earth|feet|base'),
+  ...towards('front', 'viewer|front|camera'),
+  entry(
+    { kind: 'side', side: 'dark' },
+    combined(
+      'everything|anything|whatever|what|all the bits|the bits|the parts|the areas',
+      'that is not lit|that isnt lit|that arent lit|that are not lit|is not lit|isnt lit|not lit|the light does not reach|the light doesnt reach|that gets no light|that get no light|in shade|out of the light',
+    ),
+    1.4,
+  ),
   ...facing(
     'up',
-    'upturned|upward|upward turned|upward facing|upwards facing|upward-facing|top|topmost|sky facing|upper facing|horizontal|flat top',
+    'upper|upturned|upward|upward turned|upward facing|upwards facing|upward-facing|top|topmost|sky facing|upper facing|horizontal|flat top',
   ),
   ...facing(
     'down',
@@ -161,6 +172,22 @@ export const combinedPhrases: readonly Entry[] = [
   // As it is scribbled on a card.
   ...scribbled(),
 ];
+
+/** “Whatever faces the floor”. */
+function towards(side: AimSide, what: string): Entry[] {
+  return [
+    entry(
+      { kind: 'side', side },
+      combined(
+        '|whatever|everything that|anything that|all that|what',
+        'faces|facing|face|points at|looks at|turned to|turned towards',
+        'the',
+        what,
+      ),
+      1.3,
+    ),
+  ];
+}
 
 function facing(side: AimSide, words: string): Entry[] {
   return [

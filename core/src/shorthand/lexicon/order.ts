@@ -50,7 +50,7 @@ export const orderWords: readonly Entry[] = [
   ),
   entry(
     { kind: 'baseMix' },
-    'the base|of the base|into the base|in the base|with the base|to the base|into the base colour|into the base mix|with the base colour|to the base colour|base mix|base colour mix|the base colour|of the base colour|the basecoat|of the basecoat|the base coat|of the base coat|base coat colour|the first colour|first colour|the original colour|original base',
+    'the base|of the base|into the base|in the base|with the base|to the base|into the base colour|into the base mix|with the base colour|to the base colour|base mix|base colour mix|the base colour|of the base colour|the basecoat|of the basecoat|the base coat|of the base coat|base coat colour|what i used for the base|what i based it with|the colour i used for the base|colour of the base|colour used for the base|what we used for the base|the first colour|first colour|the original colour|original base',
     1.05,
   ),
   entry(
@@ -76,7 +76,7 @@ export const orderWords: readonly Entry[] = [
   entry({ kind: 'line' }, 'lines', 0.1),
   entry(
     { kind: 'then' },
-    'then|→|->|=>|➔|and then|after that|followed by|finally|and finally|afterwards|next|lastly|once dry|when dry|when that is dry|once that is dry|and after that|after which|before finishing with|finish with|finishing with|finish off with|ending with|end with|after drying',
+    'and while it is wet|and while its wet|and while wet|and while that is wet|and while its still wet|then|→|->|=>|➔|and then|after that|followed by|finally|and finally|afterwards|next|lastly|once dry|when dry|when that is dry|once that is dry|and after that|after which|before finishing with|finish with|finishing with|finish off with|ending with|end with|after drying',
   ),
   entry({ kind: 'only' }, 'only|just|alone|nothing else|and nowhere else|nowhere else'),
   entry(

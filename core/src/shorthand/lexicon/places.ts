@@ -40,7 +40,7 @@ export const places: readonly Entry[] = [
   ),
   entry(
     place(bands.recess),
-    'recess|recesses|recessed|recessed areas|recessed parts|recessed bits|recessed detail|crease|creases|crack|cracks|crevice|crevices|gap|gaps|dip|dips|join|joins|joint|joints|seam|seams|hollow|hollows|holes|hole|panel line|panel lines|panel gaps|groove|grooves|overhang|overhangs|overlap|overlaps|pockets|wrinkles|wrinkle|deep bits|deep parts|deep areas|deep fur|lowest parts|lowest bits|low spots|low points|indents|indentations|undercuts|nooks|deeper parts|deeper areas|deeper recesses|deep recesses|deep folds|deep creases|valleys|scratches and dents|between the plates|between the scales|into the folds|in the folds|inside the folds|inside of the folds|between the folds|fold recesses|bottoms of the folds|where the folds meet',
+    'in the corners|into the corners|inner corners|inside corners|recess|recesses|recessed|recessed areas|recessed parts|recessed bits|recessed detail|crease|creases|crack|cracks|crevice|crevices|gap|gaps|dip|dips|join|joins|joint|joints|seam|seams|hollow|hollows|holes|hole|panel line|panel lines|panel gaps|groove|grooves|overhang|overhangs|overlap|overlaps|pockets|wrinkles|wrinkle|deep bits|deep parts|deep areas|deep fur|lowest parts|lowest bits|low spots|low points|indents|indentations|undercuts|nooks|deeper parts|deeper areas|deeper recesses|deep recesses|deep folds|deep creases|valleys|scratches and dents|between the plates|between the scales|into the folds|in the folds|inside the folds|inside of the folds|between the folds|fold recesses|bottoms of the folds|where the folds meet',
   ),
   entry(
     place(bands.shadow),

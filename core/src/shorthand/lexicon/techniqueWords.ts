@@ -30,7 +30,7 @@ const slang: readonly Entry[] = [
   ),
   ...way(
     'lineWork',
-    'make lines|make lines from|make lines of|lines from|lines with|lines in|draw lines|draw lines of|draw lines with|lines|streaks|streak|streaking|scratches|scratch|hair strokes|hairstrokes|hair lines|hairlines|veins of|thin veins|fine veins|hatching|hatch|cross hatching|cross-hatching|crosshatching|crosshatch|striations|striation|fine lines|thin lines|hair-thin lines|hair thin lines|tiny lines|little lines|small lines|fine line|thin line of|lines of|texture strokes|tiny strokes|fine strokes|little strokes|short strokes|wood grain lines|grain lines|woodgrain|scratch marks|scratchy lines|freehand|freehand lines|strands|individual hairs|individual strands',
+    'hair line of|a hair line of|hair lines of|hair line|make lines|make lines from|make lines of|lines from|lines with|lines in|draw lines|draw lines of|draw lines with|lines|streaks|streak|streaking|scratches|scratch|hair strokes|hairstrokes|hair lines|hairlines|veins of|thin veins|fine veins|hatching|hatch|cross hatching|cross-hatching|crosshatching|crosshatch|striations|striation|fine lines|thin lines|hair-thin lines|hair thin lines|tiny lines|little lines|small lines|fine line|thin line of|lines of|texture strokes|tiny strokes|fine strokes|little strokes|short strokes|wood grain lines|grain lines|woodgrain|scratch marks|scratchy lines|freehand|freehand lines|strands|individual hairs|individual strands',
   ),
   ...way(
     'lining',

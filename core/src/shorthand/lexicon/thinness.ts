@@ -26,6 +26,13 @@ export const thinness: readonly Entry[] = [
     'a little water|a bit of water|a touch of water|a drop of water|a dab of water|little water|barely thinned|hardly thinned|slightly thinned|thinned slightly|thinned a little|thinned a bit|just a little water|tiny bit of water|a hint of water|thinned a touch|a splash of water|bit of water|some water|thinned just a little|just thinned|a smidge of water',
   ),
   thin(0.7, aLittle, 1.3),
+  thin(1, 'half strength|half-strength|at half strength', 1.3),
+  thin(
+    4,
+    'watered right down|watered way down|watered well down|watered a lot|thinned right down|thinned way down',
+    1.3,
+  ),
+  thin(3, 'quarter strength|at quarter strength', 1.3),
   thin(
     1,
     'thin|thinly|thin layer of|a touch thinned|fairly thin|quite thin|rather thin|nice and thin|kept thin|keep it thin|keep them thin|reasonably thin|thinned|thinned down|thin it|thin it down|thinned a fair bit|thin it a bit|slightly thin',

@@ -39,6 +39,9 @@ const working = new Set<ChunkKind>([
   'not',
 ]);
 
+/** Kinds that say the part of a line in its scheme. */
+const parts = new Set<ChunkKind>(['technique', 'stage', 'number', 'coats']);
+
 const date =
   /^\W*(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b|\d{1,2}(?:st|nd|rd|th)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/iu;
 const shopping =
@@ -50,16 +53,23 @@ const otherWay =
  * The kind of a note's row. One without paint, verb, figure or place is a heading, also where a colour
  * is in it.
  *
+ * @param isSigned it stands before a colon or under a sign of headings
  * @example noteRowKind('Grey wolf', beside) // → 'heading'
  */
-export function noteRowKind(row: string, beside: Beside): NoteRowKind {
+export function noteRowKind(row: string, beside: Beside, isSigned = false): NoteRowKind {
   const isBracketed = /^\s*[([].*[)\]]\s*$/u.test(row);
   if (date.test(row) || shopping.test(row) || otherWay.test(row) || isBracketed) return 'aside';
   if (readCommand(row, beside)) return 'aside';
   const path = bestPath(row, beside);
   const pots = path.flatMap((chunk) => (chunk.kind === 'pot' ? [chunk] : []));
   const others = path.filter((chunk) => !isFiller(chunk) && chunk.kind !== 'pot');
-  const isWorking = path.some(({ kind }) => working.has(kind));
+  // “Coat:” is what somebody wears.
+  const isGarment = others.length === 1 && others[0].text === 'coat' && isSigned;
+  const isWorking = !isGarment && path.some(({ kind }) => working.has(kind));
+  // “Highlight” alone says the part of what stands below it, and is no surface.
+  const isPartOnly = !isGarment && others.length > 0 && others.every(({ kind }) => parts.has(kind));
+  if (isPartOnly && !hasPaint(path)) return 'aside';
+  if (isSigned) return isWorking ? 'aside' : 'heading';
   if (isWorking) return hasPaint(path) || !isTitle(row, path) ? 'line' : 'heading';
   const isPlaced = path.some(({ kind }) => kind === 'side' || kind === 'all' || kind === 'spot');
   if (pots.length > 0 && isPlaced) return 'line';

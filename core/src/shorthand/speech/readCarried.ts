@@ -142,7 +142,7 @@ export function readCarried(cursor: Cursor, frame: Frame, chunk: Chunk, beside: 
       chunk.text,
     );
   if (isLoose && (!isCarriedHere(cursor) || cursor.before(['quiet'])?.kind === 'and')) return 1;
-  const isWith = /^(?:with|using) /u.test(chunk.text);
+  const isWith = /^(?:with|using|what|the colour (?:i|we)) /u.test(chunk.text);
   if (chunk.kind === 'baseMix' && !isWith && !isCarriedHere(cursor)) return 1;
   if (beside.above.length === 0) return 1;
   takeMixable(chunk, frame, {}, beside, next);

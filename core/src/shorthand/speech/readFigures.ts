@@ -19,6 +19,18 @@ export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number
   const fraction = cursor.meaning('fraction');
   if (fraction) return readFraction(cursor, frame, fraction.share, beside);
   const amount = cursor.meaning('amount');
+  const last = frame.paints.at(-1);
+  // “With straw, half as much”: of the paint before it.
+  if (
+    amount &&
+    /as much/u.test(cursor.chunk?.text ?? '') &&
+    last &&
+    last.parts === undefined &&
+    !isBeforePaint(cursor)
+  ) {
+    last.parts = amount.parts;
+    return 1;
+  }
   if (
     amount &&
     /more$/u.test(cursor.chunk?.text ?? '') &&
@@ -44,6 +56,8 @@ export function readFigure(cursor: Cursor, frame: Frame, beside: Beside): number
   return 0;
 }
 
+const isBeforePaint = (cursor: Cursor) => isMixable(cursor.next(1, ['quiet', 'of'])?.chunk);
+
 /** “Dry 20 min”, “let it dry an hour”. */
 function readMinutes(cursor: Cursor, frame: Frame, value: number): number {
   const unit = cursor.meaning('minutes', 1);
@@ -61,7 +75,10 @@ function readMinutes(cursor: Cursor, frame: Frame, value: number): number {
 function readAdded(cursor: Cursor, frame: Frame, parts: number, beside: Beside): number {
   const found = cursor.next(1, ['quiet', 'of']);
   if (found?.chunk.kind === 'pot') {
+    const isCompared = cursor.peek(found.by + 1)?.text === 'than';
     if (frame.paints.length > 0) frame.addedFrom ??= frame.paints.length;
+    // “A bit more brow than tallow” is a mix of the two.
+    else if (isCompared) return readMixable(cursor, frame, { parts: 1.5 }, 1, beside) || 1;
     else putIntoAbove(frame, beside, found.chunk);
   }
   if (found?.chunk.kind === 'water') {
@@ -100,7 +117,8 @@ function readCoats(cursor: Cursor, frame: Frame, first: number): number {
   if (!found) return 0;
   const { chunk } = found;
   const technique = cursor.meaning('technique', found.by);
-  const isMany = technique && /s$/u.test(technique.word) && !/ss$/u.test(technique.word);
+  const isMany =
+    technique && /s(?: of(?: it)?)?$/u.test(technique.word) && !/ss$/u.test(technique.word);
   const isTimes = chunk.kind === 'times' && found.by === by;
   if (chunk.kind !== 'coats' && !(isMany && first > 1) && !isTimes) return 0;
   // “2 coats”, but “gull white 2 coat black”: a pot’s figure is read where a pot follows.

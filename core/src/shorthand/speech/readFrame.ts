@@ -30,7 +30,7 @@ function passOver({ chunk, chunks, at }: Cursor, frame: Frame): number {
   const isFigure =
     chunk?.kind === 'number' && !/^(?:one|(?:a )?(?:couple|pair)(?: of)?)$/u.test(chunk.text);
   const isOfAngle =
-    /^(?:°|degrees?|o'clock|times?|st|nd|rd|th)$/u.test(chunks.at(at + 1)?.text ?? '') ||
+    /^(?:°|degrees?|o'clock|times?|st|nd|rd|th|things?)$/u.test(chunks.at(at + 1)?.text ?? '') ||
     chunks.at(at - 1)?.text === 'at';
   const isOrdinal = chunks.at(at - 1)?.kind === 'stage' || chunks.at(at - 1)?.kind === 'line';
   if (isFigure && !isOfAngle && !isOrdinal)

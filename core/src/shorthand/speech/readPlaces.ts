@@ -82,15 +82,17 @@ function readNot(cursor: Cursor, frame: Frame): number {
   let isSaid = false;
   let isKept = false;
   const from = cursor.chunk?.from ?? 0;
+  const text = cursor.chunk?.text ?? '';
   for (; cursor.peek(by); by++) {
     const chunk = cursor.peek(by) as Chunk;
     // “Leave the wash in the creases” names what is there.
     const isThere =
       chunk.kind === 'technique' &&
-      (cursor.peek(by - 1)?.kind === 'quiet' || /^(?:leav|keep)/u.test(cursor.chunk?.text ?? ''));
+      (cursor.peek(by - 1)?.kind === 'quiet' || /^(?:leav|keep)/u.test(text));
     if (endsNot.has(chunk.kind) && !isThere) break;
     // “Everything but the recesses gets rush brown”
-    if (isSaid && isPaintBegun(chunk.kind)) break;
+    const isLeft = /^leav/u.test(text);
+    if (isSaid && isPaintBegun(chunk.kind) && !(isLeft && chunk.kind === 'pot')) break;
     const band = bandOf(chunk);
     const side = meaningOf(chunk, 'side');
     if (band) frame.nots.push(band);
@@ -99,13 +101,19 @@ function readNot(cursor: Cursor, frame: Frame): number {
     else if (chunk.kind === 'pot' || chunk.kind === 'mixAbove') isKept = true;
     if (band || side || chunk.kind === 'fold') isSaid = true;
   }
-  const text = cursor.chunk?.text ?? '';
   if (/^(every|all|any)/u.test(text)) frame.all = true;
   // “Leave about half the slate showing”: how dense it is, and nothing of where.
   const isShown = cursor.chunks
     .slice(cursor.at, cursor.at + by)
     .some(({ kind }) => kind === 'asItIs');
-  if (!isSaid && isKept && isShown) frame.sparser = true;
+  const share = cursor.chunks
+    .slice(cursor.at, cursor.at + by)
+    .map((chunk) => meaningOf(chunk, 'fraction')?.share)
+    .find((each) => each !== undefined);
+  // “Leave a third of the brown showing”: the rest is from there up.
+  if (!isSaid && isKept && isShown && share !== undefined && saysRest(cursor))
+    frame.nots.push({ from: 0, to: share + 0.03 });
+  else if (!isSaid && isKept && isShown) frame.sparser = true;
   if (!isSaid) frame.notes.push({ from, to: cursor.peek(by - 1)?.to ?? from });
   frame.asides.push({ from, to: cursor.peek(by - 1)?.to ?? from });
   return by;
@@ -159,13 +167,19 @@ function readFrom(cursor: Cursor, frame: Frame): number {
     (after?.chunk.kind === 'downwards' || after?.chunk.kind === 'upwards') &&
     (to?.chunk.kind === 'to' || to?.chunk.kind === 'upTo');
   const next = isWayOnly ? to : after;
-  if (next?.chunk.kind === 'to' || next?.chunk.kind === 'upTo') {
+  const isInto = /^into(?: the)?$/u.test(next?.chunk.text ?? '');
+  if (next && (next.chunk.kind === 'to' || next.chunk.kind === 'upTo' || isInto)) {
     const end = cursor.next(next.by + 1, overWords);
     const other = bandOf(end?.chunk);
     if (end && other) {
       // “From the shadow down to the pit”: both begin at the pit.
       if (band.from === 0 && other.from === 0) {
         frame.places.push({ from: 0, to: Math.max(band.to, other.to) });
+        return end.by + 1;
+      }
+      // “From the middle into the shadow” ends in it.
+      if (other.from === 0) {
+        frame.places.push({ from: 0, to: band.to });
         return end.by + 1;
       }
       const [low, high] = band.from <= other.from ? [band, other] : [other, band];
@@ -187,6 +201,8 @@ function readFrom(cursor: Cursor, frame: Frame): number {
   frame.places.push({ from: startOf(band), to: 1 });
   return found.by + 1;
 }
+
+const saysRest = ({ chunks }: Cursor) => chunks.some(({ text }) => /\brest$/u.test(text));
 
 /** Where a line goes whose words say where it does not. */
 export function without(place: Band, nots: readonly Band[]): Band {

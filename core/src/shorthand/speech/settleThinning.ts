@@ -100,6 +100,15 @@ const isSaidThin = ({ water, waterSaid, mediumSaid, medium, word }: Frame): bool
   mediumSaid === true ||
   /wash/u.test(word ?? '');
 
+/** A ratio as it may have been meant. @param to parts of thinner to 1 of paint */
+function thinnerAnswers(to: number): { label: string; by: string }[] {
+  const figure = Math.round(to * 100) / 100;
+  return ['water', 'medium'].map((thinner) => ({
+    label: `${figure} ${thinner} to 1 paint`,
+    by: `1 paint : ${figure} ${thinner}`,
+  }));
+}
+
 /** How far a ratio says that paint is thinned; nothing where it is not of that. */
 function ofRatio(
   { parts, thinner, isThinnerFirst, span }: RatioSaid,
@@ -117,12 +126,17 @@ function ofRatio(
     frame.marks.push({
       ...span,
       message: `of what? say “1 paint : ${one / other} water”, or the pots`,
+      answers: thinnerAnswers(one / other),
       isOfRatio: true,
     });
   if (isInk)
     frame.marks.push({
       ...span,
       message: 'which of them is the water? say “1 paint : 2 water”',
+      answers: [
+        ...thinnerAnswers(one / other).slice(0, 1),
+        ...thinnerAnswers(other / one).slice(0, 1),
+      ],
       isOfRatio: true,
     });
   // A glaze of ten parts of paint to one of water would be no glaze, so the larger figure is water.

@@ -20,11 +20,16 @@ const unheard = new Set<ChunkKind>(['quiet', 'and', 'comma', 'on', 'with']);
 const says = (part: readonly Chunk[]) => ({
   paint: part.some(
     (chunk, index) =>
-      (isPaint(chunk) && part.at(index - 1)?.kind !== 'not') || chunk.kind === 'mixAbove',
+      (isPaint(chunk) && part.at(index - 1)?.kind !== 'not' && !isLeft(part, index)) ||
+      chunk.kind === 'mixAbove',
   ),
   place: part.some(({ kind }) => places.has(kind)),
   work: part.some(({ kind }) => work.has(kind)),
 });
+
+/** “Leave the hollows black” is what is there. */
+const isLeft = (part: readonly Chunk[], index: number) =>
+  part.slice(0, index).some(({ kind, text }) => kind === 'not' && /^leav/u.test(text));
 
 const places = new Set<ChunkKind>(['place', 'fold', 'side', 'all', 'spot', 'shareEnd', 'body']);
 

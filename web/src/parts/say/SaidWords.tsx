@@ -15,7 +15,7 @@ export interface SaidWordsProps {
 export function SaidWords({ id, sentence, marks, rough, names, onSay }: SaidWordsProps) {
   return (
     <div id={id} className="said-words" aria-live="polite">
-      {marks.map(({ from, to, message, choices }) => (
+      {marks.map(({ from, to, message, choices, answers }) => (
         <p key={`${from} ${message}`} className="said-mark">
           <mark>{shortened(sentence.slice(from, to))}</mark> {message}.{' '}
           {choices?.slice(0, mostChoices).map((pot) => (
@@ -28,6 +28,16 @@ export function SaidWords({ id, sentence, marks, rough, names, onSay }: SaidWord
               }
             >
               {pot.name}
+            </Button>
+          ))}
+          {answers?.map(({ label, by }) => (
+            <Button
+              key={label}
+              variant="outline"
+              size="sm"
+              onClick={() => onSay(sentence.slice(0, from) + by + sentence.slice(to))}
+            >
+              {label}
             </Button>
           ))}
         </p>

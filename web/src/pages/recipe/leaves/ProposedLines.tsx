@@ -27,11 +27,17 @@ const linesOf = ({ steps, step }: LineReading) => steps ?? (step ? [step] : []);
 /** The lines a text proposes, one below the other, each with the words it came from. */
 export function ProposedLines({ read, recipe, words, names, onChange }: ProposedLinesProps) {
   const stepsAbove = (index: number) =>
-    read.slice(0, index).flatMap(({ isIn, reading }) => (isIn ? linesOf(reading) : []));
+    read
+      .slice(0, index)
+      .flatMap(({ isIn, reading, surface }) =>
+        isIn && surface === read[index].surface ? linesOf(reading) : [],
+      );
   return (
     <ol className="ruled" aria-label="Proposed lines">
       {read.map(({ words: from, sentence, isIn, isHeading = false, reading }, index) => {
-        const before = { ...recipe, steps: [...recipe.steps, ...stepsAbove(index)] };
+        // Another surface is a recipe of its own.
+        const own = read[index].surface === undefined ? recipe.steps : [];
+        const before = { ...recipe, steps: [...own, ...stepsAbove(index)] };
         const asNote = unknownAsNote(sentence, reading.marks);
         const number = index + 1;
         const say = (next: string) => onChange(index, { sentence: next });

@@ -1,12 +1,12 @@
 import {
+  asOneSurface,
   counted,
   mostSteps,
   mostTextLetters,
   potNamesOf,
   proposedLines,
   readProposed,
-  stepsOf,
-  withNewIds,
+  surfacesOfText,
   type ProposedLine,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
@@ -16,9 +16,10 @@ import { FileButton } from '../../../parts/FileButton';
 import { WordsField } from '../../../parts/WordsField';
 import { useNotice } from '../../../parts/shell/notices';
 import type { LeafProps } from '../leafProps';
-import { useLineDeeds } from '../useLineDeeds';
 import { NewPotsOfText } from './NewPotsOfText';
 import { ProposedLines } from './ProposedLines';
+import { TextQuestions, type SurfacesGo } from './TextQuestions';
+import { usePutText } from './usePutText';
 
 /** Notes as people keep them, pasted or opened: lines proposed from them, to be looked through. */
 export default function TextLeaf({ draft, words, pots }: LeafProps) {
@@ -27,23 +28,25 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [lines, setLines] = useState<ProposedLine[]>([]);
   const names = potNamesOf(pots);
-  const deeds = useLineDeeds(recipe, pots);
+  const [surfacesGo, setSurfacesGo] = useState<SurfacesGo | null>(null);
+  const putText = usePutText(recipe);
   const navigate = useNavigate();
   const notify = useNotice();
   const beside = { names, recipe, above: recipe.steps };
   const read = readProposed(lines, beside);
-  const steps = stepsOf(read);
-  const waiting = read.filter(
-    ({ isIn, surface, reading }) => isIn && surface === undefined && reading.marks.length > 0,
-  ).length;
-  const elsewhere = read.filter(({ isIn, surface }) => isIn && surface !== undefined);
-  const [heading] = read.filter(({ isHeading }, index) => isHeading && index > 0);
+  const surfaces = surfacesOfText(read);
+  const isSeveral = surfaces.length > 1;
+  const waiting = surfaces.reduce((sum, surface) => sum + surface.waiting, 0);
+  const isOpen = isSeveral && surfacesGo !== 'each';
+  const lineCount = surfaces.reduce((sum, { steps }) => sum + steps.length, 0);
   const room = mostSteps - recipe.steps.length;
+  const isTooLong = surfaces.some(({ steps }, at) => steps.length > (at === 0 ? room : mostSteps));
 
   const propose = (from: string) => {
     try {
       const { lines, leftOut } = proposedLines(from, beside);
       setLines(lines);
+      setSurfacesGo(null);
       setProblem(
         lines.length === 0
           ? 'There is no step in it yet: one a line, in a list, or one sentence after the other.'
@@ -68,8 +71,12 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
     propose(opened);
   };
   const put = () => {
-    deeds.addAll(withNewIds(steps, () => crypto.randomUUID()));
-    notify(`${counted(steps.length, 'line')} put in; Ctrl+Z undoes it.`);
+    const made = putText(surfaces);
+    notify(
+      made.length > 0
+        ? `${counted(lineCount, 'line')} put in, and ${made.join(' and ')} written as ${made.length === 1 ? 'a recipe of its own' : 'recipes of their own'}; Ctrl+Z undoes all of it.`
+        : `${counted(lineCount, 'line')} put in; Ctrl+Z undoes it.`,
+    );
     void navigate(`/recipes/${recipe.id}`);
   };
   return (
@@ -93,6 +100,17 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
         />
       </div>
       {problem && <p role="status">{problem}</p>}
+      <TextQuestions
+        read={read}
+        names={names}
+        surfaces={surfaces}
+        surfacesGo={surfacesGo}
+        onLines={setLines}
+        onSurfacesGo={(go) => {
+          setSurfacesGo(go);
+          if (go === 'one') setLines(asOneSurface(lines));
+        }}
+      />
       <NewPotsOfText read={read} names={names} onLines={setLines} />
       {lines.length > 0 && (
         <>
@@ -105,23 +123,18 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
               setLines(lines.map((each, at) => (at === index ? { ...each, ...part } : each)))
             }
           />
-          {elsewhere.length > 0 && (
-            <p role="status">
-              “{heading?.words}” is another surface: its {counted(elsewhere.length, 'line')}{' '}
-              {elsewhere.length === 1 ? 'is' : 'are'} not put in here. Paste that part into a recipe
-              of its own.
-            </p>
-          )}
           <div className="flow">
             <Button
               variant="next"
-              disabled={steps.length === 0 || waiting > 0 || steps.length > room}
+              disabled={lineCount === 0 || waiting > 0 || isOpen || isTooLong}
               onClick={put}
             >
-              Put {counted(steps.length, 'line')} into the recipe
+              {isSeveral && surfacesGo === 'each'
+                ? `Put ${counted(lineCount, 'line')} into ${surfaces.length} recipes`
+                : `Put ${counted(lineCount, 'line')} into the recipe`}
             </Button>
             <span role="status">
-              {steps.length > room
+              {isTooLong
                 ? `The recipe has room for ${counted(room, 'line')} more: take some out.`
                 : waiting > 0 &&
                   `${counted(waiting, 'line')} wait${waiting === 1 ? 's' : ''} for you: put what is marked in other words, keep it as a note, or take the line out.`}
