@@ -1,4 +1,5 @@
 import { stepSchema, type Step } from '../recipe/step';
+import { readAsInOther } from './asInOther';
 import { lineFrom } from './lineFrom';
 import type { LineReading } from './lineReading';
 import { mostLetters, readSentence } from './readSentence';
@@ -19,6 +20,8 @@ export function readLine(sentence: string, beside: Beside, id: string): LineRead
     const { change, marks } = command;
     return { said: { parts: [] }, rough: [], step: null, marks, ...(change && { change }) };
   }
+  const ofOther = readAsInOther(sentence, beside, id, (rest) => readLine(rest, beside, id));
+  if (ofOther) return ofOther;
   const asWritten = readWritten(sentence, beside, id);
   const isUnderstood = asWritten.marks.length === 0 && !isSpoken(sentence);
   if (isUnderstood || isWritten(sentence) || sentence.length > mostLetters) return asWritten;

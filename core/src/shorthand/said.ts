@@ -80,6 +80,8 @@ export interface Beside {
   above: readonly Step[];
   /** lines above that are not counted where a line is said by its number: those before a text */
   uncounted?: number;
+  /** other recipes, which may be named: “as the boots” */
+  others?: readonly Recipe[];
   /** mixes that were given a name, by that name: the number of their line */
   mixes?: ReadonlyMap<string, number>;
 }

@@ -21,6 +21,7 @@ import {
   useRef,
   useState,
 } from 'react';
+import { usePart } from '../../../ledger/useParts';
 import { useShortcut } from '../../../parts/keyboard/useShortcut';
 import { SaidWords } from '../../../parts/say/SaidWords';
 import { SayField } from '../../../parts/say/SayField';
@@ -52,9 +53,11 @@ export function SayLine({ recipe, pots, words, onAdd, onAddOnSpot, onChange }: S
   const told = useId();
   const fieldId = useId();
   const names = potNamesOf(pots);
+  const kept = usePart('recipes');
+  const others = useMemo(() => kept?.map(({ content }) => content), [kept]);
   const read = useCallback(
-    (words: string) => readLine(words, { names, recipe, above: recipe.steps }, stepId),
-    [names, recipe, stepId],
+    (words: string) => readLine(words, { names, recipe, above: recipe.steps, others }, stepId),
+    [names, recipe, stepId, others],
   );
   // A key that is typed does not wait until the line and its ribbon are drawn.
   const shown = useDeferredValue(sentence);
