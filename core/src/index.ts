@@ -86,21 +86,21 @@ export { oneMoreLike } from './bench/oneMoreLike';
 export { extraStep, forModels, paintedCoat, type EntryHead } from './bench/paintedCoat';
 export { planNotes, type NotedCoat } from './bench/planNotes';
 export { wetMixes, type WetMix } from './bench/wetMixes';
-export { bandCount } from './colour/cieObserver';
-export { colourDifference } from './colour/colourDifference';
-export { colourOfHex } from './colour/colourOfHex';
-export { colourOfLab } from './colour/colourOfLab';
-export { hexSchema, readHex } from './colour/hex';
+export { bandCount } from './light/colour/cieObserver';
+export { colourDifference } from './light/colour/colourDifference';
+export { colourOfHex } from './light/colour/colourOfHex';
+export { colourOfLab } from './light/colour/colourOfLab';
+export { hexSchema, readHex } from './light/colour/hex';
 export {
   hexOfHueStrengthBrightness,
   hueStrengthBrightnessOf,
   type HueStrengthBrightness,
-} from './colour/hueStrengthBrightness';
-export { meanHex } from './colour/meanHex';
-export { reflectanceFromHex, solveReflectance } from './colour/reflectanceFromHex';
-export { reflectanceToXyz } from './colour/reflectanceToXyz';
-export { flatSpectrum, type Spectrum } from './colour/spectrum';
-export { colourOfXyz, surfaceColour, type SurfaceColour } from './colour/surfaceColour';
+} from './light/colour/hueStrengthBrightness';
+export { meanHex } from './light/colour/meanHex';
+export { reflectanceFromHex, solveReflectance } from './light/colour/reflectanceFromHex';
+export { reflectanceToXyz } from './light/colour/reflectanceToXyz';
+export { flatSpectrum, type Spectrum } from './light/colour/spectrum';
+export { colourOfXyz, surfaceColour, type SurfaceColour } from './light/colour/surfaceColour';
 export {
   fileFormats,
   formatNames,
@@ -199,7 +199,7 @@ export { paintToCome, type PotToCome } from './log/paintToCome';
 export { paintedOnArmy } from './log/paintedOnArmy';
 export { sessionsOf, type LoggedSession } from './log/sessions';
 export { inOrder, nextOrder, standing } from './log/standing';
-export { differenceWords } from './colour/differenceWords';
+export { differenceWords } from './light/colour/differenceWords';
 export { matchColour, type MatchLimits, type MatchedMix, type Matcher } from './match/matchColour';
 export { type MatchPot } from './match/matchPot';
 export { mixMeter, type Looked } from './match/mixMeter';
@@ -217,13 +217,13 @@ export { replacementVerdict, standings, type Standing } from './match/replacemen
 export { shoppingList, type ShoppingLine } from './match/shoppingList';
 export { potCosts, substitutes, type Substitute } from './match/substitutes';
 export { wholeParts } from './match/wholeParts';
-export { averageReadings } from './paint/averageReadings';
-export { ReaderError, type AveragedReading, type ColourReader } from './paint/colourReader';
-export { filmOver } from './paint/filmOver';
+export { averageReadings } from './light/reader/averageReadings';
+export { ReaderError, type AveragedReading, type ColourReader } from './light/reader/colourReader';
+export { filmOver } from './light/optics/filmOver';
 export { hidingLevelOf, hidingLevels } from './paint/hidingLevels';
 export { asLeft, asMeasured } from './paint/left';
-export { masstoneOf } from './paint/masstone';
-export { mixOptics } from './paint/mixOptics';
+export { masstoneOf } from './light/optics/masstone';
+export { mixOptics } from './light/optics/mixOptics';
 export { hidingOf, opticsOf, opticsOfPot, solveOptics } from './paint/opticsOfPot';
 export {
   clearKinds,
@@ -239,7 +239,7 @@ export {
   type Pot,
 } from './paint/pot';
 export { cardBlack, cardWhite, practiceCard } from './paint/practiceCard';
-export { simulatedReader } from './paint/simulatedReader';
+export { simulatedReader } from './light/reader/simulatedReader';
 export { CardError, solveCard } from './paint/solveCard';
 export {
   dropMlOf,

@@ -1,5 +1,5 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
-import type { Optics } from '../paint/optics';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
+import type { Optics } from '../light/optics/optics';
 import type { Pot } from '../paint/pot';
 import { aimKeyOf } from '../recipe/aimOf';
 import { everyAspect, type AspectBuildUp, type BuildUp, type StepBuildUp } from '../recipe/buildUp';

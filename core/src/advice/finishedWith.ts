@@ -1,5 +1,5 @@
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { putOn, type Laid } from '../recipe/lift';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
 import type { AdviceContext, PaintedLine } from './adviceContext';

@@ -1,6 +1,6 @@
 import type { StepBuildUp } from '../recipe/buildUp';
 import { coveredWithin } from '../recipe/coatsToCover';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { loadOf } from '../recipe/mix';
 import { meantToCover } from '../recipe/predictBuildUp';
 import type { Meaning } from '../recipe/meaning';

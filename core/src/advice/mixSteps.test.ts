@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import { bridgeInRungs } from '../recipe/bridgeMixes';
 import { flattenMix } from '../recipe/flattenMix';
 import { mixedPaint } from '../recipe/mixedPaint';

@@ -1,4 +1,4 @@
-import { colourDifference } from '../colour/colourDifference';
+import { colourDifference } from '../light/colour/colourDifference';
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';

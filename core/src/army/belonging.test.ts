@@ -1,4 +1,4 @@
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { surfaceOf } from '../testing/sampleLevy';
 import type { UnitSurface } from './army';
 import { apartFrom, belonging, type JudgedSurface } from './belonging';

@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { UnitSurface } from './army';
 import { areNeighbours, attentionRank } from './figure';
 

@@ -1,7 +1,7 @@
 import type { Unit, UnitSurface } from '../army/army';
 import { onEachOther } from '../army/layersOn';
 import { usualHand, type OwnFigures } from '../army/ownFigures';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { consistencyOf, stiffnessOf, type Consistency } from '../recipe/consistency';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
 import { flattenMix } from '../recipe/flattenMix';

@@ -1,4 +1,4 @@
-import { readHex } from '../colour/hex';
+import { readHex } from '../light/colour/hex';
 import {
   driesAsNames,
   potFinishes,

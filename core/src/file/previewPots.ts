@@ -1,4 +1,4 @@
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { asLeft, asMeasured } from '../paint/left';
 import { potSchema, type Pot } from '../paint/pot';
 import { ownerOf } from '../paint/stock';

@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { aimKeyOf } from '../recipe/aimOf';
 import type { AspectBuildUp, BuildUp } from '../recipe/buildUp';
 import { groundWords } from '../recipe/groundWords';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { colourOfHex } from '../colour/colourOfHex';
-import { colourDifference } from '../colour/colourDifference';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { plainAspect } from '../place/aspects';
 import { formNames, forms, type FormName } from '../place/forms';
 import { ribbonStops, toneStops } from '../place/toneAxis';

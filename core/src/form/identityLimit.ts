@@ -1,6 +1,6 @@
 import { areasOf, colourOfAreas, type SurfaceArea, type SurfacePart } from './readsAs';
-import { hueApart } from '../colour/hueApart';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { hueApart } from '../light/colour/hueApart';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { FormName } from '../place/forms';
 
 /** What a surface is meant to be and no longer is, at arm's length. */

@@ -1,5 +1,5 @@
-import { surfaceColour } from '../colour/surfaceColour';
-import type { Spectrum } from '../colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import type { Spectrum } from '../light/colour/spectrum';
 import { aimKey, type Aim } from '../place/aim';
 import { aimWeights } from '../place/aimWeights';
 import { formField, type FormField } from '../place/formField';

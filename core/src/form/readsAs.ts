@@ -1,5 +1,5 @@
 import { convertLab65ToXyz65 } from 'culori/fn';
-import { colourOfXyz, type SurfaceColour } from '../colour/surfaceColour';
+import { colourOfXyz, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { FormName } from '../place/forms';
 import type { Step } from '../recipe/step';
 import { depositAt } from '../recipe/depositAt';

@@ -1,8 +1,8 @@
 import { placesOf } from '../army/figure';
 import type { UnitSurface } from '../army/army';
-import { colourOfHex } from '../colour/colourOfHex';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { reflectanceToXyz } from '../colour/reflectanceToXyz';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
 import { placePoints } from './figureBody';
 import type { PointLight } from './pointLight';
 

@@ -1,9 +1,9 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { colourOfLab } from '../colour/colourOfLab';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { reflectanceToXyz } from '../colour/reflectanceToXyz';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { oppositeSide, type AimSide } from '../place/aim';
 import { stopNearest, type PlannedLine } from '../recipe/bestCoats';
 import type { LookUp } from './glowLines';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { colourOfLab } from '../colour/colourOfLab';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { surfaceColour } from '../colour/surfaceColour';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { mixTable } from '../match/mixTable';
 import { everyAspect, finishedSurface } from '../recipe/buildUp';
 import { predictBuildUp } from '../recipe/predictBuildUp';

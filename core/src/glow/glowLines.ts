@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { TableMix } from '../match/mixTable';
 import type { AimSide } from '../place/aim';
 import type { MixPart } from '../recipe/mix';

@@ -1,5 +1,5 @@
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { AimSide } from '../place/aim';
 import { placeOf, ribbonStops, type ToneStopName } from '../place/toneAxis';
 import { aimKeyOf } from '../recipe/aimOf';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { reflectanceToXyz } from '../colour/reflectanceToXyz';
-import { hexSchema } from '../colour/hex';
-import type { Spectrum } from '../colour/spectrum';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
+import { hexSchema } from '../light/colour/hex';
+import type { Spectrum } from '../light/colour/spectrum';
 import { directionOf, sideNames, type AimSide } from '../place/aim';
 import { usualLight } from '../place/light';
 import { numberWithin } from '../record/fields';

@@ -1,8 +1,8 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import { colourOfLab } from '../colour/colourOfLab';
-import { hueApart } from '../colour/hueApart';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { hueApart } from '../light/colour/hueApart';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { transparentKinds, type Pot } from '../paint/pot';
 import type { AimSide } from '../place/aim';
 import { paintsAtHand } from '../progression/choosePots';

@@ -1,5 +1,5 @@
 import { benchStep } from '../bench/benchStep';
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { groundOf } from '../recipe/mixedPaint';
 import { finishedSurface } from '../recipe/buildUp';
 import { predictBuildUp } from '../recipe/predictBuildUp';

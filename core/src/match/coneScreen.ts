@@ -1,6 +1,6 @@
-import { colourOfLab } from '../colour/colourOfLab';
-import type { SurfaceColour } from '../colour/surfaceColour';
-import { kOverSOfMasstone } from '../paint/masstone';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
+import { kOverSOfMasstone } from '../light/optics/masstone';
 import { mixMeter, type MixMeter } from './mixMeter';
 import type { MatchPot } from './matchPot';
 import { wholeParts } from './wholeParts';

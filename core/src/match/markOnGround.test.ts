@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { finishedSurface } from '../recipe/buildUp';
 import { shelfOf } from '../recipe/mixedPaint';
 import { predictBuildUp } from '../recipe/predictBuildUp';

@@ -1,7 +1,7 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import { colourOfLab } from '../colour/colourOfLab';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { WrittenAim } from '../place/aim';
 import { placeOf, ribbonStops, type ToneStopName } from '../place/toneAxis';
 import { paintsAtHand } from '../progression/choosePots';

@@ -1,7 +1,7 @@
-import { hueApart } from '../colour/hueApart';
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfLab } from '../colour/colourOfLab';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { hueApart } from '../light/colour/hueApart';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { coneScreen, type ConeScreen } from './coneScreen';
 import { lookAround, type Consider, type FoundMix } from './lookAround';
 import type { MatchPot } from './matchPot';

@@ -1,4 +1,4 @@
-import type { Optics } from '../paint/optics';
+import type { Optics } from '../light/optics/optics';
 
 /** A pot that may be mixed with. */
 export interface MatchPot {

@@ -1,7 +1,7 @@
-import { bandCount } from '../colour/cieObserver';
-import { observerWeights } from '../colour/observerWeights';
-import type { Spectrum } from '../colour/spectrum';
-import type { Optics } from '../paint/optics';
+import { bandCount } from '../light/colour/cieObserver';
+import { observerWeights } from '../light/colour/observerWeights';
+import type { Spectrum } from '../light/colour/spectrum';
+import type { Optics } from '../light/optics/optics';
 
 // At hand in the module itself: the inner loops run millions of times.
 const bands = bandCount;

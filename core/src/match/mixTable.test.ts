@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfLab } from '../colour/colourOfLab';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import { mixedPaint } from '../recipe/mixedPaint';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { mixTable } from './mixTable';

@@ -1,6 +1,6 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfLab } from '../colour/colourOfLab';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { mixMeter } from './mixMeter';

@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { matchColour, type MatchedMix } from './matchColour';

@@ -1,9 +1,9 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { hueApart } from '../colour/hueApart';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { oppositeCost } from '../paint/mixingOpposite';
-import { mixOptics } from '../paint/mixOptics';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { hueApart } from '../light/colour/hueApart';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { oppositeCost } from '../light/optics/mixingOpposite';
+import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';

@@ -1,5 +1,5 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { hueApart } from '../colour/hueApart';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { hueApart } from '../light/colour/hueApart';
 import { finishedSurface } from '../recipe/buildUp';
 import { shelfOf } from '../recipe/mixedPaint';
 import { predictBuildUp } from '../recipe/predictBuildUp';

@@ -1,7 +1,7 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { colourOfLab } from '../colour/colourOfLab';
-import { hueApart } from '../colour/hueApart';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { hueApart } from '../light/colour/hueApart';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { finishedSurface, type BuildUp } from '../recipe/buildUp';
 import { aimKeyOf } from '../recipe/aimOf';
 import type { Recipe } from '../recipe/recipe';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { colourOfHex } from '../colour/colourOfHex';
-import { colourDifference } from '../colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { colourDifference } from '../light/colour/colourDifference';
 import { flattenMix } from '../recipe/flattenMix';
 import { shelfOf } from '../recipe/mixedPaint';
 import { recipeSchema } from '../recipe/recipe';

@@ -1,10 +1,10 @@
-import { flatSpectrum } from '../colour/spectrum';
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
-import type { Optics } from '../paint/optics';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
+import type { Optics } from '../light/optics/optics';
 import { hidingOf, opticsOf } from '../paint/opticsOfPot';
 import { clearKinds, transparentKinds, type Pot, type PotKind } from '../paint/pot';
 import { cardWhite } from '../paint/practiceCard';

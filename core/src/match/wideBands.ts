@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 
 /** Reflectances are kept inside these, as no surface reflects nothing or everything. */
 const least = 0.003;

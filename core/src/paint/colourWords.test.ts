@@ -1,5 +1,5 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { hexSchema } from '../colour/hex';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { hexSchema } from '../light/colour/hex';
 import { colourByWord } from './colourWords';
 
 const colourOf = (name: string) => colourOfHex(colourByWord(name)!.swatch);

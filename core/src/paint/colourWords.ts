@@ -1,4 +1,4 @@
-import { shiftedHex } from '../colour/shiftedHex';
+import { shiftedHex } from '../light/colour/shiftedHex';
 
 interface WordedColour {
   /** thick and dry, sRGB */

@@ -1,10 +1,10 @@
-import { bandCount } from '../colour/cieObserver';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { reflectanceToXyz } from '../colour/reflectanceToXyz';
-import { flatSpectrum, type Spectrum } from '../colour/spectrum';
-import { filmOver } from './filmOver';
-import { kOverSOfMasstone } from './masstone';
-import type { Optics } from './optics';
+import { bandCount } from '../light/colour/cieObserver';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
+import { flatSpectrum, type Spectrum } from '../light/colour/spectrum';
+import { filmOver } from '../light/optics/filmOver';
+import { kOverSOfMasstone } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import type { Pot, SwatchReading } from './pot';
 
 const black = flatSpectrum(0);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { flatSpectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import {
   anyGround,
   anyHex,
@@ -9,12 +9,12 @@ import {
   anyThickness,
   furthestApart,
 } from '../testing/arbitraries';
-import { filmOver } from './filmOver';
+import { filmOver } from '../light/optics/filmOver';
 import { hidingLevelOf, hidingLevels } from './hidingLevels';
-import { kOverSOfMasstone, masstoneOf } from './masstone';
-import { mixOptics } from './mixOptics';
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
+import { kOverSOfMasstone, masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { hidingOf, opticsOf, opticsOfPot } from './opticsOfPot';
 import { potSchema } from './pot';
 import { potWith } from '../testing/sampleRecipe';

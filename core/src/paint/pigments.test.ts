@@ -1,4 +1,4 @@
-import { hexSchema } from '../colour/hex';
+import { hexSchema } from '../light/colour/hex';
 import { pigments } from './pigments';
 
 test('every pigment has a colour, hides more or less, and a name of its own', () => {

@@ -1,6 +1,6 @@
-import { shiftedHex } from '../colour/shiftedHex';
-import { flatSpectrum } from '../colour/spectrum';
-import { filmOver } from './filmOver';
+import { shiftedHex } from '../light/colour/shiftedHex';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { filmOver } from '../light/optics/filmOver';
 import { opticsOfPot } from './opticsOfPot';
 import type { CardReadings } from './solveCard';
 

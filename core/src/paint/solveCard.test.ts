@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { colourDifference } from '../colour/colourDifference';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { flatSpectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
-import { filmOver } from './filmOver';
-import { masstoneOf } from './masstone';
+import { colourDifference } from '../light/colour/colourDifference';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
 import { opticsOfPot } from './opticsOfPot';
 import { CardError, solveCard } from './solveCard';
 import { runs } from '../testing/longTests';

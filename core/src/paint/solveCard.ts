@@ -1,11 +1,11 @@
-import { bandCount } from '../colour/cieObserver';
-import { colourDifference } from '../colour/colourDifference';
-import { reflectanceToXyz } from '../colour/reflectanceToXyz';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
-import { filmOver } from './filmOver';
-import { masstoneOf } from './masstone';
-import type { Optics } from './optics';
+import { bandCount } from '../light/colour/cieObserver';
+import { colourDifference } from '../light/colour/colourDifference';
+import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import { hidingOf } from './opticsOfPot';
 
 /** Four readings of a card half black and half white with one neat coat across it, 38 bands each. */

@@ -1,6 +1,6 @@
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import { dropMlOf, usualDropMl } from '../paint/stock';
 import type { PotShare } from '../recipe/flattenMix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';

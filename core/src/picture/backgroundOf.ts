@@ -1,4 +1,4 @@
-import { solveLinear } from '../colour/solveLinear';
+import { solveLinear } from '../light/colour/solveLinear';
 import type { Pixels } from './pixels';
 
 /** A background is so near to what its rim lets expect, in every channel, 0–255. */

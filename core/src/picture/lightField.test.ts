@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { greyByteOf, greyValueOf } from './greyValue';
 import { inValues, sharesInValues, valueAt, valueGreys } from './inValues';
 import { figureIn, lightField, wayUp } from './lightField';

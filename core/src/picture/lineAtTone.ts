@@ -1,4 +1,4 @@
-import { colourDifference } from '../colour/colourDifference';
+import { colourDifference } from '../light/colour/colourDifference';
 import { nearestStop, type ToneStopName } from '../place/toneAxis';
 import { aimKeyOf } from '../recipe/aimOf';
 import { finishedSurface, type BuildUp } from '../recipe/buildUp';

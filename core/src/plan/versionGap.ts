@@ -1,8 +1,8 @@
 import { filmOf } from '../recipe/applyStep';
 import { stepsFor } from '../army/stepsFor';
 import type { UnitSurface } from '../army/army';
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { readsAsParts } from '../form/readsAs';
 import { coatsToCover } from '../recipe/coatsToCover';
 import { suggestUnderColour, type UnderColour } from '../recipe/compareGrounds';

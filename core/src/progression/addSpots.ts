@@ -1,4 +1,4 @@
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import type { Pot } from '../paint/pot';
 import { formField } from '../place/formField';
 import { forms, type FormName, type ReadySpot } from '../place/forms';

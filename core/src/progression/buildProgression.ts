@@ -1,9 +1,9 @@
-import { differenceWords } from '../colour/differenceWords';
-import { colourOfHex } from '../colour/colourOfHex';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { differenceWords } from '../light/colour/differenceWords';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import { opticsOf } from '../paint/opticsOfPot';
-import type { Optics } from '../paint/optics';
+import type { Optics } from '../light/optics/optics';
 import type { MixPart, Thinning } from '../recipe/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Step } from '../recipe/step';

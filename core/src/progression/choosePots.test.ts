@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { colourOfHex } from '../colour/colourOfHex';
-import { hueApart } from '../colour/hueApart';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { hueApart } from '../light/colour/hueApart';
 import { pigments } from '../paint/pigments';
 import { shelfOf } from '../recipe/mixedPaint';
 import { anyHex } from '../testing/arbitraries';

@@ -1,7 +1,7 @@
-import { colourOfHex } from '../colour/colourOfHex';
-import { hueApart } from '../colour/hueApart';
-import type { SurfaceColour } from '../colour/surfaceColour';
-import { oppositeCost } from '../paint/mixingOpposite';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { hueApart } from '../light/colour/hueApart';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
+import { oppositeCost } from '../light/optics/mixingOpposite';
 import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';

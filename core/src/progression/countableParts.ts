@@ -1,7 +1,7 @@
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { MixPart } from '../recipe/mix';
 import { potOn, type Shelf } from '../recipe/mixedPaint';

@@ -9,7 +9,7 @@ import { mostCoats, type FinishLevel, type Stage, type Step } from '../recipe/st
 import type { TechniqueName } from '../recipe/techniques';
 import { techniqueOf } from '../recipe/techniques';
 import { suggestUnderColour } from '../recipe/compareGrounds';
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
 import { draftRecipe } from './draftRecipe';
 
 export interface DraftLine {

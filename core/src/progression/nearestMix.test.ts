@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf } from '../paint/opticsOfPot';
 import { pigments } from '../paint/pigments';
 import { anyHex } from '../testing/arbitraries';

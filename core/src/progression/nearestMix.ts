@@ -1,10 +1,10 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import { hueApart } from '../colour/hueApart';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
-import type { Optics } from '../paint/optics';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import { hueApart } from '../light/colour/hueApart';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
+import type { Optics } from '../light/optics/optics';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import type { MixPart } from '../recipe/mix';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { hexSchema } from '../colour/hex';
+import { hexSchema } from '../light/colour/hex';
 import { formSchema } from '../place/shape';
 import { idSchema, wholeNumberWithin } from '../record/fields';
 import { finishLevelSchema } from '../recipe/step';

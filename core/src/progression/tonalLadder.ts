@@ -1,6 +1,6 @@
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import type { Optics } from '../paint/optics';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import { rungsBetween } from '../recipe/bridgeMixes';
 
 /** A mix of the mid tone and another pot, in whole parts up to 8. */

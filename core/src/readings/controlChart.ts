@@ -1,6 +1,6 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfLab } from '../colour/colourOfLab';
-import { solveLinear } from '../colour/solveLinear';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfLab } from '../light/colour/colourOfLab';
+import { solveLinear } from '../light/colour/solveLinear';
 
 /** CIELAB under D65. */
 export type Lab = readonly [value: number, a: number, b: number];

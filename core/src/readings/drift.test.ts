@@ -1,6 +1,6 @@
 import { groundOf, potOn } from '../recipe/mixedPaint';
 import { laidOver } from '../recipe/surfaceBelow';
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import type { Step } from '../recipe/step';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';

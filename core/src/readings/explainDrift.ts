@@ -1,4 +1,4 @@
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { mostThinner, loadOf } from '../recipe/mix';

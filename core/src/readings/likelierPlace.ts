@@ -1,5 +1,5 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfLab } from '../colour/colourOfLab';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfLab } from '../light/colour/colourOfLab';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';
 import { toneStops, type ToneStopName } from '../place/toneAxis';

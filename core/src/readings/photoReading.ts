@@ -1,5 +1,5 @@
 import { convertLrgbToRgb, convertRgbToLrgb, convertRgbToXyz65 } from 'culori/fn';
-import { colourOfXyz } from '../colour/surfaceColour';
+import { colourOfXyz } from '../light/colour/surfaceColour';
 import type { Lab } from './controlChart';
 
 /** A photo nothing can be read from, with the reason in a sentence. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { ribbonStops } from '../place/toneAxis';
 import { anyAimedRecipe } from '../testing/anyAim';
 import { anyRecipe } from '../testing/anyRecipe';

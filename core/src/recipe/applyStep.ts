@@ -1,7 +1,7 @@
-import { bandCount } from '../colour/cieObserver';
-import type { Spectrum } from '../colour/spectrum';
-import { filmTransfer, throughFilm } from '../paint/filmOver';
-import type { Optics } from '../paint/optics';
+import { bandCount } from '../light/colour/cieObserver';
+import type { Spectrum } from '../light/colour/spectrum';
+import { filmTransfer, throughFilm } from '../light/optics/filmOver';
+import type { Optics } from '../light/optics/optics';
 import { depositAt, depositsAt } from './depositAt';
 import { loadOf } from './mix';
 import type { PaintedStep } from './paintedSteps';

@@ -1,5 +1,5 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { ribbonStops } from '../place/toneAxis';
 import { aimKeyOf } from './aimOf';
 import { everyAspect, finishedSurface } from './buildUp';

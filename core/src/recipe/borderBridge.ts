@@ -1,5 +1,5 @@
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { Aspect } from '../place/aspects';
 import { aspectOfLine } from './aspectsOfRecipe';
 import { includedSteps } from './includedSteps';

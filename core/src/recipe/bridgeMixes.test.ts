@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { opticsOfPot } from '../paint/opticsOfPot';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import { anyPaint } from '../testing/arbitraries';
 import { pots } from '../testing/sampleRecipe';
 import {

@@ -1,7 +1,7 @@
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
-import type { Optics } from '../paint/optics';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
+import type { Optics } from '../light/optics/optics';
 
 /** One mix between two others, in whole parts. */
 export interface Rung {

@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { Aspect } from '../place/aspects';
 import type { Coverage } from './coatsToCover';
 import type { MixedColour } from './mixedPaint';

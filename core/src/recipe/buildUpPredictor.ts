@@ -1,8 +1,8 @@
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { Aspect } from '../place/aspects';
-import { masstoneOf } from '../paint/masstone';
-import type { Optics } from '../paint/optics';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import { depositOf, layOver, type Deposit } from './applyStep';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
 import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';

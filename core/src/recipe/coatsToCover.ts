@@ -1,9 +1,9 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
-import { masstoneOf } from '../paint/masstone';
-import type { Optics } from '../paint/optics';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 
 /** A coat covers when no more than this is missing to the masstone, ΔE00: found only beside it. */
 export const coveredWithin = 4;

@@ -1,11 +1,11 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
 import { opticsOf } from '../paint/opticsOfPot';
-import { masstoneOf } from '../paint/masstone';
-import type { Optics } from '../paint/optics';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import type { Pot } from '../paint/pot';
 import { isAtHand } from '../paint/stock';
 import { coatsToCover, groundShowing } from './coatsToCover';

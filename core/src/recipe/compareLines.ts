@@ -1,4 +1,4 @@
-import { colourDifference } from '../colour/colourDifference';
+import { colourDifference } from '../light/colour/colourDifference';
 import { isSameContent } from '../record/sameContent';
 import { everyAspect, finishedSurface, type BuildUp } from './buildUp';
 import type { Recipe } from './recipe';

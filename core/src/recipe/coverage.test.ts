@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { flatSpectrum } from '../colour/spectrum';
+import { flatSpectrum } from '../light/colour/spectrum';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { mixOf, pots, potWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { coatsToCover } from './coatsToCover';

@@ -1,9 +1,9 @@
 import { filmOf } from './applyStep';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
-import { masstoneOf } from '../paint/masstone';
-import type { Optics } from '../paint/optics';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import { coatsToCover, coveredWithinOf, groundShowing } from './coatsToCover';
 import { depositAt } from './depositAt';
 import { meantToCover } from './predictBuildUp';

@@ -1,5 +1,5 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { BuildUp } from './buildUp';
 import { toneStops, type ToneStopName } from '../place/toneAxis';
 import { techniqueOf } from './techniques';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { surfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
 import { anyRecipe } from '../testing/anyRecipe';
 import { furthestApart } from '../testing/arbitraries';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { anyHex } from '../testing/arbitraries';
 import { groundShowing } from './coatsToCover';
 

@@ -1,5 +1,5 @@
-import { colourDifference } from '../colour/colourDifference';
-import { colourOfHex } from '../colour/colourOfHex';
+import { colourDifference } from '../light/colour/colourDifference';
+import { colourOfHex } from '../light/colour/colourOfHex';
 import { potWith } from '../testing/sampleRecipe';
 import { knownColour } from './knownColour';
 import { mixedPaint, shelfOf } from './mixedPaint';

@@ -1,8 +1,8 @@
-import { flatSpectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
-import { masstoneOf } from '../paint/masstone';
-import type { Optics } from '../paint/optics';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
+import type { Optics } from '../light/optics/optics';
 import { clearKinds } from '../paint/pot';
 import type { PotShare } from './flattenMix';
 import { potOn, type Shelf } from './mixedPaint';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { waitsOf } from '../plan/dryingTime';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';

@@ -1,5 +1,5 @@
-import type { Spectrum } from '../colour/spectrum';
-import type { Optics } from '../paint/optics';
+import type { Spectrum } from '../light/colour/spectrum';
+import type { Optics } from '../light/optics/optics';
 import { depositOf, layOver, type Deposit } from './applyStep';
 import { depositAt } from './depositAt';
 import type { PaintedStep } from './paintedSteps';

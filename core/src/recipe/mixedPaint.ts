@@ -1,9 +1,9 @@
-import { flatSpectrum, type Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
+import { flatSpectrum, type Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
-import type { Optics } from '../paint/optics';
+import type { Optics } from '../light/optics/optics';
 import { clearKinds, type Pot } from '../paint/pot';
 import { flattenMix, type PotShare } from './flattenMix';
 import type { Mix } from './mix';

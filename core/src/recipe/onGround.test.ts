@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { adviseRecipe } from '../advice/adviseRecipe';
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { paintedForm } from '../form/paintedForm';
 import { ribbonStops } from '../place/toneAxis';
 import { anyAimedRecipe } from '../testing/anyAim';

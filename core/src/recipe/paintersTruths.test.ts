@@ -1,9 +1,9 @@
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { coatsToCover } from './coatsToCover';
 import { groundOf, mixedColour, mixedPaint } from './mixedPaint';
 import { predictBuildUp } from './predictBuildUp';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import { filmOver } from '../paint/filmOver';
+import { filmOver } from '../light/optics/filmOver';
 
 const colourOf = (parts: Record<string, number>) => mixedColour(mixOf(parts), [], shelf).colour;
 const coatsOver = (ground: keyof typeof pots, load: number) =>

@@ -1,5 +1,5 @@
-import { reflectanceFromHex } from '../colour/reflectanceFromHex';
-import { surfaceColour } from '../colour/surfaceColour';
+import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { opticsOf } from '../paint/opticsOfPot';
 import { passesAt, passesToward } from './passes';

@@ -1,7 +1,7 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import type { Optics } from '../paint/optics';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import type { Optics } from '../light/optics/optics';
 import { depositOf, layOver } from './applyStep';
 import type { Thinning } from './mix';
 import { mostCoats, type Step } from './step';

@@ -1,9 +1,9 @@
 import { runs } from '../testing/longTests';
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour } from '../colour/surfaceColour';
-import { filmTransfer } from '../paint/filmOver';
-import { masstoneOf } from '../paint/masstone';
-import { mixOptics } from '../paint/mixOptics';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { filmTransfer } from '../light/optics/filmOver';
+import { masstoneOf } from '../light/optics/masstone';
+import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { mixOf, pots, shelf, stepWith } from '../testing/sampleRecipe';
 import { mixedPaint } from './mixedPaint';

@@ -1,10 +1,10 @@
 import { filmOf } from './applyStep';
-import { colourDifference } from '../colour/colourDifference';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import type { Aspect } from '../place/aspects';
-import type { Optics } from '../paint/optics';
+import type { Optics } from '../light/optics/optics';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
 import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
 import { coatsToCover, type Coverage } from './coatsToCover';

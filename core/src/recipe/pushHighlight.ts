@@ -1,7 +1,7 @@
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
-import { masstoneOf } from '../paint/masstone';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
+import { masstoneOf } from '../light/optics/masstone';
 import { opticsOf } from '../paint/opticsOfPot';
-import type { Optics } from '../paint/optics';
+import type { Optics } from '../light/optics/optics';
 import { isAtHand } from '../paint/stock';
 import { tints } from './filterEffect';
 import { flattenMix } from './flattenMix';

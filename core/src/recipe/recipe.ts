@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { hexSchema } from '../colour/hex';
+import { hexSchema } from '../light/colour/hex';
 import { carriedFields } from '../record/carriedFields';
 import {
   idSchema,

@@ -1,4 +1,4 @@
-import type { Spectrum } from '../colour/spectrum';
+import type { Spectrum } from '../light/colour/spectrum';
 import { flattenMix } from './flattenMix';
 import type { Aspect } from '../place/aspects';
 import { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';

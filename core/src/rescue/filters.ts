@@ -1,4 +1,4 @@
-import { filmOver } from '../paint/filmOver';
+import { filmOver } from '../light/optics/filmOver';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { flattenMix } from '../recipe/flattenMix';

@@ -1,4 +1,4 @@
-import type { Spectrum } from '../colour/spectrum';
+import type { Spectrum } from '../light/colour/spectrum';
 import { depositOf, layOver } from '../recipe/applyStep';
 import { flattenMix } from '../recipe/flattenMix';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';

@@ -1,4 +1,4 @@
-import type { Spectrum } from '../colour/spectrum';
+import type { Spectrum } from '../light/colour/spectrum';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { shapeOf } from '../recipe/shapeOf';

@@ -1,7 +1,7 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { surfaceBelow } from '../recipe/surfaceBelow';
 import { pots, shelf } from '../testing/sampleRecipe';

@@ -1,5 +1,5 @@
-import type { Spectrum } from '../colour/spectrum';
-import type { SurfaceColour } from '../colour/surfaceColour';
+import type { Spectrum } from '../light/colour/spectrum';
+import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { Recipe } from '../recipe/recipe';
 
 /** What is on the figure after something went wrong, at each of `ribbonStops`. */

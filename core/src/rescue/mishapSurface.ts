@@ -1,4 +1,4 @@
-import type { Spectrum } from '../colour/spectrum';
+import type { Spectrum } from '../light/colour/spectrum';
 import { opticsOf } from '../paint/opticsOfPot';
 import { flattenMix } from '../recipe/flattenMix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';

@@ -1,4 +1,4 @@
-import { surfaceColour } from '../colour/surfaceColour';
+import { surfaceColour } from '../light/colour/surfaceColour';
 import { randomFrom } from '../record/randomFrom';
 import { shelf } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';

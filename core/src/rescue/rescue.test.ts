@@ -1,6 +1,6 @@
-import { colourDifference } from '../colour/colourDifference';
-import { surfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
+import { colourDifference } from '../light/colour/colourDifference';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { randomFrom } from '../record/randomFrom';
 import { surfaceBelow } from '../recipe/surfaceBelow';

@@ -1,6 +1,6 @@
-import { colourDifference } from '../colour/colourDifference';
-import type { Spectrum } from '../colour/spectrum';
-import { surfaceColour, type SurfaceColour } from '../colour/surfaceColour';
+import { colourDifference } from '../light/colour/colourDifference';
+import type { Spectrum } from '../light/colour/spectrum';
+import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { Shelf } from '../recipe/mixedPaint';
 import { aspectOfLine } from '../recipe/aspectsOfRecipe';
 import { surfaceBelow } from '../recipe/surfaceBelow';

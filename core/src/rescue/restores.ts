@@ -1,6 +1,6 @@
 import { filmOf } from '../recipe/applyStep';
-import { filmOver } from '../paint/filmOver';
-import type { Optics } from '../paint/optics';
+import { filmOver } from '../light/optics/filmOver';
+import type { Optics } from '../light/optics/optics';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { aspectOfLine } from '../recipe/aspectsOfRecipe';

@@ -1,4 +1,4 @@
-import { solveLinear } from '../colour/solveLinear';
+import { solveLinear } from '../light/colour/solveLinear';
 import type { Place } from './sheetLayout';
 
 /** From places on one plane to places on another, seen from anywhere. */

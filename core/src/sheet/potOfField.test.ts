@@ -1,8 +1,8 @@
 import { convertRgbToLrgb, parseHex } from 'culori/fn';
 import fc from 'fast-check';
-import { flatSpectrum } from '../colour/spectrum';
-import { surfaceColour } from '../colour/surfaceColour';
-import { filmOver } from '../paint/filmOver';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { filmOver } from '../light/optics/filmOver';
 import { opticsOfPot } from '../paint/opticsOfPot';
 import { apartOf, potOfStroke } from './potOfField';
 import type { Light } from './readBox';

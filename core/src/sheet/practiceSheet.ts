@@ -1,7 +1,7 @@
 import { convertRgbToLrgb, parseHex } from 'culori/fn';
-import { surfaceColour } from '../colour/surfaceColour';
-import { flatSpectrum } from '../colour/spectrum';
-import { filmOver } from '../paint/filmOver';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { flatSpectrum } from '../light/colour/spectrum';
+import { filmOver } from '../light/optics/filmOver';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Pot } from '../paint/pot';
 import { randomFrom } from '../record/randomFrom';

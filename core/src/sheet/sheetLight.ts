@@ -1,5 +1,5 @@
 import { convertRgbToLrgb, parseHex } from 'culori/fn';
-import { solveLinear } from '../colour/solveLinear';
+import { solveLinear } from '../light/colour/solveLinear';
 import { PictureError } from '../picture/lookAtPicture';
 import type { Pixels } from '../picture/pixels';
 import type { FoundSheet } from './findSheet';

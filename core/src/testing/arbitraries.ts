@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { flatSpectrum, type Spectrum } from '../colour/spectrum';
+import { flatSpectrum, type Spectrum } from '../light/colour/spectrum';
 import { opticsOfPot } from '../paint/opticsOfPot';
 
 /** Any sRGB colour as a swatch. */

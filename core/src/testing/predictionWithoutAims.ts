@@ -1,7 +1,7 @@
-import { bandCount } from '../colour/cieObserver';
-import type { Spectrum } from '../colour/spectrum';
-import { filmTransfer, throughFilm } from '../paint/filmOver';
-import type { Optics } from '../paint/optics';
+import { bandCount } from '../light/colour/cieObserver';
+import type { Spectrum } from '../light/colour/spectrum';
+import { filmTransfer, throughFilm } from '../light/optics/filmOver';
+import type { Optics } from '../light/optics/optics';
 import { flattenMix } from '../recipe/flattenMix';
 import { loadOf, waterShareOf } from '../recipe/mix';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';

@@ -1,5 +1,5 @@
-import { surfaceColour } from '../colour/surfaceColour';
-import { simulatedReader } from '../paint/simulatedReader';
+import { surfaceColour } from '../light/colour/surfaceColour';
+import { simulatedReader } from '../light/reader/simulatedReader';
 import type { Lab, ReadModel } from '../readings/controlChart';
 import { groundOf, potOn, type Shelf } from '../recipe/mixedPaint';
 import type { Recipe } from '../recipe/recipe';

@@ -1,5 +1,5 @@
 import { filmOf } from '../../recipe/applyStep';
-import { colourDifference } from '../../colour/colourDifference';
+import { colourDifference } from '../../light/colour/colourDifference';
 import { hidingOf } from '../../paint/opticsOfPot';
 import { techniqueOf } from '../../recipe/techniques';
 import { toneStops } from '../../place/toneAxis';

@@ -1,7 +1,7 @@
 import { filmOf } from '../../recipe/applyStep';
-import { colourDifference } from '../../colour/colourDifference';
-import { colourOfHex } from '../../colour/colourOfHex';
-import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
+import { colourDifference } from '../../light/colour/colourDifference';
+import { colourOfHex } from '../../light/colour/colourOfHex';
+import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { areaShares } from '../../form/readsAs';
 import { mostCoatsTried } from '../../recipe/coatsToCover';
 import { suggestUnderColour } from '../../recipe/compareGrounds';

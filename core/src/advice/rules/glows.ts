@@ -1,4 +1,4 @@
-import { colourOfHex } from '../../colour/colourOfHex';
+import { colourOfHex } from '../../light/colour/colourOfHex';
 import { potsOf } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

@@ -1,4 +1,4 @@
-import { colourOfHex } from '../../colour/colourOfHex';
+import { colourOfHex } from '../../light/colour/colourOfHex';
 import { identityLosses } from '../../form/identityLimit';
 import { finishedSurface } from '../../recipe/buildUp';
 import { surfaceFacts } from '../../recipe/surfaceFacts';

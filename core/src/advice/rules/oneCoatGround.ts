@@ -1,4 +1,4 @@
-import { colourOfHex } from '../../colour/colourOfHex';
+import { colourOfHex } from '../../light/colour/colourOfHex';
 import { isAtHand } from '../../paint/stock';
 import { techniqueOf } from '../../recipe/techniques';
 import type { Finding } from '../finding';

@@ -1,5 +1,5 @@
-import { colourDifference } from '../../colour/colourDifference';
-import { colourOfHex } from '../../colour/colourOfHex';
+import { colourDifference } from '../../light/colour/colourDifference';
+import { colourOfHex } from '../../light/colour/colourOfHex';
 import type { Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';
 import { isOpaqueId } from '../../record/opaqueId';

@@ -1,9 +1,9 @@
 import { filmOf } from '../../recipe/applyStep';
-import { colourOfHex } from '../../colour/colourOfHex';
-import { hueApart } from '../../colour/hueApart';
-import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
-import { surfaceColour, type SurfaceColour } from '../../colour/surfaceColour';
-import { filmOver } from '../../paint/filmOver';
+import { colourOfHex } from '../../light/colour/colourOfHex';
+import { hueApart } from '../../light/colour/hueApart';
+import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
+import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
+import { filmOver } from '../../light/optics/filmOver';
 import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
 import { transparentKinds, type Pot } from '../../paint/pot';
 import { isAtHand } from '../../paint/stock';

@@ -1,4 +1,4 @@
-import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
+import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { thinnerEffect, waterHeldBy } from '../../recipe/consistency';
 import { partsWords } from '../../recipe/mixWords';
 import { passesAt } from '../../recipe/passes';

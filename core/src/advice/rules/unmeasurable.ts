@@ -1,6 +1,6 @@
-import { colourDifference } from '../../colour/colourDifference';
-import { surfaceColour } from '../../colour/surfaceColour';
-import { masstoneOf } from '../../paint/masstone';
+import { colourDifference } from '../../light/colour/colourDifference';
+import { surfaceColour } from '../../light/colour/surfaceColour';
+import { masstoneOf } from '../../light/optics/masstone';
 import { usualDropMl } from '../../paint/stock';
 import { flattenMix } from '../../recipe/flattenMix';
 import type { Mix } from '../../recipe/mix';

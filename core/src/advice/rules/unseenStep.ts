@@ -1,5 +1,5 @@
-import { colourDifference } from '../../colour/colourDifference';
-import { surfaceColour } from '../../colour/surfaceColour';
+import { colourDifference } from '../../light/colour/colourDifference';
+import { surfaceColour } from '../../light/colour/surfaceColour';
 import type { Aspect } from '../../place/aspects';
 import type { Shelf } from '../../recipe/mixedPaint';
 import { isNarrow } from '../../recipe/placesOf';

@@ -1,4 +1,4 @@
-import { colourDifference } from '../../colour/colourDifference';
+import { colourDifference } from '../../light/colour/colourDifference';
 import { loadOf } from '../../recipe/mix';
 import { techniqueOf } from '../../recipe/techniques';
 import { recessFix } from '../recessFix';

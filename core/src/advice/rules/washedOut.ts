@@ -1,4 +1,4 @@
-import type { SurfaceColour } from '../../colour/surfaceColour';
+import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { areaShares } from '../../form/readsAs';
 import { shareOfTone } from '../../place/aspects';
 import { surfaceFacts } from '../../recipe/surfaceFacts';

@@ -1,4 +1,4 @@
-import { colourOfHex } from '../../colour/colourOfHex';
+import { colourOfHex } from '../../light/colour/colourOfHex';
 import type { MixPart } from '../../recipe/mix';
 import { potOn, type Shelf } from '../../recipe/mixedPaint';
 import type { FinishLevel } from '../../recipe/step';

@@ -1,4 +1,4 @@
-import type { Spectrum } from '../../colour/spectrum';
+import type { Spectrum } from '../../light/colour/spectrum';
 
 /** Reflectance with a share of the way gone from one to another. */
 export const between = (from: Spectrum, to: Spectrum, share: number): Spectrum =>

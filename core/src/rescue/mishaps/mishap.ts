@@ -1,5 +1,5 @@
-import type { Spectrum } from '../../colour/spectrum';
-import type { Optics } from '../../paint/optics';
+import type { Spectrum } from '../../light/colour/spectrum';
+import type { Optics } from '../../light/optics/optics';
 import type { Step } from '../../recipe/step';
 
 /** A place something went wrong on, and how badly. */

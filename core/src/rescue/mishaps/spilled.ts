@@ -1,4 +1,4 @@
-import { filmOver } from '../../paint/filmOver';
+import { filmOver } from '../../light/optics/filmOver';
 import { mishap } from './mishap';
 
 export const spilled = mishap({

@@ -1,4 +1,4 @@
-import { filmOver } from '../../paint/filmOver';
+import { filmOver } from '../../light/optics/filmOver';
 import type { Step } from '../../recipe/step';
 import { techniqueOf } from '../../recipe/techniques';
 import { mishap } from './mishap';

@@ -1,5 +1,5 @@
-import type { Spectrum } from '../../colour/spectrum';
-import { surfaceColour } from '../../colour/surfaceColour';
+import type { Spectrum } from '../../light/colour/spectrum';
+import { surfaceColour } from '../../light/colour/surfaceColour';
 import { mishap } from './mishap';
 import { withValue } from './withValue';
 

@@ -1,5 +1,5 @@
-import type { Spectrum } from '../../colour/spectrum';
-import { surfaceColour } from '../../colour/surfaceColour';
+import type { Spectrum } from '../../light/colour/spectrum';
+import { surfaceColour } from '../../light/colour/surfaceColour';
 
 /** The same surface lighter or darker by so much L*, as far as it goes; its hue stays. */
 export function withValue(spectrum: Spectrum, change: number): Spectrum {

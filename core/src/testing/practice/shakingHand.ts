@@ -1,6 +1,6 @@
-import { surfaceColour } from '../../colour/surfaceColour';
-import { reflectanceFromHex } from '../../colour/reflectanceFromHex';
-import { colourOfLab } from '../../colour/colourOfLab';
+import { surfaceColour } from '../../light/colour/surfaceColour';
+import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
+import { colourOfLab } from '../../light/colour/colourOfLab';
 import { shelfOf, type Shelf } from '../../recipe/mixedPaint';
 import type { Recipe } from '../../recipe/recipe';
 import type { Pot } from '../../paint/pot';

@@ -1,7 +1,7 @@
-import { surfaceColour } from '../../colour/surfaceColour';
-import { flatSpectrum } from '../../colour/spectrum';
-import { filmOver } from '../../paint/filmOver';
-import { masstoneOf } from '../../paint/masstone';
+import { surfaceColour } from '../../light/colour/surfaceColour';
+import { flatSpectrum } from '../../light/colour/spectrum';
+import { filmOver } from '../../light/optics/filmOver';
+import { masstoneOf } from '../../light/optics/masstone';
 import { hidingOf, opticsOf } from '../../paint/opticsOfPot';
 import { apartOf } from '../../sheet/potOfField';
 import { practicePots } from '../../sheet/practicePots';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { anyHex } from '../testing/arbitraries';
+import { anyHex } from '../../testing/arbitraries';
 import { meanHex } from './meanHex';
 
 const pixelsOf = (...hexes: string[]) =>

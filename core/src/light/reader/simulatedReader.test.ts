@@ -3,12 +3,12 @@ import { colourDifference } from '../colour/colourDifference';
 import { colourOfHex } from '../colour/colourOfHex';
 import { flatSpectrum } from '../colour/spectrum';
 import { surfaceColour } from '../colour/surfaceColour';
-import { furthestApart } from '../testing/arbitraries';
+import { furthestApart } from '../../testing/arbitraries';
 import { averageReadings } from './averageReadings';
-import { practiceCard } from './practiceCard';
+import { practiceCard } from '../../paint/practiceCard';
 import { simulatedReader, usualFaults } from './simulatedReader';
-import { solveCard } from './solveCard';
-import { runs } from '../testing/longTests';
+import { solveCard } from '../../paint/solveCard';
+import { runs } from '../../testing/longTests';
 
 const grey = { reflectance: flatSpectrum(0.4), isTouching: true };
 const faultless = { ...usualFaults, noise: 0, lampDrift: 0 };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { anyHex } from '../testing/arbitraries';
+import { anyHex } from '../../testing/arbitraries';
 import { colourDifference } from './colourDifference';
 import { colourOfHex } from './colourOfHex';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { anyHex } from '../testing/arbitraries';
+import { anyHex } from '../../testing/arbitraries';
 import { colourDifference } from './colourDifference';
 import { colourOfHex } from './colourOfHex';
 import { readHex } from './hex';
@@ -9,7 +9,7 @@ import { reflectanceToXyz } from './reflectanceToXyz';
 import { solveLinear } from './solveLinear';
 import { flatSpectrum } from './spectrum';
 import { surfaceColour } from './surfaceColour';
-import { runs } from '../testing/longTests';
+import { runs } from '../../testing/longTests';
 
 const roundTripError = (hex: string) =>
   colourDifference(surfaceColour(reflectanceFromHex(hex)), colourOfHex(hex));
