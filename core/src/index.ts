@@ -5,8 +5,8 @@ export { mixSteps, starkStep, type MixStep } from './advice/mixSteps';
 export { passesAt, passesToward, type Passes, type PassesToward } from './recipe/passes';
 export { brushfulsOf, partsFromBrushfuls } from './recipe/brushfuls';
 export { thinningHabit, withThinningHabit } from './recipe/thinningHabit';
-export { surfaces, type SurfaceName } from './recipe/surfaceNames';
-export { surfaceFacts, type SurfaceFacts } from './recipe/surfaceFacts';
+export { surfaces, type SurfaceName } from './written/technique/surfaceNames';
+export { surfaceFacts, type SurfaceFacts } from './written/recipe/surfaceFacts';
 export { ruleNames, rules, type Remark } from './advice/remark';
 export { repairFix } from './advice/repairStep';
 export { stoppingPoints } from './advice/stoppingPoints';
@@ -50,7 +50,7 @@ export { areNeighbours, placesOf, surfacesAt } from './army/figure';
 export { figurePlaceNames, figurePlaces, type FigurePlace } from './army/figurePlaces';
 export { type OwnFigures } from './army/ownFigures';
 export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './army/paintNeeded';
-export { pinKey, type RecipePin } from './recipe/recipePin';
+export { pinKey, type RecipePin } from './written/recipe/recipePin';
 export { markOnGround, type MarkAsked } from './match/markOnGround';
 export { lightPlaces } from './glow/lightPlaces';
 export { pointLightSchema, type PointLight } from './glow/pointLight';
@@ -66,7 +66,7 @@ export {
 export { bouncedLight } from './glow/bouncedLight';
 export { unitGlow, type HowLit, type SurfaceGlow, type UnitGlow } from './glow/unitGlow';
 export { knownColour } from './recipe/knownColour';
-export { ontoGround } from './recipe/ontoGround';
+export { ontoGround } from './written/lines/ontoGround';
 export { groundWords } from './recipe/groundWords';
 export { groundRefusal, groundsBelow, mostGrounds, onGround } from './recipe/onGround';
 export { isHeldBack, stepsFor } from './army/stepsFor';
@@ -137,14 +137,14 @@ export { recipeMarkdown } from './file/recipeMarkdown';
 export { recipeStrip } from './file/recipeStrip';
 export { drawForm } from './form/drawForm';
 export { paintedForm, type PaintedRibbon } from './form/paintedForm';
-export { lightNames, type LightDirection } from './place/light';
+export { lightNames, type LightDirection } from './written/place/light';
 export { drawGuide } from './form/drawGuide';
-export { formField, shareBelow } from './place/formField';
+export { formField, shareBelow } from './written/place/formField';
 export { views } from './form/formView';
 export { gradientBands, type GradientBand } from './form/gradientBands';
 export { guideMarks, type GuideMark } from './form/guideMarks';
 export { areaPainted, areaShares, readsAs, readsAsWhole } from './form/readsAs';
-export { forms } from './place/forms';
+export { forms } from './written/place/forms';
 export {
   sideNames,
   sideWords,
@@ -152,10 +152,10 @@ export {
   type AimSide,
   type Stretch,
   type WrittenAim,
-} from './place/aim';
-export { aimWords, aspectName, aspectNames } from './place/aimWords';
-export { plainAspect, type Aspect } from './place/aspects';
-export { placementsOf } from './place/shrinking';
+} from './written/place/aim';
+export { aimWords, aspectName, aspectNames } from './written/place/aimWords';
+export { plainAspect, type Aspect } from './written/place/aspects';
+export { placementsOf } from './written/place/shrinking';
 export {
   mostSpots,
   sectionWay,
@@ -165,10 +165,10 @@ export {
   type Shape,
   type Spot,
   type SpotMark,
-} from './place/shape';
-export { readySpotOf, usualShare } from './place/spotWeights';
-export { aimKeyOf, aimOf } from './recipe/aimOf';
-export { aimProblem } from './recipe/aimProblem';
+} from './written/place/shape';
+export { readySpotOf, usualShare } from './written/place/spotWeights';
+export { aimKeyOf, aimOf } from './written/recipe/aimOf';
+export { aimProblem } from './written/recipe/aimProblem';
 export { aspectOfLine, aspectsOfRecipe } from './recipe/aspectsOfRecipe';
 export {
   brushFacts,
@@ -178,7 +178,7 @@ export {
   strokeNames,
   toolWords,
   type Tool,
-} from './recipe/tool';
+} from './written/technique/tool';
 export { armyProgress, tickedOn, type UnitProgress } from './log/armyProgress';
 export { asDone } from './log/asDone';
 export { asMixed, brushedOf, mixOfBrushed } from './log/asMixed';
@@ -220,8 +220,8 @@ export { wholeParts } from './match/wholeParts';
 export { averageReadings } from './light/reader/averageReadings';
 export { ReaderError, type AveragedReading, type ColourReader } from './light/reader/colourReader';
 export { filmOver } from './light/optics/filmOver';
-export { hidingLevelOf, hidingLevels } from './paint/hidingLevels';
-export { asLeft, asMeasured } from './paint/left';
+export { hidingLevelOf, hidingLevels } from './written/pot/hidingLevels';
+export { asLeft, asMeasured } from './written/pot/left';
 export { masstoneOf } from './light/optics/masstone';
 export { mixOptics } from './light/optics/mixOptics';
 export { hidingOf, opticsOf, opticsOfPot, solveOptics } from './paint/opticsOfPot';
@@ -237,7 +237,7 @@ export {
   potSchema,
   thinsAsNames,
   type Pot,
-} from './paint/pot';
+} from './written/pot/pot';
 export { cardBlack, cardWhite, practiceCard } from './paint/practiceCard';
 export { simulatedReader } from './light/reader/simulatedReader';
 export { CardError, solveCard } from './paint/solveCard';
@@ -249,7 +249,7 @@ export {
   stockOf,
   usualDropMl,
   usuallyLowMl,
-} from './paint/stock';
+} from './written/pot/stock';
 export { bringBack, type AddedDrops, type BroughtBack } from './palette/bringBack';
 export { countDrops, makeAgain, mixOfWell, mixWanted, thinningOf } from './palette/makeAgain';
 export {
@@ -361,17 +361,17 @@ export { coverageByPlace, type PlaceCoverage } from './recipe/coverageByPlace';
 export { dropsFor, isAsThin, type Drops } from './recipe/dropsFor';
 export { changesAt, tints, type PlaceChange } from './recipe/filterEffect';
 export { finishTotals, type FinishTotals } from './plan/finishTotals';
-export { flattenMix, type PotShare } from './recipe/flattenMix';
-export { formNames, type FormName } from './place/forms';
-export { formOf, shapeOf } from './recipe/shapeOf';
-export { coatsOf, includedSteps, rangeOfCoats, reaches } from './recipe/includedSteps';
+export { flattenMix, type PotShare } from './written/recipe/flattenMix';
+export { formNames, type FormName } from './written/place/forms';
+export { formOf, shapeOf } from './written/recipe/shapeOf';
+export { coatsOf, includedSteps, rangeOfCoats, reaches } from './written/recipe/includedSteps';
 export {
   differencesBetween,
   mergeRecipes,
   usualChoices,
   type Difference,
   type Side,
-} from './recipe/mergeRecipes';
+} from './written/lines/mergeRecipes';
 export {
   loadOf,
   mixSchema,
@@ -379,9 +379,14 @@ export {
   type Mix,
   type MixPart,
   type Thinning,
-} from './recipe/mix';
-export { mixLineage, staysWetUntil, type MixOrigin, type StaysWet } from './recipe/mixLineage';
-export { loadWords, mixWords, thinningWords } from './recipe/mixWords';
+} from './written/mix/mix';
+export {
+  mixLineage,
+  staysWetUntil,
+  type MixOrigin,
+  type StaysWet,
+} from './written/recipe/mixLineage';
+export { loadWords, mixWords, thinningWords } from './written/mix/mixWords';
 export {
   UnknownPotError,
   groundOf,
@@ -392,10 +397,10 @@ export {
   shelfOf,
   type Shelf,
 } from './recipe/mixedPaint';
-export { moveStep } from './recipe/moveStep';
-export { placementSchema, pulls, type Placement } from './place/placement';
+export { moveStep } from './written/lines/moveStep';
+export { placementSchema, pulls, type Placement } from './written/place/placement';
 export { playForward, preCompensate } from './recipe/preCompensate';
-export { depositAt } from './recipe/depositAt';
+export { depositAt } from './written/recipe/depositAt';
 export { coverageOf, predictBuildUp, predictPlainBuildUp } from './recipe/predictBuildUp';
 export { pushHighlight, pushedMix, type HighlightPush } from './recipe/pushHighlight';
 export {
@@ -408,8 +413,8 @@ export {
   type RecipeHead,
   type RecipeNotes,
   type RecipeParent,
-} from './recipe/recipe';
-export { simplestParts } from './recipe/simplestParts';
+} from './written/recipe/recipe';
+export { simplestParts } from './written/mix/simplestParts';
 export {
   finishLevels,
   mostCoats,
@@ -418,7 +423,7 @@ export {
   type FinishLevel,
   type Stage,
   type Step,
-} from './recipe/step';
+} from './written/recipe/step';
 export { laidOver, surfaceBelow } from './recipe/surfaceBelow';
 export {
   isMessy,
@@ -426,23 +431,35 @@ export {
   techniqueOf,
   type Technique,
   type TechniqueName,
-} from './recipe/techniques';
-export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './place/toneAxis';
+} from './written/technique/techniques';
+export {
+  nearestStop,
+  placeOf,
+  ribbonStops,
+  toneStops,
+  type ToneStopName,
+} from './written/place/toneAxis';
 export { valueStaircase, type Stair } from './recipe/valueStaircase';
-export { freezeSchema, versionSchema, type Freeze, type Version } from './recipe/version';
+export { freezeSchema, versionSchema, type Freeze, type Version } from './written/recipe/version';
 export { lineKey } from './army/ownFigures';
-export { coatsInWords, densityWords, howWords, placeWords, whereWords } from './recipe/lineWords';
+export {
+  coatsInWords,
+  densityWords,
+  howWords,
+  placeWords,
+  whereWords,
+} from './written/recipe/lineWords';
 export { wetVolumeMl } from './recipe/wetVolume';
-export { withFilm } from './recipe/withFilm';
-export { carriersOf, withoutStep, withStep } from './recipe/withoutStep';
-export { meaningTells, meaningWord, meanings, type Meaning } from './recipe/meaning';
+export { withFilm } from './written/lines/withFilm';
+export { carriersOf, withoutStep, withStep } from './written/lines/withoutStep';
+export { meaningTells, meaningWord, meanings, type Meaning } from './written/technique/meaning';
 export { estimatesOf, type EstimateCause } from './recipe/estimatesOf';
 export { lineMeanings } from './advice/lineMeanings';
 export { bringBackFix, setAsideFix } from './advice/setAside';
-export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './recipe/writtenRecipe';
-export { withKnownTakenIn } from './record/carriedFields';
-export { readNumber, type NumberReading } from './record/readNumber';
-export { fieldErrors, sentenceOf, type FieldError } from './record/fieldErrors';
+export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './written/lines/writtenRecipe';
+export { withKnownTakenIn } from './written/record/carriedFields';
+export { readNumber, type NumberReading } from './written/record/readNumber';
+export { fieldErrors, sentenceOf, type FieldError } from './written/record/fieldErrors';
 export {
   idSchema,
   lineLimit,
@@ -450,9 +467,9 @@ export {
   numberWithin,
   pageOfText,
   wholeNumberWithin,
-} from './record/fields';
-export { fingerprint } from './record/fingerprint';
-export { mergeContents } from './record/mergeContents';
+} from './written/record/fields';
+export { fingerprint } from './written/record/fingerprint';
+export { mergeContents } from './written/record/mergeContents';
 export {
   belongsTo,
   potsDrawnBy,
@@ -463,9 +480,9 @@ export {
   kinds,
   type ResourceName,
 } from './catalogue/catalogue';
-export { isOpaqueId, opaquePrefix } from './record/opaqueId';
-export { keptSchema, revisionSchema, type Kept } from './record/revision';
-export { isSameContent } from './record/sameContent';
+export { isOpaqueId, opaquePrefix } from './written/record/opaqueId';
+export { keptSchema, revisionSchema, type Kept } from './written/record/revision';
+export { isSameContent } from './written/record/sameContent';
 export { layLine } from './rescue/layLine';
 export { type Mend, type Mishap } from './rescue/mishap';
 export { mishapKinds, mishapOf, type MishapKind } from './rescue/mishapKinds';
@@ -567,9 +584,15 @@ export {
   type TextQuestion,
 } from './shorthand/textQuestions';
 export { unknownAsNote } from './shorthand/unknownAsNote';
-export { guessedByName, guessedHiding, type GuessedPot } from './paint/guessedByName';
-export { guessedByNameNote, pigments, plainPots, primerPots, type Pigment } from './paint/pigments';
-export { mostNames, namesListed, potBegun, type PotBegun } from './paint/newPots';
+export { guessedByName, guessedHiding, type GuessedPot } from './written/pot/guessedByName';
+export {
+  guessedByNameNote,
+  pigments,
+  plainPots,
+  primerPots,
+  type Pigment,
+} from './written/pot/pigments';
+export { mostNames, namesListed, potBegun, type PotBegun } from './written/pot/newPots';
 export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
 export { apartOf, type StrokePot } from './sheet/potOfField';
 export { practicePots } from './sheet/practicePots';
@@ -590,10 +613,10 @@ export {
   strokeBand,
   type Box as SheetBox,
 } from './sheet/sheetLayout';
-export { randomFrom } from './record/randomFrom';
+export { randomFrom } from './written/record/randomFrom';
 export { paintPast } from './simulate/paintPast';
 export type { Past, PastAsked, PastPainter } from './simulate/past';
 export { withSaid } from './shorthand/withSaid';
 export { readSentence } from './shorthand/readSentence';
-export { copiedLines } from './recipe/copiedLines';
-export { withNewIds } from './recipe/withNewIds';
+export { copiedLines } from './written/lines/copiedLines';
+export { withNewIds } from './written/lines/withNewIds';

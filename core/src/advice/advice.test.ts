@@ -1,7 +1,7 @@
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import fc from 'fast-check';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { recipeSchema, type Recipe } from '../recipe/recipe';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { shelfOf } from '../recipe/mixedPaint';
 import { anyRecipe } from '../testing/anyRecipe';
 import {

@@ -1,18 +1,18 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { Optics } from '../light/optics/optics';
-import type { Pot } from '../paint/pot';
-import { aimKeyOf } from '../recipe/aimOf';
+import type { Pot } from '../written/pot/pot';
+import { aimKeyOf } from '../written/recipe/aimOf';
 import { everyAspect, type AspectBuildUp, type BuildUp, type StepBuildUp } from '../recipe/buildUp';
-import { flattenMix, type PotShare } from '../recipe/flattenMix';
-import type { FormName } from '../place/forms';
-import { formOf } from '../recipe/shapeOf';
-import { includedSteps, rangeOfCoats } from '../recipe/includedSteps';
-import type { Meaning } from '../recipe/meaning';
+import { flattenMix, type PotShare } from '../written/recipe/flattenMix';
+import type { FormName } from '../written/place/forms';
+import { formOf } from '../written/recipe/shapeOf';
+import { includedSteps, rangeOfCoats } from '../written/recipe/includedSteps';
+import type { Meaning } from '../written/technique/meaning';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
-import { paintedSteps, type PaintedStep } from '../recipe/paintedSteps';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
-import { placeOf, type ToneStopName } from '../place/toneAxis';
+import { paintedSteps, type PaintedStep } from '../written/recipe/paintedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { placeOf, type ToneStopName } from '../written/place/toneAxis';
 import { meaningOf } from './meaningOf';
 
 /** A painted line with everything the rules ask about it. */

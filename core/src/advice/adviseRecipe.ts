@@ -1,6 +1,6 @@
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import {
   adviceContexts,
   type AdviceContext,

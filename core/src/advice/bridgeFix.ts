@@ -1,6 +1,6 @@
 import type { Rung } from '../recipe/bridgeMixes';
 import { mixBetween } from '../recipe/mixBetween';
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import type { Fix } from './fix';
 
 /** Puts the rungs of a bridge in as lines below its upper end, their places as even as their mixes. */

@@ -1,7 +1,7 @@
 import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { putOn, type Laid } from '../recipe/lift';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from './adviceContext';
 
 /** The finished surface at the named stops. */

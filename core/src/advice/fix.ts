@@ -1,6 +1,6 @@
-import { mostSteps, type Recipe } from '../recipe/recipe';
-import type { SetAside } from '../recipe/setAside';
-import type { Step } from '../recipe/step';
+import { mostSteps, type Recipe } from '../written/recipe/recipe';
+import type { SetAside } from '../written/recipe/setAside';
+import type { Step } from '../written/recipe/step';
 
 export type RecipeChange =
   | { do: 'replace'; step: Step }

@@ -1,4 +1,4 @@
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import type { Fix } from './fix';
 import type { Remark } from './remark';
 

@@ -1,5 +1,5 @@
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { recipeSchema } from '../recipe/recipe';
+import { recipeSchema } from '../written/recipe/recipe';
 import { judge, remarksOf } from '../testing/practice/judge';
 import { isLong, sampled } from '../testing/longTests';
 import { practicePots, practiceShelf } from '../testing/practice/practicePots';

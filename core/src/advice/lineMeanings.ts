@@ -1,7 +1,7 @@
 import type { BuildUp } from '../recipe/buildUp';
-import type { Meaning } from '../recipe/meaning';
+import type { Meaning } from '../written/technique/meaning';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { adviceContexts } from './adviceContext';
 
 /**

@@ -1,7 +1,7 @@
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { meanings, meaningWord } from '../recipe/meaning';
+import { meanings, meaningWord } from '../written/technique/meaning';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { lineMeanings } from './lineMeanings';
 
 const meaningsOf = (recipe: Recipe) => lineMeanings(recipe, predictBuildUp(recipe, shelf), shelf);

@@ -1,11 +1,11 @@
 import type { StepBuildUp } from '../recipe/buildUp';
 import { coveredWithin } from '../recipe/coatsToCover';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import { loadOf } from '../recipe/mix';
+import { loadOf } from '../written/mix/mix';
 import { meantToCover } from '../recipe/predictBuildUp';
-import type { Meaning } from '../recipe/meaning';
-import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
+import type { Meaning } from '../written/technique/meaning';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 
 /** A thin coat on a ground that differs by so much, L*, is put on for what it lets show. */
 const litFrom = 20;

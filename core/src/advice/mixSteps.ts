@@ -1,8 +1,8 @@
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { surfaceFacts } from '../recipe/surfaceFacts';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { surfaceFacts } from '../written/recipe/surfaceFacts';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 import { adviceContexts, type PaintedLine } from './adviceContext';
 import type { Fix } from './fix';
 import { halfMixFix } from './halfMix';

@@ -1,5 +1,5 @@
-import type { Step } from '../recipe/step';
-import { techniques } from '../recipe/techniques';
+import type { Step } from '../written/recipe/step';
+import { techniques } from '../written/technique/techniques';
 import type { Fix } from './fix';
 
 /** Makes a wash over everything one for the recesses alone. */

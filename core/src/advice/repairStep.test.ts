@@ -1,5 +1,5 @@
-import { includedSteps } from '../recipe/includedSteps';
-import { recipeSchema } from '../recipe/recipe';
+import { includedSteps } from '../written/recipe/includedSteps';
+import { recipeSchema } from '../written/recipe/recipe';
 import { mixOf, recipeWith, stepWith } from '../testing/sampleRecipe';
 import { applyFix } from './fix';
 import { isFinePoint, repairFix } from './repairStep';

@@ -1,7 +1,7 @@
-import { includedSteps } from '../recipe/includedSteps';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
+import { includedSteps } from '../written/recipe/includedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 import type { Fix } from './fix';
 
 /** Lines that a tint over everything dulls first: points, edges and other details. */

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { moveStep } from '../recipe/moveStep';
+import { moveStep } from '../written/lines/moveStep';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { recipeSchema, type Recipe } from '../recipe/recipe';
-import { isStillMeant } from '../recipe/setAside';
-import { withoutStep } from '../recipe/withoutStep';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
+import { isStillMeant } from '../written/recipe/setAside';
+import { withoutStep } from '../written/lines/withoutStep';
 import { shelfOf } from '../recipe/mixedPaint';
 import { mixOf, potWith, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { adviseRecipe } from './adviseRecipe';

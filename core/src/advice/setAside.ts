@@ -1,5 +1,5 @@
-import type { Recipe } from '../recipe/recipe';
-import { isStillMeant, type SetAside } from '../recipe/setAside';
+import type { Recipe } from '../written/recipe/recipe';
+import { isStillMeant, type SetAside } from '../written/recipe/setAside';
 import type { Finding } from './finding';
 import type { Fix, RecipeChange } from './fix';
 import type { Remark, RuleName } from './remark';

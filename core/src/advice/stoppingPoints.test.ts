@@ -1,5 +1,5 @@
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { stoppingPoints } from './stoppingPoints';
 

@@ -1,8 +1,8 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import type { BuildUp } from '../recipe/buildUp';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { techniqueOf } from '../recipe/techniques';
+import type { Recipe } from '../written/recipe/recipe';
+import { techniqueOf } from '../written/technique/techniques';
 import { adviceContext, type PaintedLine } from './adviceContext';
 
 /** L* from recess to crown from which a form reads at arm's length. */

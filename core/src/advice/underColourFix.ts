@@ -1,5 +1,5 @@
 import type { UnderColour } from '../recipe/compareGrounds';
-import { mostCoats, type Step } from '../recipe/step';
+import { mostCoats, type Step } from '../written/recipe/step';
 import type { Fix } from './fix';
 
 /** Puts an under-colour in below a line, where the line goes, and gives the line its coats over it. */

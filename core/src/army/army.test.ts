@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { shelfOf } from '../recipe/mixedPaint';

@@ -1,18 +1,18 @@
 import { z } from 'zod';
-import { carriedFields } from '../record/carriedFields';
+import { carriedFields } from '../written/record/carriedFields';
 import {
   idSchema,
   lineOfText,
   numberWithin,
   pageOfText,
   wholeNumberWithin,
-} from '../record/fields';
-import { formNames } from '../place/forms';
-import { surfaces } from '../recipe/surfaceNames';
+} from '../written/record/fields';
+import { formNames } from '../written/place/forms';
+import { surfaces } from '../written/technique/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';
 import { mostOvers, overSchema } from './over';
-import { pinKey, recipePinSchema, type RecipePin } from '../recipe/recipePin';
+import { pinKey, recipePinSchema, type RecipePin } from '../written/recipe/recipePin';
 
 /** Sizes of figures with the area a brush goes over, cm². Starting points, to be overwritten. */
 export const sizeClasses = [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { rooms } from '../palette/staysUsable';
-import { idSchema, lineOfText, numberWithin, wholeNumberWithin } from '../record/fields';
+import { idSchema, lineOfText, numberWithin, wholeNumberWithin } from '../written/record/fields';
 import { keepings } from '../palette/well';
 
 const modelNumber = wholeNumberWithin(1, 2000);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { armyOf, pinTo, surfaceOf, unitOf } from '../testing/sampleLevy';
 import { pinOf, type Unit } from './army';
 import { dealVariants, dealtRecipes, likeNeighbours, withOwnRecipe } from './dealVariants';
-import { pinKey } from '../recipe/recipePin';
+import { pinKey } from '../written/recipe/recipePin';
 
 const levy = armyOf([]);
 const cloaked = (models: number, cloaks: number, skins = 0): Unit =>

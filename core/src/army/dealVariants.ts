@@ -1,6 +1,6 @@
 import { pinOf, type Army, type OwnRecipe, type Unit, type UnitSurface } from './army';
-import { pinKey, type RecipePin } from '../recipe/recipePin';
-import { randomFrom } from '../record/randomFrom';
+import { pinKey, type RecipePin } from '../written/recipe/recipePin';
+import { randomFrom } from '../written/record/randomFrom';
 
 /** The recipes one model has for the surfaces that vary, in the order of `variedSurfaces`. */
 type Hand = number[];

@@ -2,9 +2,9 @@ import { pinOf, type Army, type Unit } from './army';
 import type { RecipeOf } from './paintNeeded';
 import { workSurfaces, type WorkSurface } from './workSurfaces';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { pinKey } from '../recipe/recipePin';
-import { formOf } from '../recipe/shapeOf';
+import type { Recipe } from '../written/recipe/recipe';
+import { pinKey } from '../written/recipe/recipePin';
+import { formOf } from '../written/recipe/shapeOf';
 
 /** A recipe of a surface of a unit: its own, or one that goes over it. */
 export interface Layer {

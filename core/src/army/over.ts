@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { idSchema, lineOfText } from '../record/fields';
-import { recipePinSchema } from '../recipe/recipePin';
+import { idSchema, lineOfText } from '../written/record/fields';
+import { recipePinSchema } from '../written/recipe/recipePin';
 
 /** A recipe that goes over surfaces that are painted: marks, dust, a glow, one glaze over all. */
 export const overSchema = z.strictObject({

@@ -1,7 +1,7 @@
-import { rangeOfCoats } from '../recipe/includedSteps';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
-import type { TechniqueName } from '../recipe/techniques';
+import { rangeOfCoats } from '../written/recipe/includedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import type { TechniqueName } from '../written/technique/techniques';
 
 /** How a painter differs from what is reckoned for a usual hand; each a factor, 1 is as reckoned. */
 export interface OwnFigures {

@@ -1,13 +1,13 @@
 import { dropsFor, type Drops } from '../recipe/dropsFor';
-import { flattenMix } from '../recipe/flattenMix';
-import { loadOf } from '../recipe/mix';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { loadOf } from '../written/mix/mix';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { shapeOf } from '../recipe/shapeOf';
+import type { Recipe } from '../written/recipe/recipe';
+import { shapeOf } from '../written/recipe/shapeOf';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
 import { workSurfaces } from './workSurfaces';
-import type { RecipePin } from '../recipe/recipePin';
+import type { RecipePin } from '../written/recipe/recipePin';
 import { usualHand, type OwnFigures } from './ownFigures';
 import { stepsFor } from './stepsFor';
 

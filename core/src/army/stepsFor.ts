@@ -1,6 +1,6 @@
-import { includedSteps } from '../recipe/includedSteps';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import { includedSteps } from '../written/recipe/includedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import type { UnitSurface } from './army';
 
 /** Lines that go on a surface nobody sees: nothing after the base. */

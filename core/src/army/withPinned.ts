@@ -1,4 +1,4 @@
-import type { RecipePin } from '../recipe/recipePin';
+import type { RecipePin } from '../written/recipe/recipePin';
 import type { Army } from './army';
 
 /**

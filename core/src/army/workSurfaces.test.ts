@@ -4,7 +4,7 @@ import { planBatch } from '../plan/planBatch';
 import { ranksOf } from '../plan/unitOrder';
 import { finishedSurface } from '../recipe/buildUp';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { anyRecipe } from '../testing/anyRecipe';
 import { batchOf } from '../testing/sampleLevy';
 import { bench, cloak, evening, helm, levy, watch, WrittenLog } from '../testing/sampleLog';

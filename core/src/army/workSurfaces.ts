@@ -1,7 +1,7 @@
 import { unitOf, type Army, type Unit, type UnitSurface } from './army';
 import { placesOf } from './figure';
 import type { Over } from './over';
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import { isHeldBack, isVarnish } from './stepsFor';
 
 /** Something of a model that is painted for itself: a surface, or an over as if it were one. */

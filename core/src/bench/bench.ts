@@ -3,13 +3,13 @@ import { unitSchema, type Army, type Unit } from '../army/army';
 import { modelsSchema } from '../army/batch';
 import { mostOvers } from '../army/over';
 import type { RecipeOf } from '../army/paintNeeded';
-import { pinKey } from '../recipe/recipePin';
+import { pinKey } from '../written/recipe/recipePin';
 import { rooms } from '../palette/staysUsable';
 import { keepings } from '../palette/well';
-import { carriedFields } from '../record/carriedFields';
-import { idSchema, lineOfText } from '../record/fields';
-import { savedAtSchema } from '../record/revision';
-import { recipeSchema, type Recipe } from '../recipe/recipe';
+import { carriedFields } from '../written/record/carriedFields';
+import { idSchema, lineOfText } from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 
 /** What stands on the table: models of an army, or models that belong to none. */
 export const benchSchema = z

@@ -4,20 +4,20 @@ import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { consistencyOf, stiffnessOf, type Consistency } from '../recipe/consistency';
 import { dropsFor, type Drops } from '../recipe/dropsFor';
-import { flattenMix } from '../recipe/flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { mixedColour, potOn, isEstimate, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import { surfaceBelow } from '../recipe/surfaceBelow';
-import { techniqueOf } from '../recipe/techniques';
-import type { Aspect } from '../place/aspects';
+import { techniqueOf } from '../written/technique/techniques';
+import type { Aspect } from '../written/place/aspects';
 import { aspectsTogether } from '../recipe/aspectsOfRecipe';
-import { aimKeyOf } from '../recipe/aimOf';
-import { shapeOf } from '../recipe/shapeOf';
+import { aimKeyOf } from '../written/recipe/aimOf';
+import { shapeOf } from '../written/recipe/shapeOf';
 import { wetVolumeMl } from '../recipe/wetVolume';
 import { asDone } from '../log/asDone';
 import type { CoatEntry } from '../log/entry';
-import { withFilm } from '../recipe/withFilm';
+import { withFilm } from '../written/lines/withFilm';
 import type { OnSurface } from '../log/onFigure';
 
 /** Everything somebody with a wet brush asks of one coat. */

@@ -4,7 +4,7 @@ import { isHeldBack, isVarnish } from '../army/stepsFor';
 import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
 import { ranksOf } from '../plan/unitOrder';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { asMixed } from '../log/asMixed';
 import type { Bench } from './bench';
 import { openBelow } from './openBelow';

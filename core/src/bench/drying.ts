@@ -1,7 +1,7 @@
 import type { Army, Unit } from '../army/army';
 import { workSurfaces } from '../army/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
-import { techniqueOf } from '../recipe/techniques';
+import { techniqueOf } from '../written/technique/techniques';
 import type { Bench } from './bench';
 import { driesForMs, surfaceKey, type OnSurface } from '../log/onFigure';
 

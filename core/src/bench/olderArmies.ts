@@ -4,8 +4,8 @@ import type { RecipeOf } from '../army/paintNeeded';
 import { tickedOn } from '../log/armyProgress';
 import type { EntryOf, LogEntry } from '../log/entry';
 import { nextOrder, standing } from '../log/standing';
-import type { CarriedField } from '../record/carriedFields';
-import { fingerprint } from '../record/fingerprint';
+import type { CarriedField } from '../written/record/carriedFields';
+import { fingerprint } from '../written/record/fingerprint';
 import { planNotes, type NotedCoat } from './planNotes';
 
 /** What an army of file minor version 2 and before kept itself, and the log keeps now. */

@@ -1,5 +1,5 @@
 import type { Unit } from '../army/army';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import type { Bench } from './bench';
 import type { RecordedSurface } from '../log/modelRecord';
 

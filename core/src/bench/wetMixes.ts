@@ -1,5 +1,5 @@
 import { staysUsableMinutes } from '../palette/staysUsable';
-import { loadOf } from '../recipe/mix';
+import { loadOf } from '../written/mix/mix';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { Bench } from './bench';
 import type { BenchTask } from './benchTasks';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { CarriedField } from '../record/carriedFields';
+import type { CarriedField } from '../written/record/carriedFields';
 import type { Rights } from './grants';
 
 /** Everything that is kept, by kind. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { memberNameSchema } from '../club/memberName';
 import { roleNames } from '../club/roles';
-import { savedAtSchema } from '../record/revision';
+import { savedAtSchema } from '../written/record/revision';
 import { own, ownAndClub } from './grants';
 import type { Kind } from './kind';
 

@@ -1,4 +1,4 @@
-import { potSchema } from '../paint/pot';
+import { potSchema } from '../written/pot/pot';
 import { workedOnTogether } from './grants';
 import { resource } from './kind';
 

@@ -1,5 +1,5 @@
-import { lineLimit } from '../record/fields';
-import { potIdsOf, recipeSchema } from '../recipe/recipe';
+import { lineLimit } from '../written/record/fields';
+import { potIdsOf, recipeSchema } from '../written/recipe/recipe';
 import { keptByManagers } from './grants';
 import { resource, type NamingFields } from './kind';
 

@@ -1,4 +1,4 @@
-import { versionSchema, type Version } from '../recipe/version';
+import { versionSchema, type Version } from '../written/recipe/version';
 import { changed, looks, ownAndClub, ownAndJoint } from './grants';
 import type { Kind } from './kind';
 import { namedByRecipe, repeatedByRecipe } from './recipes';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { idSchema, wholeNumberWithin } from '../record/fields';
-import { savedAtSchema } from '../record/revision';
+import { idSchema, wholeNumberWithin } from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
 
 const modelNumber = wholeNumberWithin(1, 2000);
 

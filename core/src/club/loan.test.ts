@@ -1,5 +1,5 @@
 import { whoHas, type Loan } from './loan';
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 
 const pot = (id: string, name: string, over: Partial<Pot> = {}) =>
   ({ id, name, kind: 'paint', ...over }) as Pot;

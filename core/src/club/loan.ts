@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { Pot } from '../paint/pot';
-import { idSchema } from '../record/fields';
-import { savedAtSchema } from '../record/revision';
+import type { Pot } from '../written/pot/pot';
+import { idSchema } from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
 
 /** A pot that a member lent to another, and got back. */
 export const loanSchema = z.strictObject({

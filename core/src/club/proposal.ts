@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { idSchema, pageOfText } from '../record/fields';
-import { savedAtSchema } from '../record/revision';
-import { recipeSchema } from '../recipe/recipe';
+import { idSchema, pageOfText } from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
+import { recipeSchema } from '../written/recipe/recipe';
 
 const someWords = pageOfText.min(1, 'some words');
 

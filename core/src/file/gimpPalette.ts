@@ -1,5 +1,5 @@
 import { parseHex } from 'culori/fn';
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import { TableError, type PotTable } from './potTable';
 
 const firstLine = 'GIMP Palette';

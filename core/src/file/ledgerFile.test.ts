@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import { potIdsOf } from '../recipe/recipe';
+import { potIdsOf } from '../written/recipe/recipe';
 import { fileVersion, ledgerFileOf, writeLedgerFile } from './ledgerFile';
 import { LedgerFileError } from './ledgerFileReading';
 import { ledgerFileText } from './ledgerFileWriting';

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { entrySchema } from '../log/entry';
 import { filePictureSchema } from '../picture/keptPicture';
-import { potIdsOf, type Recipe } from '../recipe/recipe';
+import { potIdsOf, type Recipe } from '../written/recipe/recipe';
 import { resourceNames, resources, type ResourceName } from '../catalogue/catalogue';
 import { clubLists, type ClubListName } from './clubLists';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import { versionSchema, type Version } from '../recipe/version';
+import { versionSchema, type Version } from '../written/recipe/version';
 
 export const fileFormat = 'yellow-ledger';
 /** Grows by one when an older reader could no longer read the file. */

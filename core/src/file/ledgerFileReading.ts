@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { withoutNotes } from '../bench/olderArmies';
 import type { FilePicture } from '../picture/keptPicture';
-import { potIdsOf } from '../recipe/recipe';
-import type { Version } from '../recipe/version';
-import { withUnknownCarried } from '../record/carriedFields';
-import { fieldErrors, quote, sentenceOf, type FieldError } from '../record/fieldErrors';
+import { potIdsOf } from '../written/recipe/recipe';
+import type { Version } from '../written/recipe/version';
+import { withUnknownCarried } from '../written/record/carriedFields';
+import { fieldErrors, quote, sentenceOf, type FieldError } from '../written/record/fieldErrors';
 import { potsDrawnBy, resources, type AnyRecord, type ResourceName } from '../catalogue/catalogue';
 import { idInClubList, isClubList } from './clubLists';
 import {

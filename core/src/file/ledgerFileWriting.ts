@@ -1,4 +1,4 @@
-import { withCarriedBack, type CarriedField } from '../record/carriedFields';
+import { withCarriedBack, type CarriedField } from '../written/record/carriedFields';
 import {
   fileFormat,
   fileListNames,

@@ -2,8 +2,8 @@ import Papa from 'papaparse';
 import { formula } from './formula';
 import { holderOf, type LogEntry } from '../log/entry';
 import { standing } from '../log/standing';
-import { thinningWords } from '../recipe/mixWords';
-import { nearestStop } from '../place/toneAxis';
+import { thinningWords } from '../written/mix/mixWords';
+import { nearestStop } from '../written/place/toneAxis';
 
 /** Names of what the log only knows by its identifiers; an identifier where a name is gone. */
 export interface LogNames {

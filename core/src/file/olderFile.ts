@@ -1,8 +1,8 @@
 import { broughtOver, type OlderNotes } from '../bench/olderArmies';
 import type { RecipeOf } from '../army/paintNeeded';
-import { pinKey } from '../recipe/recipePin';
+import { pinKey } from '../written/recipe/recipePin';
 import type { LogEntry } from '../log/entry';
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import type { LedgerFile } from './ledgerFile';
 
 /** What armies of an older file noted themselves, by their identifier; those that noted nothing are not there. */

@@ -7,7 +7,7 @@ import {
   swatchReadings,
   thinsAsNames,
   type Pot,
-} from '../paint/pot';
+} from '../written/pot/pot';
 
 /** A cell that says nothing a pot can hold, with what would be right. */
 export class CellError extends Error {

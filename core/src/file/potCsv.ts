@@ -1,6 +1,6 @@
 import { formula, keptFormula } from './formula';
 import Papa from 'papaparse';
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import { TableError, type PotTable } from './potTable';
 import { potColumns, type PotColumn } from './potColumns';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { potFinishes, potFlows, potKinds, type Pot } from '../paint/pot';
+import { potFinishes, potFlows, potKinds, type Pot } from '../written/pot/pot';
 import { anyHex } from '../testing/arbitraries';
 import { pots, potWith } from '../testing/sampleRecipe';
 import { readGimpPalette, writeGimpPalette } from './gimpPalette';

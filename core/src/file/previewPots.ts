@@ -1,10 +1,10 @@
 import { colourOfHex } from '../light/colour/colourOfHex';
-import { asLeft, asMeasured } from '../paint/left';
-import { potSchema, type Pot } from '../paint/pot';
-import { ownerOf } from '../paint/stock';
-import { fieldErrors } from '../record/fieldErrors';
-import type { Kept } from '../record/revision';
-import { isSameContent } from '../record/sameContent';
+import { asLeft, asMeasured } from '../written/pot/left';
+import { potSchema, type Pot } from '../written/pot/pot';
+import { ownerOf } from '../written/pot/stock';
+import { fieldErrors } from '../written/record/fieldErrors';
+import type { Kept } from '../written/record/revision';
+import { isSameContent } from '../written/record/sameContent';
 import { CellError, potColumns } from './potColumns';
 import { readCell, type ColumnMapping } from './potCsv';
 import type { PotTable } from './potTable';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import { mixWords } from '../recipe/mixWords';
+import { mixWords } from '../written/mix/mixWords';
 import { recipeMarkdown } from './recipeMarkdown';
 import { recipeStrip } from './recipeStrip';
 import { runs } from '../testing/longTests';

@@ -1,13 +1,13 @@
 import { consistencyWord, stiffnessOf } from '../recipe/consistency';
-import { flattenMix } from '../recipe/flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { groundWords } from '../recipe/groundWords';
-import { includedSteps } from '../recipe/includedSteps';
+import { includedSteps } from '../written/recipe/includedSteps';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import { loadWords, mixWords, thinningWords } from '../recipe/mixWords';
-import type { Recipe } from '../recipe/recipe';
-import { techniqueOf } from '../recipe/techniques';
-import { coatsInWords, howWords, whereWords } from '../recipe/lineWords';
-import { shapeOf } from '../recipe/shapeOf';
+import { loadWords, mixWords, thinningWords } from '../written/mix/mixWords';
+import type { Recipe } from '../written/recipe/recipe';
+import { techniqueOf } from '../written/technique/techniques';
+import { coatsInWords, howWords, whereWords } from '../written/recipe/lineWords';
+import { shapeOf } from '../written/recipe/shapeOf';
 
 /**
  * A recipe as Markdown: what is painted at its finish level, line by line, for pasting elsewhere.

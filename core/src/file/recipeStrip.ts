@@ -1,12 +1,12 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import { aimKeyOf } from '../recipe/aimOf';
+import { aimKeyOf } from '../written/recipe/aimOf';
 import type { AspectBuildUp, BuildUp } from '../recipe/buildUp';
 import { groundWords } from '../recipe/groundWords';
-import { includedSteps } from '../recipe/includedSteps';
+import { includedSteps } from '../written/recipe/includedSteps';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import { mixWords, thinningWords } from '../recipe/mixWords';
-import type { Step } from '../recipe/step';
-import type { Recipe } from '../recipe/recipe';
+import { mixWords, thinningWords } from '../written/mix/mixWords';
+import type { Step } from '../written/recipe/step';
+import type { Recipe } from '../written/recipe/recipe';
 
 const width = 720;
 const rowHeight = 34;

@@ -1,8 +1,8 @@
 import { convertLrgbToRgb, convertRgbToLrgb, parseHex } from 'culori/fn';
-import { lightDirections, type LightDirection } from '../place/light';
-import { formField, type FormField } from '../place/formField';
+import { lightDirections, type LightDirection } from '../written/place/light';
+import { formField, type FormField } from '../written/place/formField';
 import { viewOf, type View } from './formView';
-import type { Shape } from '../place/shape';
+import type { Shape } from '../written/place/shape';
 import { lookOfPlaces, type PaintedRibbon } from './paintedForm';
 
 export interface FormPicture {

@@ -1,13 +1,13 @@
 import { parseHex } from 'culori/fn';
-import type { Shape } from '../place/shape';
-import { depositAt } from '../recipe/depositAt';
-import type { Step } from '../recipe/step';
-import { aimKey } from '../place/aim';
-import { aimWeights } from '../place/aimWeights';
-import { placementsOf } from '../place/shrinking';
-import { aimOf } from '../recipe/aimOf';
+import type { Shape } from '../written/place/shape';
+import { depositAt } from '../written/recipe/depositAt';
+import type { Step } from '../written/recipe/step';
+import { aimKey } from '../written/place/aim';
+import { aimWeights } from '../written/place/aimWeights';
+import { placementsOf } from '../written/place/shrinking';
+import { aimOf } from '../written/recipe/aimOf';
 import { viewOf } from './formView';
-import { formField, type FormField } from '../place/formField';
+import { formField, type FormField } from '../written/place/formField';
 
 const tones = 256;
 /** Ends softer than this are drawn broken. */

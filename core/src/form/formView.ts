@@ -1,4 +1,4 @@
-import type { FormField } from '../place/formField';
+import type { FormField } from '../written/place/formField';
 
 /**
  * From the front, from straight above (the front of the figure lies at the bottom), from straight

@@ -1,8 +1,8 @@
-import { forms, type FormName } from '../place/forms';
-import type { Recipe } from '../recipe/recipe';
-import { includedSteps } from '../recipe/includedSteps';
-import { techniqueOf } from '../recipe/techniques';
-import { toneAtShare } from '../place/formField';
+import { forms, type FormName } from '../written/place/forms';
+import type { Recipe } from '../written/recipe/recipe';
+import { includedSteps } from '../written/recipe/includedSteps';
+import { techniqueOf } from '../written/technique/techniques';
+import { toneAtShare } from '../written/place/formField';
 
 /** A layer of a gradient: which share of the surface it covers, counted from the light end. */
 export interface GradientBand {

@@ -1,12 +1,12 @@
-import { forms } from '../place/forms';
-import type { Shape } from '../place/shape';
-import type { SurfaceName } from '../recipe/surfaceNames';
-import type { Step } from '../recipe/step';
-import { aimKey } from '../place/aim';
-import { aimWeights } from '../place/aimWeights';
-import { aimOf } from '../recipe/aimOf';
-import { techniqueOf } from '../recipe/techniques';
-import { formField, type FormField } from '../place/formField';
+import { forms } from '../written/place/forms';
+import type { Shape } from '../written/place/shape';
+import type { SurfaceName } from '../written/technique/surfaceNames';
+import type { Step } from '../written/recipe/step';
+import { aimKey } from '../written/place/aim';
+import { aimWeights } from '../written/place/aimWeights';
+import { aimOf } from '../written/recipe/aimOf';
+import { techniqueOf } from '../written/technique/techniques';
+import { formField, type FormField } from '../written/place/formField';
 
 /** A place in the picture: from the left and from the top, 0–1. */
 export type PicturePoint = readonly [number, number];

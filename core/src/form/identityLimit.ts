@@ -1,7 +1,7 @@
 import { areasOf, colourOfAreas, type SurfaceArea, type SurfacePart } from './readsAs';
 import { hueApart } from '../light/colour/hueApart';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import type { FormName } from '../place/forms';
+import type { FormName } from '../written/place/forms';
 
 /** What a surface is meant to be and no longer is, at arm's length. */
 export type IdentityLoss =

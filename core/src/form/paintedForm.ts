@@ -1,19 +1,19 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
 import type { Spectrum } from '../light/colour/spectrum';
-import { aimKey, type Aim } from '../place/aim';
-import { aimWeights } from '../place/aimWeights';
-import { formField, type FormField } from '../place/formField';
-import type { Shape, Spot } from '../place/shape';
-import { ribbonStops } from '../place/toneAxis';
-import { aimKeyOf, aimOf } from '../recipe/aimOf';
-import { flattenMix } from '../recipe/flattenMix';
+import { aimKey, type Aim } from '../written/place/aim';
+import { aimWeights } from '../written/place/aimWeights';
+import { formField, type FormField } from '../written/place/formField';
+import type { Shape, Spot } from '../written/place/shape';
+import { ribbonStops } from '../written/place/toneAxis';
+import { aimKeyOf, aimOf } from '../written/recipe/aimOf';
+import { flattenMix } from '../written/recipe/flattenMix';
 import type { Deposit } from '../recipe/applyStep';
 import { depositsOf, putOn, type Laid } from '../recipe/lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import { onGround } from '../recipe/onGround';
-import { paintedSteps, type PaintedStep } from '../recipe/paintedSteps';
-import type { Recipe } from '../recipe/recipe';
-import { shapeOf } from '../recipe/shapeOf';
+import { paintedSteps, type PaintedStep } from '../written/recipe/paintedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import { shapeOf } from '../written/recipe/shapeOf';
 
 /** A surface to be drawn on a form: its colour along the tone axis. */
 export interface PaintedRibbon {

@@ -1,14 +1,14 @@
 import { convertLab65ToXyz65 } from 'culori/fn';
 import { colourOfXyz, type SurfaceColour } from '../light/colour/surfaceColour';
-import type { FormName } from '../place/forms';
-import type { Step } from '../recipe/step';
-import { depositAt } from '../recipe/depositAt';
-import { placesOf } from '../recipe/placesOf';
-import { shareOfTone, type Aspect } from '../place/aspects';
-import { aimedShareAt } from '../recipe/aimOf';
+import type { FormName } from '../written/place/forms';
+import type { Step } from '../written/recipe/step';
+import { depositAt } from '../written/recipe/depositAt';
+import { placesOf } from '../written/recipe/placesOf';
+import { shareOfTone, type Aspect } from '../written/place/aspects';
+import { aimedShareAt } from '../written/recipe/aimOf';
 import { everyAspect, finishedSurface, type BuildUp } from '../recipe/buildUp';
-import type { Shape } from '../place/shape';
-import { shareBelow } from '../place/formField';
+import type { Shape } from '../written/place/shape';
+import { shareBelow } from '../written/place/formField';
 
 /**
  * Share of a form's area that each stop stands for: what lies nearer to it than to its neighbours.

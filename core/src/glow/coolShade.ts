@@ -4,7 +4,7 @@ import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
 import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
 import type { Spectrum } from '../light/colour/spectrum';
 import { surfaceColour } from '../light/colour/surfaceColour';
-import { oppositeSide, type AimSide } from '../place/aim';
+import { oppositeSide, type AimSide } from '../written/place/aim';
 import { stopNearest, type PlannedLine } from '../recipe/bestCoats';
 import type { LookUp } from './glowLines';
 

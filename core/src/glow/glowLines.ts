@@ -1,8 +1,8 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { TableMix } from '../match/mixTable';
-import type { AimSide } from '../place/aim';
-import type { MixPart } from '../recipe/mix';
-import type { Step } from '../recipe/step';
+import type { AimSide } from '../written/place/aim';
+import type { MixPart } from '../written/mix/mix';
+import type { Step } from '../written/recipe/step';
 
 /** Looks up the mix that comes nearest to a colour; null where there is no paint. */
 export type LookUp = (target: SurfaceColour) => TableMix | null;

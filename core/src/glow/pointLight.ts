@@ -3,9 +3,9 @@ import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
 import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
 import { hexSchema } from '../light/colour/hex';
 import type { Spectrum } from '../light/colour/spectrum';
-import { directionOf, sideNames, type AimSide } from '../place/aim';
-import { usualLight } from '../place/light';
-import { numberWithin } from '../record/fields';
+import { directionOf, sideNames, type AimSide } from '../written/place/aim';
+import { usualLight } from '../written/place/light';
+import { numberWithin } from '../written/record/fields';
 import { distance, isShadowed, towards, type Vector } from './figureBody';
 
 /** A light that stands at a point on the figure or beside it. */

@@ -1,7 +1,7 @@
 import { bench, cloak, watch, WrittenLog } from '../testing/sampleLog';
 import { shelf } from '../testing/sampleRecipe';
-import { flattenMix } from '../recipe/flattenMix';
-import { recipeSchema } from '../recipe/recipe';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { recipeSchema } from '../written/recipe/recipe';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { asDone, recipeFromLog } from './asDone';
 import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';

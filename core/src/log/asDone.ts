@@ -1,8 +1,8 @@
-import { coatsOf, reaches } from '../recipe/includedSteps';
-import type { Placement } from '../place/placement';
-import { placementsOf } from '../place/shrinking';
-import { mostCoats, type Step } from '../recipe/step';
-import { mostSteps, type Recipe } from '../recipe/recipe';
+import { coatsOf, reaches } from '../written/recipe/includedSteps';
+import type { Placement } from '../written/place/placement';
+import { placementsOf } from '../written/place/shrinking';
+import { mostCoats, type Step } from '../written/recipe/step';
+import { mostSteps, type Recipe } from '../written/recipe/recipe';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure';

@@ -1,7 +1,7 @@
-import { flattenMix, type PotShare } from '../recipe/flattenMix';
-import { mostParts, type Mix, type MixPart } from '../recipe/mix';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import { flattenMix, type PotShare } from '../written/recipe/flattenMix';
+import { mostParts, type Mix, type MixPart } from '../written/mix/mix';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import type { Brushed, LogEntry } from './entry';
 
 /** A mix that was made in place of the one that is written, as a mix that can be written. */

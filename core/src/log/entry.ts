@@ -5,12 +5,12 @@ import {
   numberWithin,
   pageOfText,
   wholeNumberWithin,
-} from '../record/fields';
-import { savedAtSchema } from '../record/revision';
-import { mostThinner } from '../recipe/mix';
-import { placementSchema } from '../place/placement';
-import { stages } from '../recipe/step';
-import { techniqueNames, wrongPaint } from '../recipe/techniques';
+} from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
+import { mostThinner } from '../written/mix/mix';
+import { placementSchema } from '../written/place/placement';
+import { stages } from '../written/recipe/step';
+import { techniqueNames, wrongPaint } from '../written/technique/techniques';
 import { mishapKinds } from '../rescue/mishapKinds';
 
 /** Coats of one line somebody would still put on; more than a recipe may plan. */

@@ -1,7 +1,7 @@
 import { benchSchema, looseFigure } from '../bench/bench';
 import { finishedSurface } from '../recipe/buildUp';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { bench, cloak, helm, levy, watch, WrittenLog } from '../testing/sampleLog';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { figureSheet } from './figureSheet';

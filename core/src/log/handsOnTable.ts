@@ -1,4 +1,4 @@
-import type { TechniqueName } from '../recipe/techniques';
+import type { TechniqueName } from '../written/technique/techniques';
 import type { LogEntry } from './entry';
 import { isPlausible } from './learnFigures';
 import { standing } from './standing';

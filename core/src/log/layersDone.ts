@@ -1,5 +1,5 @@
 import type { RecipeOf } from '../army/paintNeeded';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { asDone, recipeFromLog } from './asDone';
 import type { OnSurface } from './onFigure';
 import { partedBy, partOf } from './ownPart';

@@ -1,6 +1,6 @@
 import { usualHand, type OwnFigures } from '../army/ownFigures';
-import { loadOf } from '../recipe/mix';
-import type { TechniqueName } from '../recipe/techniques';
+import { loadOf } from '../written/mix/mix';
+import type { TechniqueName } from '../written/technique/techniques';
 import type { LogEntry } from './entry';
 import { standing } from './standing';
 import { usualCoats } from './usualCoats';

@@ -1,8 +1,8 @@
 import type { UnitSurface } from '../army/army';
 import { stepsFor } from '../army/stepsFor';
-import { rangeOfCoats } from '../recipe/includedSteps';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import { rangeOfCoats } from '../written/recipe/includedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import type { OnSurface } from './onFigure';
 import { onWritten } from './onWritten';
 

@@ -3,7 +3,7 @@ import { workSurfaces } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
 import { paintedKey, type PaintedBefore, type PaintedSurface } from '../plan/paintedBefore';
-import { techniqueOf } from '../recipe/techniques';
+import { techniqueOf } from '../written/technique/techniques';
 import type { LogEntry } from './entry';
 import { onFigures, surfaceKey, type OnSurface } from './onFigure';
 import { openCoats } from './openCoats';

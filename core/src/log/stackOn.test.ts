@@ -2,7 +2,7 @@ import { shelf } from '../testing/sampleRecipe';
 import { cloak, helm, levy, watch, WrittenLog } from '../testing/sampleLog';
 import type { Unit } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { asDone } from './asDone';
 import type { LogEntry } from './entry';
 import { modelRecord } from './modelRecord';

@@ -1,7 +1,7 @@
 import { layersOn } from '../army/layersOn';
 import type { Army, Unit } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { asDone } from './asDone';
 import { layersDone } from './layersDone';
 import { surfaceKey, untouched, type OnSurface } from './onFigure';

@@ -1,5 +1,5 @@
 import { asUsuallyPainted, lineKey, usualHand } from '../army/ownFigures';
-import { includedSteps } from '../recipe/includedSteps';
+import { includedSteps } from '../written/recipe/includedSteps';
 
 import { levy, WrittenLog } from '../testing/sampleLog';
 import { recipeWith, stepWith } from '../testing/sampleRecipe';

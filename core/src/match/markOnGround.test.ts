@@ -3,9 +3,9 @@ import { colourOfHex } from '../light/colour/colourOfHex';
 import { finishedSurface } from '../recipe/buildUp';
 import { shelfOf } from '../recipe/mixedPaint';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { recipeSchema, type Recipe } from '../recipe/recipe';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { mixOf, pots, recipeWith, stepWith } from '../testing/sampleRecipe';
-import { placeOf, ribbonStops, type ToneStopName } from '../place/toneAxis';
+import { placeOf, ribbonStops, type ToneStopName } from '../written/place/toneAxis';
 import { markAt, markOnGround } from './markOnGround';
 
 const cloth = recipeWith(

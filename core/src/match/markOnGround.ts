@@ -2,13 +2,13 @@ import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { colourOfLab } from '../light/colour/colourOfLab';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
-import type { WrittenAim } from '../place/aim';
-import { placeOf, ribbonStops, type ToneStopName } from '../place/toneAxis';
+import type { WrittenAim } from '../written/place/aim';
+import { placeOf, ribbonStops, type ToneStopName } from '../written/place/toneAxis';
 import { paintsAtHand } from '../progression/choosePots';
 import { withBestCoats, type PlannedLine } from '../recipe/bestCoats';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import { groundSurface } from '../recipe/surfaceBelow';
 import { mixTable } from './mixTable';
 

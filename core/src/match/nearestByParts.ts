@@ -1,6 +1,6 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { opticsOf } from '../paint/opticsOfPot';
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import { matchColour, type MatchedMix } from './matchColour';
 
 const mostParts = 6;

@@ -1,8 +1,8 @@
-import type { Pot } from '../paint/pot';
-import { isAtHand, ownerOf } from '../paint/stock';
+import type { Pot } from '../written/pot/pot';
+import { isAtHand, ownerOf } from '../written/pot/stock';
 import { shelfOf } from '../recipe/mixedPaint';
-import { potIdsOf, type Recipe } from '../recipe/recipe';
-import { includedSteps } from '../recipe/includedSteps';
+import { potIdsOf, type Recipe } from '../written/recipe/recipe';
+import { includedSteps } from '../written/recipe/includedSteps';
 import { substitutes, type Substitute } from './substitutes';
 
 /** Whether a recipe can be painted with what is here. */

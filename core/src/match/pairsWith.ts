@@ -5,8 +5,8 @@ import { masstoneOf } from '../light/optics/masstone';
 import { oppositeCost } from '../light/optics/mixingOpposite';
 import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf } from '../paint/opticsOfPot';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
+import type { Pot } from '../written/pot/pot';
+import { isAtHand } from '../written/pot/stock';
 import type { Shelf } from '../recipe/mixedPaint';
 
 /** Why a pot goes with another. */

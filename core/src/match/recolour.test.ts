@@ -3,7 +3,7 @@ import { hueApart } from '../light/colour/hueApart';
 import { finishedSurface } from '../recipe/buildUp';
 import { shelfOf } from '../recipe/mixedPaint';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { recipeSchema, type Recipe } from '../recipe/recipe';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { practicePots } from '../testing/practice/practicePots';
 import { practiceRecipe } from '../testing/practice/practiceRecipe';
 import { recolouring, type RecolourAsked } from './recolour';

@@ -3,9 +3,9 @@ import { colourOfLab } from '../light/colour/colourOfLab';
 import { hueApart } from '../light/colour/hueApart';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { finishedSurface, type BuildUp } from '../recipe/buildUp';
-import { aimKeyOf } from '../recipe/aimOf';
-import type { Recipe } from '../recipe/recipe';
-import { placeOf } from '../place/toneAxis';
+import { aimKeyOf } from '../written/recipe/aimOf';
+import type { Recipe } from '../written/recipe/recipe';
+import { placeOf } from '../written/place/toneAxis';
 
 /** The colour a recipe is to have: its mid, and its dark and light where they are said. */
 export interface NewColour {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { colourDifference } from '../light/colour/colourDifference';
-import { flattenMix } from '../recipe/flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { shelfOf } from '../recipe/mixedPaint';
-import { recipeSchema } from '../recipe/recipe';
+import { recipeSchema } from '../written/recipe/recipe';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, potWith, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { ReplaceError, replacePot, usesPot } from './replacePot';

@@ -1,6 +1,6 @@
-import { mostParts, type Mix, type MixPart } from '../recipe/mix';
-import type { Recipe } from '../recipe/recipe';
-import { fittingParts, sameTogether } from '../recipe/simplestParts';
+import { mostParts, type Mix, type MixPart } from '../written/mix/mix';
+import type { Recipe } from '../written/recipe/recipe';
+import { fittingParts, sameTogether } from '../written/mix/simplestParts';
 
 /** Whole parts of pots that stand in for one pot. */
 export type StandIn = readonly { potId: string; parts: number }[];

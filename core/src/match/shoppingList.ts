@@ -1,7 +1,7 @@
-import type { Pot } from '../paint/pot';
-import { stockOf, type StockState } from '../paint/stock';
+import type { Pot } from '../written/pot/pot';
+import { stockOf, type StockState } from '../written/pot/stock';
 import { shelfOf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { usesPot } from './replacePot';
 import { substitutes, type Substitute } from './substitutes';
 

@@ -1,5 +1,5 @@
 import { mixOf, pots, potWith, recipeWith, stepWith } from '../testing/sampleRecipe';
-import { dropMlOf, isAtHand, ownerOf, stockOf, usualDropMl } from '../paint/stock';
+import { dropMlOf, isAtHand, ownerOf, stockOf, usualDropMl } from '../written/pot/stock';
 import { paintableWith } from './paintableWith';
 import { shoppingList } from './shoppingList';
 

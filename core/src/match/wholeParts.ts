@@ -1,4 +1,4 @@
-import { greatestDivisor } from '../recipe/greatestDivisor';
+import { greatestDivisor } from '../written/mix/greatestDivisor';
 
 /**
  * Every way to share out whole parts among so many pots, each at least one, up to a sum. Ways that

@@ -5,7 +5,7 @@ import { flatSpectrum, type Spectrum } from '../light/colour/spectrum';
 import { filmOver } from '../light/optics/filmOver';
 import { kOverSOfMasstone } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
-import type { Pot, SwatchReading } from './pot';
+import type { Pot, SwatchReading } from '../written/pot/pot';
 
 const black = flatSpectrum(0);
 const white = flatSpectrum(1);

@@ -10,13 +10,13 @@ import {
   furthestApart,
 } from '../testing/arbitraries';
 import { filmOver } from '../light/optics/filmOver';
-import { hidingLevelOf, hidingLevels } from './hidingLevels';
+import { hidingLevelOf, hidingLevels } from '../written/pot/hidingLevels';
 import { kOverSOfMasstone, masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { hidingOf, opticsOf, opticsOfPot } from './opticsOfPot';
-import { potSchema } from './pot';
+import { potSchema } from '../written/pot/pot';
 import { potWith } from '../testing/sampleRecipe';
 import { runs } from '../testing/longTests';
 

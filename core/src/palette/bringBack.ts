@@ -1,8 +1,8 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
-import { dropMlOf, usualDropMl } from '../paint/stock';
-import type { PotShare } from '../recipe/flattenMix';
+import { dropMlOf, usualDropMl } from '../written/pot/stock';
+import type { PotShare } from '../written/recipe/flattenMix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import { mostWellMl, type WantedMix } from './well';

@@ -1,7 +1,7 @@
 import { dropsFor, type Drops } from '../recipe/dropsFor';
-import { mostThinner, type Mix, type Thinning } from '../recipe/mix';
+import { mostThinner, type Mix, type Thinning } from '../written/mix/mix';
 import type { Shelf } from '../recipe/mixedPaint';
-import { fittingParts } from '../recipe/simplestParts';
+import { fittingParts } from '../written/mix/simplestParts';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import type { WantedMix } from './well';
 

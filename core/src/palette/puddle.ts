@@ -1,4 +1,4 @@
-import type { PotShare } from '../recipe/flattenMix';
+import type { PotShare } from '../written/recipe/flattenMix';
 import { mostWellMl, type WantedMix, type Well } from './well';
 
 /** What goes into a well, ml. */

@@ -1,4 +1,4 @@
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import type { Palette } from './well';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { carriedFields } from '../record/carriedFields';
-import { idSchema, lineOfText, numberWithin } from '../record/fields';
-import { savedAtSchema } from '../record/revision';
+import { carriedFields } from '../written/record/carriedFields';
+import { idSchema, lineOfText, numberWithin } from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
 
 export const mostWells = 24;
 /** No well holds more than this. */

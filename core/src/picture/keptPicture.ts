@@ -1,6 +1,6 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { z } from 'zod';
-import { wholeNumberWithin } from '../record/fields';
+import { wholeNumberWithin } from '../written/record/fields';
 import { keptPictureSide, lookAtPicture, mostKeptBytes, PictureError } from './lookAtPicture';
 import { pictureFormats } from './pictureFormats';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { numberWithin, wholeNumberWithin } from '../record/fields';
+import { numberWithin, wholeNumberWithin } from '../written/record/fields';
 
 export const fewestValues = 3;
 export const mostValues = 7;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formNames } from '../place/forms';
+import { formNames } from '../written/place/forms';
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { shadedCloth } from '../testing/shadedCloth';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';

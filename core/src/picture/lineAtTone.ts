@@ -1,8 +1,8 @@
 import { colourDifference } from '../light/colour/colourDifference';
-import { nearestStop, type ToneStopName } from '../place/toneAxis';
-import { aimKeyOf } from '../recipe/aimOf';
+import { nearestStop, type ToneStopName } from '../written/place/toneAxis';
+import { aimKeyOf } from '../written/recipe/aimOf';
 import { finishedSurface, type BuildUp } from '../recipe/buildUp';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 
 /** What a recipe does at a place of the tone axis. */
 export interface LineAtTone {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { carriedFields } from '../record/carriedFields';
-import { idSchema, lineOfText, wholeNumberWithin } from '../record/fields';
-import { savedAtSchema } from '../record/revision';
+import { carriedFields } from '../written/record/carriedFields';
+import { idSchema, lineOfText, wholeNumberWithin } from '../written/record/fields';
+import { savedAtSchema } from '../written/record/revision';
 import { keptPictureSchema } from './keptPicture';
 import { lightMapSettingsSchema } from './lightMapSettings';
 

@@ -1,5 +1,5 @@
 import { areasOf, type SurfaceArea } from '../form/readsAs';
-import type { FormName } from '../place/forms';
+import type { FormName } from '../written/place/forms';
 import { everyAspect, finishedSurface, type BuildUp } from '../recipe/buildUp';
 import { valueAt } from './inValues';
 import { wayUp } from './lightField';

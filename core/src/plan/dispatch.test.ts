@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 import { dispatch } from './dispatch';
 import type { Rule } from './dispatched';
 import { lowerBound } from './lowerBound';

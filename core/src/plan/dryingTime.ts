@@ -1,9 +1,9 @@
 import { evaporatesCm, roomFactor, waterInPaint, type Room } from '../palette/staysUsable';
-import { loadOf, waterShareOf } from '../recipe/mix';
-import { depositAt } from '../recipe/depositAt';
-import type { Step } from '../recipe/step';
-import { lifts, techniqueOf } from '../recipe/techniques';
-import { ribbonStops } from '../place/toneAxis';
+import { loadOf, waterShareOf } from '../written/mix/mix';
+import { depositAt } from '../written/recipe/depositAt';
+import type { Step } from '../written/recipe/step';
+import { lifts, techniqueOf } from '../written/technique/techniques';
+import { ribbonStops } from '../written/place/toneAxis';
 import { filmCm } from '../recipe/wetVolume';
 
 /** Medium keeps hold of its water: all medium takes so much longer than all water. */

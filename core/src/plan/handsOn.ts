@@ -1,7 +1,7 @@
 import { areaPainted } from '../form/readsAs';
-import type { Shape } from '../place/shape';
-import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
+import type { Shape } from '../written/place/shape';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 
 /** Taking a figure up, finding the place, loading the brush, putting it down. */
 export const pickUpMinutes = 0.15;

@@ -1,4 +1,4 @@
-import { stages } from '../recipe/step';
+import { stages } from '../written/recipe/step';
 import { leastOrder } from './leastOrder';
 import {
   neighboursOf,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, numberWithin, wholeNumberWithin } from '../record/fields';
+import { idSchema, numberWithin, wholeNumberWithin } from '../written/record/fields';
 
 const moment = z.number({ error: 'milliseconds since 1970' });
 const minutes = numberWithin(0, 1e9);

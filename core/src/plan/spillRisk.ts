@@ -1,7 +1,7 @@
 import { areNeighbours } from '../army/figure';
 import type { WorkSurface } from '../army/workSurfaces';
-import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 
 /** A slip spoils a spot: mending it takes so much of what the painting took. */
 const mendShare = 0.1;

@@ -1,7 +1,7 @@
 import { dispatch } from './dispatch';
 import type { Dispatched, Rule } from './dispatched';
 import { lowerBound, type LowerBound } from './lowerBound';
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 import type { Hand, Sitting, Work } from './work';
 
 /** The best way found so far to paint it all. */

@@ -2,7 +2,7 @@ import { modelsByPin, type Army, type Unit } from '../army/army';
 import { turnOf, workSurfaces } from '../army/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
-import { shapeOf } from '../recipe/shapeOf';
+import { shapeOf } from '../written/recipe/shapeOf';
 import { handsOnMinutes } from './handsOn';
 import { orderOfWork } from './orderOfWork';
 import type { OrderedSurface } from './spillRisk';

@@ -6,20 +6,20 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { readsAsParts } from '../form/readsAs';
 import { coatsToCover } from '../recipe/coatsToCover';
 import { suggestUnderColour, type UnderColour } from '../recipe/compareGrounds';
-import { flattenMix } from '../recipe/flattenMix';
-import { formOf, shapeOf } from '../recipe/shapeOf';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { formOf, shapeOf } from '../written/recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { pinKey } from '../recipe/recipePin';
-import type { Step } from '../recipe/step';
+import type { Recipe } from '../written/recipe/recipe';
+import { pinKey } from '../written/recipe/recipePin';
+import type { Step } from '../written/recipe/step';
 import { laidOver, surfaceBelow } from '../recipe/surfaceBelow';
-import { techniqueOf } from '../recipe/techniques';
-import type { Aspect } from '../place/aspects';
-import type { FormName } from '../place/forms';
+import { techniqueOf } from '../written/technique/techniques';
+import type { Aspect } from '../written/place/aspects';
+import type { FormName } from '../written/place/forms';
 import { aspectsTogether } from '../recipe/aspectsOfRecipe';
-import { ribbonStops, toneStops, type ToneStopName } from '../place/toneAxis';
+import { ribbonStops, toneStops, type ToneStopName } from '../written/place/toneAxis';
 import { wetVolumeMl } from '../recipe/wetVolume';
-import { isSameContent } from '../record/sameContent';
+import { isSameContent } from '../written/record/sameContent';
 import { handsOnMinutes } from './handsOn';
 
 /** The models a surface is repainted on. */

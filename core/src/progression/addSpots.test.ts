@@ -1,5 +1,5 @@
-import type { Pot } from '../paint/pot';
-import { forms, type FormName } from '../place/forms';
+import type { Pot } from '../written/pot/pot';
+import { forms, type FormName } from '../written/place/forms';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { addSpots } from './addSpots';
 import type { DraftLine, DraftLines } from './draftLines';

@@ -1,10 +1,10 @@
 import { colourOfHex } from '../light/colour/colourOfHex';
-import type { Pot } from '../paint/pot';
-import { formField } from '../place/formField';
-import { forms, type FormName, type ReadySpot } from '../place/forms';
-import type { Spot } from '../place/shape';
-import { usualShare } from '../place/spotWeights';
-import type { Thinning } from '../recipe/mix';
+import type { Pot } from '../written/pot/pot';
+import { formField } from '../written/place/formField';
+import { forms, type FormName, type ReadySpot } from '../written/place/forms';
+import type { Spot } from '../written/place/shape';
+import { usualShare } from '../written/place/spotWeights';
+import type { Thinning } from '../written/mix/mix';
 import type { Shelf } from '../recipe/mixedPaint';
 import { paintsAtHand } from './choosePots';
 import type { DraftLine, DraftLines } from './draftLines';

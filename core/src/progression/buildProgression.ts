@@ -4,11 +4,11 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { masstoneOf } from '../light/optics/masstone';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Optics } from '../light/optics/optics';
-import type { MixPart, Thinning } from '../recipe/mix';
+import type { MixPart, Thinning } from '../written/mix/mix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import { lightPot, paintsAtHand, shadePot, type ChosenPot } from './choosePots';
-import type { Spot } from '../place/shape';
+import type { Spot } from '../written/place/shape';
 import { addSpots } from './addSpots';
 import { countableParts } from './countableParts';
 import { nearestMix } from './nearestMix';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { hueApart } from '../light/colour/hueApart';
-import { pigments } from '../paint/pigments';
+import { pigments } from '../written/pot/pigments';
 import { shelfOf } from '../recipe/mixedPaint';
 import { anyHex } from '../testing/arbitraries';
 import { pots, potWith } from '../testing/sampleRecipe';

@@ -3,8 +3,8 @@ import { hueApart } from '../light/colour/hueApart';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { oppositeCost } from '../light/optics/mixingOpposite';
 import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
+import type { Pot } from '../written/pot/pot';
+import { isAtHand } from '../written/pot/stock';
 import type { Shelf } from '../recipe/mixedPaint';
 import type { LightenChoice, ShadeChoice } from './schools';
 

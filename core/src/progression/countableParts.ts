@@ -3,9 +3,9 @@ import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf } from '../paint/opticsOfPot';
-import type { MixPart } from '../recipe/mix';
+import type { MixPart } from '../written/mix/mix';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import { sameTogether, simplestParts } from '../recipe/simplestParts';
+import { sameTogether, simplestParts } from '../written/mix/simplestParts';
 
 /** So many parts are counted out of drops without losing count. */
 const easilyCounted = 8;

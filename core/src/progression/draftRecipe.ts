@@ -1,5 +1,5 @@
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 
 /** Drafted lines as a recipe to be predicted, before it has a name and a size of its own. */
 export function draftRecipe(

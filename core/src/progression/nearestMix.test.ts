@@ -5,7 +5,7 @@ import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf } from '../paint/opticsOfPot';
-import { pigments } from '../paint/pigments';
+import { pigments } from '../written/pot/pigments';
 import { anyHex } from '../testing/arbitraries';
 import { potWith } from '../testing/sampleRecipe';
 import { nearestMix } from './nearestMix';

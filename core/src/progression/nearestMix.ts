@@ -6,8 +6,8 @@ import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import type { Optics } from '../light/optics/optics';
 import { opticsOf } from '../paint/opticsOfPot';
-import type { Pot } from '../paint/pot';
-import type { MixPart } from '../recipe/mix';
+import type { Pot } from '../written/pot/pot';
+import type { MixPart } from '../written/mix/mix';
 
 /** Whole parts of up to three pots, and how far they are from the colour wanted. */
 export interface NearestMix {

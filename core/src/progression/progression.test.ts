@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { predictBuildUp } from '../recipe/predictBuildUp';
-import { flattenMix } from '../recipe/flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { shelfOf } from '../recipe/mixedPaint';
-import { recipeSchema } from '../recipe/recipe';
+import { recipeSchema } from '../written/recipe/recipe';
 import { opticsOfPot } from '../paint/opticsOfPot';
-import { placeOf } from '../place/toneAxis';
+import { placeOf } from '../written/place/toneAxis';
 import { pots, potWith, recipeWith } from '../testing/sampleRecipe';
 import { anyHex } from '../testing/arbitraries';
 import { buildProgression, NothingToPaintWith } from './buildProgression';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { hexSchema } from '../light/colour/hex';
-import { formSchema } from '../place/shape';
-import { idSchema, wholeNumberWithin } from '../record/fields';
-import { finishLevelSchema } from '../recipe/step';
+import { formSchema } from '../written/place/shape';
+import { idSchema, wholeNumberWithin } from '../written/record/fields';
+import { finishLevelSchema } from '../written/recipe/step';
 import { lightenChoices, schools, shadeChoices, thinChoices } from './schools';
 
 const oneOf = <Choices extends object>(choices: Choices) => {

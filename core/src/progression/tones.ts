@@ -1,5 +1,5 @@
-import type { Pot } from '../paint/pot';
-import type { MixPart, Thinning } from '../recipe/mix';
+import type { Pot } from '../written/pot/pot';
+import type { MixPart, Thinning } from '../written/mix/mix';
 import type { LadderRung } from './tonalLadder';
 
 /** What a school's way is written from. */

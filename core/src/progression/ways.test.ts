@@ -1,10 +1,10 @@
 import { predictBuildUp } from '../recipe/predictBuildUp';
 import { finishedSurface } from '../recipe/buildUp';
-import { recipeSchema } from '../recipe/recipe';
+import { recipeSchema } from '../written/recipe/recipe';
 import { shelfOf } from '../recipe/mixedPaint';
-import { aimProblem } from '../recipe/aimProblem';
+import { aimProblem } from '../written/recipe/aimProblem';
 import { adviseRecipe } from '../advice/adviseRecipe';
-import { formNames } from '../place/forms';
+import { formNames } from '../written/place/forms';
 import { pots } from '../testing/sampleRecipe';
 import { buildProgression } from './buildProgression';
 import { draftRecipe } from './draftRecipe';

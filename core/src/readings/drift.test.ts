@@ -1,13 +1,13 @@
 import { groundOf, potOn } from '../recipe/mixedPaint';
 import { laidOver } from '../recipe/surfaceBelow';
 import { surfaceColour } from '../light/colour/surfaceColour';
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';
 import { paintedAndRead } from '../testing/simulatedPainter';
 import { controlChart, firstModels, type Lab, type ReadModel } from './controlChart';
 import { explainDrift, labsOf } from './explainDrift';
-import { withFilm } from '../recipe/withFilm';
+import { withFilm } from '../written/lines/withFilm';
 import { fitFilm, fitHiding } from './fitHand';
 import { likelierPlace } from './likelierPlace';
 import { readModels } from './readModels';

@@ -1,12 +1,12 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { mostThinner, loadOf } from '../recipe/mix';
-import { mostCoats, type Step } from '../recipe/step';
+import type { Recipe } from '../written/recipe/recipe';
+import { mostThinner, loadOf } from '../written/mix/mix';
+import { mostCoats, type Step } from '../written/recipe/step';
 import { aspectOfLine, aspectsOfRecipe } from '../recipe/aspectsOfRecipe';
 import { surfaceBelow } from '../recipe/surfaceBelow';
 import { lineOfPlace, placeKey, toneOf, type ReadPlace } from './readPlace';
-import { includedSteps } from '../recipe/includedSteps';
+import { includedSteps } from '../written/recipe/includedSteps';
 import type { Lab } from './controlChart';
 
 /** One thing done otherwise that would make what was read. */

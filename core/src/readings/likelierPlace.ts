@@ -1,8 +1,8 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfLab } from '../light/colour/colourOfLab';
 import type { Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 import type { Lab } from './controlChart';
 import { atTone, type ReadPlace } from './readPlace';
 import { labsOf } from './explainDrift';

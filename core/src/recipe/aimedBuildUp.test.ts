@@ -1,18 +1,18 @@
 import fc from 'fast-check';
 import { surfaceColour } from '../light/colour/surfaceColour';
-import { ribbonStops } from '../place/toneAxis';
+import { ribbonStops } from '../written/place/toneAxis';
 import { anyAimedRecipe } from '../testing/anyAim';
 import { anyRecipe } from '../testing/anyRecipe';
 import { predictionWithoutAims } from '../testing/predictionWithoutAims';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { areaPainted, readsAs, readsAsWhole } from '../form/readsAs';
-import { aimKeyOf } from './aimOf';
+import { aimKeyOf } from '../written/recipe/aimOf';
 import { BuildUpPredictor } from './buildUpPredictor';
 import { everyAspect, finishedSurface } from './buildUp';
 import { predictBuildUp } from './predictBuildUp';
-import { recipeSchema, type Recipe } from './recipe';
-import { formOf, shapeOf } from './shapeOf';
-import type { Step } from './step';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
+import { formOf, shapeOf } from '../written/recipe/shapeOf';
+import type { Step } from '../written/recipe/step';
 import { wetVolumeMl } from './wetVolume';
 import { runs } from '../testing/longTests';
 

@@ -2,11 +2,11 @@ import { bandCount } from '../light/colour/cieObserver';
 import type { Spectrum } from '../light/colour/spectrum';
 import { filmTransfer, throughFilm } from '../light/optics/filmOver';
 import type { Optics } from '../light/optics/optics';
-import { depositAt, depositsAt } from './depositAt';
-import { loadOf } from './mix';
-import type { PaintedStep } from './paintedSteps';
-import type { Step } from './step';
-import { techniqueOf } from './techniques';
+import { depositAt, depositsAt } from '../written/recipe/depositAt';
+import { loadOf } from '../written/mix/mix';
+import type { PaintedStep } from '../written/recipe/paintedSteps';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 
 /** What a step lays on one place, ready to go over any ground. Null where it lays nothing. */
 export interface Deposit {

@@ -1,10 +1,10 @@
-import { aspectsOf, type Aspect } from '../place/aspects';
-import { aimKeyOf, aimOf } from './aimOf';
-import { includedSteps } from './includedSteps';
+import { aspectsOf, type Aspect } from '../written/place/aspects';
+import { aimKeyOf, aimOf } from '../written/recipe/aimOf';
+import { includedSteps } from '../written/recipe/includedSteps';
 import type { Shelf } from './mixedPaint';
 import { onGround } from './onGround';
-import type { Recipe } from './recipe';
-import { shapeOf } from './shapeOf';
+import type { Recipe } from '../written/recipe/recipe';
+import { shapeOf } from '../written/recipe/shapeOf';
 
 /**
  * The ways the surface of a recipe looks: the plain one first, then one for each aim of its lines

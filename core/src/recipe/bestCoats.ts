@@ -1,12 +1,12 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import { ribbonStops } from '../place/toneAxis';
-import { aimKeyOf } from './aimOf';
+import { ribbonStops } from '../written/place/toneAxis';
+import { aimKeyOf } from '../written/recipe/aimOf';
 import { everyAspect, finishedSurface } from './buildUp';
 import { BuildUpPredictor } from './buildUpPredictor';
 import type { Shelf } from './mixedPaint';
-import type { Recipe } from './recipe';
-import type { Step } from './step';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 
 const mostCoats = 5;
 /** Another coat brings it nearer by at least so much, ΔE00. */

@@ -1,6 +1,6 @@
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { borderBridge } from './borderBridge';
-import { recipeSchema } from './recipe';
+import { recipeSchema } from '../written/recipe/recipe';
 
 const base = stepWith({ id: 'base', mix: mixOf({ bone: 1 }), coats: 4 });
 const hard = { softness: 0, pull: 'even' } as const;

@@ -1,14 +1,14 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
-import type { Aspect } from '../place/aspects';
+import type { Aspect } from '../written/place/aspects';
 import { aspectOfLine } from './aspectsOfRecipe';
-import { includedSteps } from './includedSteps';
-import type { MixPart } from './mix';
+import { includedSteps } from '../written/recipe/includedSteps';
+import type { MixPart } from '../written/mix/mix';
 import type { Shelf } from './mixedPaint';
-import type { Recipe } from './recipe';
-import type { Step } from './step';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import { surfaceBelow } from './surfaceBelow';
-import { techniqueOf } from './techniques';
+import { techniqueOf } from '../written/technique/techniques';
 
 /** A glaze laid on the border where two tints meet. */
 export interface BorderBridge {

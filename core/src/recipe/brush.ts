@@ -1,8 +1,8 @@
-import { clearKinds } from '../paint/pot';
-import { flattenMix, type PotShare } from './flattenMix';
+import { clearKinds } from '../written/pot/pot';
+import { flattenMix, type PotShare } from '../written/recipe/flattenMix';
 import { isEstimate, potOn, type Shelf } from './mixedPaint';
-import type { PaintedStep } from './paintedSteps';
-import type { Step } from './step';
+import type { PaintedStep } from '../written/recipe/paintedSteps';
+import type { Step } from '../written/recipe/step';
 
 /** What is on the brush for a line. */
 export interface Brush {

@@ -1,4 +1,4 @@
-import { mostParts, type Mix, type MixPart } from './mix';
+import { mostParts, type Mix, type MixPart } from '../written/mix/mix';
 import type { Shelf } from './mixedPaint';
 
 /** Drops of each part’s brushful; null where one is a carried mix or nobody has counted it. */

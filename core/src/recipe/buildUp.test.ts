@@ -3,8 +3,8 @@ import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { BuildUpPredictor } from './buildUpPredictor';
 import { predictBuildUp } from './predictBuildUp';
-import { recipeSchema, type Recipe } from './recipe';
-import { ribbonStops, toneStops } from '../place/toneAxis';
+import { recipeSchema, type Recipe } from '../written/recipe/recipe';
+import { ribbonStops, toneStops } from '../written/place/toneAxis';
 import { runs } from '../testing/longTests';
 
 const eachFigure = (recipe: Recipe) =>

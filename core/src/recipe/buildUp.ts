@@ -1,5 +1,5 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import type { Aspect } from '../place/aspects';
+import type { Aspect } from '../written/place/aspects';
 import type { Coverage } from './coatsToCover';
 import type { MixedColour } from './mixedPaint';
 

@@ -1,6 +1,6 @@
 import type { Spectrum } from '../light/colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
-import type { Aspect } from '../place/aspects';
+import type { Aspect } from '../written/place/aspects';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
 import { depositOf, layOver, type Deposit } from './applyStep';
@@ -11,13 +11,13 @@ import { brushOf, strokeKey, type Brush } from './brush';
 import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import type { MixedColour } from './mixedPaint';
-import { depositAt } from './depositAt';
+import { depositAt } from '../written/recipe/depositAt';
 import { aboveGround, coverageOf, type Place } from './predictBuildUp';
 import { onGround } from './onGround';
-import type { Recipe } from './recipe';
-import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
-import { lifts } from './techniques';
-import { ribbonStops } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { inAspect, paintedSteps, type PaintedStep } from '../written/recipe/paintedSteps';
+import { lifts } from '../written/technique/techniques';
+import { ribbonStops } from '../written/place/toneAxis';
 
 /** What depends on the step and its pots alone. */
 interface LaidPaint {

@@ -6,8 +6,8 @@ import { filmOver } from '../light/optics/filmOver';
 import { opticsOf } from '../paint/opticsOfPot';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
-import type { Pot } from '../paint/pot';
-import { isAtHand } from '../paint/stock';
+import type { Pot } from '../written/pot/pot';
+import { isAtHand } from '../written/pot/stock';
 import { coatsToCover, groundShowing } from './coatsToCover';
 import { groundOf, type Shelf } from './mixedPaint';
 

@@ -1,9 +1,9 @@
 import { colourDifference } from '../light/colour/colourDifference';
-import { isSameContent } from '../record/sameContent';
+import { isSameContent } from '../written/record/sameContent';
 import { everyAspect, finishedSurface, type BuildUp } from './buildUp';
-import type { Recipe } from './recipe';
-import type { Step } from './step';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 
 /** Two lines that stand for each other, or one that has no counterpart. */
 export interface LinePair {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import { potWith } from '../testing/sampleRecipe';
 import {
   consistencies,

@@ -1,7 +1,7 @@
-import type { Pot } from '../paint/pot';
-import { clearKinds, transparentKinds } from '../paint/pot';
-import type { PotShare } from './flattenMix';
-import { loadOf, waterShareOf, type Thinning } from './mix';
+import type { Pot } from '../written/pot/pot';
+import { clearKinds, transparentKinds } from '../written/pot/pot';
+import type { PotShare } from '../written/recipe/flattenMix';
+import { loadOf, waterShareOf, type Thinning } from '../written/mix/mix';
 import { potOn, type Shelf } from './mixedPaint';
 
 /**

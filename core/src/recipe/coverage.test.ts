@@ -6,7 +6,7 @@ import { coatsToCover } from './coatsToCover';
 import { compareGrounds, suggestUnderColour, underColourLoad } from './compareGrounds';
 import { coverageByPlace } from './coverageByPlace';
 import { groundOf, shelfOf } from './mixedPaint';
-import { ribbonStops, toneStops } from '../place/toneAxis';
+import { ribbonStops, toneStops } from '../written/place/toneAxis';
 import { runs } from '../testing/longTests';
 
 const yellow = opticsOfPot(pots.yellow.swatch, pots.yellow.hiding);

@@ -5,11 +5,11 @@ import { filmOver } from '../light/optics/filmOver';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
 import { coatsToCover, coveredWithinOf, groundShowing } from './coatsToCover';
-import { depositAt } from './depositAt';
+import { depositAt } from '../written/recipe/depositAt';
 import { meantToCover } from './predictBuildUp';
-import { mostCoats, type Step } from './step';
-import { techniqueOf } from './techniques';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
+import { mostCoats, type Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 
 /** How a covering step fares at one named place. */
 export interface PlaceCoverage {

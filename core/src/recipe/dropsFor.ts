@@ -1,11 +1,11 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
-import { dropMlOf, usualDropMl } from '../paint/stock';
-import { flattenMix, type PotShare } from './flattenMix';
-import { loadOf, type Mix } from './mix';
+import { dropMlOf, usualDropMl } from '../written/pot/stock';
+import { flattenMix, type PotShare } from '../written/recipe/flattenMix';
+import { loadOf, type Mix } from '../written/mix/mix';
 import { mixedPaint, potOn, type Shelf } from './mixedPaint';
-import type { Step } from './step';
+import type { Step } from '../written/recipe/step';
 
 /** Drops nobody would count out; a mix that needs more is poured. */
 const mostDrops = 400;

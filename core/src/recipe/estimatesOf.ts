@@ -1,9 +1,9 @@
-import type { Pot } from '../paint/pot';
-import { flattenMix } from './flattenMix';
-import { includedSteps } from './includedSteps';
+import type { Pot } from '../written/pot/pot';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { includedSteps } from '../written/recipe/includedSteps';
 import { isEstimate, potOn, type Shelf } from './mixedPaint';
 import { onGround } from './onGround';
-import type { Recipe } from './recipe';
+import type { Recipe } from '../written/recipe/recipe';
 
 /** What a recipe’s prediction is only an estimate for. */
 export interface EstimateCause {

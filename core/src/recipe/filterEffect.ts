@@ -1,9 +1,9 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { BuildUp } from './buildUp';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
-import { techniqueOf } from './techniques';
-import type { Step } from './step';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
+import { techniqueOf } from '../written/technique/techniques';
+import type { Step } from '../written/recipe/step';
 
 /** What a line does to one place. */
 export interface PlaceChange {

@@ -1,7 +1,7 @@
 import { groundsBelow } from './onGround';
 import { potOn, type Shelf } from './mixedPaint';
-import type { Recipe } from './recipe';
-import { pinKey } from './recipePin';
+import type { Recipe } from '../written/recipe/recipe';
+import { pinKey } from '../written/recipe/recipePin';
 
 /**
  * What a recipe goes onto, as it is said to a painter.

@@ -3,8 +3,8 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { filmOver } from '../light/optics/filmOver';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
-import { clearKinds } from '../paint/pot';
-import type { PotShare } from './flattenMix';
+import { clearKinds } from '../written/pot/pot';
+import type { PotShare } from '../written/recipe/flattenMix';
 import { potOn, type Shelf } from './mixedPaint';
 
 const white = flatSpectrum(1);

@@ -6,10 +6,10 @@ import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { BuildUpPredictor } from './buildUpPredictor';
 import { predictBuildUp } from './predictBuildUp';
-import { recipeSchema } from './recipe';
-import { stepSchema, type Step } from './step';
+import { recipeSchema } from '../written/recipe/recipe';
+import { stepSchema, type Step } from '../written/recipe/step';
 import { surfaceBelow } from './surfaceBelow';
-import { withStep } from './withoutStep';
+import { withStep } from '../written/lines/withoutStep';
 import { runs } from '../testing/longTests';
 
 const everywhere = { from: 0, to: 1, softness: 0, pull: 'even' } as const;

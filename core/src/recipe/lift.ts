@@ -1,9 +1,9 @@
 import type { Spectrum } from '../light/colour/spectrum';
 import type { Optics } from '../light/optics/optics';
 import { depositOf, layOver, type Deposit } from './applyStep';
-import { depositAt } from './depositAt';
-import type { PaintedStep } from './paintedSteps';
-import { lifts, techniqueOf } from './techniques';
+import { depositAt } from '../written/recipe/depositAt';
+import type { PaintedStep } from '../written/recipe/paintedSteps';
+import { lifts, techniqueOf } from '../written/technique/techniques';
 
 /** A line as long as its last coat is wet: what it is, what it lies on, what was taken off. */
 export interface WetLine {

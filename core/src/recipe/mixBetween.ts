@@ -1,7 +1,7 @@
 import type { Rung } from './bridgeMixes';
-import { mostParts, type Mix } from './mix';
-import type { Step } from './step';
-import { sameTogether, simplestParts } from './simplestParts';
+import { mostParts, type Mix } from '../written/mix/mix';
+import type { Step } from '../written/recipe/step';
+import { sameTogether, simplestParts } from '../written/mix/simplestParts';
 
 /**
  * A mix between those of two lines, in whole parts: the lower line's mix is carried forward, the

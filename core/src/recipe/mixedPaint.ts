@@ -4,11 +4,11 @@ import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
 import type { Optics } from '../light/optics/optics';
-import { clearKinds, type Pot } from '../paint/pot';
-import { flattenMix, type PotShare } from './flattenMix';
-import type { Mix } from './mix';
-import type { Recipe } from './recipe';
-import type { Step } from './step';
+import { clearKinds, type Pot } from '../written/pot/pot';
+import { flattenMix, type PotShare } from '../written/recipe/flattenMix';
+import type { Mix } from '../written/mix/mix';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 
 /** The pots a computation may draw from, by id, and the finished surfaces it may go onto. */
 export type Shelf = ReadonlyMap<string, Pot> & {

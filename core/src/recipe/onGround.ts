@@ -1,12 +1,12 @@
-import { directionOf, sideNames, type AimSide } from '../place/aim';
-import { usualLight, type LightDirection } from '../place/light';
-import type { Spot } from '../place/shape';
-import { flattenMix } from './flattenMix';
-import { includedSteps, middleCoats } from './includedSteps';
+import { directionOf, sideNames, type AimSide } from '../written/place/aim';
+import { usualLight, type LightDirection } from '../written/place/light';
+import type { Spot } from '../written/place/shape';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { includedSteps, middleCoats } from '../written/recipe/includedSteps';
 import type { Shelf } from './mixedPaint';
-import type { PaintedStep } from './paintedSteps';
-import type { Recipe } from './recipe';
-import { pinKey, type RecipePin } from './recipePin';
+import type { PaintedStep } from '../written/recipe/paintedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import { pinKey, type RecipePin } from '../written/recipe/recipePin';
 
 /** Recipes on top of each other beyond this are taken for a mistake. */
 export const mostGrounds = 12;

@@ -3,8 +3,8 @@ import type { Spectrum } from '../light/colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import type { Optics } from '../light/optics/optics';
 import { depositOf, layOver } from './applyStep';
-import type { Thinning } from './mix';
-import { mostCoats, type Step } from './step';
+import type { Thinning } from '../written/mix/mix';
+import { mostCoats, type Step } from '../written/recipe/step';
 
 /** ΔE00 from one pass to the next that an eye still finds, side by side. */
 const seenFrom = 1;

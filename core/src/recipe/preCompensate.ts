@@ -7,8 +7,8 @@ import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import type { Optics } from '../light/optics/optics';
 import { depositOf } from './applyStep';
-import type { Step } from './step';
-import { greatestDivisor } from './greatestDivisor';
+import type { Step } from '../written/recipe/step';
+import { greatestDivisor } from '../written/mix/greatestDivisor';
 
 /** A filter, glaze or wash still to come, as it will lie on one place. */
 export interface FilterToCome {

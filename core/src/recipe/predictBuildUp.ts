@@ -3,20 +3,20 @@ import { colourDifference } from '../light/colour/colourDifference';
 import type { Spectrum } from '../light/colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
-import type { Aspect } from '../place/aspects';
+import type { Aspect } from '../written/place/aspects';
 import type { Optics } from '../light/optics/optics';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
 import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
 import { coatsToCover, type Coverage } from './coatsToCover';
-import { depositAt } from './depositAt';
-import { flattenMix } from './flattenMix';
+import { depositAt } from '../written/recipe/depositAt';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { putOn, type Laid } from './lift';
 import { groundOf, isEstimate, mixedColour, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import { onGround } from './onGround';
-import type { Recipe } from './recipe';
-import { inAspect, paintedSteps, type PaintedStep } from './paintedSteps';
-import { techniqueOf } from './techniques';
-import { ribbonStops, toneStops } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { inAspect, paintedSteps, type PaintedStep } from '../written/recipe/paintedSteps';
+import { techniqueOf } from '../written/technique/techniques';
+import { ribbonStops, toneStops } from '../written/place/toneAxis';
 
 /**
  * The colour of the surface at every stop after every step, worked out plainly from the ground up.

@@ -2,11 +2,11 @@ import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import { flattenMix } from './flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { mixedPaint } from './mixedPaint';
 import { filtersAt, playForward } from './preCompensate';
 import { pushedMix, pushHighlight } from './pushHighlight';
-import { placeOf } from '../place/toneAxis';
+import { placeOf } from '../written/place/toneAxis';
 
 const base = stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2 });
 const light = stepWith({

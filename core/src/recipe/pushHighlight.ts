@@ -2,18 +2,18 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { masstoneOf } from '../light/optics/masstone';
 import { opticsOf } from '../paint/opticsOfPot';
 import type { Optics } from '../light/optics/optics';
-import { isAtHand } from '../paint/stock';
+import { isAtHand } from '../written/pot/stock';
 import { tints } from './filterEffect';
-import { flattenMix } from './flattenMix';
-import { includedSteps } from './includedSteps';
-import type { Mix, MixPart } from './mix';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { includedSteps } from '../written/recipe/includedSteps';
+import type { Mix, MixPart } from '../written/mix/mix';
 import { mixedPaint, type Shelf } from './mixedPaint';
 import { filtersAt, preCompensate, type PreCompensation, type Pusher } from './preCompensate';
-import type { Recipe } from './recipe';
-import { fittingParts, sameTogether } from './simplestParts';
-import type { Step } from './step';
-import { techniqueOf } from './techniques';
-import { placeOf } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { fittingParts, sameTogether } from '../written/mix/simplestParts';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
+import { placeOf } from '../written/place/toneAxis';
 
 /** The highlight below a filter, and how it is pushed so that it lands where it is now. */
 export interface HighlightPush {

@@ -1,13 +1,13 @@
 import type { Spectrum } from '../light/colour/spectrum';
-import { flattenMix } from './flattenMix';
-import type { Aspect } from '../place/aspects';
+import { flattenMix } from '../written/recipe/flattenMix';
+import type { Aspect } from '../written/place/aspects';
 import { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';
-import { paintedSteps } from './paintedSteps';
+import { paintedSteps } from '../written/recipe/paintedSteps';
 import { putOn, type Laid } from './lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from './mixedPaint';
 import { onGround } from './onGround';
-import type { Recipe } from './recipe';
-import { ribbonStops } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { ribbonStops } from '../written/place/toneAxis';
 
 /**
  * What a line goes onto: the reflectance at each stop after the lines painted before it, where the

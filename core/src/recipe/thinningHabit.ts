@@ -1,7 +1,7 @@
-import type { Pot } from '../paint/pot';
-import type { Thinning } from './mix';
-import type { Step } from './step';
-import { techniqueOf } from './techniques';
+import type { Pot } from '../written/pot/pot';
+import type { Thinning } from '../written/mix/mix';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 
 /** Which of a pot’s habits goes for a technique: one for coats, another for what is wiped off. */
 const habitOf = ({ technique }: Pick<Step, 'technique'>) =>

@@ -1,7 +1,7 @@
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { changesAt, tints } from './filterEffect';
 import { predictBuildUp } from './predictBuildUp';
-import { placeOf } from '../place/toneAxis';
+import { placeOf } from '../written/place/toneAxis';
 import { valueStaircase } from './valueStaircase';
 
 const recipe = recipeWith([

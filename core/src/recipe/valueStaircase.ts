@@ -1,5 +1,5 @@
 import type { AspectBuildUp } from './buildUp';
-import { placeOf } from '../place/toneAxis';
+import { placeOf } from '../written/place/toneAxis';
 
 /** The places a staircase is read at. */
 export const staircasePlaces = ['mid', 'crown', 'edge'] as const;

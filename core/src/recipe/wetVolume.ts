@@ -1,10 +1,10 @@
-import type { Shape } from '../place/shape';
-import { aimedShareAt } from './aimOf';
-import type { Recipe } from './recipe';
-import type { Step } from './step';
-import { placesOf } from './placesOf';
-import { techniqueOf } from './techniques';
-import { depositAt } from './depositAt';
+import type { Shape } from '../written/place/shape';
+import { aimedShareAt } from '../written/recipe/aimOf';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { placesOf } from '../written/recipe/placesOf';
+import { techniqueOf } from '../written/technique/techniques';
+import { depositAt } from '../written/recipe/depositAt';
 
 /** Wet thickness of one neat brushed coat, cm (about 40 µm). */
 export const filmCm = 0.004;

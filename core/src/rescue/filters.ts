@@ -1,10 +1,10 @@
 import { filmOver } from '../light/optics/filmOver';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
-import { flattenMix } from '../recipe/flattenMix';
-import { shapeOf } from '../recipe/shapeOf';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { shapeOf } from '../written/recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
-import { techniqueOf } from '../recipe/techniques';
+import { techniqueOf } from '../written/technique/techniques';
 import type { Attempt, Mishap } from './mishap';
 
 /** How thin a filter is tried, parts of water to 1 part of paint. */

@@ -1,9 +1,9 @@
 import type { Spectrum } from '../light/colour/spectrum';
 import { depositOf, layOver } from '../recipe/applyStep';
-import { flattenMix } from '../recipe/flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { ribbonStops } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { ribbonStops } from '../written/place/toneAxis';
 
 /**
  * So many coats of one line of a recipe over a surface.

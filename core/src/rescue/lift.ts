@@ -1,7 +1,7 @@
 import type { Spectrum } from '../light/colour/spectrum';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
-import { shapeOf } from '../recipe/shapeOf';
+import { shapeOf } from '../written/recipe/shapeOf';
 import type { Shelf } from '../recipe/mixedPaint';
 import { layLine } from './layLine';
 import { between } from './mishaps/between';

@@ -1,6 +1,6 @@
 import type { Spectrum } from '../light/colour/spectrum';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 
 /** What is on the figure after something went wrong, at each of `ribbonStops`. */
 export interface Mishap {

@@ -1,10 +1,10 @@
 import type { Spectrum } from '../light/colour/spectrum';
 import { opticsOf } from '../paint/opticsOfPot';
-import { flattenMix } from '../recipe/flattenMix';
+import { flattenMix } from '../written/recipe/flattenMix';
 import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { surfaceBelow } from '../recipe/surfaceBelow';
-import { ribbonStops } from '../place/toneAxis';
+import { ribbonStops } from '../written/place/toneAxis';
 import type { Mishap } from './mishap';
 import { mishapOf, type MishapKind } from './mishapKinds';
 import { plannedAfter } from './rescue';

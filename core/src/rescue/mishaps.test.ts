@@ -1,5 +1,5 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 import { shelf } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';
 import { mishapKinds, type MishapKind } from './mishapKinds';

@@ -2,11 +2,11 @@ import { filmOver } from '../light/optics/filmOver';
 import type { Optics } from '../light/optics/optics';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
-import { flattenMix } from '../recipe/flattenMix';
-import { shapeOf } from '../recipe/shapeOf';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { shapeOf } from '../written/recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
-import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
 import type { Attempt, Mishap } from './mishap';
 
 /** How thin a pass is tried, parts of water to 1 part of paint: from a layer to a filter. */

@@ -2,7 +2,7 @@ import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { filmOver } from '../light/optics/filmOver';
 import { opticsOfPot } from '../paint/opticsOfPot';
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 import { surfaceBelow } from '../recipe/surfaceBelow';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';

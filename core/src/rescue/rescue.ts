@@ -4,7 +4,7 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import type { Shelf } from '../recipe/mixedPaint';
 import { aspectOfLine } from '../recipe/aspectsOfRecipe';
 import { surfaceBelow } from '../recipe/surfaceBelow';
-import { ribbonStops } from '../place/toneAxis';
+import { ribbonStops } from '../written/place/toneAxis';
 import { filters } from './filters';
 import { layLine } from './layLine';
 import { lift } from './lift';

@@ -5,14 +5,14 @@ import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { aspectOfLine } from '../recipe/aspectsOfRecipe';
 import { coatsToCover } from '../recipe/coatsToCover';
-import { flattenMix } from '../recipe/flattenMix';
-import { shapeOf } from '../recipe/shapeOf';
-import { includedSteps } from '../recipe/includedSteps';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { shapeOf } from '../written/recipe/shapeOf';
+import { includedSteps } from '../written/recipe/includedSteps';
 import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import { laidOver } from '../recipe/surfaceBelow';
-import { techniqueOf } from '../recipe/techniques';
-import { ribbonStops } from '../place/toneAxis';
+import { techniqueOf } from '../written/technique/techniques';
+import { ribbonStops } from '../written/place/toneAxis';
 import type { Attempt, Mishap } from './mishap';
 
 /** A place is covered by a line that lays at least so much of a coat on it. */

@@ -1,4 +1,4 @@
-import { ribbonStops } from '../place/toneAxis';
+import { ribbonStops } from '../written/place/toneAxis';
 import type { Mishap } from './mishap';
 
 /** Indexes of the stops in a place; the nearest one where it is narrower than their distance. */

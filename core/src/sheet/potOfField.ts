@@ -9,7 +9,7 @@ import { filmOver } from '../light/optics/filmOver';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
 import { hidingOf } from '../paint/opticsOfPot';
-import type { SwatchReading } from '../paint/pot';
+import type { SwatchReading } from '../written/pot/pot';
 import type { Light } from './readBox';
 import { barePaper, printedBlack } from './sheetLayout';
 

@@ -1,4 +1,4 @@
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 import type { PracticePot } from './practiceSheet';
 import { fieldCount } from './sheetLayout';
 

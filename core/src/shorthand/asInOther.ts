@@ -1,6 +1,6 @@
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
-import { withoutStep } from '../recipe/withoutStep';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { withoutStep } from '../written/lines/withoutStep';
 import type { LineReading } from './lineReading';
 import { numberWords } from './numberWords';
 import type { Beside, Said } from './said';

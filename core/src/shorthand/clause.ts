@@ -1,5 +1,5 @@
-import type { ToneStopName } from '../place/toneAxis';
-import type { TechniqueName } from '../recipe/techniques';
+import type { ToneStopName } from '../written/place/toneAxis';
+import type { TechniqueName } from '../written/technique/techniques';
 import type { Item } from './items';
 import type { Mark, Said, SaidPart, Span } from './said';
 

@@ -1,5 +1,5 @@
-import { colourByWord } from '../paint/colourWords';
-import type { Pot } from '../paint/pot';
+import { colourByWord } from '../written/pot/colourWords';
+import type { Pot } from '../written/pot/pot';
 import type { Beside, Mark, Span } from './said';
 import { kinds, type Kind } from './kinds';
 import type { FoundPots } from './potNames';

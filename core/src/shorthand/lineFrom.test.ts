@@ -1,6 +1,6 @@
-import type { Recipe } from '../recipe/recipe';
-import { stages, stepSchema } from '../recipe/step';
-import { techniqueNames, techniqueOf } from '../recipe/techniques';
+import type { Recipe } from '../written/recipe/recipe';
+import { stages, stepSchema } from '../written/recipe/step';
+import { techniqueNames, techniqueOf } from '../written/technique/techniques';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { potWith } from '../testing/sampleRecipe';
 import { lineFrom } from './lineFrom';

@@ -1,11 +1,11 @@
 import { potOn } from '../recipe/mixedPaint';
-import type { MixPart, Thinning } from '../recipe/mix';
-import { mostCoats, type Step } from '../recipe/step';
-import { lifts, techniqueOf, type TechniqueName } from '../recipe/techniques';
-import { brushFacts } from '../recipe/tool';
+import type { MixPart, Thinning } from '../written/mix/mix';
+import { mostCoats, type Step } from '../written/recipe/step';
+import { lifts, techniqueOf, type TechniqueName } from '../written/technique/techniques';
+import { brushFacts } from '../written/technique/tool';
 import { thinningHabit } from '../recipe/thinningHabit';
-import { comesReady, usualStage, usualTechnique } from '../recipe/usualLine';
-import type { PotKind } from '../paint/pot';
+import { comesReady, usualStage, usualTechnique } from '../written/technique/usualLine';
+import type { PotKind } from '../written/pot/pot';
 import { partsFrom } from './partsFrom';
 import { placementFrom } from './placementFrom';
 import type { Beside, Said } from './said';

@@ -1,4 +1,4 @@
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import type { SaidChange } from './commands/saidChange';
 import type { Reading } from './said';
 import type { SpotSaid } from './speech/spotsSaid';

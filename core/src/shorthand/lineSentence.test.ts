@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { isSameContent } from '../record/sameContent';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
-import { brushNames, brushSizes, strokeNames } from '../recipe/tool';
-import { meanings } from '../recipe/meaning';
+import { isSameContent } from '../written/record/sameContent';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { brushNames, brushSizes, strokeNames } from '../written/technique/tool';
+import { meanings } from '../written/technique/meaning';
 import { anyAimedRecipe } from '../testing/anyAim';
 import { anyRecipe } from '../testing/anyRecipe';
 import { pots, potWith } from '../testing/sampleRecipe';

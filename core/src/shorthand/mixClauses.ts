@@ -1,4 +1,4 @@
-import { mostParts } from '../recipe/mix';
+import { mostParts } from '../written/mix/mix';
 import {
   clause,
   figuresIn,

@@ -1,4 +1,4 @@
-import type { MixPart } from '../recipe/mix';
+import type { MixPart } from '../written/mix/mix';
 import type { Beside, Said } from './said';
 
 /** The parts of a mix as they were said, or as the last line above that holds paint has them. */

@@ -1,7 +1,7 @@
-import type { AimSide, Stretch } from '../place/aim';
-import type { Placement } from '../place/placement';
-import { toneStops, type ToneStopName } from '../place/toneAxis';
-import { bands } from '../place/bands';
+import type { AimSide, Stretch } from '../written/place/aim';
+import type { Placement } from '../written/place/placement';
+import { toneStops, type ToneStopName } from '../written/place/toneAxis';
+import { bands } from '../written/place/bands';
 import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
 import type { Item } from './items';
 import type { Said } from './said';

@@ -1,5 +1,5 @@
-import type { AimSide } from '../place/aim';
-import type { ToneStopName } from '../place/toneAxis';
+import type { AimSide } from '../written/place/aim';
+import type { ToneStopName } from '../written/place/toneAxis';
 
 const stops: Record<ToneStopName, string> = {
   pit: 'pit|pits|the deepest|the deepest recesses|the deepest parts|the deepest shadows|deepest recesses|deepest parts|deepest shadows|deepest',

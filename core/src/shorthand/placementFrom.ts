@@ -1,7 +1,7 @@
-import type { Placement } from '../place/placement';
-import { placeOf } from '../place/toneAxis';
-import type { Stage, Step } from '../recipe/step';
-import { techniqueOf, type TechniqueName } from '../recipe/techniques';
+import type { Placement } from '../written/place/placement';
+import { placeOf } from '../written/place/toneAxis';
+import type { Stage, Step } from '../written/recipe/step';
+import { techniqueOf, type TechniqueName } from '../written/technique/techniques';
 import type { Said } from './said';
 
 /** How much further up a band begins than the one below it; our own starting point. */

@@ -1,4 +1,4 @@
-import type { Pot } from '../paint/pot';
+import type { Pot } from '../written/pot/pot';
 import { shelfOf, type Shelf } from '../recipe/mixedPaint';
 import { small, wordsOf, type Word } from './words';
 

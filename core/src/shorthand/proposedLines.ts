@@ -1,5 +1,5 @@
-import { mostSteps } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import { mostSteps } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import type { LineReading } from './lineReading';
 import { lacksPot, readLine } from './readLine';
 import type { Beside } from './said';

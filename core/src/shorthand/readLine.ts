@@ -1,4 +1,4 @@
-import { stepSchema, type Step } from '../recipe/step';
+import { stepSchema, type Step } from '../written/recipe/step';
 import { readAsInOther } from './asInOther';
 import { lineFrom } from './lineFrom';
 import type { LineReading } from './lineReading';

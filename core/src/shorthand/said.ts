@@ -1,6 +1,6 @@
-import type { Placement } from '../place/placement';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import type { Placement } from '../written/place/placement';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import type { PotNames } from './potNames';
 
 /** Where something stands in a sentence. */

@@ -1,4 +1,4 @@
-import { techniqueNames, techniqueOf } from '../recipe/techniques';
+import { techniqueNames, techniqueOf } from '../written/technique/techniques';
 import { aroundStop } from './placeClauses';
 import type { Beside } from './said';
 import { put, type FactAt, type Settling } from './settling';

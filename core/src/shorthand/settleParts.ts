@@ -1,4 +1,4 @@
-import type { Step } from '../recipe/step';
+import type { Step } from '../written/recipe/step';
 import type { FactAt, Settling } from './settling';
 import type { Beside, SaidPart, Span } from './said';
 

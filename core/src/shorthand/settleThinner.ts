@@ -1,7 +1,7 @@
 import { consistencies, stiffnessOf, thinnerFor } from '../recipe/consistency';
-import { flattenMix } from '../recipe/flattenMix';
-import { mostThinner } from '../recipe/mix';
-import { partsWords } from '../recipe/mixWords';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { mostThinner } from '../written/mix/mix';
+import { partsWords } from '../written/mix/mixWords';
 import type { SaidRatio } from './clause';
 import { expectedThinner, isThinner } from './thinnerClauses';
 import { partsFrom } from './partsFrom';

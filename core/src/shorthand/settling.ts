@@ -1,4 +1,4 @@
-import { isSameContent } from '../record/sameContent';
+import { isSameContent } from '../written/record/sameContent';
 import type { Fact } from './clause';
 import type { Mark, Rough, Said, Span } from './said';
 

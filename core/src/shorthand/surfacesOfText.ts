@@ -1,5 +1,5 @@
-import type { Step } from '../recipe/step';
-import type { SurfaceName } from '../recipe/surfaceNames';
+import type { Step } from '../written/recipe/step';
+import type { SurfaceName } from '../written/technique/surfaceNames';
 import { stepsOf, type ProposedLine, type ReadProposedLine } from './proposedLines';
 import { wordsOf } from './words';
 

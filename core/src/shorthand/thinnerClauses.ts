@@ -1,4 +1,4 @@
-import { mostThinner } from '../recipe/mix';
+import { mostThinner } from '../written/mix/mix';
 import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
 import type { Item } from './items';
 

@@ -5,7 +5,7 @@ import {
   strokeFacts,
   strokeNames,
   type Tool,
-} from '../recipe/tool';
+} from '../written/technique/tool';
 
 /** How what a line is put on with is said; each phrase says one thing of it. */
 export const toolPhrases: { phrases: string; tool: Tool }[] = [

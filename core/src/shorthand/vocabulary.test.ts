@@ -1,4 +1,4 @@
-import { techniqueNames, techniqueOf } from '../recipe/techniques';
+import { techniqueNames, techniqueOf } from '../written/technique/techniques';
 import { kinds } from './kinds';
 import { beginsOurs, keyOf, longestPhrase, vocabulary } from './vocabulary';
 import { wordsOf } from './words';

@@ -1,9 +1,9 @@
-import { sideNames, sideWords } from '../place/aim';
-import { toneStops } from '../place/toneAxis';
+import { sideNames, sideWords } from '../written/place/aim';
+import { toneStops } from '../written/place/toneAxis';
 import type { Consistency } from '../recipe/consistency';
-import { meanings, meaningWord } from '../recipe/meaning';
-import { finishLevels, stages } from '../recipe/step';
-import { techniqueNames, techniqueOf } from '../recipe/techniques';
+import { meanings, meaningWord } from '../written/technique/meaning';
+import { finishLevels, stages } from '../written/recipe/step';
+import { techniqueNames, techniqueOf } from '../written/technique/techniques';
 import type { Kind } from './kinds';
 import { numberWords } from './numberWords';
 import { everywhereSaid, sidesSaid, stopsSaid } from './placePhrases';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { stepSchema } from '../recipe/step';
+import { stepSchema } from '../written/recipe/step';
 import { anyRecipe } from '../testing/anyRecipe';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';
 import { pots } from '../testing/sampleRecipe';

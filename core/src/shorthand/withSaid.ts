@@ -1,5 +1,5 @@
-import { lifts } from '../recipe/techniques';
-import { stepSchema, type Step } from '../recipe/step';
+import { lifts } from '../written/technique/techniques';
+import { stepSchema, type Step } from '../written/recipe/step';
 import { lineFrom } from './lineFrom';
 import type { Beside, Said } from './said';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { stepSchema } from '../recipe/step';
-import { lifts, techniqueNames } from '../recipe/techniques';
+import { stepSchema } from '../written/recipe/step';
+import { lifts, techniqueNames } from '../written/technique/techniques';
 import { anyRecipe } from '../testing/anyRecipe';
 import { pots } from '../testing/sampleRecipe';
 import { saidAbove, saidPots } from '../testing/shorthand/shelf';

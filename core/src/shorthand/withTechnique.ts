@@ -1,7 +1,7 @@
-import { isSameContent } from '../record/sameContent';
-import type { Mix } from '../recipe/mix';
-import type { Step } from '../recipe/step';
-import { lifts, type TechniqueName } from '../recipe/techniques';
+import { isSameContent } from '../written/record/sameContent';
+import type { Mix } from '../written/mix/mix';
+import type { Step } from '../written/recipe/step';
+import { lifts, type TechniqueName } from '../written/technique/techniques';
 import { lineFrom } from './lineFrom';
 import type { Beside, Said } from './said';
 

@@ -1,7 +1,7 @@
-import { meanings } from '../recipe/meaning';
-import { mostCoats, stages, type FinishLevel, type Stage } from '../recipe/step';
-import type { TechniqueName } from '../recipe/techniques';
-import type { Tool } from '../recipe/tool';
+import { meanings } from '../written/technique/meaning';
+import { mostCoats, stages, type FinishLevel, type Stage } from '../written/recipe/step';
+import type { TechniqueName } from '../written/technique/techniques';
+import type { Tool } from '../written/technique/tool';
 import { clause, figuresIn, marked, meantBy, set, type Clause, type Fact } from './clause';
 
 const isCoats = (coats: number) => Number.isInteger(coats) && coats >= 1 && coats <= mostCoats;

@@ -2,9 +2,9 @@ import { modelsByPin, type Unit } from '../army/army';
 import { stepsFor } from '../army/stepsFor';
 import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
 import { ranksOf } from '../plan/unitOrder';
-import { rangeOfCoats } from '../recipe/includedSteps';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
+import { rangeOfCoats } from '../written/recipe/includedSteps';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
 import type { PastAsked, PastPainter } from './past';
 
 /** One coat that is next on some models. */

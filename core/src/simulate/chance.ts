@@ -1,4 +1,4 @@
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 
 /** Figures by chance, the same for the same seed. */
 export interface Chance {

@@ -5,8 +5,8 @@ import type { LogEntry } from '../log/entry';
 import { labsOf } from '../readings/explainDrift';
 import { fitFilm } from '../readings/fitHand';
 import type { Lab } from '../readings/controlChart';
-import type { Recipe } from '../recipe/recipe';
-import { withFilm } from '../recipe/withFilm';
+import type { Recipe } from '../written/recipe/recipe';
+import { withFilm } from '../written/lines/withFilm';
 import { chanceFrom } from './chance';
 import type { PastAsked } from './past';
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { sideNames, type WrittenAim } from '../place/aim';
-import { formNames } from '../place/forms';
-import { lightNames } from '../place/light';
-import { sectionWayNames, type Spot } from '../place/shape';
-import type { Placement } from '../place/placement';
-import type { Recipe } from '../recipe/recipe';
+import { sideNames, type WrittenAim } from '../written/place/aim';
+import { formNames } from '../written/place/forms';
+import { lightNames } from '../written/place/light';
+import { sectionWayNames, type Spot } from '../written/place/shape';
+import type { Placement } from '../written/place/placement';
+import type { Recipe } from '../written/recipe/recipe';
 import { anyRecipe } from './anyRecipe';
 
 const unit = fc.double({ min: 0, max: 1, noNaN: true });

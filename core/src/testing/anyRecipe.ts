@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import type { MixPart } from '../recipe/mix';
-import { pulls } from '../place/placement';
-import type { Recipe } from '../recipe/recipe';
-import { finishLevels, stages, type Step } from '../recipe/step';
-import { lifts, techniqueNames } from '../recipe/techniques';
+import type { MixPart } from '../written/mix/mix';
+import { pulls } from '../written/place/placement';
+import type { Recipe } from '../written/recipe/recipe';
+import { finishLevels, stages, type Step } from '../written/recipe/step';
+import { lifts, techniqueNames } from '../written/technique/techniques';
 import { pots, recipeWith } from './sampleRecipe';
 
 const potIds = Object.keys(pots);

@@ -1,4 +1,4 @@
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 import type { Hand, Sitting, Work } from '../plan/work';
 
 /** A batch to be planned, from one model to sixty. */

@@ -2,14 +2,14 @@ import { bandCount } from '../light/colour/cieObserver';
 import type { Spectrum } from '../light/colour/spectrum';
 import { filmTransfer, throughFilm } from '../light/optics/filmOver';
 import type { Optics } from '../light/optics/optics';
-import { flattenMix } from '../recipe/flattenMix';
-import { loadOf, waterShareOf } from '../recipe/mix';
+import { flattenMix } from '../written/recipe/flattenMix';
+import { loadOf, waterShareOf } from '../written/mix/mix';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import { coatsOf, reaches } from '../recipe/includedSteps';
-import type { Step } from '../recipe/step';
-import { techniqueOf } from '../recipe/techniques';
-import { ribbonStops } from '../place/toneAxis';
+import type { Recipe } from '../written/recipe/recipe';
+import { coatsOf, reaches } from '../written/recipe/includedSteps';
+import type { Step } from '../written/recipe/step';
+import { techniqueOf } from '../written/technique/techniques';
+import { ribbonStops } from '../written/place/toneAxis';
 
 interface Wet {
   step: Step;

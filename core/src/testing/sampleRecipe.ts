@@ -1,9 +1,9 @@
-import type { Pot } from '../paint/pot';
-import type { Mix } from '../recipe/mix';
+import type { Pot } from '../written/pot/pot';
+import type { Mix } from '../written/mix/mix';
 import { shelfOf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
-import type { Step } from '../recipe/step';
-import { techniques } from '../recipe/techniques';
+import type { Recipe } from '../written/recipe/recipe';
+import type { Step } from '../written/recipe/step';
+import { techniques } from '../written/technique/techniques';
 
 /** A pot for tests: a tried matt paint unless said otherwise. */
 export function potWith(part: Partial<Pot> & Pick<Pot, 'id'>): Pot {

@@ -1,4 +1,4 @@
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { mixOf, recipeWith, stepWith } from './sampleRecipe';
 
 /** Brown cloth with a wash and two lighter layers, which go on thinned with so many parts of water. */

@@ -2,9 +2,9 @@ import { surfaceColour } from '../light/colour/surfaceColour';
 import { simulatedReader } from '../light/reader/simulatedReader';
 import type { Lab, ReadModel } from '../readings/controlChart';
 import { groundOf, potOn, type Shelf } from '../recipe/mixedPaint';
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../written/recipe/recipe';
 import { laidOver } from '../recipe/surfaceBelow';
-import { randomFrom } from '../record/randomFrom';
+import { randomFrom } from '../written/record/randomFrom';
 
 export interface PainterNoise {
   /** how much a coat's thickness varies, standard deviation as a share */

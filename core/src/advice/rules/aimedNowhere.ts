@@ -1,7 +1,7 @@
-import { aimKeyOf } from '../../recipe/aimOf';
-import { aimProblem } from '../../recipe/aimProblem';
-import { includedSteps } from '../../recipe/includedSteps';
-import { shapeOf } from '../../recipe/shapeOf';
+import { aimKeyOf } from '../../written/recipe/aimOf';
+import { aimProblem } from '../../written/recipe/aimProblem';
+import { includedSteps } from '../../written/recipe/includedSteps';
+import { shapeOf } from '../../written/recipe/shapeOf';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -1,4 +1,4 @@
-import { techniqueOf } from '../../recipe/techniques';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

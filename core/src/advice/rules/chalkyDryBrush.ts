@@ -1,5 +1,5 @@
-import { surfaceFacts } from '../../recipe/surfaceFacts';
-import { techniqueOf } from '../../recipe/techniques';
+import { surfaceFacts } from '../../written/recipe/surfaceFacts';
+import { techniqueOf } from '../../written/technique/techniques';
 import { halfMixFix } from '../halfMix';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';

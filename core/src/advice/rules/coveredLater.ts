@@ -1,8 +1,8 @@
 import { filmOf } from '../../recipe/applyStep';
 import { colourDifference } from '../../light/colour/colourDifference';
 import { hidingOf } from '../../paint/opticsOfPot';
-import { techniqueOf } from '../../recipe/techniques';
-import { toneStops } from '../../place/toneAxis';
+import { techniqueOf } from '../../written/technique/techniques';
+import { toneStops } from '../../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { finishedWith } from '../finishedWith';

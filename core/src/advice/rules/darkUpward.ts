@@ -1,4 +1,4 @@
-import { surfaceFacts } from '../../recipe/surfaceFacts';
+import { surfaceFacts } from '../../written/recipe/surfaceFacts';
 import { rule } from '../rule';
 
 /** L* by which the crown may lie below the mid tone before it looks upside down. */

@@ -1,6 +1,6 @@
 import { tints } from '../../recipe/filterEffect';
-import { depositAt } from '../../recipe/depositAt';
-import { techniqueOf } from '../../recipe/techniques';
+import { depositAt } from '../../written/recipe/depositAt';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 import { isFinePoint, repairFix } from '../repairStep';

@@ -1,7 +1,7 @@
 import { colourOfHex } from '../../light/colour/colourOfHex';
 import { identityLosses } from '../../form/identityLimit';
 import { finishedSurface } from '../../recipe/buildUp';
-import { surfaceFacts } from '../../recipe/surfaceFacts';
+import { surfaceFacts } from '../../written/recipe/surfaceFacts';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

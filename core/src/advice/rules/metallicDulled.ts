@@ -1,13 +1,13 @@
 import { filmOf } from '../../recipe/applyStep';
 import { potsOf, type PaintedLine } from '../adviceContext';
-import { isAtHand } from '../../paint/stock';
+import { isAtHand } from '../../written/pot/stock';
 import { tints } from '../../recipe/filterEffect';
-import { techniqueOf } from '../../recipe/techniques';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { Fix } from '../fix';
 import { recessFix } from '../recessFix';
 import type { Finding } from '../finding';
-import { depositAt } from '../../recipe/depositAt';
-import { placeOf } from '../../place/toneAxis';
+import { depositAt } from '../../written/recipe/depositAt';
+import { placeOf } from '../../written/place/toneAxis';
 import { rule } from '../rule';
 
 /** So much matt paint on the lights takes their shine, films; what a wash leaves there does not. */

@@ -1,5 +1,5 @@
-import type { Band } from '../../place/bands';
-import type { Step } from '../../recipe/step';
+import type { Band } from '../../written/place/bands';
+import type { Step } from '../../written/recipe/step';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -1,4 +1,4 @@
-import { lifts, techniqueOf } from '../../recipe/techniques';
+import { lifts, techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -1,6 +1,6 @@
 import { colourOfHex } from '../../light/colour/colourOfHex';
-import { isAtHand } from '../../paint/stock';
-import { techniqueOf } from '../../recipe/techniques';
+import { isAtHand } from '../../written/pot/stock';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -1,7 +1,7 @@
 import { filmOf } from '../../recipe/applyStep';
 import { hidingOf } from '../../paint/opticsOfPot';
-import { loadOf } from '../../recipe/mix';
-import { techniqueOf } from '../../recipe/techniques';
+import { loadOf } from '../../written/mix/mix';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -1,8 +1,8 @@
 import { colourDifference } from '../../light/colour/colourDifference';
 import { colourOfHex } from '../../light/colour/colourOfHex';
-import type { Pot } from '../../paint/pot';
-import { isAtHand } from '../../paint/stock';
-import { isOpaqueId } from '../../record/opaqueId';
+import type { Pot } from '../../written/pot/pot';
+import { isAtHand } from '../../written/pot/stock';
+import { isOpaqueId } from '../../written/record/opaqueId';
 import { groundsBelow } from '../../recipe/onGround';
 import { potOn } from '../../recipe/mixedPaint';
 import type { Fix, RecipeChange } from '../fix';

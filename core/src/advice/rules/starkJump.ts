@@ -1,7 +1,7 @@
 import { tints } from '../../recipe/filterEffect';
-import { depositAt } from '../../recipe/depositAt';
-import { surfaceFacts } from '../../recipe/surfaceFacts';
-import { techniqueOf } from '../../recipe/techniques';
+import { depositAt } from '../../written/recipe/depositAt';
+import { surfaceFacts } from '../../written/recipe/surfaceFacts';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { PaintedLine } from '../adviceContext';
 import type { Fix } from '../fix';
 import { halfMixFix } from '../halfMix';

@@ -1,6 +1,6 @@
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { thinnerEffect, waterHeldBy } from '../../recipe/consistency';
-import { partsWords } from '../../recipe/mixWords';
+import { partsWords } from '../../written/mix/mixWords';
 import { passesAt } from '../../recipe/passes';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';

@@ -1,17 +1,17 @@
 import { colourDifference } from '../../light/colour/colourDifference';
 import { surfaceColour } from '../../light/colour/surfaceColour';
 import { masstoneOf } from '../../light/optics/masstone';
-import { usualDropMl } from '../../paint/stock';
-import { flattenMix } from '../../recipe/flattenMix';
-import type { Mix } from '../../recipe/mix';
+import { usualDropMl } from '../../written/pot/stock';
+import { flattenMix } from '../../written/recipe/flattenMix';
+import type { Mix } from '../../written/mix/mix';
 import { mixedPaint } from '../../recipe/mixedPaint';
-import { shapeOf } from '../../recipe/shapeOf';
+import { shapeOf } from '../../written/recipe/shapeOf';
 import { wetVolumeMl } from '../../recipe/wetVolume';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Fix } from '../fix';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
-import { greatestDivisor } from '../../recipe/greatestDivisor';
+import { greatestDivisor } from '../../written/mix/greatestDivisor';
 
 /** Up to this much more paint than needed, a mix is simply mixed. */
 const spareUpTo = 2.5;

@@ -1,12 +1,12 @@
 import { colourDifference } from '../../light/colour/colourDifference';
 import { surfaceColour } from '../../light/colour/surfaceColour';
-import type { Aspect } from '../../place/aspects';
+import type { Aspect } from '../../written/place/aspects';
 import type { Shelf } from '../../recipe/mixedPaint';
-import { isNarrow } from '../../recipe/placesOf';
-import type { Recipe } from '../../recipe/recipe';
-import type { Step } from '../../recipe/step';
+import { isNarrow } from '../../written/recipe/placesOf';
+import type { Recipe } from '../../written/recipe/recipe';
+import type { Step } from '../../written/recipe/step';
 import { surfaceBelow } from '../../recipe/surfaceBelow';
-import { techniqueOf } from '../../recipe/techniques';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

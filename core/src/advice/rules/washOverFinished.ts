@@ -1,6 +1,6 @@
 import { colourDifference } from '../../light/colour/colourDifference';
-import { loadOf } from '../../recipe/mix';
-import { techniqueOf } from '../../recipe/techniques';
+import { loadOf } from '../../written/mix/mix';
+import { techniqueOf } from '../../written/technique/techniques';
 import { recessFix } from '../recessFix';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

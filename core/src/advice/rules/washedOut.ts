@@ -1,7 +1,7 @@
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { areaShares } from '../../form/readsAs';
-import { shareOfTone } from '../../place/aspects';
-import { surfaceFacts } from '../../recipe/surfaceFacts';
+import { shareOfTone } from '../../written/place/aspects';
+import { surfaceFacts } from '../../written/recipe/surfaceFacts';
 import { rule } from '../rule';
 
 /** Mid tones duller than this have nothing to wash out. */

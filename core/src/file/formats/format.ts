@@ -1,6 +1,6 @@
-import type { Pot } from '../../paint/pot';
+import type { Pot } from '../../written/pot/pot';
 import type { Shelf } from '../../recipe/mixedPaint';
-import type { Recipe } from '../../recipe/recipe';
+import type { Recipe } from '../../written/recipe/recipe';
 import type { PotTable } from '../potTable';
 
 /** All there is to say of a kind of file. What is left out it cannot do. */

@@ -1,4 +1,4 @@
-import type { Placement } from '../../place/placement';
+import type { Placement } from '../../written/place/placement';
 import type { DraftLines } from '../draftLines';
 import { addMid, asAsked, mixOf, addWash, lightFrom, lightLevel, type Way } from './way';
 

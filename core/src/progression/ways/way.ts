@@ -1,7 +1,7 @@
 import { colourOfHex } from '../../light/colour/colourOfHex';
-import type { MixPart } from '../../recipe/mix';
+import type { MixPart } from '../../written/mix/mix';
 import { potOn, type Shelf } from '../../recipe/mixedPaint';
-import type { FinishLevel } from '../../recipe/step';
+import type { FinishLevel } from '../../written/recipe/step';
 import type { Tones } from '../tones';
 import type { DraftLines } from '../draftLines';
 import type { LadderRung } from '../tonalLadder';

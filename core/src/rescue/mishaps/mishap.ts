@@ -1,6 +1,6 @@
 import type { Spectrum } from '../../light/colour/spectrum';
 import type { Optics } from '../../light/optics/optics';
-import type { Step } from '../../recipe/step';
+import type { Step } from '../../written/recipe/step';
 
 /** A place something went wrong on, and how badly. */
 export interface WentWrongAt {

@@ -1,5 +1,5 @@
 import { filmOver } from '../../light/optics/filmOver';
-import { techniqueOf } from '../../recipe/techniques';
+import { techniqueOf } from '../../written/technique/techniques';
 import { mishap } from './mishap';
 
 export const pooled = mishap({

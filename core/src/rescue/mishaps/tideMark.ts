@@ -1,6 +1,6 @@
 import { filmOver } from '../../light/optics/filmOver';
-import type { Step } from '../../recipe/step';
-import { techniqueOf } from '../../recipe/techniques';
+import type { Step } from '../../written/recipe/step';
+import { techniqueOf } from '../../written/technique/techniques';
 import { mishap } from './mishap';
 
 /** The edge a puddle dries to is thicker than what was put on, but no thicker than its paint. */

@@ -1,9 +1,9 @@
-import { mostThinner } from '../../recipe/mix';
-import { moveStep } from '../../recipe/moveStep';
-import { mostCoats, type Step } from '../../recipe/step';
-import { withoutStep } from '../../recipe/withoutStep';
+import { mostThinner } from '../../written/mix/mix';
+import { moveStep } from '../../written/lines/moveStep';
+import { mostCoats, type Step } from '../../written/recipe/step';
+import { withoutStep } from '../../written/lines/withoutStep';
 import type { Beside } from '../said';
-import { isSameContent } from '../../record/sameContent';
+import { isSameContent } from '../../written/record/sameContent';
 import { bestPath } from '../speech/bestPath';
 import { readFrame } from '../speech/readFrame';
 import { settleFrame } from '../speech/settleFrame';

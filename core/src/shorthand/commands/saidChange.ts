@@ -1,4 +1,4 @@
-import type { Step } from '../../recipe/step';
+import type { Step } from '../../written/recipe/step';
 import type { Mark } from '../said';
 
 /** A change to the lines that are there, as it was said. */

@@ -1,5 +1,5 @@
-import { stages, type Step } from '../../recipe/step';
-import { techniqueNames, techniqueOf } from '../../recipe/techniques';
+import { stages, type Step } from '../../written/recipe/step';
+import { techniqueNames, techniqueOf } from '../../written/technique/techniques';
 import type { Beside } from '../said';
 import { small } from '../words';
 

@@ -1,4 +1,4 @@
-import { finishLevels } from '../../recipe/step';
+import { finishLevels } from '../../written/recipe/step';
 import { entry, type Entry } from './entry';
 
 /** Asides: where paint runs by itself, reasons, and paint that is wiped off again. */

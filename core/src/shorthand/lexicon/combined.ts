@@ -1,5 +1,5 @@
-import type { AimSide } from '../../place/aim';
-import { bands, type Band } from '../../place/bands';
+import type { AimSide } from '../../written/place/aim';
+import { bands, type Band } from '../../written/place/bands';
 import { entry, type Entry } from './entry';
 
 /** Every phrase of one word of each list, in order; an empty one stands for none. */

@@ -1,9 +1,9 @@
-import type { AimSide } from '../../place/aim';
-import type { Band } from '../../place/bands';
-import type { Placement } from '../../place/placement';
-import type { FinishLevel, Stage } from '../../recipe/step';
-import type { TechniqueName } from '../../recipe/techniques';
-import type { Tool } from '../../recipe/tool';
+import type { AimSide } from '../../written/place/aim';
+import type { Band } from '../../written/place/bands';
+import type { Placement } from '../../written/place/placement';
+import type { FinishLevel, Stage } from '../../written/recipe/step';
+import type { TechniqueName } from '../../written/technique/techniques';
+import type { Tool } from '../../written/technique/tool';
 
 /** The kinds of words and phrases in a sentence, each with its meaning. */
 export type Meaning =

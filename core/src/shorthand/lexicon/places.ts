@@ -1,4 +1,4 @@
-import { bands, type Band } from '../../place/bands';
+import { bands, type Band } from '../../written/place/bands';
 import { entry, type Entry, type Meaning } from './entry';
 
 const place = (band: Band): Meaning => ({ kind: 'place', band });

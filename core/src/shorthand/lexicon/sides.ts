@@ -1,4 +1,4 @@
-import type { AimSide } from '../../place/aim';
+import type { AimSide } from '../../written/place/aim';
 import { entry, type Entry } from './entry';
 
 const side = (name: AimSide, phrases: string, weight?: number): Entry =>

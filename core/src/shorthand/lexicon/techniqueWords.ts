@@ -1,5 +1,9 @@
-import { stages, type Stage } from '../../recipe/step';
-import { techniqueNames, techniqueOf, type TechniqueName } from '../../recipe/techniques';
+import { stages, type Stage } from '../../written/recipe/step';
+import {
+  techniqueNames,
+  techniqueOf,
+  type TechniqueName,
+} from '../../written/technique/techniques';
 import { toolPhrases } from '../toolPhrases';
 import { entry, type Entry } from './entry';
 

@@ -1,4 +1,4 @@
-import type { Pot } from '../../paint/pot';
+import type { Pot } from '../../written/pot/pot';
 import type { Meaning, MeaningKind } from '../lexicon/entry';
 import type { Span } from '../said';
 

@@ -1,10 +1,10 @@
-import type { AimSide } from '../../place/aim';
-import type { Placement } from '../../place/placement';
-import type { Pot } from '../../paint/pot';
-import type { FinishLevel, Stage } from '../../recipe/step';
-import type { TechniqueName } from '../../recipe/techniques';
-import type { Tool } from '../../recipe/tool';
-import type { Band } from '../../place/bands';
+import type { AimSide } from '../../written/place/aim';
+import type { Placement } from '../../written/place/placement';
+import type { Pot } from '../../written/pot/pot';
+import type { FinishLevel, Stage } from '../../written/recipe/step';
+import type { TechniqueName } from '../../written/technique/techniques';
+import type { Tool } from '../../written/technique/tool';
+import type { Band } from '../../written/place/bands';
 import type { Mark, Rough, Span } from '../said';
 
 /** A paint a line is mixed from, as it was said. */

@@ -1,4 +1,4 @@
-import type { Pot } from '../../paint/pot';
+import type { Pot } from '../../written/pot/pot';
 import { isWordOfOurs, spelled } from '../lexicon/lexicon';
 import { wordsOf, type Word } from '../words';
 

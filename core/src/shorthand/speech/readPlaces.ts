@@ -1,4 +1,4 @@
-import { bands, type Band } from '../../place/bands';
+import { bands, type Band } from '../../written/place/bands';
 import { meaningOf, type Chunk, type ChunkKind } from './chunk';
 import type { Cursor } from './cursor';
 import type { Frame } from './frame';

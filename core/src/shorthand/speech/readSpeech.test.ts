@@ -1,5 +1,5 @@
-import { placeOf, type ToneStopName } from '../../place/toneAxis';
-import { depositAt } from '../../recipe/depositAt';
+import { placeOf, type ToneStopName } from '../../written/place/toneAxis';
+import { depositAt } from '../../written/recipe/depositAt';
 import { recipeWith } from '../../testing/sampleRecipe';
 import { potWith } from '../../testing/sampleRecipe';
 import { saidAbove, saidPots } from '../../testing/shorthand/shelf';

@@ -1,5 +1,5 @@
-import { stepSchema, type Step } from '../../recipe/step';
-import { lifts } from '../../recipe/techniques';
+import { stepSchema, type Step } from '../../written/recipe/step';
+import { lifts } from '../../written/technique/techniques';
 import type { LineReading } from '../lineReading';
 import type { Beside, Mark, Rough, Said, Span } from '../said';
 import { bestPath } from './bestPath';

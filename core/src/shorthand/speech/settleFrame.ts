@@ -1,5 +1,5 @@
-import { lifts, techniqueOf } from '../../recipe/techniques';
-import { mostCoats } from '../../recipe/step';
+import { lifts, techniqueOf } from '../../written/technique/techniques';
+import { mostCoats } from '../../written/recipe/step';
 import type { Beside, Said } from '../said';
 import type { Frame } from './frame';
 import { settleMix } from './settleMix';

@@ -1,4 +1,4 @@
-import { greatestDivisor } from '../../recipe/greatestDivisor';
+import { greatestDivisor } from '../../written/mix/greatestDivisor';
 import type { Beside, SaidPart } from '../said';
 import type { Frame, PaintSaid, RatioSaid } from './frame';
 

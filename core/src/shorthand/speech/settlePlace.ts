@@ -1,5 +1,5 @@
-import type { Placement } from '../../place/placement';
-import { bands, type Band } from '../../place/bands';
+import type { Placement } from '../../written/place/placement';
+import { bands, type Band } from '../../written/place/bands';
 import type { Beside, Said } from '../said';
 import type { Frame } from './frame';
 import { without } from './readPlaces';

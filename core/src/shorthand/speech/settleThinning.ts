@@ -1,5 +1,5 @@
-import { mostThinner } from '../../recipe/mix';
-import { techniqueOf } from '../../recipe/techniques';
+import { mostThinner } from '../../written/mix/mix';
+import { techniqueOf } from '../../written/technique/techniques';
 import type { Beside, Said } from '../said';
 import type { Frame, RatioSaid } from './frame';
 

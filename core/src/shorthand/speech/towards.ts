@@ -1,4 +1,4 @@
-import { greatestDivisor } from '../../recipe/greatestDivisor';
+import { greatestDivisor } from '../../written/mix/greatestDivisor';
 import type { Beside, Said, SaidPart } from '../said';
 import type { Chunk } from './chunk';
 import type { Cursor } from './cursor';

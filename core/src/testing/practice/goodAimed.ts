@@ -1,4 +1,4 @@
-import type { Spot } from '../../place/shape';
+import type { Spot } from '../../written/place/shape';
 import type { PracticeRecipe } from './practiceRecipe';
 
 const spot = (id: string, share: number): Spot => ({ id, name: id, share });

@@ -1,7 +1,7 @@
 import { adviseRecipe } from '../../advice/adviseRecipe';
 import type { Remark } from '../../advice/remark';
 import { predictBuildUp } from '../../recipe/predictBuildUp';
-import type { Recipe } from '../../recipe/recipe';
+import type { Recipe } from '../../written/recipe/recipe';
 import type { Shelf } from '../../recipe/mixedPaint';
 import type { PracticeFault } from './practiceFault';
 import { withFault } from './practiceFault';

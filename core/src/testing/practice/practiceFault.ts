@@ -1,5 +1,5 @@
 import type { RuleName } from '../../advice/remark';
-import type { Recipe } from '../../recipe/recipe';
+import type { Recipe } from '../../written/recipe/recipe';
 import { practiceRecipe, type PracticeRecipe, type ScrapLine } from './practiceRecipe';
 
 /** A good recipe with one thing done wrong. */

@@ -1,4 +1,4 @@
-import type { Pot, PotKind } from '../../paint/pot';
+import type { Pot, PotKind } from '../../written/pot/pot';
 import { shelfOf } from '../../recipe/mixedPaint';
 import { potWith } from '../sampleRecipe';
 

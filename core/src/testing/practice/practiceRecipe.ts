@@ -1,7 +1,7 @@
-import type { WrittenAim } from '../../place/aim';
-import type { Placement } from '../../place/placement';
-import type { Recipe } from '../../recipe/recipe';
-import { writtenRecipe, type WrittenLine } from '../../recipe/writtenRecipe';
+import type { WrittenAim } from '../../written/place/aim';
+import type { Placement } from '../../written/place/placement';
+import type { Recipe } from '../../written/recipe/recipe';
+import { writtenRecipe, type WrittenLine } from '../../written/lines/writtenRecipe';
 
 /**
  * A line as it stands on a scrap of paper: stage, technique, coats, mix, and where it goes and how

@@ -2,8 +2,8 @@ import { surfaceColour } from '../../light/colour/surfaceColour';
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { colourOfLab } from '../../light/colour/colourOfLab';
 import { shelfOf, type Shelf } from '../../recipe/mixedPaint';
-import type { Recipe } from '../../recipe/recipe';
-import type { Pot } from '../../paint/pot';
+import type { Recipe } from '../../written/recipe/recipe';
+import type { Pot } from '../../written/pot/pot';
 
 /** Numbers from 0 to 1 that are the same for the same seed. @source mulberry32, public domain */
 export function seeded(seed: number): () => number {

@@ -1,4 +1,4 @@
-import { nearestStop, toneStops } from '../../place/toneAxis';
+import { nearestStop, toneStops } from '../../written/place/toneAxis';
 import type { LineReading } from '../../shorthand/lineReading';
 import type { Said } from './meant';
 

@@ -1,7 +1,7 @@
-import type { AimSide } from '../../place/aim';
-import type { ToneStopName } from '../../place/toneAxis';
-import type { FinishLevel, Stage } from '../../recipe/step';
-import type { TechniqueName } from '../../recipe/techniques';
+import type { AimSide } from '../../written/place/aim';
+import type { ToneStopName } from '../../written/place/toneAxis';
+import type { FinishLevel, Stage } from '../../written/recipe/step';
+import type { TechniqueName } from '../../written/technique/techniques';
 
 /** What a sentence of a painter means, as far as it says so. */
 export interface Meant {

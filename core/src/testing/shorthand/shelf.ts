@@ -1,5 +1,5 @@
-import type { Pot } from '../../paint/pot';
-import type { Recipe } from '../../recipe/recipe';
+import type { Pot } from '../../written/pot/pot';
+import type { Recipe } from '../../written/recipe/recipe';
 import { potWith, recipeWith, stepWith } from '../sampleRecipe';
 
 const kinds: [id: string, name: string, kind: Pot['kind']][] = [
