@@ -2,9 +2,9 @@ export { adviseRecipe } from './advice/adviseRecipe';
 export { bridgeFix, evenedFix } from './advice/bridgeFix';
 export { applyFix, type Fix } from './advice/fix';
 export { mixSteps, starkStep, type MixStep } from './advice/mixSteps';
-export { passesAt, passesToward, type Passes, type PassesToward } from './recipe/passes';
-export { brushfulsOf, partsFromBrushfuls } from './recipe/brushfuls';
-export { thinningHabit, withThinningHabit } from './recipe/thinningHabit';
+export { passesAt, passesToward, type Passes, type PassesToward } from './predicted/buildUp/passes';
+export { brushfulsOf, partsFromBrushfuls } from './predicted/paint/brushfuls';
+export { thinningHabit, withThinningHabit } from './predicted/paint/thinningHabit';
 export { surfaces, type SurfaceName } from './written/technique/surfaceNames';
 export { surfaceFacts, type SurfaceFacts } from './written/recipe/surfaceFacts';
 export { ruleNames, rules, type Remark } from './advice/remark';
@@ -65,10 +65,10 @@ export {
 } from './glow/glowOnSurface';
 export { bouncedLight } from './glow/bouncedLight';
 export { unitGlow, type HowLit, type SurfaceGlow, type UnitGlow } from './glow/unitGlow';
-export { knownColour } from './recipe/knownColour';
+export { knownColour } from './predicted/paint/knownColour';
 export { ontoGround } from './written/lines/ontoGround';
-export { groundWords } from './recipe/groundWords';
-export { groundRefusal, groundsBelow, mostGrounds, onGround } from './recipe/onGround';
+export { groundWords } from './predicted/buildUp/groundWords';
+export { groundRefusal, groundsBelow, mostGrounds, onGround } from './predicted/buildUp/onGround';
 export { isHeldBack, stepsFor } from './army/stepsFor';
 export {
   armyOnBench,
@@ -135,15 +135,15 @@ export { LedgerFileError, LedgerFileReading, type FileHead } from './file/ledger
 export { readLedgerFile, type ReadFile } from './file/readLedgerFile';
 export { recipeMarkdown } from './file/recipeMarkdown';
 export { recipeStrip } from './file/recipeStrip';
-export { drawForm } from './form/drawForm';
-export { paintedForm, type PaintedRibbon } from './form/paintedForm';
+export { drawForm } from './predicted/form/drawForm';
+export { paintedForm, type PaintedRibbon } from './predicted/form/paintedForm';
 export { lightNames, type LightDirection } from './written/place/light';
-export { drawGuide } from './form/drawGuide';
+export { drawGuide } from './predicted/form/drawGuide';
 export { formField, shareBelow } from './written/place/formField';
-export { views } from './form/formView';
-export { gradientBands, type GradientBand } from './form/gradientBands';
-export { guideMarks, type GuideMark } from './form/guideMarks';
-export { areaPainted, areaShares, readsAs, readsAsWhole } from './form/readsAs';
+export { views } from './predicted/form/formView';
+export { gradientBands, type GradientBand } from './predicted/form/gradientBands';
+export { guideMarks, type GuideMark } from './predicted/form/guideMarks';
+export { areaPainted, areaShares, readsAs, readsAsWhole } from './predicted/form/readsAs';
 export { forms } from './written/place/forms';
 export {
   sideNames,
@@ -169,7 +169,7 @@ export {
 export { readySpotOf, usualShare } from './written/place/spotWeights';
 export { aimKeyOf, aimOf } from './written/recipe/aimOf';
 export { aimProblem } from './written/recipe/aimProblem';
-export { aspectOfLine, aspectsOfRecipe } from './recipe/aspectsOfRecipe';
+export { aspectOfLine, aspectsOfRecipe } from './predicted/buildUp/aspectsOfRecipe';
 export {
   brushFacts,
   brushNames,
@@ -224,7 +224,7 @@ export { hidingLevelOf, hidingLevels } from './written/pot/hidingLevels';
 export { asLeft, asMeasured } from './written/pot/left';
 export { masstoneOf } from './light/optics/masstone';
 export { mixOptics } from './light/optics/mixOptics';
-export { hidingOf, opticsOf, opticsOfPot, solveOptics } from './paint/opticsOfPot';
+export { hidingOf, opticsOf, opticsOfPot, solveOptics } from './predicted/paint/opticsOfPot';
 export {
   clearKinds,
   driesAsNames,
@@ -238,9 +238,9 @@ export {
   thinsAsNames,
   type Pot,
 } from './written/pot/pot';
-export { cardBlack, cardWhite, practiceCard } from './paint/practiceCard';
+export { cardBlack, cardWhite, practiceCard } from './predicted/paint/practiceCard';
 export { simulatedReader } from './light/reader/simulatedReader';
-export { CardError, solveCard } from './paint/solveCard';
+export { CardError, solveCard } from './predicted/paint/solveCard';
 export {
   dropMlOf,
   isAtHand,
@@ -328,25 +328,35 @@ export { fitFilm, fitHiding, type Fit } from './readings/fitHand';
 export { likelierPlace } from './readings/likelierPlace';
 export { PhotoError, readPhoto, usualGreyValue } from './readings/photoReading';
 export { readModels } from './readings/readModels';
-export { depositOf, filmOf, layOver } from './recipe/applyStep';
-export { borderBridge, type BorderBridge } from './recipe/borderBridge';
-export { bridgeInRungs, bridgeMixes, rungsByParts, type Bridge } from './recipe/bridgeMixes';
+export { depositOf, filmOf, layOver } from './predicted/buildUp/applyStep';
+export { borderBridge, type BorderBridge } from './predicted/glazes/borderBridge';
+export {
+  bridgeInRungs,
+  bridgeMixes,
+  rungsByParts,
+  type Bridge,
+} from './predicted/glazes/bridgeMixes';
 export {
   everyAspect,
   finishedSurface,
   type AspectBuildUp,
   type BuildUp,
   type StepBuildUp,
-} from './recipe/buildUp';
-export { BuildUpPredictor } from './recipe/buildUpPredictor';
-export { coatsToCover, coveredWithin, mostCoatsTried } from './recipe/coatsToCover';
+} from './predicted/buildUp/buildUp';
+export { BuildUpPredictor } from './predicted/buildUp/buildUpPredictor';
+export { coatsToCover, coveredWithin, mostCoatsTried } from './predicted/paint/coatsToCover';
 export {
   compareGrounds,
   suggestUnderColour,
   type OverGround,
   type UnderColour,
-} from './recipe/compareGrounds';
-export { pairLines, worstPlace, type LinePair, type WorstPlace } from './recipe/compareLines';
+} from './predicted/coverage/compareGrounds';
+export {
+  pairLines,
+  worstPlace,
+  type LinePair,
+  type WorstPlace,
+} from './predicted/buildUp/compareLines';
 export {
   consistencies,
   consistencyOf,
@@ -356,10 +366,10 @@ export {
   thinnerEffect,
   thinnerFor,
   waterHeldBy,
-} from './recipe/consistency';
-export { coverageByPlace, type PlaceCoverage } from './recipe/coverageByPlace';
-export { dropsFor, isAsThin, type Drops } from './recipe/dropsFor';
-export { changesAt, tints, type PlaceChange } from './recipe/filterEffect';
+} from './predicted/paint/consistency';
+export { coverageByPlace, type PlaceCoverage } from './predicted/coverage/coverageByPlace';
+export { dropsFor, isAsThin, type Drops } from './predicted/paint/dropsFor';
+export { changesAt, tints, type PlaceChange } from './predicted/glazes/filterEffect';
 export { finishTotals, type FinishTotals } from './plan/finishTotals';
 export { flattenMix, type PotShare } from './written/recipe/flattenMix';
 export { formNames, type FormName } from './written/place/forms';
@@ -396,13 +406,17 @@ export {
   potOn,
   shelfOf,
   type Shelf,
-} from './recipe/mixedPaint';
+} from './predicted/paint/mixedPaint';
 export { moveStep } from './written/lines/moveStep';
 export { placementSchema, pulls, type Placement } from './written/place/placement';
-export { playForward, preCompensate } from './recipe/preCompensate';
+export { playForward, preCompensate } from './predicted/glazes/preCompensate';
 export { depositAt } from './written/recipe/depositAt';
-export { coverageOf, predictBuildUp, predictPlainBuildUp } from './recipe/predictBuildUp';
-export { pushHighlight, pushedMix, type HighlightPush } from './recipe/pushHighlight';
+export {
+  coverageOf,
+  predictBuildUp,
+  predictPlainBuildUp,
+} from './predicted/buildUp/predictBuildUp';
+export { pushHighlight, pushedMix, type HighlightPush } from './predicted/glazes/pushHighlight';
 export {
   mostSteps,
   potIdsOf,
@@ -424,7 +438,7 @@ export {
   type Stage,
   type Step,
 } from './written/recipe/step';
-export { laidOver, surfaceBelow } from './recipe/surfaceBelow';
+export { laidOver, surfaceBelow } from './predicted/buildUp/surfaceBelow';
 export {
   isMessy,
   techniqueNames,
@@ -439,7 +453,7 @@ export {
   toneStops,
   type ToneStopName,
 } from './written/place/toneAxis';
-export { valueStaircase, type Stair } from './recipe/valueStaircase';
+export { valueStaircase, type Stair } from './predicted/buildUp/valueStaircase';
 export { freezeSchema, versionSchema, type Freeze, type Version } from './written/recipe/version';
 export { lineKey } from './army/ownFigures';
 export {
@@ -449,11 +463,11 @@ export {
   placeWords,
   whereWords,
 } from './written/recipe/lineWords';
-export { wetVolumeMl } from './recipe/wetVolume';
+export { wetVolumeMl } from './predicted/buildUp/wetVolume';
 export { withFilm } from './written/lines/withFilm';
 export { carriersOf, withoutStep, withStep } from './written/lines/withoutStep';
 export { meaningTells, meaningWord, meanings, type Meaning } from './written/technique/meaning';
-export { estimatesOf, type EstimateCause } from './recipe/estimatesOf';
+export { estimatesOf, type EstimateCause } from './predicted/buildUp/estimatesOf';
 export { lineMeanings } from './advice/lineMeanings';
 export { bringBackFix, setAsideFix } from './advice/setAside';
 export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './written/lines/writtenRecipe';

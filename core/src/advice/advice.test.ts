@@ -1,8 +1,8 @@
 import type { Step } from '../written/recipe/step';
 import fc from 'fast-check';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../written/recipe/recipe';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { anyRecipe } from '../testing/anyRecipe';
 import {
   mixOf,

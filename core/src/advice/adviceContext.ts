@@ -2,13 +2,18 @@ import type { SurfaceColour } from '../light/colour/surfaceColour';
 import type { Optics } from '../light/optics/optics';
 import type { Pot } from '../written/pot/pot';
 import { aimKeyOf } from '../written/recipe/aimOf';
-import { everyAspect, type AspectBuildUp, type BuildUp, type StepBuildUp } from '../recipe/buildUp';
+import {
+  everyAspect,
+  type AspectBuildUp,
+  type BuildUp,
+  type StepBuildUp,
+} from '../predicted/buildUp/buildUp';
 import { flattenMix, type PotShare } from '../written/recipe/flattenMix';
 import type { FormName } from '../written/place/forms';
 import { formOf } from '../written/recipe/shapeOf';
 import { includedSteps, rangeOfCoats } from '../written/recipe/includedSteps';
 import type { Meaning } from '../written/technique/meaning';
-import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { paintedSteps, type PaintedStep } from '../written/recipe/paintedSteps';
 import type { Recipe } from '../written/recipe/recipe';
 import type { Step } from '../written/recipe/step';

@@ -1,5 +1,5 @@
-import type { Rung } from '../recipe/bridgeMixes';
-import { mixBetween } from '../recipe/mixBetween';
+import type { Rung } from '../predicted/glazes/bridgeMixes';
+import { mixBetween } from '../predicted/glazes/mixBetween';
 import type { Step } from '../written/recipe/step';
 import type { Fix } from './fix';
 

@@ -1,6 +1,6 @@
 import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
-import { putOn, type Laid } from '../recipe/lift';
+import { putOn, type Laid } from '../predicted/buildUp/lift';
 import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from './adviceContext';
 

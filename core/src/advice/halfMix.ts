@@ -1,4 +1,4 @@
-import { bridgeInRungs } from '../recipe/bridgeMixes';
+import { bridgeInRungs } from '../predicted/glazes/bridgeMixes';
 import { bridgeFix } from './bridgeFix';
 import type { PaintedLine } from './adviceContext';
 import type { Fix } from './fix';

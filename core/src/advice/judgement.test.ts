@@ -1,4 +1,4 @@
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { recipeSchema } from '../written/recipe/recipe';
 import { judge, remarksOf } from '../testing/practice/judge';
 import { isLong, sampled } from '../testing/longTests';

@@ -1,6 +1,6 @@
-import type { BuildUp } from '../recipe/buildUp';
+import type { BuildUp } from '../predicted/buildUp/buildUp';
 import type { Meaning } from '../written/technique/meaning';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { adviceContexts } from './adviceContext';
 

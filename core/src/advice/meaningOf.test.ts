@@ -1,4 +1,4 @@
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { meanings, meaningWord } from '../written/technique/meaning';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import type { Recipe } from '../written/recipe/recipe';

@@ -1,8 +1,8 @@
-import type { StepBuildUp } from '../recipe/buildUp';
-import { coveredWithin } from '../recipe/coatsToCover';
+import type { StepBuildUp } from '../predicted/buildUp/buildUp';
+import { coveredWithin } from '../predicted/paint/coatsToCover';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { loadOf } from '../written/mix/mix';
-import { meantToCover } from '../recipe/predictBuildUp';
+import { meantToCover } from '../predicted/buildUp/predictBuildUp';
 import type { Meaning } from '../written/technique/meaning';
 import type { Step } from '../written/recipe/step';
 import { techniqueOf } from '../written/technique/techniques';

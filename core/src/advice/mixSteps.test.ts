@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
-import { bridgeInRungs } from '../recipe/bridgeMixes';
+import { bridgeInRungs } from '../predicted/glazes/bridgeMixes';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { mixedPaint } from '../recipe/mixedPaint';
-import { mixBetween } from '../recipe/mixBetween';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { mixedPaint } from '../predicted/paint/mixedPaint';
+import { mixBetween } from '../predicted/glazes/mixBetween';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { bridgeFix, evenedFix } from './bridgeFix';

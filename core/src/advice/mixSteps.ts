@@ -1,5 +1,5 @@
-import type { BuildUp } from '../recipe/buildUp';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { BuildUp } from '../predicted/buildUp/buildUp';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { surfaceFacts } from '../written/recipe/surfaceFacts';
 import { toneStops, type ToneStopName } from '../written/place/toneAxis';

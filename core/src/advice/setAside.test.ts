@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { moveStep } from '../written/lines/moveStep';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { isStillMeant } from '../written/recipe/setAside';
 import { withoutStep } from '../written/lines/withoutStep';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { mixOf, potWith, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { adviseRecipe } from './adviseRecipe';
 import { applyFix } from './fix';

@@ -1,4 +1,4 @@
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import type { Recipe } from '../written/recipe/recipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { stoppingPoints } from './stoppingPoints';

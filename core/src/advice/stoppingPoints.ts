@@ -1,6 +1,6 @@
 import { colourDifference } from '../light/colour/colourDifference';
-import type { BuildUp } from '../recipe/buildUp';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { BuildUp } from '../predicted/buildUp/buildUp';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { techniqueOf } from '../written/technique/techniques';
 import { adviceContext, type PaintedLine } from './adviceContext';

@@ -1,4 +1,4 @@
-import type { UnderColour } from '../recipe/compareGrounds';
+import type { UnderColour } from '../predicted/coverage/compareGrounds';
 import { mostCoats, type Step } from '../written/recipe/step';
 import type { Fix } from './fix';
 

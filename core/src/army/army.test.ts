@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Recipe } from '../written/recipe/recipe';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { armyOf, pinTo, surfaceOf, unitOf } from '../testing/sampleLevy';
 import { armySchema, evenedOut, modelsByPin, pinOf, sharesOf, sharesWithin } from './army';
 import { paintNeeded, usualPotMl } from './paintNeeded';

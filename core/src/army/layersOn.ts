@@ -1,7 +1,7 @@
 import { pinOf, type Army, type Unit } from './army';
 import type { RecipeOf } from './paintNeeded';
 import { workSurfaces, type WorkSurface } from './workSurfaces';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { pinKey } from '../written/recipe/recipePin';
 import { formOf } from '../written/recipe/shapeOf';

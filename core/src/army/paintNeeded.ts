@@ -1,10 +1,10 @@
-import { dropsFor, type Drops } from '../recipe/dropsFor';
+import { dropsFor, type Drops } from '../predicted/paint/dropsFor';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { loadOf } from '../written/mix/mix';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { shapeOf } from '../written/recipe/shapeOf';
-import { wetVolumeMl } from '../recipe/wetVolume';
+import { wetVolumeMl } from '../predicted/buildUp/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
 import { workSurfaces } from './workSurfaces';
 import type { RecipePin } from '../written/recipe/recipePin';

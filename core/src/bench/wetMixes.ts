@@ -1,6 +1,6 @@
 import { staysUsableMinutes } from '../palette/staysUsable';
 import { loadOf } from '../written/mix/mix';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Bench } from './bench';
 import type { BenchTask } from './benchTasks';
 import type { EntryOf, LogEntry } from '../log/entry';

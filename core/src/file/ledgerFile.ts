@@ -4,7 +4,7 @@ import { filePictureSchema } from '../picture/keptPicture';
 import { potIdsOf, type Recipe } from '../written/recipe/recipe';
 import { resourceNames, resources, type ResourceName } from '../catalogue/catalogue';
 import { clubLists, type ClubListName } from './clubLists';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { versionSchema, type Version } from '../written/recipe/version';
 
 export const fileFormat = 'yellow-ledger';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { mixWords } from '../written/mix/mixWords';

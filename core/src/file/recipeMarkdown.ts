@@ -1,8 +1,8 @@
-import { consistencyWord, stiffnessOf } from '../recipe/consistency';
+import { consistencyWord, stiffnessOf } from '../predicted/paint/consistency';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { groundWords } from '../recipe/groundWords';
+import { groundWords } from '../predicted/buildUp/groundWords';
 import { includedSteps } from '../written/recipe/includedSteps';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { loadWords, mixWords, thinningWords } from '../written/mix/mixWords';
 import type { Recipe } from '../written/recipe/recipe';
 import { techniqueOf } from '../written/technique/techniques';

@@ -1,9 +1,9 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { aimKeyOf } from '../written/recipe/aimOf';
-import type { AspectBuildUp, BuildUp } from '../recipe/buildUp';
-import { groundWords } from '../recipe/groundWords';
+import type { AspectBuildUp, BuildUp } from '../predicted/buildUp/buildUp';
+import { groundWords } from '../predicted/buildUp/groundWords';
 import { includedSteps } from '../written/recipe/includedSteps';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { mixWords, thinningWords } from '../written/mix/mixWords';
 import type { Step } from '../written/recipe/step';
 import type { Recipe } from '../written/recipe/recipe';

@@ -5,7 +5,7 @@ import { reflectanceToXyz } from '../light/colour/reflectanceToXyz';
 import type { Spectrum } from '../light/colour/spectrum';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { oppositeSide, type AimSide } from '../written/place/aim';
-import { stopNearest, type PlannedLine } from '../recipe/bestCoats';
+import { stopNearest, type PlannedLine } from '../predicted/coverage/bestCoats';
 import type { LookUp } from './glowLines';
 
 /** How far the shade goes over to the opposite of the light; our own, as far as glazes are pulled. */

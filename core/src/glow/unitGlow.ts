@@ -5,7 +5,7 @@ import type { RecipeOf } from '../army/paintNeeded';
 import { mixTable } from '../match/mixTable';
 import type { AimSide } from '../written/place/aim';
 import { paintsAtHand } from '../progression/choosePots';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { formOf } from '../written/recipe/shapeOf';
 import { placePoints, towards } from './figureBody';

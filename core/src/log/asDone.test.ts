@@ -2,7 +2,7 @@ import { bench, cloak, watch, WrittenLog } from '../testing/sampleLog';
 import { shelf } from '../testing/sampleRecipe';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { recipeSchema } from '../written/recipe/recipe';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { asDone, recipeFromLog } from './asDone';
 import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import { benchStep } from '../bench/benchStep';

@@ -1,6 +1,6 @@
 import { benchSchema, looseFigure } from '../bench/bench';
-import { finishedSurface } from '../recipe/buildUp';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { finishedSurface } from '../predicted/buildUp/buildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import type { Recipe } from '../written/recipe/recipe';
 import { bench, cloak, helm, levy, watch, WrittenLog } from '../testing/sampleLog';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';

@@ -4,7 +4,7 @@ import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/stepsFor';
 import { coveredBy, workSurfaces, type WorkSurface } from '../army/workSurfaces';
 import { ranksOf } from '../plan/unitOrder';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import type { Step } from '../written/recipe/step';
 import type { LogEntry } from './entry';

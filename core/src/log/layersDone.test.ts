@@ -1,8 +1,8 @@
 import { benchStep } from '../bench/benchStep';
 import { surfaceColour } from '../light/colour/surfaceColour';
-import { groundOf } from '../recipe/mixedPaint';
-import { finishedSurface } from '../recipe/buildUp';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { groundOf } from '../predicted/paint/mixedPaint';
+import { finishedSurface } from '../predicted/buildUp/buildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { cloak, helm, levy, recipeOf, watch, WrittenLog } from '../testing/sampleLog';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { layersDone } from './layersDone';

@@ -4,7 +4,7 @@ import { paintNeeded } from '../army/paintNeeded';
 import { batchWork } from '../plan/batchWork';
 import type { PaintedBefore } from '../plan/paintedBefore';
 import { bench, evening, levy, recipeOf, watch, WrittenLog } from '../testing/sampleLog';
-import { potOn } from '../recipe/mixedPaint';
+import { potOn } from '../predicted/paint/mixedPaint';
 import { shelf } from '../testing/sampleRecipe';
 import { benchSchema } from '../bench/bench';
 import { paintedOnArmy } from './paintedOnArmy';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { colourOfHex } from '../light/colour/colourOfHex';
-import { finishedSurface } from '../recipe/buildUp';
-import { shelfOf } from '../recipe/mixedPaint';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { finishedSurface } from '../predicted/buildUp/buildUp';
+import { shelfOf } from '../predicted/paint/mixedPaint';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { mixOf, pots, recipeWith, stepWith } from '../testing/sampleRecipe';
 import { placeOf, ribbonStops, type ToneStopName } from '../written/place/toneAxis';

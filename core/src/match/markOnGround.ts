@@ -5,11 +5,11 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import type { WrittenAim } from '../written/place/aim';
 import { placeOf, ribbonStops, type ToneStopName } from '../written/place/toneAxis';
 import { paintsAtHand } from '../progression/choosePots';
-import { withBestCoats, type PlannedLine } from '../recipe/bestCoats';
-import type { Shelf } from '../recipe/mixedPaint';
+import { withBestCoats, type PlannedLine } from '../predicted/coverage/bestCoats';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import type { Step } from '../written/recipe/step';
-import { groundSurface } from '../recipe/surfaceBelow';
+import { groundSurface } from '../predicted/buildUp/surfaceBelow';
 import { mixTable } from './mixTable';
 
 export interface MarkAsked {

@@ -5,7 +5,7 @@ import { surfaceColour } from '../light/colour/surfaceColour';
 import { filmOver } from '../light/optics/filmOver';
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOfPot } from '../predicted/paint/opticsOfPot';
 import { anyGround, anyHex, anyPaint } from '../testing/arbitraries';
 import { differenceWords } from '../light/colour/differenceWords';
 import { lookAround } from './lookAround';

@@ -3,7 +3,7 @@ import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfLab } from '../light/colour/colourOfLab';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
-import { mixedPaint } from '../recipe/mixedPaint';
+import { mixedPaint } from '../predicted/paint/mixedPaint';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { mixTable } from './mixTable';
 import { nearestByParts } from './nearestByParts';

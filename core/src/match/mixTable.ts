@@ -1,7 +1,7 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfLab } from '../light/colour/colourOfLab';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import type { Pot } from '../written/pot/pot';
 import { mixMeter } from './mixMeter';
 import { wholeParts } from './wholeParts';

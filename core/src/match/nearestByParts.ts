@@ -1,5 +1,5 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import type { Pot } from '../written/pot/pot';
 import { matchColour, type MatchedMix } from './matchColour';
 

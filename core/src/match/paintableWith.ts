@@ -1,6 +1,6 @@
 import type { Pot } from '../written/pot/pot';
 import { isAtHand, ownerOf } from '../written/pot/stock';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { potIdsOf, type Recipe } from '../written/recipe/recipe';
 import { includedSteps } from '../written/recipe/includedSteps';
 import { substitutes, type Substitute } from './substitutes';

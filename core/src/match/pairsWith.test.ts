@@ -1,4 +1,4 @@
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { pots, potWith, shelf } from '../testing/sampleRecipe';
 import { pairReasons, pairsWith } from './pairsWith';
 

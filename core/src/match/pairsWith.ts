@@ -4,10 +4,10 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { masstoneOf } from '../light/optics/masstone';
 import { oppositeCost } from '../light/optics/mixingOpposite';
 import { mixOptics } from '../light/optics/mixOptics';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import type { Pot } from '../written/pot/pot';
 import { isAtHand } from '../written/pot/stock';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 
 /** Why a pot goes with another. */
 export const pairReasons = [

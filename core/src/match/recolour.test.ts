@@ -1,8 +1,8 @@
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { hueApart } from '../light/colour/hueApart';
-import { finishedSurface } from '../recipe/buildUp';
-import { shelfOf } from '../recipe/mixedPaint';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { finishedSurface } from '../predicted/buildUp/buildUp';
+import { shelfOf } from '../predicted/paint/mixedPaint';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../written/recipe/recipe';
 import { practicePots } from '../testing/practice/practicePots';
 import { practiceRecipe } from '../testing/practice/practiceRecipe';

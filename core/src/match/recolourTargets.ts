@@ -2,7 +2,7 @@ import { colourOfHex } from '../light/colour/colourOfHex';
 import { colourOfLab } from '../light/colour/colourOfLab';
 import { hueApart } from '../light/colour/hueApart';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
-import { finishedSurface, type BuildUp } from '../recipe/buildUp';
+import { finishedSurface, type BuildUp } from '../predicted/buildUp/buildUp';
 import { aimKeyOf } from '../written/recipe/aimOf';
 import type { Recipe } from '../written/recipe/recipe';
 import { placeOf } from '../written/place/toneAxis';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { colourDifference } from '../light/colour/colourDifference';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { recipeSchema } from '../written/recipe/recipe';
 import { anyRecipe } from '../testing/anyRecipe';
 import { mixOf, pots, potWith, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';

@@ -1,6 +1,6 @@
 import type { Pot } from '../written/pot/pot';
 import { stockOf, type StockState } from '../written/pot/stock';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { usesPot } from './replacePot';
 import { substitutes, type Substitute } from './substitutes';

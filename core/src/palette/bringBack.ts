@@ -3,7 +3,7 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { masstoneOf } from '../light/optics/masstone';
 import { dropMlOf, usualDropMl } from '../written/pot/stock';
 import type { PotShare } from '../written/recipe/flattenMix';
-import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import { mostWellMl, type WantedMix } from './well';
 

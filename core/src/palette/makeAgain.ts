@@ -1,6 +1,6 @@
-import { dropsFor, type Drops } from '../recipe/dropsFor';
+import { dropsFor, type Drops } from '../predicted/paint/dropsFor';
 import { mostThinner, type Mix, type Thinning } from '../written/mix/mix';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import { fittingParts } from '../written/mix/simplestParts';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import type { WantedMix } from './well';

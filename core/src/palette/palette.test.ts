@@ -5,7 +5,7 @@ import { masstoneOf } from '../light/optics/masstone';
 import { usualDropMl } from '../written/pot/stock';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { loadOf } from '../written/mix/mix';
-import { mixedPaint, shelfOf } from '../recipe/mixedPaint';
+import { mixedPaint, shelfOf } from '../predicted/paint/mixedPaint';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { bringBack } from './bringBack';
 import { countDrops, makeAgain, mixOfWell, mixWanted } from './makeAgain';

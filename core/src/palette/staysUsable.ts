@@ -1,5 +1,5 @@
 import type { Pot } from '../written/pot/pot';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import type { Palette } from './well';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { formNames } from '../written/place/forms';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { shadedCloth } from '../testing/shadedCloth';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';
 import { lineAtTone } from './lineAtTone';

@@ -1,7 +1,7 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { nearestStop, type ToneStopName } from '../written/place/toneAxis';
 import { aimKeyOf } from '../written/recipe/aimOf';
-import { finishedSurface, type BuildUp } from '../recipe/buildUp';
+import { finishedSurface, type BuildUp } from '../predicted/buildUp/buildUp';
 import type { Recipe } from '../written/recipe/recipe';
 
 /** What a recipe does at a place of the tone axis. */

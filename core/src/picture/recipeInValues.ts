@@ -1,6 +1,6 @@
-import { areasOf, type SurfaceArea } from '../form/readsAs';
+import { areasOf, type SurfaceArea } from '../predicted/form/readsAs';
 import type { FormName } from '../written/place/forms';
-import { everyAspect, finishedSurface, type BuildUp } from '../recipe/buildUp';
+import { everyAspect, finishedSurface, type BuildUp } from '../predicted/buildUp/buildUp';
 import { valueAt } from './inValues';
 import { wayUp } from './lightField';
 

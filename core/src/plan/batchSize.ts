@@ -1,7 +1,7 @@
 import type { Army, Unit } from '../army/army';
 import type { Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import { batchWork } from './batchWork';
 import { tryRules } from './tryRules';
 

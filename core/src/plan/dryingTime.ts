@@ -4,7 +4,7 @@ import { depositAt } from '../written/recipe/depositAt';
 import type { Step } from '../written/recipe/step';
 import { lifts, techniqueOf } from '../written/technique/techniques';
 import { ribbonStops } from '../written/place/toneAxis';
-import { filmCm } from '../recipe/wetVolume';
+import { filmCm } from '../predicted/buildUp/wetVolume';
 
 /** Medium keeps hold of its water: all medium takes so much longer than all water. */
 const mediumHolds = 0.5;

@@ -1,4 +1,4 @@
-import { areaPainted } from '../form/readsAs';
+import { areaPainted } from '../predicted/form/readsAs';
 import type { Shape } from '../written/place/shape';
 import type { Step } from '../written/recipe/step';
 import { techniqueOf } from '../written/technique/techniques';

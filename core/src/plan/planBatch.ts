@@ -2,7 +2,7 @@ import type { Army } from '../army/army';
 import type { Batch } from '../army/batch';
 import type { OwnFigures } from '../army/ownFigures';
 import type { RecipeOf } from '../army/paintNeeded';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import { batchWork, type BatchWork } from './batchWork';
 import type { PaintedBefore } from './paintedBefore';
 import type { PlannedRun, PlannedWork } from './plannedWork';

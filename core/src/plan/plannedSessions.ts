@@ -1,6 +1,6 @@
 import { spanOf, type Batch } from '../army/batch';
-import { dropsFor, type Drops } from '../recipe/dropsFor';
-import type { Shelf } from '../recipe/mixedPaint';
+import { dropsFor, type Drops } from '../predicted/paint/dropsFor';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { PlannedRun, PlannedWork } from './plannedWork';
 
 /** A paint as one session needs it. */

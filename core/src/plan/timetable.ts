@@ -4,7 +4,7 @@ import type { Batch } from '../army/batch';
 import type { OwnFigures } from '../army/ownFigures';
 import type { Recipe } from '../written/recipe/recipe';
 import { potIdsOf } from '../written/recipe/recipe';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import { carriedFields } from '../written/record/carriedFields';
 import { idSchema } from '../written/record/fields';
 import { fingerprint } from '../written/record/fingerprint';

@@ -5,7 +5,7 @@ import { forms, type FormName, type ReadySpot } from '../written/place/forms';
 import type { Spot } from '../written/place/shape';
 import { usualShare } from '../written/place/spotWeights';
 import type { Thinning } from '../written/mix/mix';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import { paintsAtHand } from './choosePots';
 import type { DraftLine, DraftLines } from './draftLines';
 import type { Tones } from './tones';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { colourOfHex } from '../light/colour/colourOfHex';
 import { hueApart } from '../light/colour/hueApart';
 import { pigments } from '../written/pot/pigments';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { anyHex } from '../testing/arbitraries';
 import { pots, potWith } from '../testing/sampleRecipe';
 import { lightPot, paintsAtHand, shadePot } from './choosePots';

@@ -2,10 +2,10 @@ import { colourOfHex } from '../light/colour/colourOfHex';
 import { hueApart } from '../light/colour/hueApart';
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { oppositeCost } from '../light/optics/mixingOpposite';
-import { opticsOf, opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOf, opticsOfPot } from '../predicted/paint/opticsOfPot';
 import type { Pot } from '../written/pot/pot';
 import { isAtHand } from '../written/pot/stock';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { LightenChoice, ShadeChoice } from './schools';
 
 /** Pots a draft may draw from: on the shelf, not empty, no metal (it turns with the light). */

@@ -4,7 +4,7 @@ import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import type { MixPart } from '../written/mix/mix';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { mixedPaint } from '../recipe/mixedPaint';
+import { mixedPaint } from '../predicted/paint/mixedPaint';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { countableParts } from './countableParts';
 

@@ -2,9 +2,9 @@ import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import type { MixPart } from '../written/mix/mix';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { sameTogether, simplestParts } from '../written/mix/simplestParts';
 
 /** So many parts are counted out of drops without losing count. */

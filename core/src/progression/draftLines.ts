@@ -1,14 +1,14 @@
-import { filmOf } from '../recipe/applyStep';
-import { BuildUpPredictor } from '../recipe/buildUpPredictor';
+import { filmOf } from '../predicted/buildUp/applyStep';
+import { BuildUpPredictor } from '../predicted/buildUp/buildUpPredictor';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { type MixPart, type Thinning } from '../written/mix/mix';
-import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Placement } from '../written/place/placement';
 import type { Recipe } from '../written/recipe/recipe';
 import { mostCoats, type FinishLevel, type Stage, type Step } from '../written/recipe/step';
 import type { TechniqueName } from '../written/technique/techniques';
 import { techniqueOf } from '../written/technique/techniques';
-import { suggestUnderColour } from '../recipe/compareGrounds';
+import { suggestUnderColour } from '../predicted/coverage/compareGrounds';
 import { reflectanceFromHex } from '../light/colour/reflectanceFromHex';
 import { draftRecipe } from './draftRecipe';
 

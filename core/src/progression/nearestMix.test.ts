@@ -4,7 +4,7 @@ import { colourOfHex } from '../light/colour/colourOfHex';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import { pigments } from '../written/pot/pigments';
 import { anyHex } from '../testing/arbitraries';
 import { potWith } from '../testing/sampleRecipe';

@@ -5,7 +5,7 @@ import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour
 import { masstoneOf } from '../light/optics/masstone';
 import { mixOptics } from '../light/optics/mixOptics';
 import type { Optics } from '../light/optics/optics';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import type { Pot } from '../written/pot/pot';
 import type { MixPart } from '../written/mix/mix';
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { predictBuildUp } from '../recipe/predictBuildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { recipeSchema } from '../written/recipe/recipe';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOfPot } from '../predicted/paint/opticsOfPot';
 import { placeOf } from '../written/place/toneAxis';
 import { pots, potWith, recipeWith } from '../testing/sampleRecipe';
 import { anyHex } from '../testing/arbitraries';

@@ -1,7 +1,7 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
-import { rungsBetween } from '../recipe/bridgeMixes';
+import { rungsBetween } from '../predicted/glazes/bridgeMixes';
 
 /** A mix of the mid tone and another pot, in whole parts up to 8. */
 export interface LadderRung {

@@ -1,7 +1,7 @@
-import { predictBuildUp } from '../recipe/predictBuildUp';
-import { finishedSurface } from '../recipe/buildUp';
+import { predictBuildUp } from '../predicted/buildUp/predictBuildUp';
+import { finishedSurface } from '../predicted/buildUp/buildUp';
 import { recipeSchema } from '../written/recipe/recipe';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import { aimProblem } from '../written/recipe/aimProblem';
 import { adviseRecipe } from '../advice/adviseRecipe';
 import { formNames } from '../written/place/forms';

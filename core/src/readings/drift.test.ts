@@ -1,5 +1,5 @@
-import { groundOf, potOn } from '../recipe/mixedPaint';
-import { laidOver } from '../recipe/surfaceBelow';
+import { groundOf, potOn } from '../predicted/paint/mixedPaint';
+import { laidOver } from '../predicted/buildUp/surfaceBelow';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import type { Step } from '../written/recipe/step';
 import { mixOf, recipeWith, shelf, stepWith } from '../testing/sampleRecipe';

@@ -1,10 +1,10 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
-import { potOn, type Shelf } from '../recipe/mixedPaint';
+import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { mostThinner, loadOf } from '../written/mix/mix';
 import { mostCoats, type Step } from '../written/recipe/step';
-import { aspectOfLine, aspectsOfRecipe } from '../recipe/aspectsOfRecipe';
-import { surfaceBelow } from '../recipe/surfaceBelow';
+import { aspectOfLine, aspectsOfRecipe } from '../predicted/buildUp/aspectsOfRecipe';
+import { surfaceBelow } from '../predicted/buildUp/surfaceBelow';
 import { lineOfPlace, placeKey, toneOf, type ReadPlace } from './readPlace';
 import { includedSteps } from '../written/recipe/includedSteps';
 import type { Lab } from './controlChart';

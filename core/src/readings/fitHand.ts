@@ -1,7 +1,7 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfLab } from '../light/colour/colourOfLab';
-import type { Shelf } from '../recipe/mixedPaint';
-import { potOn } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
+import { potOn } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { withFilm } from '../written/lines/withFilm';
 import type { Lab } from './controlChart';

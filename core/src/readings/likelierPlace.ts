@@ -1,6 +1,6 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { colourOfLab } from '../light/colour/colourOfLab';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { toneStops, type ToneStopName } from '../written/place/toneAxis';
 import type { Lab } from './controlChart';

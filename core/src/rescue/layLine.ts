@@ -1,7 +1,7 @@
 import type { Spectrum } from '../light/colour/spectrum';
-import { depositOf, layOver } from '../recipe/applyStep';
+import { depositOf, layOver } from '../predicted/buildUp/applyStep';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
+import { mixedPaint, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { ribbonStops } from '../written/place/toneAxis';
 

@@ -2,7 +2,7 @@ import type { Spectrum } from '../light/colour/spectrum';
 import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { shapeOf } from '../written/recipe/shapeOf';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 import { layLine } from './layLine';
 import { between } from './mishaps/between';
 import type { Attempt, Mishap } from './mishap';

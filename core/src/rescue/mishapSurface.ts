@@ -1,9 +1,9 @@
 import type { Spectrum } from '../light/colour/spectrum';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
-import { surfaceBelow } from '../recipe/surfaceBelow';
+import { surfaceBelow } from '../predicted/buildUp/surfaceBelow';
 import { ribbonStops } from '../written/place/toneAxis';
 import type { Mishap } from './mishap';
 import { mishapOf, type MishapKind } from './mishapKinds';

@@ -4,7 +4,7 @@ import { reckonedDryMinutes } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { shapeOf } from '../written/recipe/shapeOf';
-import { mixedPaint, type Shelf } from '../recipe/mixedPaint';
+import { mixedPaint, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Step } from '../written/recipe/step';
 import { techniqueOf } from '../written/technique/techniques';
 import type { Attempt, Mishap } from './mishap';

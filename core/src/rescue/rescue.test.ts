@@ -1,9 +1,9 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { filmOver } from '../light/optics/filmOver';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOfPot } from '../predicted/paint/opticsOfPot';
 import { randomFrom } from '../written/record/randomFrom';
-import { surfaceBelow } from '../recipe/surfaceBelow';
+import { surfaceBelow } from '../predicted/buildUp/surfaceBelow';
 import { pots, shelf } from '../testing/sampleRecipe';
 import { shadedCloth } from '../testing/shadedCloth';
 import type { Mishap } from './mishap';

@@ -1,9 +1,9 @@
 import { colourDifference } from '../light/colour/colourDifference';
 import type { Spectrum } from '../light/colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../light/colour/surfaceColour';
-import type { Shelf } from '../recipe/mixedPaint';
-import { aspectOfLine } from '../recipe/aspectsOfRecipe';
-import { surfaceBelow } from '../recipe/surfaceBelow';
+import type { Shelf } from '../predicted/paint/mixedPaint';
+import { aspectOfLine } from '../predicted/buildUp/aspectsOfRecipe';
+import { surfaceBelow } from '../predicted/buildUp/surfaceBelow';
 import { ribbonStops } from '../written/place/toneAxis';
 import { filters } from './filters';
 import { layLine } from './layLine';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { flatSpectrum } from '../light/colour/spectrum';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { filmOver } from '../light/optics/filmOver';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOfPot } from '../predicted/paint/opticsOfPot';
 import { apartOf, potOfStroke } from './potOfField';
 import type { Light } from './readBox';
 import { barePaper, printedBlack } from './sheetLayout';

@@ -8,7 +8,7 @@ import { colourOfXyz, surfaceColour } from '../light/colour/surfaceColour';
 import { filmOver } from '../light/optics/filmOver';
 import { masstoneOf } from '../light/optics/masstone';
 import type { Optics } from '../light/optics/optics';
-import { hidingOf } from '../paint/opticsOfPot';
+import { hidingOf } from '../predicted/paint/opticsOfPot';
 import type { SwatchReading } from '../written/pot/pot';
 import type { Light } from './readBox';
 import { barePaper, printedBlack } from './sheetLayout';

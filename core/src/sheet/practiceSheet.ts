@@ -2,7 +2,7 @@ import { convertRgbToLrgb, parseHex } from 'culori/fn';
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { flatSpectrum } from '../light/colour/spectrum';
 import { filmOver } from '../light/optics/filmOver';
-import { opticsOf } from '../paint/opticsOfPot';
+import { opticsOf } from '../predicted/paint/opticsOfPot';
 import type { Pot } from '../written/pot/pot';
 import { randomFrom } from '../written/record/randomFrom';
 import type { Pixels } from '../picture/pixels';

@@ -19,7 +19,7 @@ const rows = 10;
 export const fieldCount = columns * rows;
 
 /** What printed black and bare paper reflect, as cards do. */
-export { cardBlack as printedBlack, cardWhite as barePaper } from '../paint/practiceCard';
+export { cardBlack as printedBlack, cardWhite as barePaper } from '../predicted/paint/practiceCard';
 
 const cornerSide = 14;
 const half = cornerSide / 2;

@@ -1,9 +1,9 @@
-import { potOn } from '../recipe/mixedPaint';
+import { potOn } from '../predicted/paint/mixedPaint';
 import type { MixPart, Thinning } from '../written/mix/mix';
 import { mostCoats, type Step } from '../written/recipe/step';
 import { lifts, techniqueOf, type TechniqueName } from '../written/technique/techniques';
 import { brushFacts } from '../written/technique/tool';
-import { thinningHabit } from '../recipe/thinningHabit';
+import { thinningHabit } from '../predicted/paint/thinningHabit';
 import { comesReady, usualStage, usualTechnique } from '../written/technique/usualLine';
 import type { PotKind } from '../written/pot/pot';
 import { partsFrom } from './partsFrom';

@@ -1,5 +1,5 @@
 import type { Pot } from '../written/pot/pot';
-import { shelfOf, type Shelf } from '../recipe/mixedPaint';
+import { shelfOf, type Shelf } from '../predicted/paint/mixedPaint';
 import { small, wordsOf, type Word } from './words';
 
 /** What a run of words finds on the shelf. */

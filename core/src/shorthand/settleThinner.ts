@@ -1,4 +1,4 @@
-import { consistencies, stiffnessOf, thinnerFor } from '../recipe/consistency';
+import { consistencies, stiffnessOf, thinnerFor } from '../predicted/paint/consistency';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { mostThinner } from '../written/mix/mix';
 import { partsWords } from '../written/mix/mixWords';

@@ -1,6 +1,6 @@
 import { sideNames, sideWords } from '../written/place/aim';
 import { toneStops } from '../written/place/toneAxis';
-import type { Consistency } from '../recipe/consistency';
+import type { Consistency } from '../predicted/paint/consistency';
 import { meanings, meaningWord } from '../written/technique/meaning';
 import { finishLevels, stages } from '../written/recipe/step';
 import { techniqueNames, techniqueOf } from '../written/technique/techniques';

@@ -2,7 +2,7 @@ import type { Army } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { Bench } from '../bench/bench';
 import type { LogEntry } from '../log/entry';
-import type { Shelf } from '../recipe/mixedPaint';
+import type { Shelf } from '../predicted/paint/mixedPaint';
 
 /** Somebody who painted, and what. */
 export interface PastPainter {

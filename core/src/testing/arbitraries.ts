@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { flatSpectrum, type Spectrum } from '../light/colour/spectrum';
-import { opticsOfPot } from '../paint/opticsOfPot';
+import { opticsOfPot } from '../predicted/paint/opticsOfPot';
 
 /** Any sRGB colour as a swatch. */
 export const anyHex = fc

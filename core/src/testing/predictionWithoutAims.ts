@@ -4,7 +4,7 @@ import { filmTransfer, throughFilm } from '../light/optics/filmOver';
 import type { Optics } from '../light/optics/optics';
 import { flattenMix } from '../written/recipe/flattenMix';
 import { loadOf, waterShareOf } from '../written/mix/mix';
-import { groundOf, mixedPaint, potOn, type Shelf } from '../recipe/mixedPaint';
+import { groundOf, mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { coatsOf, reaches } from '../written/recipe/includedSteps';
 import type { Step } from '../written/recipe/step';

@@ -1,6 +1,6 @@
 import type { Pot } from '../written/pot/pot';
 import type { Mix } from '../written/mix/mix';
-import { shelfOf } from '../recipe/mixedPaint';
+import { shelfOf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import type { Step } from '../written/recipe/step';
 import { techniques } from '../written/technique/techniques';

@@ -1,9 +1,9 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { simulatedReader } from '../light/reader/simulatedReader';
 import type { Lab, ReadModel } from '../readings/controlChart';
-import { groundOf, potOn, type Shelf } from '../recipe/mixedPaint';
+import { groundOf, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
-import { laidOver } from '../recipe/surfaceBelow';
+import { laidOver } from '../predicted/buildUp/surfaceBelow';
 import { randomFrom } from '../written/record/randomFrom';
 
 export interface PainterNoise {

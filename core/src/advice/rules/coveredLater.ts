@@ -1,6 +1,6 @@
-import { filmOf } from '../../recipe/applyStep';
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { colourDifference } from '../../light/colour/colourDifference';
-import { hidingOf } from '../../paint/opticsOfPot';
+import { hidingOf } from '../../predicted/paint/opticsOfPot';
 import { techniqueOf } from '../../written/technique/techniques';
 import { toneStops } from '../../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';

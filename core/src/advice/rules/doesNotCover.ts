@@ -1,12 +1,12 @@
-import { filmOf } from '../../recipe/applyStep';
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { colourDifference } from '../../light/colour/colourDifference';
 import { colourOfHex } from '../../light/colour/colourOfHex';
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
-import { areaShares } from '../../form/readsAs';
-import { mostCoatsTried } from '../../recipe/coatsToCover';
-import { suggestUnderColour } from '../../recipe/compareGrounds';
-import { potOn } from '../../recipe/mixedPaint';
-import { meantToCover } from '../../recipe/predictBuildUp';
+import { areaShares } from '../../predicted/form/readsAs';
+import { mostCoatsTried } from '../../predicted/paint/coatsToCover';
+import { suggestUnderColour } from '../../predicted/coverage/compareGrounds';
+import { potOn } from '../../predicted/paint/mixedPaint';
+import { meantToCover } from '../../predicted/buildUp/predictBuildUp';
 import { mostCoats } from '../../written/recipe/step';
 import { toneStops } from '../../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';

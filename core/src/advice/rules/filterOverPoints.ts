@@ -1,4 +1,4 @@
-import { tints } from '../../recipe/filterEffect';
+import { tints } from '../../predicted/glazes/filterEffect';
 import { depositAt } from '../../written/recipe/depositAt';
 import { techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';

@@ -1,5 +1,5 @@
-import { groundRefusal } from '../../recipe/onGround';
-import { potOn } from '../../recipe/mixedPaint';
+import { groundRefusal } from '../../predicted/buildUp/onGround';
+import { potOn } from '../../predicted/paint/mixedPaint';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -1,6 +1,6 @@
 import { colourOfHex } from '../../light/colour/colourOfHex';
-import { identityLosses } from '../../form/identityLimit';
-import { finishedSurface } from '../../recipe/buildUp';
+import { identityLosses } from '../../predicted/form/identityLimit';
+import { finishedSurface } from '../../predicted/buildUp/buildUp';
 import { surfaceFacts } from '../../written/recipe/surfaceFacts';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

@@ -1,7 +1,7 @@
-import { filmOf } from '../../recipe/applyStep';
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { potsOf, type PaintedLine } from '../adviceContext';
 import { isAtHand } from '../../written/pot/stock';
-import { tints } from '../../recipe/filterEffect';
+import { tints } from '../../predicted/glazes/filterEffect';
 import { techniqueOf } from '../../written/technique/techniques';
 import type { Fix } from '../fix';
 import { recessFix } from '../recessFix';

@@ -1,5 +1,5 @@
-import { filmOf } from '../../recipe/applyStep';
-import { hidingOf } from '../../paint/opticsOfPot';
+import { filmOf } from '../../predicted/buildUp/applyStep';
+import { hidingOf } from '../../predicted/paint/opticsOfPot';
 import { loadOf } from '../../written/mix/mix';
 import { techniqueOf } from '../../written/technique/techniques';
 import type { Finding } from '../finding';

@@ -1,13 +1,13 @@
-import { filmOf } from '../../recipe/applyStep';
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { colourOfHex } from '../../light/colour/colourOfHex';
 import { hueApart } from '../../light/colour/hueApart';
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
 import { filmOver } from '../../light/optics/filmOver';
-import { opticsOf, opticsOfPot } from '../../paint/opticsOfPot';
+import { opticsOf, opticsOfPot } from '../../predicted/paint/opticsOfPot';
 import { transparentKinds, type Pot } from '../../written/pot/pot';
 import { isAtHand } from '../../written/pot/stock';
-import { knownColour } from '../../recipe/knownColour';
+import { knownColour } from '../../predicted/paint/knownColour';
 import { techniqueOf } from '../../written/technique/techniques';
 import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
 import { potsOf, type AdviceContext, type PaintedLine } from '../adviceContext';

@@ -1,4 +1,4 @@
-import { tints } from '../../recipe/filterEffect';
+import { tints } from '../../predicted/glazes/filterEffect';
 import { depositAt } from '../../written/recipe/depositAt';
 import { surfaceFacts } from '../../written/recipe/surfaceFacts';
 import { techniqueOf } from '../../written/technique/techniques';

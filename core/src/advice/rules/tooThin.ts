@@ -1,7 +1,7 @@
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
-import { thinnerEffect, waterHeldBy } from '../../recipe/consistency';
+import { thinnerEffect, waterHeldBy } from '../../predicted/paint/consistency';
 import { partsWords } from '../../written/mix/mixWords';
-import { passesAt } from '../../recipe/passes';
+import { passesAt } from '../../predicted/buildUp/passes';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

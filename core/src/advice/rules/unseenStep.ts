@@ -1,11 +1,11 @@
 import { colourDifference } from '../../light/colour/colourDifference';
 import { surfaceColour } from '../../light/colour/surfaceColour';
 import type { Aspect } from '../../written/place/aspects';
-import type { Shelf } from '../../recipe/mixedPaint';
+import type { Shelf } from '../../predicted/paint/mixedPaint';
 import { isNarrow } from '../../written/recipe/placesOf';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Step } from '../../written/recipe/step';
-import { surfaceBelow } from '../../recipe/surfaceBelow';
+import { surfaceBelow } from '../../predicted/buildUp/surfaceBelow';
 import { techniqueOf } from '../../written/technique/techniques';
 import type { PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';

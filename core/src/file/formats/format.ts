@@ -1,5 +1,5 @@
 import type { Pot } from '../../written/pot/pot';
-import type { Shelf } from '../../recipe/mixedPaint';
+import type { Shelf } from '../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { PotTable } from '../potTable';
 

@@ -1,4 +1,4 @@
-import { predictBuildUp } from '../../recipe/predictBuildUp';
+import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import { recipeStrip } from '../recipeStrip';
 import { format } from './format';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { practicePots } from '../../testing/practice/practicePots';
 import { greyingOf, oppositeCost, paintersHue } from './mixingOpposite';
-import { opticsOf } from '../../paint/opticsOfPot';
+import { opticsOf } from '../../predicted/paint/opticsOfPot';
 
 const opticsNamed = (id: string) => opticsOf(practicePots.find((pot) => pot.id === id)!);
 const nearestOpposites = (id: string) =>

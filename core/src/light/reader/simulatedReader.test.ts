@@ -5,9 +5,9 @@ import { flatSpectrum } from '../colour/spectrum';
 import { surfaceColour } from '../colour/surfaceColour';
 import { furthestApart } from '../../testing/arbitraries';
 import { averageReadings } from './averageReadings';
-import { practiceCard } from '../../paint/practiceCard';
+import { practiceCard } from '../../predicted/paint/practiceCard';
 import { simulatedReader, usualFaults } from './simulatedReader';
-import { solveCard } from '../../paint/solveCard';
+import { solveCard } from '../../predicted/paint/solveCard';
 import { runs } from '../../testing/longTests';
 
 const grey = { reflectance: flatSpectrum(0.4), isTouching: true };

@@ -1,6 +1,6 @@
 import { colourOfHex } from '../../light/colour/colourOfHex';
 import type { MixPart } from '../../written/mix/mix';
-import { potOn, type Shelf } from '../../recipe/mixedPaint';
+import { potOn, type Shelf } from '../../predicted/paint/mixedPaint';
 import type { FinishLevel } from '../../written/recipe/step';
 import type { Tones } from '../tones';
 import type { DraftLines } from '../draftLines';

@@ -1,4 +1,4 @@
-import { depositOf, layOver } from '../../recipe/applyStep';
+import { depositOf, layOver } from '../../predicted/buildUp/applyStep';
 import { mishap } from './mishap';
 import { between } from './between';
 

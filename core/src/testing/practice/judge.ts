@@ -1,8 +1,8 @@
 import { adviseRecipe } from '../../advice/adviseRecipe';
 import type { Remark } from '../../advice/remark';
-import { predictBuildUp } from '../../recipe/predictBuildUp';
+import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import type { Recipe } from '../../written/recipe/recipe';
-import type { Shelf } from '../../recipe/mixedPaint';
+import type { Shelf } from '../../predicted/paint/mixedPaint';
 import type { PracticeFault } from './practiceFault';
 import { withFault } from './practiceFault';
 import { practiceFaults } from './faults';

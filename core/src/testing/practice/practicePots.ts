@@ -1,5 +1,5 @@
 import type { Pot, PotKind } from '../../written/pot/pot';
-import { shelfOf } from '../../recipe/mixedPaint';
+import { shelfOf } from '../../predicted/paint/mixedPaint';
 import { potWith } from '../sampleRecipe';
 
 type Row = [id: string, swatch: string, hiding: number, more?: Partial<Pot>];

@@ -1,7 +1,7 @@
 import { surfaceColour } from '../../light/colour/surfaceColour';
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { colourOfLab } from '../../light/colour/colourOfLab';
-import { shelfOf, type Shelf } from '../../recipe/mixedPaint';
+import { shelfOf, type Shelf } from '../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Pot } from '../../written/pot/pot';
 

@@ -2,7 +2,7 @@ import { surfaceColour } from '../../light/colour/surfaceColour';
 import { flatSpectrum } from '../../light/colour/spectrum';
 import { filmOver } from '../../light/optics/filmOver';
 import { masstoneOf } from '../../light/optics/masstone';
-import { hidingOf, opticsOf } from '../../paint/opticsOfPot';
+import { hidingOf, opticsOf } from '../../predicted/paint/opticsOfPot';
 import { apartOf } from '../../sheet/potOfField';
 import { practicePots } from '../../sheet/practicePots';
 import { practiceSheet, type PracticeFault, type PracticePot } from '../../sheet/practiceSheet';

@@ -7,7 +7,7 @@ import { furthestApart } from '../../testing/arbitraries';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
 import { CarryError, flattenMix } from './flattenMix';
 import type { Mix } from '../mix/mix';
-import { mixedColour, mixedPaint, UnknownPotError } from '../../recipe/mixedPaint';
+import { mixedColour, mixedPaint, UnknownPotError } from '../../predicted/paint/mixedPaint';
 import { recipeSchema } from './recipe';
 
 const carrying = (stepId: string, parts = 1): Mix => ({

@@ -3,7 +3,7 @@ import { anyRecipe } from '../../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
 import { coatsOf, includedSteps, middleCoats } from './includedSteps';
 import { moveStep } from '../lines/moveStep';
-import { predictBuildUp } from '../../recipe/predictBuildUp';
+import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import { recipeSchema } from './recipe';
 import { withoutStep } from '../lines/withoutStep';
 import { runs } from '../../testing/longTests';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { recipeWith, stepWith } from '../../testing/sampleRecipe';
 import { isNarrow, placesOf } from './placesOf';
 import { ribbonStops } from '../place/toneAxis';
-import { wetVolumeMl } from '../../recipe/wetVolume';
+import { wetVolumeMl } from '../../predicted/buildUp/wetVolume';
 
 const placed = (from: number, to: number) =>
   stepWith({ id: 'line', placement: { from, to, softness: 0, pull: 'even' } });
