@@ -1,16 +1,16 @@
-export { adviseRecipe } from './advice/adviseRecipe';
-export { bridgeFix, evenedFix } from './advice/bridgeFix';
-export { applyFix, type Fix } from './advice/fix';
-export { mixSteps, starkStep, type MixStep } from './advice/mixSteps';
+export { adviseRecipe } from './answers/advice/adviseRecipe';
+export { bridgeFix, evenedFix } from './answers/advice/bridgeFix';
+export { applyFix, type Fix } from './answers/advice/fix';
+export { mixSteps, starkStep, type MixStep } from './answers/advice/mixSteps';
 export { passesAt, passesToward, type Passes, type PassesToward } from './predicted/buildUp/passes';
 export { brushfulsOf, partsFromBrushfuls } from './predicted/paint/brushfuls';
 export { thinningHabit, withThinningHabit } from './predicted/paint/thinningHabit';
 export { surfaces, type SurfaceName } from './written/technique/surfaceNames';
 export { surfaceFacts, type SurfaceFacts } from './written/recipe/surfaceFacts';
-export { ruleNames, rules, type Remark } from './advice/remark';
-export { repairFix } from './advice/repairStep';
-export { stoppingPoints } from './advice/stoppingPoints';
-export { underColourFix } from './advice/underColourFix';
+export { ruleNames, rules, type Remark } from './answers/advice/remark';
+export { repairFix } from './answers/advice/repairStep';
+export { stoppingPoints } from './answers/advice/stoppingPoints';
+export { underColourFix } from './answers/advice/underColourFix';
 export {
   armySchema,
   evenedOut,
@@ -27,34 +27,51 @@ export {
   type Part,
   type Unit,
   type UnitSurface,
-} from './army/army';
-export { figureSheet, type SheetLine, type SheetPart } from './log/figureSheet';
-export { layersDone } from './log/layersDone';
-export { strippedEntries, strippingCaution } from './log/stripping';
-export { holderOf } from './log/entry';
-export { partedBy } from './log/ownPart';
-export { isTouched, stackOn, type Stack, type StackAsked } from './log/stackOn';
-export { layersOn, onEachOther, type Layer } from './army/layersOn';
-export { mostOvers, overSchema, type Over } from './army/over';
-export { coveredBy, surfaceOf, turnOf, workSurfaces, type WorkSurface } from './army/workSurfaces';
-export { batchSchema, spanOf, type Batch, type ModelRange, type Session } from './army/batch';
-export { belonging, type Belonging, type JudgedSurface } from './army/belonging';
+} from './answers/work/army/army';
+export { figureSheet, type SheetLine, type SheetPart } from './answers/work/log/figureSheet';
+export { layersDone } from './answers/work/log/layersDone';
+export { strippedEntries, strippingCaution } from './answers/work/log/stripping';
+export { holderOf } from './answers/work/log/entry';
+export { partedBy } from './answers/work/log/ownPart';
+export { isTouched, stackOn, type Stack, type StackAsked } from './answers/work/log/stackOn';
+export { layersOn, onEachOther, type Layer } from './answers/work/army/layersOn';
+export { mostOvers, overSchema, type Over } from './answers/work/army/over';
+export {
+  coveredBy,
+  surfaceOf,
+  turnOf,
+  workSurfaces,
+  type WorkSurface,
+} from './answers/work/army/workSurfaces';
+export {
+  batchSchema,
+  spanOf,
+  type Batch,
+  type ModelRange,
+  type Session,
+} from './answers/work/army/batch';
+export { belonging, type Belonging, type JudgedSurface } from './answers/work/army/belonging';
 export {
   dealVariants,
   dealtRecipes,
   likeNeighbours,
   variedSurfaces,
   withOwnRecipe,
-} from './army/dealVariants';
-export { areNeighbours, placesOf, surfacesAt } from './army/figure';
-export { figurePlaceNames, figurePlaces, type FigurePlace } from './army/figurePlaces';
-export { type OwnFigures } from './army/ownFigures';
-export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './army/paintNeeded';
+} from './answers/work/army/dealVariants';
+export { areNeighbours, placesOf, surfacesAt } from './answers/work/army/figure';
+export { figurePlaceNames, figurePlaces, type FigurePlace } from './answers/work/army/figurePlaces';
+export { type OwnFigures } from './answers/work/army/ownFigures';
+export {
+  paintNeeded,
+  usualPotMl,
+  type PaintNeeded,
+  type RecipeOf,
+} from './answers/work/army/paintNeeded';
 export { pinKey, type RecipePin } from './written/recipe/recipePin';
-export { markOnGround, type MarkAsked } from './match/markOnGround';
-export { lightPlaces } from './glow/lightPlaces';
-export { pointLightSchema, type PointLight } from './glow/pointLight';
-export { placePoints, type Vector } from './glow/figureBody';
+export { markOnGround, type MarkAsked } from './answers/match/markOnGround';
+export { lightPlaces } from './answers/glow/lightPlaces';
+export { pointLightSchema, type PointLight } from './answers/glow/pointLight';
+export { placePoints, type Vector } from './answers/glow/figureBody';
 export {
   fullyLit,
   glowSchools,
@@ -62,14 +79,14 @@ export {
   type GlowSchool,
   type GlowPlace,
   type PaintedGlow,
-} from './glow/glowOnSurface';
-export { bouncedLight } from './glow/bouncedLight';
-export { unitGlow, type HowLit, type SurfaceGlow, type UnitGlow } from './glow/unitGlow';
+} from './answers/glow/glowOnSurface';
+export { bouncedLight } from './answers/glow/bouncedLight';
+export { unitGlow, type HowLit, type SurfaceGlow, type UnitGlow } from './answers/glow/unitGlow';
 export { knownColour } from './predicted/paint/knownColour';
 export { ontoGround } from './written/lines/ontoGround';
 export { groundWords } from './predicted/buildUp/groundWords';
 export { groundRefusal, groundsBelow, mostGrounds, onGround } from './predicted/buildUp/onGround';
-export { isHeldBack, stepsFor } from './army/stepsFor';
+export { isHeldBack, stepsFor } from './answers/work/army/stepsFor';
 export {
   armyOnBench,
   benchSchema,
@@ -77,15 +94,20 @@ export {
   looseUnit,
   recipesOnBench,
   type Bench,
-} from './bench/bench';
-export { benchStep, type BenchStep } from './bench/benchStep';
-export { benchTasks, type BenchState, type BenchTask } from './bench/benchTasks';
-export { type Drying } from './bench/drying';
-export { broughtOver, firstUnticked, withoutNotes } from './bench/olderArmies';
-export { oneMoreLike } from './bench/oneMoreLike';
-export { extraStep, forModels, paintedCoat, type EntryHead } from './bench/paintedCoat';
-export { planNotes, type NotedCoat } from './bench/planNotes';
-export { wetMixes, type WetMix } from './bench/wetMixes';
+} from './answers/work/bench/bench';
+export { benchStep, type BenchStep } from './answers/work/bench/benchStep';
+export { benchTasks, type BenchState, type BenchTask } from './answers/work/bench/benchTasks';
+export { type Drying } from './answers/work/bench/drying';
+export { broughtOver, firstUnticked, withoutNotes } from './answers/work/bench/olderArmies';
+export { oneMoreLike } from './answers/work/bench/oneMoreLike';
+export {
+  extraStep,
+  forModels,
+  paintedCoat,
+  type EntryHead,
+} from './answers/work/bench/paintedCoat';
+export { planNotes, type NotedCoat } from './answers/work/bench/planNotes';
+export { wetMixes, type WetMix } from './answers/work/bench/wetMixes';
 export { bandCount } from './light/colour/cieObserver';
 export { colourDifference } from './light/colour/colourDifference';
 export { colourOfHex } from './light/colour/colourOfHex';
@@ -179,9 +201,9 @@ export {
   toolWords,
   type Tool,
 } from './written/technique/tool';
-export { armyProgress, tickedOn, type UnitProgress } from './log/armyProgress';
-export { asDone } from './log/asDone';
-export { asMixed, brushedOf, mixOfBrushed } from './log/asMixed';
+export { armyProgress, tickedOn, type UnitProgress } from './answers/work/log/armyProgress';
+export { asDone } from './answers/work/log/asDone';
+export { asMixed, brushedOf, mixOfBrushed } from './answers/work/log/asMixed';
 export {
   entrySchema,
   type Brushed,
@@ -189,34 +211,48 @@ export {
   type Deviation,
   type EntryOf,
   type LogEntry,
-} from './log/entry';
-export { handsOnTable, type HandsOnRow } from './log/handsOnTable';
-export { enoughRecords, learnFigures, type Learned, type LearnedFigures } from './log/learnFigures';
-export { modelRecord, type RecordedLine, type RecordedSurface } from './log/modelRecord';
-export { onFigures, surfaceKey, untouched, type OnSurface } from './log/onFigure';
-export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './log/paintTaken';
-export { paintToCome, type PotToCome } from './log/paintToCome';
-export { paintedOnArmy } from './log/paintedOnArmy';
-export { sessionsOf, type LoggedSession } from './log/sessions';
-export { inOrder, nextOrder, standing } from './log/standing';
+} from './answers/work/log/entry';
+export { handsOnTable, type HandsOnRow } from './answers/work/log/handsOnTable';
+export {
+  enoughRecords,
+  learnFigures,
+  type Learned,
+  type LearnedFigures,
+} from './answers/work/log/learnFigures';
+export {
+  modelRecord,
+  type RecordedLine,
+  type RecordedSurface,
+} from './answers/work/log/modelRecord';
+export { onFigures, surfaceKey, untouched, type OnSurface } from './answers/work/log/onFigure';
+export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './answers/work/log/paintTaken';
+export { paintToCome, type PotToCome } from './answers/work/log/paintToCome';
+export { paintedOnArmy } from './answers/work/log/paintedOnArmy';
+export { sessionsOf, type LoggedSession } from './answers/work/log/sessions';
+export { inOrder, nextOrder, standing } from './answers/work/log/standing';
 export { differenceWords } from './light/colour/differenceWords';
-export { matchColour, type MatchLimits, type MatchedMix, type Matcher } from './match/matchColour';
-export { type MatchPot } from './match/matchPot';
-export { mixMeter, type Looked } from './match/mixMeter';
-export { paintableWith, type Paintable } from './match/paintableWith';
-export { pairReasons, pairsWith, type Pair } from './match/pairsWith';
+export {
+  matchColour,
+  type MatchLimits,
+  type MatchedMix,
+  type Matcher,
+} from './answers/match/matchColour';
+export { type MatchPot } from './answers/match/matchPot';
+export { mixMeter, type Looked } from './answers/match/mixMeter';
+export { paintableWith, type Paintable } from './answers/match/paintableWith';
+export { pairReasons, pairsWith, type Pair } from './answers/match/pairsWith';
 export {
   recolouring,
   type Recoloured,
   type RecolourAsked,
   type RecolouredLine,
-} from './match/recolour';
-export { midOfRecipe } from './match/recolourTargets';
-export { ReplaceError, replacePot, usesPot } from './match/replacePot';
-export { replacementVerdict, standings, type Standing } from './match/replacementVerdict';
-export { shoppingList, type ShoppingLine } from './match/shoppingList';
-export { potCosts, substitutes, type Substitute } from './match/substitutes';
-export { wholeParts } from './match/wholeParts';
+} from './answers/match/recolour';
+export { midOfRecipe } from './answers/match/recolourTargets';
+export { ReplaceError, replacePot, usesPot } from './answers/match/replacePot';
+export { replacementVerdict, standings, type Standing } from './answers/match/replacementVerdict';
+export { shoppingList, type ShoppingLine } from './answers/match/shoppingList';
+export { potCosts, substitutes, type Substitute } from './answers/match/substitutes';
+export { wholeParts } from './answers/match/wholeParts';
 export { averageReadings } from './light/reader/averageReadings';
 export { ReaderError, type AveragedReading, type ColourReader } from './light/reader/colourReader';
 export { filmOver } from './light/optics/filmOver';
@@ -250,8 +286,14 @@ export {
   usualDropMl,
   usuallyLowMl,
 } from './written/pot/stock';
-export { bringBack, type AddedDrops, type BroughtBack } from './palette/bringBack';
-export { countDrops, makeAgain, mixOfWell, mixWanted, thinningOf } from './palette/makeAgain';
+export { bringBack, type AddedDrops, type BroughtBack } from './answers/palette/bringBack';
+export {
+  countDrops,
+  makeAgain,
+  mixOfWell,
+  mixWanted,
+  thinningOf,
+} from './answers/palette/makeAgain';
 export {
   WellError,
   loadOfAmounts,
@@ -264,8 +306,8 @@ export {
   volumeMlOf,
   wantedOf,
   type Amounts,
-} from './palette/puddle';
-export { rooms, staysUsableMinutes, type Room } from './palette/staysUsable';
+} from './answers/palette/puddle';
+export { rooms, staysUsableMinutes, type Room } from './answers/palette/staysUsable';
 export {
   keepings,
   mostWells,
@@ -275,42 +317,55 @@ export {
   type Palette,
   type WantedMix,
   type Well,
-} from './palette/well';
-export { batchSizes, waitingAllowed, type BatchSize } from './plan/batchSize';
-export { BatchTooLargeError } from './plan/batchWork';
-export { withPinned } from './army/withPinned';
-export { chosenModels } from './plan/chosenModels';
-export { type Rule } from './plan/dispatched';
-export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './plan/dryingTime';
-export { handsOnMinutes } from './plan/handsOn';
-export { lowerBound } from './plan/lowerBound';
-export { orderOfWork, workOrders, type WorkOrderName } from './plan/orderOfWork';
-export { planBatch } from './plan/planBatch';
-export { plannedSessions, splitOver, type PlannedSession } from './plan/plannedSessions';
-export { type PlannedMixing, type PlannedRun, type PlannedWork } from './plan/plannedWork';
-export { slipOf, spillRisk, type OrderEntry } from './plan/spillRisk';
+} from './answers/palette/well';
+export { batchSizes, waitingAllowed, type BatchSize } from './answers/work/plan/batchSize';
+export { BatchTooLargeError } from './answers/work/plan/batchWork';
+export { withPinned } from './answers/work/army/withPinned';
+export { chosenModels } from './answers/work/plan/chosenModels';
+export { type Rule } from './answers/work/plan/dispatched';
+export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './answers/work/plan/dryingTime';
+export { handsOnMinutes } from './answers/work/plan/handsOn';
+export { lowerBound } from './answers/work/plan/lowerBound';
+export { orderOfWork, workOrders, type WorkOrderName } from './answers/work/plan/orderOfWork';
+export { planBatch } from './answers/work/plan/planBatch';
+export {
+  plannedSessions,
+  splitOver,
+  type PlannedSession,
+} from './answers/work/plan/plannedSessions';
+export {
+  type PlannedMixing,
+  type PlannedRun,
+  type PlannedWork,
+} from './answers/work/plan/plannedWork';
+export { slipOf, spillRisk, type OrderEntry } from './answers/work/plan/spillRisk';
 export {
   changedSince,
   madeFrom,
   timetableSchema,
   type MadeFrom,
   type Timetable,
-} from './plan/timetable';
-export { tryRules, type Schedule } from './plan/tryRules';
-export { orderedSurfaces, ranksOf } from './plan/unitOrder';
-export { repaintOver, versionGap, type Repaint, type VersionGap } from './plan/versionGap';
+} from './answers/work/plan/timetable';
+export { tryRules, type Schedule } from './answers/work/plan/tryRules';
+export { orderedSurfaces, ranksOf } from './answers/work/plan/unitOrder';
+export {
+  repaintOver,
+  versionGap,
+  type Repaint,
+  type VersionGap,
+} from './answers/work/plan/versionGap';
 export {
   NothingToPaintWith,
   buildProgression,
   type Progression,
-} from './progression/buildProgression';
-export { lightPot, shadePot } from './progression/choosePots';
-export { draftRecipe } from './progression/draftRecipe';
+} from './answers/drafting/buildProgression';
+export { lightPot, shadePot } from './answers/drafting/choosePots';
+export { draftRecipe } from './answers/drafting/draftRecipe';
 export {
   mostInChain,
   progressionOptionsSchema,
   type ProgressionOptions,
-} from './progression/progressionOptions';
+} from './answers/drafting/progressionOptions';
 export {
   lightenChoices,
   type LightenChoice,
@@ -319,15 +374,26 @@ export {
   shadeChoices,
   thinChoices,
   type SchoolName,
-} from './progression/schools';
-export { tonalLadder } from './progression/tonalLadder';
-export { controlChart, firstModels, type ControlChart, type Lab } from './readings/controlChart';
-export { atTone, lineOfPlace, placeKey, toneOf, type ReadPlace } from './readings/readPlace';
-export { explainDrift, labsOf, type DriftCause } from './readings/explainDrift';
-export { fitFilm, fitHiding, type Fit } from './readings/fitHand';
-export { likelierPlace } from './readings/likelierPlace';
-export { PhotoError, readPhoto, usualGreyValue } from './readings/photoReading';
-export { readModels } from './readings/readModels';
+} from './answers/drafting/schools';
+export { tonalLadder } from './answers/drafting/tonalLadder';
+export {
+  controlChart,
+  firstModels,
+  type ControlChart,
+  type Lab,
+} from './answers/work/readings/controlChart';
+export {
+  atTone,
+  lineOfPlace,
+  placeKey,
+  toneOf,
+  type ReadPlace,
+} from './answers/work/readings/readPlace';
+export { explainDrift, labsOf, type DriftCause } from './answers/work/readings/explainDrift';
+export { fitFilm, fitHiding, type Fit } from './answers/work/readings/fitHand';
+export { likelierPlace } from './answers/work/readings/likelierPlace';
+export { PhotoError, readPhoto, usualGreyValue } from './answers/work/readings/photoReading';
+export { readModels } from './answers/work/readings/readModels';
 export { depositOf, filmOf, layOver } from './predicted/buildUp/applyStep';
 export { borderBridge, type BorderBridge } from './predicted/glazes/borderBridge';
 export {
@@ -370,7 +436,7 @@ export {
 export { coverageByPlace, type PlaceCoverage } from './predicted/coverage/coverageByPlace';
 export { dropsFor, isAsThin, type Drops } from './predicted/paint/dropsFor';
 export { changesAt, tints, type PlaceChange } from './predicted/glazes/filterEffect';
-export { finishTotals, type FinishTotals } from './plan/finishTotals';
+export { finishTotals, type FinishTotals } from './answers/work/plan/finishTotals';
 export { flattenMix, type PotShare } from './written/recipe/flattenMix';
 export { formNames, type FormName } from './written/place/forms';
 export { formOf, shapeOf } from './written/recipe/shapeOf';
@@ -455,7 +521,7 @@ export {
 } from './written/place/toneAxis';
 export { valueStaircase, type Stair } from './predicted/buildUp/valueStaircase';
 export { freezeSchema, versionSchema, type Freeze, type Version } from './written/recipe/version';
-export { lineKey } from './army/ownFigures';
+export { lineKey } from './answers/work/army/ownFigures';
 export {
   coatsInWords,
   densityWords,
@@ -468,8 +534,8 @@ export { withFilm } from './written/lines/withFilm';
 export { carriersOf, withoutStep, withStep } from './written/lines/withoutStep';
 export { meaningTells, meaningWord, meanings, type Meaning } from './written/technique/meaning';
 export { estimatesOf, type EstimateCause } from './predicted/buildUp/estimatesOf';
-export { lineMeanings } from './advice/lineMeanings';
-export { bringBackFix, setAsideFix } from './advice/setAside';
+export { lineMeanings } from './answers/advice/lineMeanings';
+export { bringBackFix, setAsideFix } from './answers/advice/setAside';
 export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './written/lines/writtenRecipe';
 export { withKnownTakenIn } from './written/record/carriedFields';
 export { readNumber, type NumberReading } from './written/record/readNumber';
@@ -497,17 +563,22 @@ export {
 export { isOpaqueId, opaquePrefix } from './written/record/opaqueId';
 export { keptSchema, revisionSchema, type Kept } from './written/record/revision';
 export { isSameContent } from './written/record/sameContent';
-export { layLine } from './rescue/layLine';
-export { type Mend, type Mishap } from './rescue/mishap';
-export { mishapKinds, mishapOf, type MishapKind } from './rescue/mishapKinds';
-export { mishapDegrees, mishapSurface, type MishapDegree } from './rescue/mishapSurface';
-export { plannedAfter, rescue } from './rescue/rescue';
-export { bareJpeg } from './picture/bareJpeg';
-export { asKeptPicture, pictureBytes, pictureHash, pictureHashSchema } from './picture/keptPicture';
-export { type FilePicture, type KeptPicture } from './picture/keptPicture';
-export { inValues, sharesInValues, valueGreys } from './picture/inValues';
-export { figureIn, lightField, wayUp, type LightField } from './picture/lightField';
-export { type Pixels } from './picture/pixels';
+export { layLine } from './answers/rescue/layLine';
+export { type Mend, type Mishap } from './answers/rescue/mishap';
+export { mishapKinds, mishapOf, type MishapKind } from './answers/rescue/mishapKinds';
+export { mishapDegrees, mishapSurface, type MishapDegree } from './answers/rescue/mishapSurface';
+export { plannedAfter, rescue } from './answers/rescue/rescue';
+export { bareJpeg } from './answers/picture/bareJpeg';
+export {
+  asKeptPicture,
+  pictureBytes,
+  pictureHash,
+  pictureHashSchema,
+} from './answers/picture/keptPicture';
+export { type FilePicture, type KeptPicture } from './answers/picture/keptPicture';
+export { inValues, sharesInValues, valueGreys } from './answers/picture/inValues';
+export { figureIn, lightField, wayUp, type LightField } from './answers/picture/lightField';
+export { type Pixels } from './answers/picture/pixels';
 export {
   fewestValues,
   leastCut,
@@ -515,25 +586,25 @@ export {
   usualLightMap,
   type CutOut,
   type LightMapSettings,
-} from './picture/lightMapSettings';
-export { lineAtTone, type LineAtTone } from './picture/lineAtTone';
+} from './answers/picture/lightMapSettings';
+export { lineAtTone, type LineAtTone } from './answers/picture/lineAtTone';
 export {
   keptPictureSide,
   lookAtPicture,
   mostKeptBytes,
   PictureError,
   refuseLarge,
-} from './picture/lookAtPicture';
-export { greyByteOf } from './picture/greyValue';
-export { pictureFormats, pictureFormatWords } from './picture/pictureFormats';
+} from './answers/picture/lookAtPicture';
+export { greyByteOf } from './answers/picture/greyValue';
+export { pictureFormats, pictureFormatWords } from './answers/picture/pictureFormats';
 export {
   isOf,
   photographKinds,
   type Photograph,
   type PhotographKind,
   type PhotographOf,
-} from './picture/photograph';
-export { recipeInValues, type RecipeInValues } from './picture/recipeInValues';
+} from './answers/picture/photograph';
+export { recipeInValues, type RecipeInValues } from './answers/picture/recipeInValues';
 export { isForgotten, waitBefore, withoutOne, withWrong, type Attempts } from './club/attempts';
 export {
   bringingSchema,
@@ -564,17 +635,17 @@ export { referencesOf, veiled, withReferences, type Reference } from './catalogu
 export { matters, may, rights, type Matter } from './catalogue/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';
-export { PotNames, potNamesOf } from './shorthand/potNames';
-export { mostLetters as mostSentenceLetters } from './shorthand/readSentence';
-export { lacksPot, readLine } from './shorthand/readLine';
-export type { LineReading } from './shorthand/lineReading';
-export type { SaidChange } from './shorthand/commands/saidChange';
-export { isSpokenWord } from './shorthand/lexicon/lexicon';
-export type { SpotSaid } from './shorthand/speech/spotsSaid';
-export { potSaid, lineSentence } from './shorthand/lineSentence';
-export { lineFrom } from './shorthand/lineFrom';
-export type { Beside, Mark as SentenceMark, Rough as RoughWord } from './shorthand/said';
-export { withTechnique } from './shorthand/withTechnique';
+export { PotNames, potNamesOf } from './answers/shorthand/potNames';
+export { mostLetters as mostSentenceLetters } from './answers/shorthand/readSentence';
+export { lacksPot, readLine } from './answers/shorthand/readLine';
+export type { LineReading } from './answers/shorthand/lineReading';
+export type { SaidChange } from './answers/shorthand/commands/saidChange';
+export { isSpokenWord } from './answers/shorthand/lexicon/lexicon';
+export type { SpotSaid } from './answers/shorthand/speech/spotsSaid';
+export { potSaid, lineSentence } from './answers/shorthand/lineSentence';
+export { lineFrom } from './answers/shorthand/lineFrom';
+export type { Beside, Mark as SentenceMark, Rough as RoughWord } from './answers/shorthand/said';
+export { withTechnique } from './answers/shorthand/withTechnique';
 export {
   mostTextLetters,
   proposedLines,
@@ -584,20 +655,20 @@ export {
   withNamed,
   type ProposedLine,
   type ReadProposedLine,
-} from './shorthand/proposedLines';
+} from './answers/shorthand/proposedLines';
 export {
   asOneSurface,
   surfaceNamed,
   surfacesOfText,
   type SurfaceOfText,
-} from './shorthand/surfacesOfText';
+} from './answers/shorthand/surfacesOfText';
 export {
   mostQuestions,
   textQuestions,
   withAnswer,
   type TextQuestion,
-} from './shorthand/textQuestions';
-export { unknownAsNote } from './shorthand/unknownAsNote';
+} from './answers/shorthand/textQuestions';
+export { unknownAsNote } from './answers/shorthand/unknownAsNote';
 export { guessedByName, guessedHiding, type GuessedPot } from './written/pot/guessedByName';
 export {
   guessedByNameNote,
@@ -607,15 +678,15 @@ export {
   type Pigment,
 } from './written/pot/pigments';
 export { mostNames, namesListed, potBegun, type PotBegun } from './written/pot/newPots';
-export { openSheet, readSheet, type FieldReading } from './sheet/readSheet';
-export { apartOf, type StrokePot } from './sheet/potOfField';
-export { practicePots } from './sheet/practicePots';
+export { openSheet, readSheet, type FieldReading } from './answers/sheet/readSheet';
+export { apartOf, type StrokePot } from './answers/sheet/potOfField';
+export { practicePots } from './answers/sheet/practicePots';
 export {
   practiceFaults,
   practiceSheet,
   type PracticeFault,
   type PracticePot,
-} from './sheet/practiceSheet';
+} from './answers/sheet/practiceSheet';
 export {
   corners as sheetCorners,
   cornerSquares,
@@ -626,11 +697,11 @@ export {
   sheetWidth,
   strokeBand,
   type Box as SheetBox,
-} from './sheet/sheetLayout';
+} from './answers/sheet/sheetLayout';
 export { randomFrom } from './written/record/randomFrom';
 export { paintPast } from './simulate/paintPast';
 export type { Past, PastAsked, PastPainter } from './simulate/past';
-export { withSaid } from './shorthand/withSaid';
-export { readSentence } from './shorthand/readSentence';
+export { withSaid } from './answers/shorthand/withSaid';
+export { readSentence } from './answers/shorthand/readSentence';
 export { copiedLines } from './written/lines/copiedLines';
 export { withNewIds } from './written/lines/withNewIds';

@@ -1,4 +1,4 @@
-import { armySchema } from '../army/army';
+import { armySchema } from '../answers/work/army/army';
 import { workedOnTogether } from './grants';
 import { armyBytes, resource } from './kind';
 

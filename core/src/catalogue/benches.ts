@@ -1,4 +1,4 @@
-import { benchSchema } from '../bench/bench';
+import { benchSchema } from '../answers/work/bench/bench';
 import { onTheTable } from './grants';
 import { armyBytes, resource, toArmy } from './kind';
 import { namedByRecipe, repeatedByRecipe } from './recipes';

@@ -1,4 +1,4 @@
-import { entrySchema, type LogEntry } from '../log/entry';
+import { entrySchema, type LogEntry } from '../answers/work/log/entry';
 import { looks, ofClub, own } from './grants';
 import type { Kind } from './kind';
 

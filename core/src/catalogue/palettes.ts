@@ -1,4 +1,4 @@
-import { paletteSchema, potIdsInPalette } from '../palette/well';
+import { paletteSchema, potIdsInPalette } from '../answers/palette/well';
 import { onTheTable } from './grants';
 import { resource } from './kind';
 

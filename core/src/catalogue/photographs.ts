@@ -1,4 +1,4 @@
-import { photographSchema } from '../picture/photograph';
+import { photographSchema } from '../answers/picture/photograph';
 import { onTheTable } from './grants';
 import { resource, toArmy } from './kind';
 

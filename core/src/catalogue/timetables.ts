@@ -1,4 +1,4 @@
-import { timetableSchema } from '../plan/timetable';
+import { timetableSchema } from '../answers/work/plan/timetable';
 import { onTheTable } from './grants';
 import { armyBytes, resource, toArmy } from './kind';
 

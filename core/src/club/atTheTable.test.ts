@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { alsoPaintedOn, atTheTable } from './atTheTable';
-import type { CoatEntry, LogEntry } from '../log/entry';
+import type { CoatEntry, LogEntry } from '../answers/work/log/entry';
 
 const evening = Date.parse('2026-11-27T18:00:00.000Z');
 const coat = (id: string, by: string | undefined, minute: number, models = [1]): CoatEntry => ({

@@ -1,5 +1,5 @@
-import type { CoatEntry, LogEntry } from '../log/entry';
-import { standing } from '../log/standing';
+import type { CoatEntry, LogEntry } from '../answers/work/log/entry';
+import { standing } from '../answers/work/log/standing';
 
 /** Somebody who paints this evening. */
 export interface AtTheTable {

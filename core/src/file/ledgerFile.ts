@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { entrySchema } from '../log/entry';
-import { filePictureSchema } from '../picture/keptPicture';
+import { entrySchema } from '../answers/work/log/entry';
+import { filePictureSchema } from '../answers/picture/keptPicture';
 import { potIdsOf, type Recipe } from '../written/recipe/recipe';
 import { resourceNames, resources, type ResourceName } from '../catalogue/catalogue';
 import { clubLists, type ClubListName } from './clubLists';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { withoutNotes } from '../bench/olderArmies';
-import type { FilePicture } from '../picture/keptPicture';
+import { withoutNotes } from '../answers/work/bench/olderArmies';
+import type { FilePicture } from '../answers/picture/keptPicture';
 import { potIdsOf } from '../written/recipe/recipe';
 import type { Version } from '../written/recipe/version';
 import { withUnknownCarried } from '../written/record/carriedFields';

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { formula } from './formula';
-import { holderOf, type LogEntry } from '../log/entry';
-import { standing } from '../log/standing';
+import { holderOf, type LogEntry } from '../answers/work/log/entry';
+import { standing } from '../answers/work/log/standing';
 import { thinningWords } from '../written/mix/mixWords';
 import { nearestStop } from '../written/place/toneAxis';
 

@@ -1,7 +1,7 @@
-import { broughtOver, type OlderNotes } from '../bench/olderArmies';
-import type { RecipeOf } from '../army/paintNeeded';
+import { broughtOver, type OlderNotes } from '../answers/work/bench/olderArmies';
+import type { RecipeOf } from '../answers/work/army/paintNeeded';
 import { pinKey } from '../written/recipe/recipePin';
-import type { LogEntry } from '../log/entry';
+import type { LogEntry } from '../answers/work/log/entry';
 import type { Pot } from '../written/pot/pot';
 import type { LedgerFile } from './ledgerFile';
 

@@ -1,7 +1,7 @@
-import { modelsByPin, type Unit } from '../army/army';
-import { stepsFor } from '../army/stepsFor';
-import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
-import { ranksOf } from '../plan/unitOrder';
+import { modelsByPin, type Unit } from '../answers/work/army/army';
+import { stepsFor } from '../answers/work/army/stepsFor';
+import { workSurfaces, type WorkSurface } from '../answers/work/army/workSurfaces';
+import { ranksOf } from '../answers/work/plan/unitOrder';
 import { rangeOfCoats } from '../written/recipe/includedSteps';
 import type { Recipe } from '../written/recipe/recipe';
 import type { Step } from '../written/recipe/step';

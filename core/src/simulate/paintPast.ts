@@ -1,7 +1,7 @@
-import { paintedCoat } from '../bench/paintedCoat';
-import type { Bench } from '../bench/bench';
-import type { CoatEntry, Deviation, LogEntry } from '../log/entry';
-import { mishapKinds } from '../rescue/mishapKinds';
+import { paintedCoat } from '../answers/work/bench/paintedCoat';
+import type { Bench } from '../answers/work/bench/bench';
+import type { CoatEntry, Deviation, LogEntry } from '../answers/work/log/entry';
+import { mishapKinds } from '../answers/rescue/mishapKinds';
 import { loadOf } from '../written/mix/mix';
 import type { Recipe } from '../written/recipe/recipe';
 import { mostCoats } from '../written/recipe/step';

@@ -1,7 +1,7 @@
-import type { Army } from '../army/army';
-import type { RecipeOf } from '../army/paintNeeded';
-import type { Bench } from '../bench/bench';
-import type { LogEntry } from '../log/entry';
+import type { Army } from '../answers/work/army/army';
+import type { RecipeOf } from '../answers/work/army/paintNeeded';
+import type { Bench } from '../answers/work/bench/bench';
+import type { LogEntry } from '../answers/work/log/entry';
 import type { Shelf } from '../predicted/paint/mixedPaint';
 
 /** Somebody who painted, and what. */

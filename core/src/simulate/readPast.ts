@@ -1,10 +1,10 @@
-import { placeOn } from '../bench/paintedCoat';
-import type { Bench } from '../bench/bench';
-import { pinOf } from '../army/army';
-import type { LogEntry } from '../log/entry';
-import { labsOf } from '../readings/explainDrift';
-import { fitFilm } from '../readings/fitHand';
-import type { Lab } from '../readings/controlChart';
+import { placeOn } from '../answers/work/bench/paintedCoat';
+import type { Bench } from '../answers/work/bench/bench';
+import { pinOf } from '../answers/work/army/army';
+import type { LogEntry } from '../answers/work/log/entry';
+import { labsOf } from '../answers/work/readings/explainDrift';
+import { fitFilm } from '../answers/work/readings/fitHand';
+import type { Lab } from '../answers/work/readings/controlChart';
 import type { Recipe } from '../written/recipe/recipe';
 import { withFilm } from '../written/lines/withFilm';
 import { chanceFrom } from './chance';

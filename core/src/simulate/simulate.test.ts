@@ -1,8 +1,8 @@
-import { benchTasks } from '../bench/benchTasks';
-import { armyProgress } from '../log/armyProgress';
-import { entrySchema, type LogEntry } from '../log/entry';
-import { learnFigures } from '../log/learnFigures';
-import { sessionsOf } from '../log/sessions';
+import { benchTasks } from '../answers/work/bench/benchTasks';
+import { armyProgress } from '../answers/work/log/armyProgress';
+import { entrySchema, type LogEntry } from '../answers/work/log/entry';
+import { learnFigures } from '../answers/work/log/learnFigures';
+import { sessionsOf } from '../answers/work/log/sessions';
 import { cloak, levy, recipeOf, watch } from '../testing/sampleLog';
 import { shelf } from '../testing/sampleRecipe';
 import { eveningsOf } from './evenings';

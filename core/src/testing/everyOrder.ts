@@ -1,4 +1,4 @@
-import { changeMinutes, type Work } from '../plan/work';
+import { changeMinutes, type Work } from '../answers/work/plan/work';
 
 /**
  * The shortest time in which one hand can paint a small batch in one long sitting, found by trying

@@ -1,5 +1,5 @@
 import { randomFrom } from '../written/record/randomFrom';
-import type { Hand, Sitting, Work } from '../plan/work';
+import type { Hand, Sitting, Work } from '../answers/work/plan/work';
 
 /** A batch to be planned, from one model to sixty. */
 export interface PlanCase {

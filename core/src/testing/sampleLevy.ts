@@ -1,5 +1,5 @@
-import type { Army, Unit, UnitSurface } from '../army/army';
-import type { Batch } from '../army/batch';
+import type { Army, Unit, UnitSurface } from '../answers/work/army/army';
+import type { Batch } from '../answers/work/army/batch';
 
 /** An army for tests: one unit unless said otherwise. */
 export const surfaceOf = (part: Partial<UnitSurface> = {}): UnitSurface => ({

@@ -1,10 +1,10 @@
-import type { Army, Unit } from '../army/army';
-import type { RecipeOf } from '../army/paintNeeded';
-import { asMixed } from '../log/asMixed';
-import type { Bench } from '../bench/bench';
-import type { Brushed, CoatEntry, Deviation, LogEntry } from '../log/entry';
-import { paintedCoat } from '../bench/paintedCoat';
-import { nextOrder, standing } from '../log/standing';
+import type { Army, Unit } from '../answers/work/army/army';
+import type { RecipeOf } from '../answers/work/army/paintNeeded';
+import { asMixed } from '../answers/work/log/asMixed';
+import type { Bench } from '../answers/work/bench/bench';
+import type { Brushed, CoatEntry, Deviation, LogEntry } from '../answers/work/log/entry';
+import { paintedCoat } from '../answers/work/bench/paintedCoat';
+import { nextOrder, standing } from '../answers/work/log/standing';
 import { mixOf, recipeWith, stepWith } from './sampleRecipe';
 
 export const cloak = recipeWith(

@@ -1,6 +1,6 @@
 import { surfaceColour } from '../light/colour/surfaceColour';
 import { simulatedReader } from '../light/reader/simulatedReader';
-import type { Lab, ReadModel } from '../readings/controlChart';
+import type { Lab, ReadModel } from '../answers/work/readings/controlChart';
 import { groundOf, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { laidOver } from '../predicted/buildUp/surfaceBelow';

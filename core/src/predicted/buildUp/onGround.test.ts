@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { adviseRecipe } from '../../advice/adviseRecipe';
+import { adviseRecipe } from '../../answers/advice/adviseRecipe';
 import { surfaceColour } from '../../light/colour/surfaceColour';
 import { paintedForm } from '../form/paintedForm';
 import { ribbonStops } from '../../written/place/toneAxis';

@@ -1,5 +1,5 @@
-import { adviseRecipe } from '../../advice/adviseRecipe';
-import type { Remark } from '../../advice/remark';
+import { adviseRecipe } from '../../answers/advice/adviseRecipe';
+import type { Remark } from '../../answers/advice/remark';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Shelf } from '../../predicted/paint/mixedPaint';

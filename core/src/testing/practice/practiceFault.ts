@@ -1,4 +1,4 @@
-import type { RuleName } from '../../advice/remark';
+import type { RuleName } from '../../answers/advice/remark';
 import type { Recipe } from '../../written/recipe/recipe';
 import { practiceRecipe, type PracticeRecipe, type ScrapLine } from './practiceRecipe';
 

@@ -3,10 +3,14 @@ import { flatSpectrum } from '../../light/colour/spectrum';
 import { filmOver } from '../../light/optics/filmOver';
 import { masstoneOf } from '../../light/optics/masstone';
 import { hidingOf, opticsOf } from '../../predicted/paint/opticsOfPot';
-import { apartOf } from '../../sheet/potOfField';
-import { practicePots } from '../../sheet/practicePots';
-import { practiceSheet, type PracticeFault, type PracticePot } from '../../sheet/practiceSheet';
-import { readSheet, type FieldReading } from '../../sheet/readSheet';
+import { apartOf } from '../../answers/sheet/potOfField';
+import { practicePots } from '../../answers/sheet/practicePots';
+import {
+  practiceSheet,
+  type PracticeFault,
+  type PracticePot,
+} from '../../answers/sheet/practiceSheet';
+import { readSheet, type FieldReading } from '../../answers/sheet/readSheet';
 
 /** So near counts as right: ΔE00 of the swatch, and hiding. */
 export const rightWithin = { colour: 3, hiding: 0.06 } as const;

@@ -1,5 +1,5 @@
 import { nearestStop, toneStops } from '../../written/place/toneAxis';
-import type { LineReading } from '../../shorthand/lineReading';
+import type { LineReading } from '../../answers/shorthand/lineReading';
 import type { Said } from './meant';
 
 /** How a sentence was read: as it was meant, asked about though it was clear, or wrongly without a word. */

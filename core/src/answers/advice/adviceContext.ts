@@ -1,0 +1,162 @@
+import type { SurfaceColour } from '../../light/colour/surfaceColour';
+import type { Optics } from '../../light/optics/optics';
+import type { Pot } from '../../written/pot/pot';
+import { aimKeyOf } from '../../written/recipe/aimOf';
+import {
+  everyAspect,
+  type AspectBuildUp,
+  type BuildUp,
+  type StepBuildUp,
+} from '../../predicted/buildUp/buildUp';
+import { flattenMix, type PotShare } from '../../written/recipe/flattenMix';
+import type { FormName } from '../../written/place/forms';
+import { formOf } from '../../written/recipe/shapeOf';
+import { includedSteps, rangeOfCoats } from '../../written/recipe/includedSteps';
+import type { Meaning } from '../../written/technique/meaning';
+import { mixedPaint, potOn, type Shelf } from '../../predicted/paint/mixedPaint';
+import { paintedSteps, type PaintedStep } from '../../written/recipe/paintedSteps';
+import type { Recipe } from '../../written/recipe/recipe';
+import type { Step } from '../../written/recipe/step';
+import { placeOf, type ToneStopName } from '../../written/place/toneAxis';
+import { meaningOf } from './meaningOf';
+
+/** A painted line with everything the rules ask about it. */
+export interface PaintedLine {
+  /** with the coats of the finish level, the middle of a range, and as far as it is aimed here */
+  step: PaintedStep;
+  /** as written in the recipe: what a mend has to change */
+  written: Step;
+  /** from 1 */
+  number: number;
+  build: StepBuildUp;
+  /** the fewest and the most coats of it: the same where it says one figure */
+  range: readonly [least: number, most: number];
+  /** the surface before it, one colour a stop */
+  below: readonly SurfaceColour[];
+  shares: readonly PotShare[];
+  paint: Optics;
+  /** what it is for; null for what holds no paint */
+  meaning: Meaning | null;
+}
+
+/** What the rules read: a surface as it looks in one aspect. */
+export interface AdviceContext {
+  recipe: Recipe;
+  shelf: Shelf;
+  build: AspectBuildUp;
+  form: FormName;
+  /** every aspect of the surface, the plain one first */
+  aspects: readonly AspectBuildUp[];
+  /** the lines painted here at this finish level, in order */
+  lines: readonly PaintedLine[];
+  /** those of them that are judged here, and not where they are aimed */
+  judged: readonly PaintedLine[];
+  /** the finished surface, or the ground where nothing is painted */
+  finished: readonly SurfaceColour[];
+  /** index of a named stop in every surface */
+  stop: (name: ToneStopName) => number;
+}
+
+/** A prediction is asked for its remarks, meanings, steps and stops: the context is made once for all. */
+const made = new WeakMap<BuildUp, AdviceContexts>();
+
+/** The contexts of a surface: the one its lines are mostly looked at in, and one for each aim. */
+export interface AdviceContexts {
+  recipe: Recipe;
+  shelf: Shelf;
+  /** of the plain aspect, or of the largest where next to nothing is plain */
+  main: AdviceContext;
+  all: readonly AdviceContext[];
+}
+
+/** A plain aspect on less of the form than this is not what the surface looks like. */
+const hardlyPlain = 0.05;
+
+export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContexts {
+  const known = made.get(build);
+  if (known?.recipe === recipe && known.shelf === shelf) return known;
+  const aspects = everyAspect(build);
+  const aimKeys = new Map(includedSteps(recipe).map((step) => [step.id, aimKeyOf(step)]));
+  const { aspect: plain } = aspects[0];
+  const largest = aspects.reduce((most, each) =>
+    each.aspect.share > most.aspect.share ? each : most,
+  );
+  const home = plain.share >= hardlyPlain ? plain : largest.aspect;
+  const paints = paintsOf(recipe, aimKeys, shelf);
+  const keyAt = new Set(aspects.slice(1).map(({ aspect }) => aspect.key));
+  const all = aspects.map((each) => {
+    const context = contextOf({ recipe, shelf, aspects, paints }, each);
+    const judged = context.lines.filter(({ step }) => {
+      const key = aimKeys.get(step.id) ?? '';
+      return keyAt.has(key) ? key === each.aspect.key : each.aspect === home;
+    });
+    return { ...context, judged };
+  });
+  const main = all.find((context) => context.build.aspect === home) ?? all[0];
+  const contexts = { recipe, shelf, main, all };
+  made.set(build, contexts);
+  return contexts;
+}
+
+/** What the surface looks like where its lines are not aimed. */
+export const adviceContext = (recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext =>
+  adviceContexts(recipe, build, shelf).main;
+
+/** Pots and paint of the painted lines, by their identifiers: the same in every aspect. */
+function paintsOf(recipe: Recipe, painted: ReadonlyMap<string, unknown>, shelf: Shelf) {
+  return new Map(
+    recipe.steps.flatMap(({ id, mix }, index) => {
+      if (!painted.has(id)) return [];
+      const shares = flattenMix(mix, recipe.steps.slice(0, index));
+      return [[id, { shares, paint: mixedPaint(shares, shelf) }] as const];
+    }),
+  );
+}
+
+interface WholeSurface {
+  recipe: Recipe;
+  shelf: Shelf;
+  aspects: readonly AspectBuildUp[];
+  paints: ReturnType<typeof paintsOf>;
+}
+
+function contextOf(
+  { recipe, shelf, aspects, paints }: WholeSurface,
+  build: AspectBuildUp,
+): Omit<AdviceContext, 'judged'> {
+  const painted = new Map(paintedSteps(recipe, build.aspect).map((step) => [step.id, step]));
+  let below: readonly SurfaceColour[] = build.ground;
+  const lines = recipe.steps.flatMap((written, index): PaintedLine[] => {
+    const step = painted.get(written.id);
+    // A line aimed at something else does nothing here.
+    const laid = paints.get(written.id);
+    if (!step || !laid || step.weight === 0) return [];
+    const line: PaintedLine = {
+      step,
+      written,
+      number: index + 1,
+      build: build.steps[index],
+      range: rangeOfCoats(written, recipe.finishLevel),
+      below,
+      ...laid,
+      meaning: meaningOf(step, build.steps[index], below),
+    };
+    below = build.steps[index].surface;
+    return [line];
+  });
+  return {
+    recipe,
+    shelf,
+    build,
+    aspects,
+    form: formOf(recipe),
+    lines,
+    finished: below,
+    stop: (name) => build.stops.indexOf(placeOf(name)),
+  };
+}
+
+/** Pots drawn from by a line, each with its share. */
+export function potsOf({ shares }: PaintedLine, shelf: Shelf): { pot: Pot; share: number }[] {
+  return shares.map(({ potId, share }) => ({ pot: potOn(shelf, potId), share }));
+}

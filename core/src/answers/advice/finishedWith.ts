@@ -1,0 +1,33 @@
+import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
+import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
+import { putOn, type Laid } from '../../predicted/buildUp/lift';
+import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
+import type { AdviceContext, PaintedLine } from './adviceContext';
+
+/** The finished surface at the named stops. */
+export type FinishedStops = Record<ToneStopName, SurfaceColour>;
+
+/**
+ * The finished surface if one line were painted otherwise, or not at all: what an objection to the
+ * line has to change.
+ *
+ * @param coats of the line; 0 leaves it out
+ */
+export function finishedWith(
+  { lines }: AdviceContext,
+  line: PaintedLine,
+  coats: number,
+  stop: (name: ToneStopName) => number,
+): FinishedStops {
+  const from = lines.indexOf(line);
+  const above = lines.slice(coats > 0 ? from : from + 1);
+  const finished = toneStops.map(({ name, at }) => {
+    let laid: Laid = { surface: [reflectanceFromHex(line.below[stop(name)].hex)], wet: null };
+    for (const each of above) {
+      const step = each === line ? { ...each.step, coats } : each.step;
+      laid = putOn(laid, step, each.paint, [at]);
+    }
+    return [name, surfaceColour(laid.surface[0])] as const;
+  });
+  return Object.fromEntries(finished) as FinishedStops;
+}

@@ -1,0 +1,129 @@
+import { coatsOf, reaches } from '../../../written/recipe/includedSteps';
+import type { Placement } from '../../../written/place/placement';
+import { placementsOf } from '../../../written/place/shrinking';
+import { mostCoats, type Step } from '../../../written/recipe/step';
+import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
+import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
+import type { CoatEntry } from './entry';
+import type { OnSurface } from './onFigure';
+import { onWritten, runsOf } from './onWritten';
+
+/**
+ * A recipe as it was really painted on one surface of one model: the coats that were put on, with
+ * the paint that was on the brush, extra steps after the line they followed, what was skipped left
+ * out. Lines that were found on the model count as written.
+ *
+ * @param rest what becomes of lines that were not painted yet: left out, for what is on the figure
+ *   now; as written, for what it is to become
+ * @throws CarryError
+ */
+export function asDone(written: Recipe, found: OnSurface, rest: 'left out' | 'as written'): Recipe {
+  const on = onWritten(written, found);
+  const foundTo = Math.max(
+    -1,
+    ...on.found.map(({ stepId }) => written.steps.findIndex(({ id }) => id === stepId)),
+  );
+  const steps: Step[] = [];
+  written.steps.forEach((step, index) => {
+    const coats = on.coats.get(step.id) ?? [];
+    const isToCome = rest === 'as written' && !on.skipped.has(step.id);
+    if (coats.length > 0)
+      steps.push(...asPainted(step, coats, steps, written.finishLevel, isToCome));
+    else if (on.skipped.has(step.id)) steps.push({ ...step, isOut: true });
+    else if (index <= foundTo || rest === 'as written') steps.push(step);
+    else steps.push({ ...step, isOut: true });
+    for (const extra of on.extras) if (extra.after === step.id) steps.push(extraStep(extra));
+  });
+  return { ...written, steps: steps.slice(0, mostSteps) };
+}
+
+/** The coats of one line; where the paint was changed between them, each paint has a line. */
+function asPainted(
+  step: Step,
+  coats: readonly CoatEntry[],
+  earlier: readonly Step[],
+  level: Recipe['finishLevel'],
+  isToCome: boolean,
+): Step[] {
+  const runs = runsOf(coats);
+  const asWritten = brushedOf(step, earlier);
+  // Coats that are still to come go on with what was on the brush last.
+  const toCome = isToCome ? Math.max(0, coatsOf(step, level) - coats.length) : 0;
+  const countOf = (index: number) => runs[index].length + (index === runs.length - 1 ? toCome : 0);
+  return runs.map((run, index) => ({
+    ...withCoats(step, Math.min(mostCoats, countOf(index)), level),
+    placement: firstCoats(step.placement, coatsOf(step, level), countOf(index)),
+    id: index === 0 ? step.id : run[0].id,
+    mix: isSameBrushed(run[0].brushed, asWritten) ? step.mix : mixOfBrushed(run[0].brushed),
+  }));
+}
+
+/** Of coats that each go on less than the one before, the first so many. */
+function firstCoats(placement: Placement, planned: number, coats: number): Placement {
+  if (!placement.last || coats >= planned) return placement;
+  const of = placementsOf(placement, planned)[coats - 1];
+  const { within, along, height } = placement.last;
+  return {
+    ...placement,
+    last: {
+      from: of.from,
+      to: of.to,
+      ...(within !== undefined && { within: of.aim?.facing?.within }),
+      ...(along && of.aim?.along && { along: endsOf(of.aim.along) }),
+      ...(height && of.aim?.height && { height: endsOf(of.aim.height) }),
+    },
+  };
+}
+
+const endsOf = ({ from, to }: { from: number; to: number }) => ({ from, to });
+
+/** A line with so many coats at a level; untouched where that is what it says already. */
+function withCoats(step: Step, coats: number, level: Recipe['finishLevel']): Step {
+  const { isOut: _wasOut, coatsAt, coatsUpTo, ...rest } = step;
+  // A coat that went on went on, whatever level it was written for.
+  const kept = reaches(step, level) ? rest : { ...rest, level };
+  const isRange = coatsUpTo !== undefined && coatsAt?.[level] === undefined;
+  if (coats === coatsOf(step, level) && !isRange) return { ...kept, ...(coatsAt && { coatsAt }) };
+  if (!coatsAt?.[level]) return { ...kept, coats, ...(coatsAt && { coatsAt }) };
+  return { ...kept, coatsAt: { ...coatsAt, [level]: coats } };
+}
+
+function extraStep(extra: CoatEntry): Step {
+  return {
+    id: extra.stepId,
+    stage: extra.stage,
+    technique: extra.technique,
+    mix: mixOfBrushed(extra.brushed),
+    coats: 1,
+    placement: extra.placement,
+    dryMinutes: Math.min(2880, Math.round(extra.dryMinutes)),
+    level: 'field',
+    note: extra.note ?? '',
+  };
+}
+
+/**
+ * A recipe from the log alone, for a surface whose recipe is gone: a line for every line that was
+ * painted, with the paint that was on the brush.
+ *
+ * @returns null where nothing was painted
+ */
+export function recipeFromLog(on: OnSurface, surface: Recipe['surface']): Recipe | null {
+  const coats = [...on.coats.values()].flat();
+  const first = coats.at(0);
+  if (!first) return null;
+  const byLine = [...on.coats.values()].sort((one, other) => one[0].line - other[0].line);
+  const written: Recipe = {
+    id: first.recipeId,
+    name: first.recipeName,
+    surface,
+    groundPotId: first.groundPotId,
+    finishLevel: 'display',
+    models: 1,
+    areaCm2: Math.max(0.1, Math.min(1000, first.areaCm2)),
+    steps: byLine.map(([coat]) => ({ ...extraStep(coat), id: coat.stepId })),
+    notes: '',
+    archived: false,
+  };
+  return asDone(written, on, 'left out');
+}

@@ -1,0 +1,65 @@
+import type { Recipe } from '../../../written/recipe/recipe';
+import { brushedOf, isSameBrushed } from './asMixed';
+import type { CoatEntry } from './entry';
+import type { OnSurface } from './onFigure';
+
+/** What is noted by the line of a recipe. */
+interface OfRecipe {
+  recipeId: string;
+  stepId: string;
+}
+
+/**
+ * Of what is on a surface, what counts for a recipe, and what lies below it. Coats of another
+ * recipe count where its lines are lines of this one with the same paint on them, as with a variant
+ * that was written while models were in hand. As soon as one of them was painted otherwise than it
+ * stands here, all that recipe left is something this one is painted over.
+ *
+ * @throws CarryError
+ */
+export function partedBy(recipe: Recipe, on: OnSurface): { own: OnSurface; below: OnSurface } {
+  const coats = [...on.coats.values()].flat();
+  const others = new Set(
+    [...coats, ...on.extras, ...on.found].flatMap(({ recipeId }) =>
+      recipeId === recipe.id ? [] : recipeId,
+    ),
+  );
+  const below = new Set([...others].filter((recipeId) => !isAlike(recipe, recipeId, on)));
+  return {
+    own: partOf(on, ({ recipeId }) => !below.has(recipeId)),
+    below: partOf(on, ({ recipeId }) => below.has(recipeId)),
+  };
+}
+
+/** What of a surface was noted by some recipes. */
+export function partOf(on: OnSurface, isOfIt: (entry: OfRecipe) => boolean): OnSurface {
+  const coats = new Map<string, CoatEntry[]>();
+  for (const [stepId, all] of on.coats) {
+    const ofIt = all.filter(isOfIt);
+    if (ofIt.length > 0) coats.set(stepId, ofIt);
+  }
+  return { ...on, coats, extras: on.extras.filter(isOfIt), found: on.found.filter(isOfIt) };
+}
+
+/** Whether what another recipe left is what this one would have left. */
+function isAlike({ steps }: Recipe, recipeId: string, on: OnSurface): boolean {
+  const lines = new Map(steps.map((step, index) => [step.id, index]));
+  const brushed = (id: string) => {
+    const index = lines.get(id);
+    return index === undefined ? null : brushedOf(steps[index], steps.slice(0, index));
+  };
+  const isOfIt = (entry: OfRecipe) => entry.recipeId === recipeId;
+  const coats = [...on.coats.values()].flat().filter(isOfIt);
+  // What was done otherwise than written says nothing of what was written.
+  const asWritten = coats.filter(({ differs }) => differs.length === 0);
+  const isLine = [...coats, ...on.extras.filter(isOfIt), ...on.found.filter(isOfIt)].some(
+    ({ stepId, id }) => lines.has(stepId) || lines.has(id),
+  );
+  return (
+    isLine &&
+    asWritten.every((coat) => {
+      const written = brushed(coat.stepId);
+      return written === null || isSameBrushed(written, coat.brushed);
+    })
+  );
+}
