@@ -1,30 +1,23 @@
-/** The order of the house: imports run leftwards only, and never in a circle. */
-const corePath = [
-  'record',
-  'colour',
-  'paint',
-  'place',
-  'recipe',
-  'shorthand',
-  'form',
-  'advice',
-  'progression',
-  'match',
-  'palette',
-  'army',
-  'glow',
-  'plan',
-  'rescue',
-  'log',
-  'bench',
-  'readings',
-  'simulate',
-  'picture',
-  'sheet',
-  'club',
-  'catalogue',
-  'file',
-];
+/** The rings of the core: each imports only from those before it. */
+const rings = ['light', 'written', 'predicted', 'answers', 'club', 'catalogue', 'file'];
+
+/** What answers a painter stands side by side; those that use another are written here. */
+const siblings = {
+  advice: [],
+  drafting: [],
+  palette: [],
+  picture: [],
+  shorthand: [],
+  match: ['drafting'],
+  sheet: ['picture'],
+  rescue: ['work/plan'],
+  glow: ['drafting', 'match', 'work/army'],
+  'work/army': ['palette'],
+  'work/plan': ['palette', 'work/army'],
+  'work/log': ['rescue', 'work/army', 'work/plan'],
+  'work/bench': ['palette', 'work/army', 'work/log', 'work/plan'],
+  'work/readings': ['work/log'],
+};
 
 /** Nothing at `from` may import what is at `to`; each is a pattern, or patterns with exceptions. */
 const never = (name, from, to, comment) => {
@@ -33,21 +26,34 @@ const never = (name, from, to, comment) => {
 };
 const inTests = '\\.test\\.tsx?$';
 
-const leftwardsOnly = corePath
+const inwardsOnly = rings
   .slice(0, -1)
-  .map((layer, index) =>
+  .map((ring, index) =>
     never(
-      `core-${layer}-imports-leftwards`,
-      { path: `^core/src/${layer}/`, pathNot: inTests },
-      `^core/src/(${corePath.slice(index + 1).join('|')}|testing)/`,
-      `core/src/${layer} may import only from layers to its left`,
+      `core-${ring}-imports-inwards`,
+      { path: `^core/src/${ring}/`, pathNot: inTests },
+      `^core/src/(${rings.slice(index + 1).join('|')}|simulate|testing)/`,
+      `core/src/${ring} may import only from the rings before it`,
     ),
   );
+
+const siblingsApart = Object.entries(siblings).map(([name, uses]) =>
+  never(
+    `core-${name.replace('/', '-')}-imports-no-sibling`,
+    { path: `^core/src/answers/${name}/`, pathNot: inTests },
+    {
+      path: '^core/src/answers/',
+      pathNot: `^core/src/answers/(${[name, ...uses].join('|')})/`,
+    },
+    'answers stand side by side; one that uses another is written in the list of siblings',
+  ),
+);
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
-    ...leftwardsOnly,
+    ...inwardsOnly,
+    ...siblingsApart,
     never('no-circles', {}, { circular: true }),
     never(
       'core-is-pure',
