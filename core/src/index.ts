@@ -1,6 +1,6 @@
 export { adviseRecipe } from './answers/advice/adviseRecipe';
-export { bridgeFix, evenedFix } from './answers/advice/bridgeFix';
-export { applyFix, type Fix } from './answers/advice/fix';
+export { bridgeFix, evenedFix } from './answers/advice/fixes/bridgeFix';
+export { applyFix, type Fix } from './answers/advice/fixes/fix';
 export { mixSteps, starkStep, type MixStep } from './answers/advice/mixSteps';
 export { passesAt, passesToward, type Passes, type PassesToward } from './predicted/buildUp/passes';
 export { brushfulsOf, partsFromBrushfuls } from './predicted/paint/brushfuls';
@@ -8,9 +8,9 @@ export { thinningHabit, withThinningHabit } from './predicted/paint/thinningHabi
 export { surfaces, type SurfaceName } from './written/technique/surfaceNames';
 export { surfaceFacts, type SurfaceFacts } from './written/recipe/surfaceFacts';
 export { ruleNames, rules, type Remark } from './answers/advice/remark';
-export { repairFix } from './answers/advice/repairStep';
+export { repairFix } from './answers/advice/fixes/repairStep';
 export { stoppingPoints } from './answers/advice/stoppingPoints';
-export { underColourFix } from './answers/advice/underColourFix';
+export { underColourFix } from './answers/advice/fixes/underColourFix';
 export {
   armySchema,
   evenedOut,
@@ -28,21 +28,30 @@ export {
   type Unit,
   type UnitSurface,
 } from './answers/work/army/army';
-export { figureSheet, type SheetLine, type SheetPart } from './answers/work/log/figureSheet';
-export { layersDone } from './answers/work/log/layersDone';
-export { strippedEntries, strippingCaution } from './answers/work/log/stripping';
+export {
+  figureSheet,
+  type SheetLine,
+  type SheetPart,
+} from './answers/work/log/onFigure/figureSheet';
+export { layersDone } from './answers/work/log/onFigure/layersDone';
+export { strippedEntries, strippingCaution } from './answers/work/log/onFigure/stripping';
 export { holderOf } from './answers/work/log/entry';
 export { partedBy } from './answers/work/log/ownPart';
-export { isTouched, stackOn, type Stack, type StackAsked } from './answers/work/log/stackOn';
-export { layersOn, onEachOther, type Layer } from './answers/work/army/layersOn';
-export { mostOvers, overSchema, type Over } from './answers/work/army/over';
+export {
+  isTouched,
+  stackOn,
+  type Stack,
+  type StackAsked,
+} from './answers/work/log/onFigure/stackOn';
+export { layersOn, onEachOther, type Layer } from './answers/work/army/surfaces/layersOn';
+export { mostOvers, overSchema, type Over } from './answers/work/army/surfaces/over';
 export {
   coveredBy,
   surfaceOf,
   turnOf,
   workSurfaces,
   type WorkSurface,
-} from './answers/work/army/workSurfaces';
+} from './answers/work/army/surfaces/workSurfaces';
 export {
   batchSchema,
   spanOf,
@@ -50,14 +59,18 @@ export {
   type ModelRange,
   type Session,
 } from './answers/work/army/batch';
-export { belonging, type Belonging, type JudgedSurface } from './answers/work/army/belonging';
+export {
+  belonging,
+  type Belonging,
+  type JudgedSurface,
+} from './answers/work/army/surfaces/belonging';
 export {
   dealVariants,
   dealtRecipes,
   likeNeighbours,
   variedSurfaces,
   withOwnRecipe,
-} from './answers/work/army/dealVariants';
+} from './answers/work/army/surfaces/dealVariants';
 export { areNeighbours, placesOf, surfacesAt } from './answers/work/army/figure';
 export { figurePlaceNames, figurePlaces, type FigurePlace } from './answers/work/army/figurePlaces';
 export { type OwnFigures } from './answers/work/army/ownFigures';
@@ -86,7 +99,7 @@ export { knownColour } from './predicted/paint/knownColour';
 export { ontoGround } from './written/lines/ontoGround';
 export { groundWords } from './predicted/buildUp/groundWords';
 export { groundRefusal, groundsBelow, mostGrounds, onGround } from './predicted/buildUp/onGround';
-export { isHeldBack, stepsFor } from './answers/work/army/stepsFor';
+export { isHeldBack, stepsFor } from './answers/work/army/surfaces/stepsFor';
 export {
   armyOnBench,
   benchSchema,
@@ -145,13 +158,13 @@ export {
   type LedgerFile,
 } from './file/ledgerFile';
 export { clubListNames, isClubList, type ClubListName } from './file/clubLists';
-export { writeTrailCsv } from './file/trailCsv';
-export { writeLogCsv } from './file/logCsv';
+export { writeTrailCsv } from './file/csv/trailCsv';
+export { writeLogCsv } from './file/csv/logCsv';
 export { measuredAfter, saysOtherwise, withNotes, type NotesOfArmies } from './file/olderFile';
-export { potColumns } from './file/potColumns';
-export { guessMapping, readTable, writePotCsv, type ColumnMapping } from './file/potCsv';
-export { TableError, type PotTable } from './file/potTable';
-export { previewPots, type BadRow, type PotsPreviewer } from './file/previewPots';
+export { potColumns } from './file/csv/potColumns';
+export { guessMapping, readTable, writePotCsv, type ColumnMapping } from './file/csv/potCsv';
+export { TableError, type PotTable } from './file/csv/potTable';
+export { previewPots, type BadRow, type PotsPreviewer } from './file/csv/previewPots';
 export { ledgerFileText, LedgerFileWriting } from './file/ledgerFileWriting';
 export { LedgerFileError, LedgerFileReading, type FileHead } from './file/ledgerFileReading';
 export { readLedgerFile, type ReadFile } from './file/readLedgerFile';
@@ -224,10 +237,15 @@ export {
   type RecordedLine,
   type RecordedSurface,
 } from './answers/work/log/modelRecord';
-export { onFigures, surfaceKey, untouched, type OnSurface } from './answers/work/log/onFigure';
+export {
+  onFigures,
+  surfaceKey,
+  untouched,
+  type OnSurface,
+} from './answers/work/log/onFigure/onFigure';
 export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './answers/work/log/paintTaken';
 export { paintToCome, type PotToCome } from './answers/work/log/paintToCome';
-export { paintedOnArmy } from './answers/work/log/paintedOnArmy';
+export { paintedOnArmy } from './answers/work/log/onFigure/paintedOnArmy';
 export { sessionsOf, type LoggedSession } from './answers/work/log/sessions';
 export { inOrder, nextOrder, standing } from './answers/work/log/standing';
 export { differenceWords } from './light/colour/differenceWords';
@@ -238,7 +256,7 @@ export {
   type Matcher,
 } from './answers/match/matchColour';
 export { type MatchPot } from './answers/match/matchPot';
-export { mixMeter, type Looked } from './answers/match/mixMeter';
+export { mixMeter, type Looked } from './answers/match/screen/mixMeter';
 export { paintableWith, type Paintable } from './answers/match/paintableWith';
 export { pairReasons, pairsWith, type Pair } from './answers/match/pairsWith';
 export {
@@ -252,7 +270,7 @@ export { ReplaceError, replacePot, usesPot } from './answers/match/replacePot';
 export { replacementVerdict, standings, type Standing } from './answers/match/replacementVerdict';
 export { shoppingList, type ShoppingLine } from './answers/match/shoppingList';
 export { potCosts, substitutes, type Substitute } from './answers/match/substitutes';
-export { wholeParts } from './answers/match/wholeParts';
+export { wholeParts } from './answers/match/screen/wholeParts';
 export { averageReadings } from './light/reader/averageReadings';
 export { ReaderError, type AveragedReading, type ColourReader } from './light/reader/colourReader';
 export { filmOver } from './light/optics/filmOver';
@@ -322,10 +340,10 @@ export { batchSizes, waitingAllowed, type BatchSize } from './answers/work/plan/
 export { BatchTooLargeError } from './answers/work/plan/batchWork';
 export { withPinned } from './answers/work/army/withPinned';
 export { chosenModels } from './answers/work/plan/chosenModels';
-export { type Rule } from './answers/work/plan/dispatched';
+export { type Rule } from './answers/work/plan/schedule/dispatched';
 export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './answers/work/plan/dryingTime';
 export { handsOnMinutes } from './answers/work/plan/handsOn';
-export { lowerBound } from './answers/work/plan/lowerBound';
+export { lowerBound } from './answers/work/plan/schedule/lowerBound';
 export { orderOfWork, workOrders, type WorkOrderName } from './answers/work/plan/orderOfWork';
 export { planBatch } from './answers/work/plan/planBatch';
 export {
@@ -338,15 +356,15 @@ export {
   type PlannedRun,
   type PlannedWork,
 } from './answers/work/plan/plannedWork';
-export { slipOf, spillRisk, type OrderEntry } from './answers/work/plan/spillRisk';
+export { slipOf, spillRisk, type OrderEntry } from './answers/work/plan/schedule/spillRisk';
 export {
   changedSince,
   madeFrom,
   timetableSchema,
   type MadeFrom,
   type Timetable,
-} from './answers/work/plan/timetable';
-export { tryRules, type Schedule } from './answers/work/plan/tryRules';
+} from './answers/work/plan/schedule/timetable';
+export { tryRules, type Schedule } from './answers/work/plan/schedule/tryRules';
 export { orderedSurfaces, ranksOf } from './answers/work/plan/unitOrder';
 export {
   repaintOver,
@@ -528,7 +546,7 @@ export {
   howWords,
   placeWords,
   whereWords,
-} from './written/recipe/lineWords';
+} from './written/lines/lineWords';
 export { wetVolumeMl } from './predicted/buildUp/wetVolume';
 export { withFilm } from './written/lines/withFilm';
 export { carriersOf, withoutStep, withStep } from './written/lines/withoutStep';
@@ -636,7 +654,7 @@ export { matters, may, rights, type Matter } from './catalogue/rights';
 export { relations, roleNames, roles, type Relation, type Role } from './club/roles';
 export { counted } from './counted';
 export { PotNames, potNamesOf } from './answers/shorthand/potNames';
-export { mostLetters as mostSentenceLetters } from './answers/shorthand/readSentence';
+export { mostLetters as mostSentenceLetters } from './answers/shorthand/strict/readSentence';
 export { lacksPot, readLine } from './answers/shorthand/readLine';
 export type { LineReading } from './answers/shorthand/lineReading';
 export type { SaidChange } from './answers/shorthand/commands/saidChange';
@@ -655,19 +673,19 @@ export {
   withNamed,
   type ProposedLine,
   type ReadProposedLine,
-} from './answers/shorthand/proposedLines';
+} from './answers/shorthand/text/proposedLines';
 export {
   asOneSurface,
   surfaceNamed,
   surfacesOfText,
   type SurfaceOfText,
-} from './answers/shorthand/surfacesOfText';
+} from './answers/shorthand/text/surfacesOfText';
 export {
   mostQuestions,
   textQuestions,
   withAnswer,
   type TextQuestion,
-} from './answers/shorthand/textQuestions';
+} from './answers/shorthand/text/textQuestions';
 export { unknownAsNote } from './answers/shorthand/unknownAsNote';
 export { guessedByName, guessedHiding, type GuessedPot } from './written/pot/guessedByName';
 export {
@@ -702,6 +720,6 @@ export { randomFrom } from './written/record/randomFrom';
 export { paintPast } from './simulate/paintPast';
 export type { Past, PastAsked, PastPainter } from './simulate/past';
 export { withSaid } from './answers/shorthand/withSaid';
-export { readSentence } from './answers/shorthand/readSentence';
+export { readSentence } from './answers/shorthand/strict/readSentence';
 export { copiedLines } from './written/lines/copiedLines';
 export { withNewIds } from './written/lines/withNewIds';

@@ -1,4 +1,4 @@
-import { timetableSchema } from '../answers/work/plan/timetable';
+import { timetableSchema } from '../answers/work/plan/schedule/timetable';
 import { onTheTable } from './grants';
 import { armyBytes, resource, toArmy } from './kind';
 

@@ -1,6 +1,6 @@
 import { parseHex } from 'culori/fn';
 import type { Pot } from '../written/pot/pot';
-import { TableError, type PotTable } from './potTable';
+import { TableError, type PotTable } from './csv/potTable';
 
 const firstLine = 'GIMP Palette';
 

@@ -6,7 +6,7 @@ import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { loadWords, mixWords, thinningWords } from '../written/mix/mixWords';
 import type { Recipe } from '../written/recipe/recipe';
 import { techniqueOf } from '../written/technique/techniques';
-import { coatsInWords, howWords, whereWords } from '../written/recipe/lineWords';
+import { coatsInWords, howWords, whereWords } from '../written/lines/lineWords';
 import { shapeOf } from '../written/recipe/shapeOf';
 
 /**

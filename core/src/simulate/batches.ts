@@ -1,6 +1,6 @@
 import { modelsByPin, type Unit } from '../answers/work/army/army';
-import { stepsFor } from '../answers/work/army/stepsFor';
-import { workSurfaces, type WorkSurface } from '../answers/work/army/workSurfaces';
+import { stepsFor } from '../answers/work/army/surfaces/stepsFor';
+import { workSurfaces, type WorkSurface } from '../answers/work/army/surfaces/workSurfaces';
 import { ranksOf } from '../answers/work/plan/unitOrder';
 import { rangeOfCoats } from '../written/recipe/includedSteps';
 import type { Recipe } from '../written/recipe/recipe';

@@ -12,7 +12,7 @@ import {
   stepWith,
 } from '../../testing/sampleRecipe';
 import { adviseRecipe } from './adviseRecipe';
-import { applyFix } from './fix';
+import { applyFix } from './fixes/fix';
 import { ruleNames, type RuleName } from './remark';
 import { runs } from '../../testing/longTests';
 

@@ -1,4 +1,4 @@
-import type { Fix } from './fix';
+import type { Fix } from './fixes/fix';
 
 export const remarkKinds = ['objection', 'note', 'caution'] as const;
 export type RemarkKind = (typeof remarkKinds)[number];

@@ -1,5 +1,5 @@
 import type { Recipe } from '../../written/recipe/recipe';
-import type { Fix } from './fix';
+import type { Fix } from './fixes/fix';
 import type { Remark } from './remark';
 
 /** The same remark on several lines, said once, with the first of them, naming the others. */

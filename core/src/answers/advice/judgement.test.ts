@@ -4,7 +4,7 @@ import { judge, remarksOf } from '../../testing/practice/judge';
 import { isLong, sampled } from '../../testing/longTests';
 import { practicePots, practiceShelf } from '../../testing/practice/practicePots';
 import { byAnotherHand, ofAnotherMaker } from '../../testing/practice/shakingHand';
-import { applyFix } from './fix';
+import { applyFix } from './fixes/fix';
 import { stoppingPoints } from './stoppingPoints';
 
 const corpus = judge();

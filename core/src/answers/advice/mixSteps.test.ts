@@ -8,8 +8,8 @@ import { mixBetween } from '../../predicted/glazes/mixBetween';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../../written/recipe/recipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
-import { bridgeFix, evenedFix } from './bridgeFix';
-import { applyFix } from './fix';
+import { bridgeFix, evenedFix } from './fixes/bridgeFix';
+import { applyFix } from './fixes/fix';
 import { mixSteps } from './mixSteps';
 
 const stepsOf = (recipe: Recipe) => mixSteps(recipe, predictBuildUp(recipe, shelf), shelf);

@@ -4,8 +4,8 @@ import type { Recipe } from '../../written/recipe/recipe';
 import { surfaceFacts } from '../../written/recipe/surfaceFacts';
 import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
 import { adviceContexts, type PaintedLine } from './adviceContext';
-import type { Fix } from './fix';
-import { halfMixFix } from './halfMix';
+import type { Fix } from './fixes/fix';
+import { halfMixFix } from './fixes/halfMix';
 
 /** What a line does to the light at the place where it does most, on the surface as it stands. */
 export interface MixStep {

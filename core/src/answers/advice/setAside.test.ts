@@ -7,7 +7,7 @@ import { withoutStep } from '../../written/lines/withoutStep';
 import { shelfOf } from '../../predicted/paint/mixedPaint';
 import { mixOf, potWith, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
 import { adviseRecipe } from './adviseRecipe';
-import { applyFix } from './fix';
+import { applyFix } from './fixes/fix';
 import type { RuleName } from './remark';
 import { bringBackFix, setAsideFix } from './setAside';
 

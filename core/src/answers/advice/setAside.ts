@@ -1,7 +1,7 @@
 import type { Recipe } from '../../written/recipe/recipe';
 import { isStillMeant, type SetAside } from '../../written/recipe/setAside';
 import type { Finding } from './finding';
-import type { Fix, RecipeChange } from './fix';
+import type { Fix, RecipeChange } from './fixes/fix';
 import type { Remark, RuleName } from './remark';
 
 /** Whether a finding was answered with “meant so”, and says no more than it did then. */

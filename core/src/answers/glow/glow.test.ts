@@ -6,7 +6,7 @@ import { mixTable } from '../match/mixTable';
 import { everyAspect, finishedSurface } from '../../predicted/buildUp/buildUp';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../../written/recipe/recipe';
-import { onEachOther } from '../work/army/layersOn';
+import { onEachOther } from '../work/army/surfaces/layersOn';
 import type { Unit } from '../work/army/army';
 import { mixOf, pots, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
 import { oppositeSide } from '../../written/place/aim';

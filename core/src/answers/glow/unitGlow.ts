@@ -1,6 +1,6 @@
 import type { Army, Unit, UnitSurface } from '../work/army/army';
 import { placesOf } from '../work/army/figure';
-import { layersOn, onEachOther } from '../work/army/layersOn';
+import { layersOn, onEachOther } from '../work/army/surfaces/layersOn';
 import type { RecipeOf } from '../work/army/paintNeeded';
 import { mixTable } from '../match/mixTable';
 import type { AimSide } from '../../written/place/aim';

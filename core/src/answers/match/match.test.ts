@@ -8,12 +8,12 @@ import { mixOptics } from '../../light/optics/mixOptics';
 import { opticsOfPot } from '../../predicted/paint/opticsOfPot';
 import { anyGround, anyHex, anyPaint } from '../../testing/arbitraries';
 import { differenceWords } from '../../light/colour/differenceWords';
-import { lookAround } from './lookAround';
+import { lookAround } from './screen/lookAround';
 import { matchColour, screenedFrom, type MatchLimits } from './matchColour';
 import type { MatchPot } from './matchPot';
-import { mixMeter } from './mixMeter';
-import { tripleWaysOf } from './tripleWays';
-import { wholeParts } from './wholeParts';
+import { mixMeter } from './screen/mixMeter';
+import { tripleWaysOf } from './screen/tripleWays';
+import { wholeParts } from './screen/wholeParts';
 import { runs } from '../../testing/longTests';
 
 const masstone: MatchLimits = { mostPots: 3, mostParts: 6, looked: { as: 'masstone' } };

@@ -2,12 +2,12 @@ import { hueApart } from '../../light/colour/hueApart';
 import { colourDifference } from '../../light/colour/colourDifference';
 import { colourOfLab } from '../../light/colour/colourOfLab';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
-import { coneScreen, type ConeScreen } from './coneScreen';
-import { lookAround, type Consider, type FoundMix } from './lookAround';
+import { coneScreen, type ConeScreen } from './screen/coneScreen';
+import { lookAround, type Consider, type FoundMix } from './screen/lookAround';
 import type { MatchPot } from './matchPot';
-import { mixMeter, type Looked, type MixMeter } from './mixMeter';
-import { tripleWaysOf, type TripleWay } from './tripleWays';
-import { wholeParts } from './wholeParts';
+import { mixMeter, type Looked, type MixMeter } from './screen/mixMeter';
+import { tripleWaysOf, type TripleWay } from './screen/tripleWays';
+import { wholeParts } from './screen/wholeParts';
 
 export interface MatchLimits {
   /** 1 to 3 */

@@ -6,7 +6,7 @@ import { masstoneOf } from '../../light/optics/masstone';
 import { mixedPaint } from '../../predicted/paint/mixedPaint';
 import { pots, shelf } from '../../testing/sampleRecipe';
 import { mixTable } from './mixTable';
-import { nearestByParts } from './nearestByParts';
+import { nearestByParts } from './screen/nearestByParts';
 import { runs } from '../../testing/longTests';
 
 const paints = Object.values(pots).filter(

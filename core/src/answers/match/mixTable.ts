@@ -3,8 +3,8 @@ import { colourOfLab } from '../../light/colour/colourOfLab';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { opticsOf } from '../../predicted/paint/opticsOfPot';
 import type { Pot } from '../../written/pot/pot';
-import { mixMeter } from './mixMeter';
-import { wholeParts } from './wholeParts';
+import { mixMeter } from './screen/mixMeter';
+import { wholeParts } from './screen/wholeParts';
 
 /** A mix of whole parts, thick and dry. */
 export interface TableMix {

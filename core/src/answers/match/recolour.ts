@@ -15,7 +15,7 @@ import { coatsOf } from '../../written/recipe/includedSteps';
 import type { Step } from '../../written/recipe/step';
 import { techniqueOf } from '../../written/technique/techniques';
 import type { MatchedMix } from './matchColour';
-import { nearestByParts } from './nearestByParts';
+import { nearestByParts } from './screen/nearestByParts';
 import { recolourTargets, type NewColour } from './recolourTargets';
 
 export interface RecolourAsked extends NewColour {

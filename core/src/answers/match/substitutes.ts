@@ -12,7 +12,7 @@ import { isAtHand } from '../../written/pot/stock';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import { matchColour } from './matchColour';
 import type { MatchPot } from './matchPot';
-import type { Looked } from './mixMeter';
+import type { Looked } from './screen/mixMeter';
 
 /** What may stand in for a pot: another one, or a mix. */
 export interface Substitute {

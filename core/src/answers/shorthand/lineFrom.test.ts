@@ -6,7 +6,7 @@ import { potWith } from '../../testing/sampleRecipe';
 import { lineFrom } from './lineFrom';
 import { PotNames } from './potNames';
 import { readLine } from './readLine';
-import { vocabulary } from './vocabulary';
+import { vocabulary } from './strict/vocabulary';
 
 const names = new PotNames(saidPots);
 const beside = { names, recipe: saidAbove, above: saidAbove.steps };

@@ -6,8 +6,8 @@ import { brushFacts } from '../../written/technique/tool';
 import { thinningHabit } from '../../predicted/paint/thinningHabit';
 import { comesReady, usualStage, usualTechnique } from '../../written/technique/usualLine';
 import type { PotKind } from '../../written/pot/pot';
-import { partsFrom } from './partsFrom';
-import { placementFrom } from './placementFrom';
+import { partsFrom } from './strict/partsFrom';
+import { placementFrom } from './strict/placementFrom';
 import type { Beside, Said } from './said';
 
 /**

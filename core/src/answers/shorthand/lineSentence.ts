@@ -6,11 +6,11 @@ import { meaningWord } from '../../written/technique/meaning';
 import { partsWords } from '../../written/mix/mixWords';
 import type { Step } from '../../written/recipe/step';
 import { lifts, techniqueOf } from '../../written/technique/techniques';
-import { aroundStop } from './placeClauses';
+import { aroundStop } from './strict/placeClauses';
 import { readLine } from './readLine';
 import type { Beside } from './said';
-import { toolWordsSaid } from './toolPhrases';
-import { keyOf, vocabulary } from './vocabulary';
+import { toolWordsSaid } from './strict/toolPhrases';
+import { keyOf, vocabulary } from './strict/vocabulary';
 import { quoted, wordsOf } from './words';
 
 /**

@@ -3,8 +3,8 @@ import { stepSchema } from '../../written/recipe/step';
 import { saidAbove, saidPots } from '../../testing/shorthand/shelf';
 import { PotNames } from './potNames';
 import { readLine } from './readLine';
-import { mostLetters } from './readSentence';
-import { vocabulary } from './vocabulary';
+import { mostLetters } from './strict/readSentence';
+import { vocabulary } from './strict/vocabulary';
 import { runs } from '../../testing/longTests';
 
 const names = new PotNames(saidPots);

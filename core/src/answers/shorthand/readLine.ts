@@ -2,7 +2,7 @@ import { stepSchema, type Step } from '../../written/recipe/step';
 import { readAsInOther } from './asInOther';
 import { lineFrom } from './lineFrom';
 import type { LineReading } from './lineReading';
-import { mostLetters, readSentence } from './readSentence';
+import { mostLetters, readSentence } from './strict/readSentence';
 import type { Beside, Said } from './said';
 import { readCommand } from './commands/readCommand';
 import { readSpeech } from './speech/readSpeech';

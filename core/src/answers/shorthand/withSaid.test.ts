@@ -5,7 +5,7 @@ import { saidAbove, saidPots } from '../../testing/shorthand/shelf';
 import { pots } from '../../testing/sampleRecipe';
 import { said as everySaid } from '../../testing/shorthand/said';
 import { PotNames } from './potNames';
-import { readSentence } from './readSentence';
+import { readSentence } from './strict/readSentence';
 import { withSaid } from './withSaid';
 import { runs } from '../../testing/longTests';
 

@@ -1,4 +1,4 @@
-import { readTable, writePotCsv } from '../potCsv';
+import { readTable, writePotCsv } from '../csv/potCsv';
 import { format } from './format';
 
 export const csv = format({

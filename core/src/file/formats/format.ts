@@ -1,7 +1,7 @@
 import type { Pot } from '../../written/pot/pot';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
-import type { PotTable } from '../potTable';
+import type { PotTable } from '../csv/potTable';
 
 /** All there is to say of a kind of file. What is left out it cannot do. */
 export interface FileFormat {

@@ -1,6 +1,6 @@
 import { surfaceFacts } from '../../../written/recipe/surfaceFacts';
 import { techniqueOf } from '../../../written/technique/techniques';
-import { halfMixFix } from '../halfMix';
+import { halfMixFix } from '../fixes/halfMix';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

@@ -1,4 +1,4 @@
-import { withCoats } from '../withCoats';
+import { withCoats } from '../fixes/withCoats';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

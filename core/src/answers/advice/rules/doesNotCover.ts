@@ -12,10 +12,10 @@ import { toneStops } from '../../../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { finishedWith } from '../finishedWith';
-import type { Fix } from '../fix';
+import type { Fix } from '../fixes/fix';
 import { rule } from '../rule';
-import { underColourFix } from '../underColourFix';
-import { withCoats } from '../withCoats';
+import { underColourFix } from '../fixes/underColourFix';
+import { withCoats } from '../fixes/withCoats';
 
 /** With more coats than this an under-colour is offered as well. */
 const patientCoats = 5;

@@ -3,7 +3,7 @@ import { depositAt } from '../../../written/recipe/depositAt';
 import { techniqueOf } from '../../../written/technique/techniques';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
-import { isFinePoint, repairFix } from '../repairStep';
+import { isFinePoint, repairFix } from '../fixes/repairStep';
 
 /** L* a tint takes from finished points, less the strength of colour it gives them, before it dulls. */
 const dulledFrom = 13;

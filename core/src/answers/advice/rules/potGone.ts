@@ -5,7 +5,7 @@ import { isAtHand } from '../../../written/pot/stock';
 import { isOpaqueId } from '../../../written/record/opaqueId';
 import { groundsBelow } from '../../../predicted/buildUp/onGround';
 import { potOn } from '../../../predicted/paint/mixedPaint';
-import type { Fix, RecipeChange } from '../fix';
+import type { Fix, RecipeChange } from '../fixes/fix';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

@@ -12,7 +12,7 @@ import { techniqueOf } from '../../../written/technique/techniques';
 import { toneStops, type ToneStopName } from '../../../written/place/toneAxis';
 import { potsOf, type AdviceContext, type PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
-import type { Fix } from '../fix';
+import type { Fix } from '../fixes/fix';
 import { rule } from '../rule';
 
 /** Yellows, from orange-yellow to lemon: degrees of CIELAB hue, and how strong one is. */

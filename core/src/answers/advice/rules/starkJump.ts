@@ -3,8 +3,8 @@ import { depositAt } from '../../../written/recipe/depositAt';
 import { surfaceFacts } from '../../../written/recipe/surfaceFacts';
 import { techniqueOf } from '../../../written/technique/techniques';
 import type { PaintedLine } from '../adviceContext';
-import type { Fix } from '../fix';
-import { halfMixFix } from '../halfMix';
+import type { Fix } from '../fixes/fix';
+import { halfMixFix } from '../fixes/halfMix';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

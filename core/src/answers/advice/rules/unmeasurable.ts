@@ -8,7 +8,7 @@ import { mixedPaint } from '../../../predicted/paint/mixedPaint';
 import { shapeOf } from '../../../written/recipe/shapeOf';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
-import type { Fix } from '../fix';
+import type { Fix } from '../fixes/fix';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 import { greatestDivisor } from '../../../written/mix/greatestDivisor';

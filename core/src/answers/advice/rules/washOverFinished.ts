@@ -1,7 +1,7 @@
 import { colourDifference } from '../../../light/colour/colourDifference';
 import { loadOf } from '../../../written/mix/mix';
 import { techniqueOf } from '../../../written/technique/techniques';
-import { recessFix } from '../recessFix';
+import { recessFix } from '../fixes/recessFix';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 

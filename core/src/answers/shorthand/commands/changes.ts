@@ -5,7 +5,7 @@ import { withoutStep } from '../../../written/lines/withoutStep';
 import type { Beside } from '../said';
 import { isSameContent } from '../../../written/record/sameContent';
 import { bestPath } from '../speech/bestPath';
-import { readFrame } from '../speech/readFrame';
+import { readFrame } from '../speech/frame/readFrame';
 import { settleFrame } from '../speech/settleFrame';
 import { withSaid } from '../withSaid';
 import type { SaidChange } from './saidChange';

@@ -4,7 +4,7 @@ import {
   techniqueOf,
   type TechniqueName,
 } from '../../../written/technique/techniques';
-import { toolPhrases } from '../toolPhrases';
+import { toolPhrases } from '../strict/toolPhrases';
 import { entry, type Entry } from './entry';
 
 const way = (

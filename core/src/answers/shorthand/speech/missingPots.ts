@@ -1,6 +1,6 @@
 import type { Beside, Mark, Span } from '../said';
 import type { Chunk, ChunkKind } from './chunk';
-import type { Frame } from './frame';
+import type { Frame } from './frame/frame';
 
 /** Kinds of words that count or join paints. */
 const beforePaint = new Set<ChunkKind>(['plus', 'percent', 'unit', 'amount']);

@@ -1,7 +1,7 @@
 import { lifts, techniqueOf } from '../../../written/technique/techniques';
 import { mostCoats } from '../../../written/recipe/step';
 import type { Beside, Said } from '../said';
-import type { Frame } from './frame';
+import type { Frame } from './frame/frame';
 import { settleMix } from './settleMix';
 import { settlePlace } from './settlePlace';
 import { settleThinning } from './settleThinning';

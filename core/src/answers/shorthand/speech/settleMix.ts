@@ -1,6 +1,6 @@
 import { greatestDivisor } from '../../../written/mix/greatestDivisor';
 import type { Beside, SaidPart } from '../said';
-import type { Frame, PaintSaid, RatioSaid } from './frame';
+import type { Frame, PaintSaid, RatioSaid } from './frame/frame';
 
 /** So much of a paint that is put into a mix with no figure. */
 const unsaidShare = 0.5;

@@ -1,8 +1,8 @@
 import type { Placement } from '../../../written/place/placement';
 import { bands, type Band } from '../../../written/place/bands';
 import type { Beside, Said } from '../said';
-import type { Frame } from './frame';
-import { without } from './readPlaces';
+import type { Frame } from './frame/frame';
+import { without } from './frame/readPlaces';
 
 type Placed = Pick<Said, 'tone' | 'facing' | 'spot' | 'last'>;
 

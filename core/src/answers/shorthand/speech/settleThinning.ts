@@ -1,7 +1,7 @@
 import { mostThinner } from '../../../written/mix/mix';
 import { techniqueOf } from '../../../written/technique/techniques';
 import type { Beside, Said } from '../said';
-import type { Frame, RatioSaid } from './frame';
+import type { Frame, RatioSaid } from './frame/frame';
 
 /** Paint called a wash is watered so far, where nothing else is said; our own starting point. */
 const washWater = 1.5;

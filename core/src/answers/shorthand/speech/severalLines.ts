@@ -1,5 +1,5 @@
 import type { Beside, Said } from '../said';
-import type { Frame } from './frame';
+import type { Frame } from './frame/frame';
 import { linesTowards } from './towards';
 
 const rises = 0.14;

@@ -1,8 +1,8 @@
 import { greatestDivisor } from '../../../written/mix/greatestDivisor';
 import type { Beside, Said, SaidPart } from '../said';
 import type { Chunk } from './chunk';
-import type { Cursor } from './cursor';
-import type { Frame } from './frame';
+import type { Cursor } from './frame/cursor';
+import type { Frame } from './frame/frame';
 
 const counts = /^(?:layers?|steps?|stages?|goes|coats?|mixes|passes)/u;
 

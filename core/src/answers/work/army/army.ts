@@ -11,7 +11,7 @@ import { formNames } from '../../../written/place/forms';
 import { surfaces } from '../../../written/technique/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';
-import { mostOvers, overSchema } from './over';
+import { mostOvers, overSchema } from './surfaces/over';
 import { pinKey, recipePinSchema, type RecipePin } from '../../../written/recipe/recipePin';
 
 /** Sizes of figures with the area a brush goes over, cm². Starting points, to be overwritten. */

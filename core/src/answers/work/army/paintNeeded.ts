@@ -6,10 +6,10 @@ import type { Recipe } from '../../../written/recipe/recipe';
 import { shapeOf } from '../../../written/recipe/shapeOf';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from './army';
-import { workSurfaces } from './workSurfaces';
+import { workSurfaces } from './surfaces/workSurfaces';
 import type { RecipePin } from '../../../written/recipe/recipePin';
 import { usualHand, type OwnFigures } from './ownFigures';
-import { stepsFor } from './stepsFor';
+import { stepsFor } from './surfaces/stepsFor';
 
 /** What one mix of one surface of a unit takes. */
 export interface MixNeed {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { unitSchema, type Army, type Unit } from '../army/army';
 import { modelsSchema } from '../army/batch';
-import { mostOvers } from '../army/over';
+import { mostOvers } from '../army/surfaces/over';
 import type { RecipeOf } from '../army/paintNeeded';
 import { pinKey } from '../../../written/recipe/recipePin';
 import { rooms } from '../../palette/staysUsable';

@@ -1,5 +1,5 @@
 import type { Unit, UnitSurface } from '../army/army';
-import { onEachOther } from '../army/layersOn';
+import { onEachOther } from '../army/surfaces/layersOn';
 import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { surfaceColour, type SurfaceColour } from '../../../light/colour/surfaceColour';
 import { consistencyOf, stiffnessOf, type Consistency } from '../../../predicted/paint/consistency';
@@ -18,7 +18,7 @@ import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { asDone } from '../log/asDone';
 import type { CoatEntry } from '../log/entry';
 import { withFilm } from '../../../written/lines/withFilm';
-import type { OnSurface } from '../log/onFigure';
+import type { OnSurface } from '../log/onFigure/onFigure';
 
 /** Everything somebody with a wet brush asks of one coat. */
 export interface BenchStep {

@@ -1,7 +1,7 @@
 import { modelsByPin, type Army, type Unit } from '../army/army';
 import type { RecipeOf } from '../army/paintNeeded';
-import { isHeldBack, isVarnish } from '../army/stepsFor';
-import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
+import { isHeldBack, isVarnish } from '../army/surfaces/stepsFor';
+import { workSurfaces, type WorkSurface } from '../army/surfaces/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
 import { ranksOf } from '../plan/unitOrder';
 import type { Recipe } from '../../../written/recipe/recipe';
@@ -10,8 +10,8 @@ import type { Bench } from './bench';
 import { openBelow } from './openBelow';
 import { blockedUntil, dryingOf, type Drying } from './drying';
 import type { LogEntry } from '../log/entry';
-import { driesForMs, onFigures, surfaceKey, untouched } from '../log/onFigure';
-import { openCoats, type OpenCoat } from '../log/openCoats';
+import { driesForMs, onFigures, surfaceKey, untouched } from '../log/onFigure/onFigure';
+import { openCoats, type OpenCoat } from '../log/onFigure/openCoats';
 import { standing } from '../log/standing';
 
 /** One coat of one line, and the models it is next on. */

@@ -1,9 +1,9 @@
 import type { Army, Unit } from '../army/army';
-import { workSurfaces } from '../army/workSurfaces';
+import { workSurfaces } from '../army/surfaces/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
 import { techniqueOf } from '../../../written/technique/techniques';
 import type { Bench } from './bench';
-import { driesForMs, surfaceKey, type OnSurface } from '../log/onFigure';
+import { driesForMs, surfaceKey, type OnSurface } from '../log/onFigure/onFigure';
 
 /** Surfaces that dry, those that were painted together together. */
 export interface Drying {

@@ -1,7 +1,7 @@
 import type { Unit } from '../army/army';
-import { isVarnish } from '../army/stepsFor';
-import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
-import type { OpenCoat } from '../log/openCoats';
+import { isVarnish } from '../army/surfaces/stepsFor';
+import { workSurfaces, type WorkSurface } from '../army/surfaces/workSurfaces';
+import type { OpenCoat } from '../log/onFigure/openCoats';
 
 /** Something of a model that is painted for itself, with what is left of it. */
 export interface ModelChain {

@@ -1,6 +1,6 @@
 import type { Unit, UnitSurface } from '../army/army';
 import { usualHand, type OwnFigures } from '../army/ownFigures';
-import { stepsFor } from '../army/stepsFor';
+import { stepsFor } from '../army/surfaces/stepsFor';
 import { dryMinutesOf, waitsOf } from '../plan/dryingTime';
 import { handsOnMinutes } from '../plan/handsOn';
 import { shapeOf } from '../../../written/recipe/shapeOf';

@@ -3,8 +3,8 @@ import type { Batch } from '../army/batch';
 import type { OwnFigures } from '../army/ownFigures';
 import type { RecipeOf } from '../army/paintNeeded';
 import { modelsByPin } from '../army/army';
-import { surfaceOf } from '../army/workSurfaces';
-import { stepsFor } from '../army/stepsFor';
+import { surfaceOf } from '../army/surfaces/workSurfaces';
+import { stepsFor } from '../army/surfaces/stepsFor';
 import type { CoatEntry } from '../log/entry';
 import { paintedCoat, type EntryHead } from './paintedCoat';
 

@@ -1,10 +1,10 @@
 import { modelsByPin, type Army } from '../army/army';
-import { workSurfaces } from '../army/workSurfaces';
+import { workSurfaces } from '../army/surfaces/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
-import { stepsFor } from '../army/stepsFor';
+import { stepsFor } from '../army/surfaces/stepsFor';
 import type { EntryOf, LogEntry } from './entry';
-import { onFigures, surfaceKey, untouched } from './onFigure';
-import { openCoats } from './openCoats';
+import { onFigures, surfaceKey, untouched } from './onFigure/onFigure';
+import { openCoats } from './onFigure/openCoats';
 import { standing } from './standing';
 
 /** How far a unit is. */

@@ -6,8 +6,8 @@ import { predictBuildUp } from '../../../predicted/buildUp/predictBuildUp';
 import { asDone, recipeFromLog } from './asDone';
 import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import { benchStep } from '../bench/benchStep';
-import { openCoats } from './openCoats';
-import { onFigures, surfaceKey, untouched } from './onFigure';
+import { openCoats } from './onFigure/openCoats';
+import { onFigures, surfaceKey, untouched } from './onFigure/onFigure';
 import { extraStep, paintedCoat } from '../bench/paintedCoat';
 import { standing } from './standing';
 

@@ -5,8 +5,8 @@ import { mostCoats, type Step } from '../../../written/recipe/step';
 import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
-import type { OnSurface } from './onFigure';
-import { onWritten, runsOf } from './onWritten';
+import type { OnSurface } from './onFigure/onFigure';
+import { onWritten, runsOf } from './onFigure/onWritten';
 
 /**
  * A recipe as it was really painted on one surface of one model: the coats that were put on, with

@@ -1,5 +1,5 @@
 import { pinOf, type Army, type Unit } from '../army/army';
-import { workSurfaces, type WorkSurface } from '../army/workSurfaces';
+import { workSurfaces, type WorkSurface } from '../army/surfaces/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { RecipePin } from '../../../written/recipe/recipePin';
 import { isAtHand } from '../../../written/pot/stock';
@@ -11,10 +11,10 @@ import type { Recipe } from '../../../written/recipe/recipe';
 import type { Step } from '../../../written/recipe/step';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { asDone, recipeFromLog } from './asDone';
-import { layersDone } from './layersDone';
+import { layersDone } from './onFigure/layersDone';
 import type { CoatEntry, Deviation, EntryOf, LogEntry } from './entry';
 import { partedBy } from './ownPart';
-import { onFigures, surfaceKey, untouched, type OnSurface } from './onFigure';
+import { onFigures, surfaceKey, untouched, type OnSurface } from './onFigure/onFigure';
 
 /** One line as it was painted on one model. */
 export interface RecordedLine {

@@ -7,7 +7,7 @@ import { bench, evening, levy, recipeOf, watch, WrittenLog } from '../../../test
 import { potOn } from '../../../predicted/paint/mixedPaint';
 import { shelf } from '../../../testing/sampleRecipe';
 import { benchSchema } from '../bench/bench';
-import { paintedOnArmy } from './paintedOnArmy';
+import { paintedOnArmy } from './onFigure/paintedOnArmy';
 import { entrySchema } from './entry';
 import { handsOnTable } from './handsOnTable';
 import { modelRecord } from './modelRecord';

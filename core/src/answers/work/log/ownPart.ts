@@ -1,7 +1,7 @@
 import type { Recipe } from '../../../written/recipe/recipe';
 import { brushedOf, isSameBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
-import type { OnSurface } from './onFigure';
+import type { OnSurface } from './onFigure/onFigure';
 
 /** What is noted by the line of a recipe. */
 interface OfRecipe {

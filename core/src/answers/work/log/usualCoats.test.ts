@@ -3,8 +3,8 @@ import { includedSteps } from '../../../written/recipe/includedSteps';
 
 import { levy, WrittenLog } from '../../../testing/sampleLog';
 import { recipeWith, stepWith } from '../../../testing/sampleRecipe';
-import { openCoats } from './openCoats';
-import { onFigures, surfaceKey, untouched } from './onFigure';
+import { openCoats } from './onFigure/openCoats';
+import { onFigures, surfaceKey, untouched } from './onFigure/onFigure';
 import { usualCoats } from './usualCoats';
 
 const surface = levy.units[0].surfaces.find(({ id }) => id === 'cloak')!;

@@ -1,6 +1,6 @@
 import { lineKey } from '../army/ownFigures';
 import type { CoatEntry, LogEntry } from './entry';
-import { onFigures } from './onFigure';
+import { onFigures } from './onFigure/onFigure';
 
 /** So many surfaces say what a painter usually does. */
 const enoughSurfaces = 3;

@@ -3,7 +3,7 @@ import type { Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import { batchWork } from './batchWork';
-import { tryRules } from './tryRules';
+import { tryRules } from './schedule/tryRules';
 
 /** So much of the time may be waiting before a batch is called too small. */
 export const waitingAllowed = 0.03;

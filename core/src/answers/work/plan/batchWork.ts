@@ -2,8 +2,8 @@ import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/arm
 import { spanOf, type Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
 import { asUsuallyPainted, usualHand, type OwnFigures } from '../army/ownFigures';
-import { stepsFor } from '../army/stepsFor';
-import { turnOf, workSurfaces } from '../army/workSurfaces';
+import { stepsFor } from '../army/surfaces/stepsFor';
+import { turnOf, workSurfaces } from '../army/surfaces/workSurfaces';
 import { staysUsableMinutes } from '../../palette/staysUsable';
 import { flattenMix, type PotShare } from '../../../written/recipe/flattenMix';
 import { shapeOf } from '../../../written/recipe/shapeOf';

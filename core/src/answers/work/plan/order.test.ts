@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { stepWith } from '../../../testing/sampleRecipe';
 import { surfaceOf } from '../../../testing/sampleLevy';
-import { leastOrder } from './leastOrder';
+import { leastOrder } from './schedule/leastOrder';
 import { orderOfWork, workOrders } from './orderOfWork';
-import { spillRisk, type OrderedSurface } from './spillRisk';
+import { spillRisk, type OrderedSurface } from './schedule/spillRisk';
 
 const surface = (
   id: string,

@@ -1,5 +1,5 @@
 import { stages } from '../../../written/recipe/step';
-import { leastOrder } from './leastOrder';
+import { leastOrder } from './schedule/leastOrder';
 import {
   neighboursOf,
   slipOf,
@@ -7,7 +7,7 @@ import {
   spoiltMinutes,
   type OrderedSurface,
   type OrderEntry,
-} from './spillRisk';
+} from './schedule/spillRisk';
 
 /** How somebody goes over a model. */
 export const workOrders = [

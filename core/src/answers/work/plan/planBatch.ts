@@ -6,7 +6,7 @@ import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import { batchWork, type BatchWork } from './batchWork';
 import type { PaintedBefore } from './paintedBefore';
 import type { PlannedRun, PlannedWork } from './plannedWork';
-import { tryRules, type Schedule } from './tryRules';
+import { tryRules, type Schedule } from './schedule/tryRules';
 
 export interface PlanProgress {
   /** 0–1 */

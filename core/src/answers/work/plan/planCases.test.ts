@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { everyOrder } from '../../../testing/everyOrder';
 import { planCases, type PlanCase } from '../../../testing/planCases';
 import { changeMinutes } from './work';
-import type { Done } from './dispatched';
-import { tryRules } from './tryRules';
+import type { Done } from './schedule/dispatched';
+import { tryRules } from './schedule/tryRules';
 import { runs } from '../../../testing/longTests';
 
 const hair = 1e-6;

@@ -1,11 +1,11 @@
 import { modelsByPin, type Army, type Unit } from '../army/army';
-import { turnOf, workSurfaces } from '../army/workSurfaces';
+import { turnOf, workSurfaces } from '../army/surfaces/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
-import { stepsFor } from '../army/stepsFor';
+import { stepsFor } from '../army/surfaces/stepsFor';
 import { shapeOf } from '../../../written/recipe/shapeOf';
 import { handsOnMinutes } from './handsOn';
 import { orderOfWork } from './orderOfWork';
-import type { OrderedSurface } from './spillRisk';
+import type { OrderedSurface } from './schedule/spillRisk';
 
 /** The surfaces of a unit with their lines, as the order of work sees them; those with a recipe. */
 export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): OrderedSurface[] {

@@ -1,5 +1,5 @@
 import { filmOf } from '../../../predicted/buildUp/applyStep';
-import { stepsFor } from '../army/stepsFor';
+import { stepsFor } from '../army/surfaces/stepsFor';
 import type { UnitSurface } from '../army/army';
 import { colourDifference } from '../../../light/colour/colourDifference';
 import { surfaceColour, type SurfaceColour } from '../../../light/colour/surfaceColour';

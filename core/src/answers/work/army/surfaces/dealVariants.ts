@@ -1,0 +1,123 @@
+import { pinOf, type Army, type OwnRecipe, type Unit, type UnitSurface } from '../army';
+import { pinKey, type RecipePin } from '../../../../written/recipe/recipePin';
+import { randomFrom } from '../../../../written/record/randomFrom';
+
+/** The recipes one model has for the surfaces that vary, in the order of `variedSurfaces`. */
+type Hand = number[];
+
+/** More ways than this to combine variants are not looked through one by one. */
+const mostWays = 4000;
+
+/** What is worth how much, when the next model is dealt its hand: the first two before all else. */
+const worth = {
+  /** it clashes: what is dealt does not belong together */
+  unfit: 1e9,
+  /** a surface like the neighbour’s in the line */
+  likeNeighbour: 1e6,
+  /** a model there is already, for each there is */
+  twin: 20,
+  /** a surface like the one two places off */
+  likeSecond: 3,
+  /** a recipe that has been dealt more often than the others, for each time */
+  often: 2,
+};
+
+/** Surfaces that are dealt several recipes. */
+export function variedSurfaces({ surfaces }: Pick<Unit, 'surfaces'>): UnitSurface[] {
+  return surfaces.filter(({ variants }) => variants && variants.length > 0);
+}
+
+/** The recipes that are dealt for a surface: its own, then its variants, each once. */
+export function dealtRecipes(army: Pick<Army, 'scheme'>, surface: UnitSurface): RecipePin[] {
+  const all = [pinOf(army, surface), ...(surface.variants ?? [])].filter((pin) => pin !== null);
+  return all.filter((pin, i) => all.findIndex((other) => pinKey(other) === pinKey(pin)) === i);
+}
+
+/**
+ * Deals the variants of a unit out over its models so that neighbours in the line differ on every
+ * surface that varies, no two models are twins while there are other ways, and each recipe is dealt
+ * about as often as the others. The same seed deals the same.
+ *
+ * @param fits whether recipes belong together on one model, in the order of `variedSurfaces`; deals
+ *   that do not are dealt only where nothing else is left
+ * @returns the recipes of each model that are not its unit’s
+ */
+export function dealVariants(
+  army: Pick<Army, 'scheme'>,
+  unit: Unit,
+  seed: number,
+  fits: (recipes: readonly RecipePin[]) => boolean = () => true,
+): OwnRecipe[] {
+  const varied = variedSurfaces(unit);
+  const recipes = varied.map((surface) => dealtRecipes(army, surface));
+  const random = randomFrom(seed);
+  const ways = shuffled(waysToCombine(recipes), random).slice(0, mostWays);
+  const isUnfit = ways.map((way) => !fits(way.map((choice, i) => recipes[i][choice])));
+  const timesDealt = ways.map(() => 0);
+  const often = recipes.map((choices) => choices.map(() => 0));
+  const dealt: Hand[] = [];
+  for (let model = 0; model < unit.models; model++) {
+    const costs = ways.map((way, i) => {
+      const like = (other: Hand | undefined) =>
+        other ? way.filter((choice, place) => other[place] === choice).length : 0;
+      return (
+        (isUnfit[i] ? worth.unfit : 0) +
+        worth.likeNeighbour * like(dealt[model - 1]) +
+        worth.twin * timesDealt[i] +
+        worth.likeSecond * like(dealt[model - 2]) +
+        worth.often * way.reduce((sum, choice, place) => sum + often[place][choice], 0)
+      );
+    });
+    const chosen = costs.indexOf(Math.min(...costs));
+    dealt.push(ways[chosen]);
+    timesDealt[chosen]++;
+    ways[chosen].forEach((choice, place) => often[place][choice]++);
+  }
+  return dealt.flatMap((hand, model) =>
+    hand.flatMap((choice, place) =>
+      choice === 0
+        ? []
+        : [{ model: model + 1, surfaceId: varied[place].id, recipe: recipes[place][choice] }],
+    ),
+  );
+}
+
+/** Models that look like the one before them in the line on a surface that varies. */
+export function likeNeighbours(
+  army: Pick<Army, 'scheme'>,
+  unit: Unit,
+): { model: number; surfaceId: string }[] {
+  const varied = variedSurfaces(unit);
+  const key = (surface: UnitSurface, model: number) => pinKey(pinOf(army, surface, unit, model));
+  return Array.from({ length: Math.max(0, unit.models - 1) }, (_, i) => i + 2).flatMap((model) =>
+    varied.flatMap((surface) =>
+      key(surface, model) === key(surface, model - 1) ? [{ model, surfaceId: surface.id }] : [],
+    ),
+  );
+}
+
+/** The recipes with one surface of one model given another; null gives it the unit’s again. */
+export function withOwnRecipe(
+  own: readonly OwnRecipe[],
+  model: number,
+  surfaceId: string,
+  recipe: RecipePin | null,
+): OwnRecipe[] {
+  const rest = own.filter((each) => each.model !== model || each.surfaceId !== surfaceId);
+  return recipe ? [...rest, { model, surfaceId, recipe }] : rest;
+}
+
+function waysToCombine(recipes: readonly RecipePin[][]): Hand[] {
+  let ways: Hand[] = [[]];
+  for (const choices of recipes) {
+    if (ways.length * choices.length > mostWays * 4) break;
+    ways = ways.flatMap((way) => choices.map((_, choice) => [...way, choice]));
+  }
+  // Surfaces left over when there are too many ways keep the unit's recipe.
+  return ways.map((way) => recipes.map((_, place) => way[place] ?? 0));
+}
+
+function shuffled<Thing>(things: readonly Thing[], random: () => number): Thing[] {
+  const left = [...things];
+  return things.map(() => left.splice(Math.floor(random() * left.length), 1)[0]);
+}

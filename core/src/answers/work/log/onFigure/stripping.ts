@@ -1,0 +1,32 @@
+import { workSurfaces } from '../../army/surfaces/workSurfaces';
+import type { Unit } from '../../army/army';
+import type { EntryOf } from '../entry';
+
+/** Said wherever it is told that paint can be taken off again. */
+export const strippingCaution =
+  'What takes paint off can burn skin, eyes and lungs, some of it catches fire, and some eats plastic, resin and glue. Gloves, eye protection, fresh air, no flame or heat near it, never in the mouth or down the drain; try it on a hidden spot, and follow the sheet of its maker and the rules where you live.';
+
+type Head = Pick<EntryOf<'stripped'>, 'id' | 'at' | 'order' | 'benchId' | 'by'>;
+
+/**
+ * What is noted when models are stripped: of every surface, and of what goes over surfaces, that
+ * nothing of it is there any more. What was there stays in the log.
+ *
+ * @param head makes the head of an entry, after those there are
+ * @param models places in the line of the unit, from 1
+ */
+export function strippedEntries(
+  armyId: string | null,
+  unit: Unit,
+  models: readonly number[],
+  head: (before: readonly EntryOf<'stripped'>[]) => Head,
+): EntryOf<'stripped'>[] {
+  const entries: EntryOf<'stripped'>[] = [];
+  for (const { id } of workSurfaces(unit))
+    entries.push({
+      kind: 'stripped',
+      ...head(entries),
+      where: { armyId, unitId: unit.id, surfaceId: id, models: [...models] },
+    });
+  return entries;
+}
