@@ -1,0 +1,11 @@
+export { markOnGround, type MarkAsked } from './markOnGround';
+export { matchColour, type MatchLimits, type MatchedMix, type Matcher } from './matchColour';
+export type { MatchPot } from './matchPot';
+export { paintableWith, type Paintable } from './paintableWith';
+export { pairReasons, pairsWith, type Pair } from './pairsWith';
+export { recolouring, type Recoloured, type RecolourAsked, type RecolouredLine } from './recolour';
+export { midOfRecipe } from './recolourTargets';
+export { ReplaceError, replacePot, usesPot } from './replacePot';
+export { replacementVerdict, standings, type Standing } from './replacementVerdict';
+export { shoppingList, type ShoppingLine } from './shoppingList';
+export { potCosts, substitutes, type Substitute } from './substitutes';

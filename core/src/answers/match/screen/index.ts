@@ -1,0 +1,2 @@
+export { mixMeter, type Looked } from './mixMeter';
+export { wholeParts } from './wholeParts';

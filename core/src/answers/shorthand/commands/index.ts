@@ -1,0 +1,1 @@
+export type { SaidChange } from './saidChange';

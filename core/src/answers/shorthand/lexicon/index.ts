@@ -1,0 +1,1 @@
+export { isSpokenWord } from './lexicon';

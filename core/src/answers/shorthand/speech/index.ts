@@ -1,0 +1,1 @@
+export type { SpotSaid } from './spotsSaid';

@@ -1,0 +1,1 @@
+export { mostLetters as mostSentenceLetters, readSentence } from './readSentence';

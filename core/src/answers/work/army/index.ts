@@ -1,0 +1,23 @@
+export {
+  armySchema,
+  evenedOut,
+  holdsBack,
+  modelsByPin,
+  pinOf,
+  sharesOf,
+  sharesWithin,
+  sizeClasses,
+  unitOf,
+  unitSchema,
+  type Army,
+  type OwnRecipe,
+  type Part,
+  type Unit,
+  type UnitSurface,
+} from './army';
+export { batchSchema, spanOf, type Batch, type ModelRange, type Session } from './batch';
+export { areNeighbours, placesOf, surfacesAt } from './figure';
+export { figurePlaceNames, figurePlaces, type FigurePlace } from './figurePlaces';
+export { type OwnFigures, lineKey } from './ownFigures';
+export { paintNeeded, usualPotMl, type PaintNeeded, type RecipeOf } from './paintNeeded';
+export { withPinned } from './withPinned';

@@ -1,0 +1,12 @@
+export { belonging, type Belonging, type JudgedSurface } from './belonging';
+export {
+  dealVariants,
+  dealtRecipes,
+  likeNeighbours,
+  variedSurfaces,
+  withOwnRecipe,
+} from './dealVariants';
+export { layersOn, onEachOther, type Layer } from './layersOn';
+export { mostOvers, overSchema, type Over } from './over';
+export { isHeldBack, stepsFor } from './stepsFor';
+export { coveredBy, surfaceOf, turnOf, workSurfaces, type WorkSurface } from './workSurfaces';

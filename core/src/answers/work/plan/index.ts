@@ -1,0 +1,12 @@
+export { batchSizes, waitingAllowed, type BatchSize } from './batchSize';
+export { BatchTooLargeError } from './batchWork';
+export { chosenModels } from './chosenModels';
+export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './dryingTime';
+export { finishTotals, type FinishTotals } from './finishTotals';
+export { handsOnMinutes } from './handsOn';
+export { orderOfWork, workOrders, type WorkOrderName } from './orderOfWork';
+export { planBatch } from './planBatch';
+export { plannedSessions, splitOver, type PlannedSession } from './plannedSessions';
+export type { PlannedMixing, PlannedRun, PlannedWork } from './plannedWork';
+export { orderedSurfaces, ranksOf } from './unitOrder';
+export { repaintOver, versionGap, type Repaint, type VersionGap } from './versionGap';

@@ -1,0 +1,14 @@
+export {
+  belongsTo,
+  potsDrawnBy,
+  resourceNames,
+  resources,
+  type AnyRecord,
+  type ContentOf,
+  kinds,
+  type ResourceName,
+} from './catalogue';
+export { actions, type Action } from './grants';
+export { kindNames, type KindName, type RecordHolder } from './kind';
+export { referencesOf, veiled, withReferences, type Reference } from './references';
+export { matters, may, rights, type Matter } from './rights';

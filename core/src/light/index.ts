@@ -1,0 +1,3 @@
+export * from './colour';
+export * from './optics';
+export * from './reader';

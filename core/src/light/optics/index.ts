@@ -1,0 +1,3 @@
+export { filmOver } from './filmOver';
+export { masstoneOf } from './masstone';
+export { mixOptics } from './mixOptics';

@@ -1,0 +1,3 @@
+export { averageReadings } from './averageReadings';
+export { ReaderError, type AveragedReading, type ColourReader } from './colourReader';
+export { simulatedReader } from './simulatedReader';

@@ -1,0 +1,19 @@
+export { depositOf, filmOf, layOver } from './applyStep';
+export { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';
+export {
+  everyAspect,
+  finishedSurface,
+  type AspectBuildUp,
+  type BuildUp,
+  type StepBuildUp,
+} from './buildUp';
+export { BuildUpPredictor } from './buildUpPredictor';
+export { pairLines, worstPlace, type LinePair, type WorstPlace } from './compareLines';
+export { estimatesOf, type EstimateCause } from './estimatesOf';
+export { groundWords } from './groundWords';
+export { groundRefusal, groundsBelow, mostGrounds, onGround } from './onGround';
+export { passesAt, passesToward, type Passes, type PassesToward } from './passes';
+export { coverageOf, predictBuildUp, predictPlainBuildUp } from './predictBuildUp';
+export { laidOver, surfaceBelow } from './surfaceBelow';
+export { valueStaircase, type Stair } from './valueStaircase';
+export { wetVolumeMl } from './wetVolume';

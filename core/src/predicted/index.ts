@@ -1,0 +1,5 @@
+export * from './buildUp';
+export * from './coverage';
+export * from './form';
+export * from './glazes';
+export * from './paint';

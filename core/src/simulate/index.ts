@@ -1,0 +1,2 @@
+export { paintPast } from './paintPast';
+export type { Past, PastAsked, PastPainter } from './past';

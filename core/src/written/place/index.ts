@@ -1,0 +1,20 @@
+export { sideNames, sideWords, type Aim, type AimSide, type Stretch, type WrittenAim } from './aim';
+export { aimWords, aspectName, aspectNames } from './aimWords';
+export { plainAspect, type Aspect } from './aspects';
+export { formField, shareBelow } from './formField';
+export { forms, formNames, type FormName } from './forms';
+export { lightNames, type LightDirection } from './light';
+export { placementSchema, pulls, type Placement } from './placement';
+export {
+  mostSpots,
+  sectionWay,
+  sectionWayNames,
+  spotSchema,
+  type Sections,
+  type Shape,
+  type Spot,
+  type SpotMark,
+} from './shape';
+export { placementsOf } from './shrinking';
+export { readySpotOf, usualShare } from './spotWeights';
+export { nearestStop, placeOf, ribbonStops, toneStops, type ToneStopName } from './toneAxis';

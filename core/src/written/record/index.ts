@@ -1,0 +1,17 @@
+export { withKnownTakenIn } from './carriedFields';
+export { fieldErrors, sentenceOf, type FieldError } from './fieldErrors';
+export {
+  idSchema,
+  lineLimit,
+  lineOfText,
+  numberWithin,
+  pageOfText,
+  wholeNumberWithin,
+} from './fields';
+export { fingerprint } from './fingerprint';
+export { mergeContents } from './mergeContents';
+export { isOpaqueId, opaquePrefix } from './opaqueId';
+export { randomFrom } from './randomFrom';
+export { readNumber, type NumberReading } from './readNumber';
+export { keptSchema, revisionSchema, type Kept } from './revision';
+export { isSameContent } from './sameContent';
