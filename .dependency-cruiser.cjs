@@ -72,16 +72,16 @@ module.exports = {
     ),
     never('server-and-web-apart', '^server/', '^web/'),
     never('web-and-server-apart', '^web/', '^server/'),
-    never('parts-know-no-pages', '^web/src/(parts|ledger|workers)/', '^web/src/pages/'),
+    never('parts-know-no-pages', '^web/src/(kit|data|workers)/', '^web/src/features/'),
     never(
       'pages-know-no-other-page',
-      { path: '^web/src/pages/([^/]+)/', pathNot: inTests },
-      { path: '^web/src/pages/', pathNot: '^web/src/pages/$1/' },
+      { path: '^web/src/features/([^/]+)/', pathNot: inTests },
+      { path: '^web/src/features/', pathNot: '^web/src/features/$1/' },
     ),
     never(
       'worker-fetches-nothing',
       { path: '^web/src/workers/(work/|ledger\\.worker)', pathNot: inTests },
-      '^web/src/ledger/(ask|ledgerApi|store)',
+      '^web/src/data/(ask|ledgerApi|store)',
       'what the worker knows it is told',
     ),
     never(

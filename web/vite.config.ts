@@ -22,10 +22,10 @@ const chunks = [
   { name: 'several', test: /\/(core|web)\/src\//, minShareCount: 2 },
 ].map((group, index, all) => ({ ...group, priority: all.length - index }));
 
-/** The pages as an app of their own that opens without the server; what the ledger holds is kept by web/src/ledger/away. */
+/** The pages as an app of their own that opens without the server; what the ledger holds is kept by web/src/data/offline. */
 const installed = VitePWA({
   registerType: 'prompt',
-  // Registered by web/src/ledger/away/newRelease.ts: the content policy lets no script into the page.
+  // Registered by web/src/data/offline/newRelease.ts: the content policy lets no script into the page.
   injectRegister: false,
   includeAssets: ['mark.svg', 'theme.js', 'icons/*.png'],
   manifest: {
@@ -75,7 +75,7 @@ export default defineConfig({
     proxy: { '/api': api },
     // Read before the first page asks for them.
     warmup: {
-      clientFiles: ['src/main.tsx', 'src/pages/recipes/*.tsx', 'src/workers/ledger.worker.ts'],
+      clientFiles: ['src/main.tsx', 'src/features/recipes/*.tsx', 'src/workers/ledger.worker.ts'],
     },
   },
 });

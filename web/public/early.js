@@ -1,5 +1,5 @@
 // Asks for what nearly every page needs while the scripts of the page are still on their way. The
-// answers are taken by web/src/ledger/earlyAnswers.ts, which checks that they are still good.
+// answers are taken by web/src/data/earlyAnswers.ts, which checks that they are still good.
 (() => {
   const kept = (key) => {
     try {

@@ -1,38 +1,38 @@
 import { isValidElement } from 'react';
 import { createBrowserRouter, matchRoutes, RouterProvider, type RouteObject } from 'react-router';
-import { FirstPlace } from './parts/begin/FirstPlace';
-import { beginFetching, fetched } from './parts/fetched';
-import { Notices } from './parts/shell/notices';
-import { PageFault } from './parts/shell/PageFault';
-import { Shell } from './parts/shell/Shell';
-import RecipesPage from './pages/recipes/RecipesPage';
+import { FirstPlace } from './kit/begin/FirstPlace';
+import { beginFetching, fetched } from './kit/lazyComponent';
+import { Notices } from './kit/shell/notices';
+import { PageFault } from './kit/shell/PageFault';
+import { Shell } from './kit/shell/Shell';
+import RecipesPage from './features/recipes/RecipesPage';
 
 const RecipePage = fetched(async () => {
-  const page = await import('./pages/recipe/RecipePage');
+  const page = await import('./features/recipe/RecipePage');
   await page.askedLeaf;
   return page;
 });
-const BeginPage = fetched(() => import('./pages/draft/BeginPage'));
-const DraftPage = fetched(() => import('./pages/draft/DraftPage'));
-const OneFigurePage = fetched(() => import('./pages/sheet/OneFigurePage'));
-const MatchPage = fetched(() => import('./pages/match/MatchPage'));
-const ShelfPage = fetched(() => import('./pages/shelf/ShelfPage'));
-const ShoppingPage = fetched(() => import('./pages/stock/ShoppingPage'));
-const PaintablePage = fetched(() => import('./pages/stock/PaintablePage'));
-const FillPage = fetched(() => import('./pages/fill/FillPage'));
-const FilesPage = fetched(() => import('./pages/files/FilesPage'));
-const ReplacePage = fetched(() => import('./pages/replace/ReplacePage'));
-const ArmiesPage = fetched(() => import('./pages/army/ArmiesPage'));
-const ArmyPage = fetched(() => import('./pages/army/ArmyPage'));
-const BenchesPage = fetched(() => import('./pages/bench/BenchesPage'));
-const BenchPage = fetched(() => import('./pages/bench/BenchPage'));
-const LogPage = fetched(() => import('./pages/log/LogPage'));
-const ModelPage = fetched(() => import('./pages/log/ModelPage'));
-const PhotographPage = fetched(() => import('./pages/photograph/PhotographPage'));
-const DoorPage = fetched(() => import('./pages/door/DoorPage'));
-const TrustPage = fetched(() => import('./pages/door/TrustPage'));
-const ClubPage = fetched(() => import('./pages/club/ClubPage'));
-const PalettePage = fetched(() => import('./pages/palette/PalettePage'));
+const BeginPage = fetched(() => import('./features/draft/BeginPage'));
+const DraftPage = fetched(() => import('./features/draft/DraftPage'));
+const OneFigurePage = fetched(() => import('./features/sheet/OneFigurePage'));
+const MatchPage = fetched(() => import('./features/match/MatchPage'));
+const ShelfPage = fetched(() => import('./features/shelf/ShelfPage'));
+const ShoppingPage = fetched(() => import('./features/stock/ShoppingPage'));
+const PaintablePage = fetched(() => import('./features/stock/PaintablePage'));
+const FillPage = fetched(() => import('./features/fill/FillPage'));
+const FilesPage = fetched(() => import('./features/files/FilesPage'));
+const ReplacePage = fetched(() => import('./features/replace/ReplacePage'));
+const ArmiesPage = fetched(() => import('./features/army/ArmiesPage'));
+const ArmyPage = fetched(() => import('./features/army/ArmyPage'));
+const BenchesPage = fetched(() => import('./features/bench/BenchesPage'));
+const BenchPage = fetched(() => import('./features/bench/BenchPage'));
+const LogPage = fetched(() => import('./features/log/LogPage'));
+const ModelPage = fetched(() => import('./features/log/ModelPage'));
+const PhotographPage = fetched(() => import('./features/photograph/PhotographPage'));
+const DoorPage = fetched(() => import('./features/door/DoorPage'));
+const TrustPage = fetched(() => import('./features/door/TrustPage'));
+const ClubPage = fetched(() => import('./features/club/ClubPage'));
+const PalettePage = fetched(() => import('./features/palette/PalettePage'));
 
 const routes: RouteObject[] = [
   {

@@ -8,9 +8,9 @@ const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).map((file
 );
 const read = (file: string) => readFileSync(join(root, file), 'utf8');
 
-/** @example homeOf('pages/army/plan/PlanLeaf.tsx') // → 'pages/army' */
+/** @example homeOf('features/army/plan/PlanLeaf.tsx') // → 'features/army' */
 const homeOf = (file: string) =>
-  file.startsWith('pages/') ? file.split('/').slice(0, 2).join('/') : file.split('/')[0];
+  file.startsWith('features/') ? file.split('/').slice(0, 2).join('/') : file.split('/')[0];
 
 const styledIn = new Map<string, Set<string>>();
 for (const sheet of files.filter((file) => file.endsWith('.scss')))
@@ -23,7 +23,7 @@ const sources = files.filter((file) => file.endsWith('.tsx') && !file.endsWith('
 
 test.each(sources)('%s is styled by its own sheet, by a part or by the theme', (file) => {
   const home = homeOf(file);
-  const known = home.startsWith('pages/') ? [home, 'parts', 'styles'] : ['parts', 'styles'];
+  const known = home.startsWith('features/') ? [home, 'kit', 'styles'] : ['kit', 'styles'];
   const used = [...read(file).matchAll(/className="([^"]+)"/g)].flatMap(([, names]) =>
     names.split(' '),
   );

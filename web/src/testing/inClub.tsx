@@ -2,10 +2,10 @@ import { render } from '@testing-library/react';
 import type { Role } from '@yellow-ledger/core';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
-import { clubApi } from '../ledger/club/clubApi';
-import type { Owned } from '../ledger/club/houseSchemas';
-import { memberships, type Member } from '../ledger/club/membership';
-import { createStore } from '../ledger/store';
+import { clubApi } from '../data/club/clubApi';
+import type { Owned } from '../data/club/clubSchemas';
+import { memberships, type Member } from '../data/club/membership';
+import { createStore } from '../data/store';
 
 const joinedAt = '2026-11-27T18:00:00.000Z';
 const member = (id: string, role: Role): Member => ({

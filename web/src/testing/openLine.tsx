@@ -2,8 +2,8 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import type { Recipe, Spot, Step } from '@yellow-ledger/core';
 import { useEffect, type ReactNode } from 'react';
 import { FormProvider, useForm, type UseFormReturn } from 'react-hook-form';
-import type { LineDeeds } from '../pages/recipe/useLineDeeds';
-import type { RecipeLineProps } from '../pages/recipe/recipeLineProps';
+import type { LineDeeds } from '../features/recipe/line/useLineDeeds';
+import type { RecipeLineProps } from '../features/recipe/line/recipeLineProps';
 import { coat, pots } from './levy';
 
 /** What an open line of a recipe did to the recipe. */

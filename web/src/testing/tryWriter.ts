@@ -5,11 +5,11 @@ import {
   type LogEntry,
   type ResourceName,
 } from '@yellow-ledger/core';
-import type { Asked, Problem } from '../ledger/ask';
-import { ledgerApi } from '../ledger/ledgerApi';
-import { openLedger } from '../ledger/store';
-import type { SafeStore } from '../ledger/writer/safeStore';
-import { recordKey } from '../ledger/writer/writingSlice';
+import type { Asked, Problem } from '../data/ask';
+import { ledgerApi } from '../data/ledgerApi';
+import { openLedger } from '../data/store';
+import type { SafeStore } from '../data/outbox/safeStore';
+import { recordKey } from '../data/outbox/writingSlice';
 import { savedAt } from './inHand';
 
 type Answer = Awaited<ReturnType<Asked>>;

@@ -1,6 +1,6 @@
 import type { MatchedMix } from '@yellow-ledger/core';
 import type { Remote } from 'comlink';
-import type { RootState } from '../ledger/rootState';
+import type { RootState } from '../data/rootState';
 import type { LedgerWorker } from './ledger.worker';
 import { startWorker } from './ledgerWorker';
 import { ofShelf } from './parts';

@@ -1,4 +1,4 @@
-import type { Part } from '../ledger/inHand';
+import type { Part } from '../data/ledgerData';
 
 /** What a question of the worker is answered from; asked again whenever one of them changes. */
 /** A question that carries all it is answered from. */

@@ -1,5 +1,5 @@
 import { clear, createStore, entries, setMany, type UseStore } from 'idb-keyval';
-import { ledgerIdentity } from '../ledger/ledgerIdentity';
+import { ledgerIdentity } from '../data/ledgerIdentity';
 import type { LastRibbon } from './work/listWork';
 
 /** A predicted ribbon, under the key of what it was predicted from; null where it cannot be predicted. */

@@ -1,8 +1,8 @@
 import type { Remote } from 'comlink';
-import { selectPart, type InHand, type Part } from '../ledger/inHand';
-import { memberships } from '../ledger/club/membership';
-import { painterHere } from '../ledger/log/painterHere';
-import type { RootState } from '../ledger/rootState';
+import { selectPart, type InHand, type Part } from '../data/ledgerData';
+import { memberships } from '../data/club/membership';
+import { painterHere } from '../data/log/painterHere';
+import type { RootState } from '../data/rootState';
 import type { LedgerWorker } from './ledger.worker';
 import { idOf, type PartChange } from './work/ledgerInHand';
 

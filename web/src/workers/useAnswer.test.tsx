@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { coat } from '../testing/levy';
 import { FakeServer, openPage } from '../testing/tryWriter';
-import type { Part } from '../ledger/inHand';
+import type { Part } from '../data/ledgerData';
 import { useAnswer } from './useAnswer';
 
 // A browser’s worker is told through messages; here it is only seen what it would be told.

@@ -2,9 +2,9 @@ import type { Remote } from 'comlink';
 import { dequal } from 'dequal';
 import { startTransition, useEffect, useRef, useState } from 'react';
 import { shallowEqual } from 'react-redux';
-import { selectPart, type Part } from '../ledger/inHand';
-import { useAppSelector, useAppStore } from '../ledger/store';
-import { useParts } from '../ledger/useParts';
+import { selectPart, type Part } from '../data/ledgerData';
+import { useAppSelector, useAppStore } from '../data/store';
+import { useParts } from '../data/useCollections';
 import type { LedgerWorker } from './ledger.worker';
 import { toldWorker } from './ledgerWorker';
 

@@ -1,6 +1,6 @@
 import type { Pot, Recipe } from '@yellow-ledger/core';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { usePart } from '../ledger/useParts';
+import { usePart } from '../data/useCollections';
 import { computationVersion } from './firstWorker';
 import { ofPots, ofShelf } from './parts';
 import { ribbonCache } from './ribbonCache';

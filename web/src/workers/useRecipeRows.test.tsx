@@ -2,9 +2,9 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
-import { identityHead, restoresHead } from '../ledger/ledgerIdentity';
-import { ledgerApi } from '../ledger/ledgerApi';
-import { createStore, type Store } from '../ledger/store';
+import { identityHead, restoresHead } from '../data/ledgerIdentity';
+import { ledgerApi } from '../data/ledgerApi';
+import { createStore, type Store } from '../data/store';
 import { keptOf } from '../testing/inHand';
 import { coat, now, recipe, skin } from '../testing/levy';
 import { useRecipeList } from './useRecipeRows';

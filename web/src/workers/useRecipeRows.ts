@@ -1,8 +1,8 @@
 import type { Kept, Recipe } from '@yellow-ledger/core';
 import { useMemo } from 'react';
-import { ledgerApi } from '../ledger/ledgerApi';
-import { useAppSelector } from '../ledger/store';
-import { useRecords } from '../ledger/useParts';
+import { ledgerApi } from '../data/ledgerApi';
+import { useAppSelector } from '../data/store';
+import { useRecords } from '../data/useCollections';
 
 /** A recipe as lists show it. */
 export interface RecipeRow {

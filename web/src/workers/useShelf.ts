@@ -1,6 +1,6 @@
 import { asLeft, type Kept, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
-import { useRecords } from '../ledger/useParts';
+import { useRecords } from '../data/useCollections';
 
 const none: readonly Kept<Pot>[] = [];
 

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
-import type { Part } from '../ledger/inHand';
-import { useAppStore } from '../ledger/store';
-import { useParts } from '../ledger/useParts';
+import type { Part } from '../data/ledgerData';
+import { useAppStore } from '../data/store';
+import { useParts } from '../data/useCollections';
 import { toldWorker } from './ledgerWorker';
 
 /** The worker, for asking it something once: it knows these parts when it is called for. */

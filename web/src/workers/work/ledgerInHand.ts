@@ -11,7 +11,7 @@ import {
   type Shelf,
   type Version,
 } from '@yellow-ledger/core';
-import type { InHand, Part } from '../../ledger/inHand';
+import type { InHand, Part } from '../../data/ledgerData';
 
 /** What has changed of a part since it was told last. */
 export interface PartChange<Name extends Part = Part> {

@@ -1,0 +1,20 @@
+import { nextOrder, type LogEntry } from '@yellow-ledger/core';
+import { selectPart } from '../ledgerData';
+import type { RootState } from '../rootState';
+import { painterHere } from './painterHere';
+import { pageClock } from './monotonicClock';
+
+/** The head of the next entry: after all that is known, by the page's clock. */
+export function entryHead(state: RootState, after: readonly LogEntry[] = []) {
+  const by = painterHere.name();
+  return {
+    id: crypto.randomUUID(),
+    at: new Date(pageClock.now()).toISOString(),
+    order: nextOrder([...known(state), ...after]),
+    ...(by && { by }),
+  };
+}
+
+/** The log in hand; while it is not there, what is written here alone. */
+const known = (state: RootState): readonly LogEntry[] =>
+  selectPart(state, 'log') ?? state.writing.entries.map(({ entry }) => entry);

@@ -1,0 +1,70 @@
+import type { AnyRecord, Kept, LogEntry, ResourceName } from '@yellow-ledger/core';
+import { original } from '@reduxjs/toolkit';
+import { acknowledged } from './outbox/ackedWrites';
+import { ledgerApi, newerEntries, withEntries, withItems } from './ledgerApi';
+import type { LedgerStore } from './rootState';
+
+/** What the server has changed by what was sent, so that it need not be fetched for it. */
+type Store = Pick<LedgerStore, 'dispatch'>;
+
+/** A record is on the server as it is kept now. */
+export function nowKept({ dispatch }: Store, name: ResourceName, kept: Kept<AnyRecord>): void {
+  acknowledged.record(name, kept);
+  update({ dispatch }, name, (list) => {
+    const index = list.findIndex(({ content }) => content.id === kept.content.id);
+    return index < 0 ? [...list, kept] : list.with(index, kept);
+  });
+}
+
+/** A record is no longer on the server. @param revision it had there */
+export function forgotten(
+  { dispatch }: Store,
+  name: ResourceName,
+  id: string,
+  revision: number,
+): void {
+  acknowledged.deleted(name, id, revision);
+  update({ dispatch }, name, (list) => list.filter(({ content }) => content.id !== id));
+}
+
+function update(
+  { dispatch }: Store,
+  name: ResourceName,
+  change: (list: Kept<AnyRecord>[]) => Kept<AnyRecord>[],
+): void {
+  dispatch(
+    // The list itself and no draft of it: looking through a draft of thousands takes longer than a frame.
+    ledgerApi.util.updateQueryData('records', name, (list) =>
+      change(original(list) ?? list),
+    ) as never,
+  );
+}
+
+/** Entries are in the log of the server. */
+export function nowWritten({ dispatch }: Store, entries: readonly LogEntry[]): void {
+  acknowledged.written(entries);
+  dispatch(
+    ledgerApi.util.updateQueryData('log', undefined, (log) =>
+      withEntries(original(log) ?? log, entries),
+    ) as never,
+  );
+}
+
+/** Entries that others have written, with their sequence. */
+export function nowHeard({ dispatch }: Store, items: Parameters<typeof withItems>[1]): void {
+  // The log may just be on its way here, as it was before these.
+  acknowledged.written(items.map(({ entry }) => entry));
+  dispatch(
+    ledgerApi.util.updateQueryData('log', undefined, (log) =>
+      withItems(original(log) ?? log, items),
+    ) as never,
+  );
+}
+
+/** Looks what others have written into the log since. */
+export async function lookForEntries({ dispatch, getState }: LedgerStore): Promise<void> {
+  const { data } = ledgerApi.endpoints.log.select()(getState() as never);
+  if (!data) return;
+  const items = await newerEntries(data.sequence).catch(() => []);
+  if (items.length > 0) nowHeard({ dispatch }, items);
+}

@@ -1,0 +1,67 @@
+import { isSameContent, mergeContents, type LogEntry } from '@yellow-ledger/core';
+import { strikesOf } from '../log/strikes';
+import type { WritingHand } from '../outbox/writingHand';
+import { deedsActions, type Deed, type RecordChange } from './undoSlice';
+
+/** Undoes the last deed of a scope, which may still be on its way. */
+export function undoneBy(writer: WritingHand, scope: string | null): Deed | null {
+  const { done } = writer.store.getState().deeds;
+  const deed = done.findLast((each) => each.scope === scope);
+  if (!deed) return null;
+  const back = deed.records.map(({ name, before, after }) => ({
+    name,
+    before: after,
+    after: before,
+  }));
+  const strikes = bring(writer, deed, back);
+  if (strikes) writer.store.dispatch(deedsActions.undone({ deed, entries: strikes }));
+  return strikes && deed;
+}
+
+/** Does again what was undone last. */
+export function redoneBy(writer: WritingHand, scope: string | null): Deed | null {
+  const { undone } = writer.store.getState().deeds;
+  const deed = undone.findLast((each) => each.scope === scope);
+  if (!deed) return null;
+  const strikes = bring(writer, deed, deed.records);
+  if (strikes) writer.store.dispatch(deedsActions.redone({ deed, entries: strikes }));
+  return strikes && deed;
+}
+
+/**
+ * Writes records from what they are to what they were, and strikes out what was entered. What
+ * somebody else has changed meanwhile stays.
+ *
+ * @returns the strikes; null where nothing could be done
+ */
+function bring(
+  writer: WritingHand,
+  { label, entries, scope }: Deed,
+  changes: readonly RecordChange[],
+): LogEntry[] | null {
+  for (const { name, before, after } of changes) {
+    const id = (before ?? after)?.id ?? '';
+    const shown = writer.shown(name, id);
+    if (!isSameContent(shown, before) && (shown === null || before === null || after === null)) {
+      writer.notice(
+        `“${label}” was not done: it was changed elsewhere in the meantime, and that is kept.`,
+      );
+      return null;
+    }
+  }
+  for (const { name, before, after } of changes) {
+    const id = (before ?? after)?.id ?? '';
+    const shown = writer.shown(name, id);
+    const how = scope === null ? {} : { whenStale: 'ask' as const, restMs: 500 };
+    if (isSameContent(shown, before) || shown === null || before === null || after === null) {
+      writer.write(name, id, after, how);
+      continue;
+    }
+    const { merged, isContested } = mergeContents(before, after, shown);
+    writer.write(name, id, merged, how);
+    if (isContested) writer.notice('What was changed elsewhere in the meantime is kept.');
+  }
+  const strikes = strikesOf(writer.store.getState(), entries);
+  if (strikes.length > 0) writer.append(strikes);
+  return strikes;
+}

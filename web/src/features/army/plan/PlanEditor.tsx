@@ -1,0 +1,130 @@
+import {
+  hairDryerCaution,
+  batchSchema,
+  counted,
+  keepings,
+  rooms,
+  type Army,
+  type Batch,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
+import { Fold } from '../../../kit/Disclosure';
+import { ModelRanges } from '../../../kit/models/ModelRanges';
+import { rangesInWords } from '../../../kit/models/modelRanges';
+import { Problem } from '../../../kit/Problem';
+import { SelectField } from '../../../kit/field/SelectField';
+import { TextField } from '../../../kit/field/TextField';
+import { useLiveForm } from '../../../kit/field/useLiveForm';
+import { newPainter, newSession } from './newBatch';
+import { PainterFields } from './PainterFields';
+import { SessionFields } from './SessionFields';
+
+export interface PlanEditorProps {
+  army: Army;
+  batch: Batch;
+  /** has just been begun, and wants to be said more of */
+  isFresh: boolean;
+  onPut: (batch: Batch) => void;
+  onDelete: () => void;
+}
+
+/** Which models, who and when. What is right counts as it is typed. */
+export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditorProps) {
+  const form = useLiveForm<Batch>({
+    schema: batchSchema,
+    value: batch,
+    onValid: onPut,
+    onUnfinished: () => undefined,
+  });
+  const { control, setValue } = form;
+  const painters = useFieldArray({ control, name: 'painters', keyName: 'key' });
+  const sessions = useFieldArray({ control, name: 'sessions', keyName: 'key' });
+  const written = useWatch({ control });
+  const people = (written.painters ?? []) as Batch['painters'];
+  const sittings = (written.sessions ?? []) as Batch['sessions'];
+  return (
+    <FormProvider {...form}>
+      <Fold
+        className="no-print"
+        isOpen={isFresh}
+        title={
+          <span dir="auto">
+            {batch.models.length > 0 ? rangesInWords(batch.models, army.units) : 'The whole army'} ·{' '}
+            {people.map(({ name }) => name).join(', ')} · {counted(sittings.length, 'session')}
+          </span>
+        }
+      >
+        <form
+          className="stacked plan-editor"
+          aria-label={`Edit ${batch.name}`}
+          onSubmit={(event) => event.preventDefault()}
+        >
+          <div className="unit-row">
+            <TextField name="name" label="Plan called" />
+            <SelectField name="room" label="Room" options={rooms} />
+            <SelectField name="keeping" label="Palette" options={keepings} />
+            <Form.Check
+              id="plan-dryer"
+              label="A hair dryer between coats"
+              checked={written.hairDryer ?? false}
+              onChange={(event) => setValue('hairDryer', event.target.checked)}
+            />
+          </div>
+          {written.hairDryer && <Problem role="note">{hairDryerCaution}</Problem>}
+          <ModelRanges
+            legend="Models to paint"
+            noneMeans="the whole army"
+            army={army}
+            ranges={(written.models ?? []) as Batch['models']}
+            onRanges={(models) => setValue('models', models, { shouldValidate: true })}
+          />
+          <fieldset className="stacked">
+            <legend>Who paints</legend>
+            {painters.fields.map((field, index) => (
+              <PainterFields
+                key={field.key}
+                index={index}
+                army={army}
+                painter={people[index]}
+                onOut={people.length > 1 ? () => painters.remove(index) : undefined}
+              />
+            ))}
+            <Button
+              variant="outline"
+              disabled={people.length >= 8}
+              onClick={() => painters.append(newPainter(people.length))}
+            >
+              Add a painter
+            </Button>
+          </fieldset>
+          <fieldset className="stacked">
+            <legend>Sessions</legend>
+            {sessions.fields.map((field, index) => (
+              <SessionFields
+                key={field.key}
+                index={index}
+                session={sittings[index]}
+                painters={people}
+                onOut={() => sessions.remove(index)}
+              />
+            ))}
+            <Button
+              variant="outline"
+              disabled={sittings.length >= 200}
+              onClick={() => sessions.append(newSession(sittings, new Date()))}
+            >
+              Add a session
+            </Button>
+          </fieldset>
+          <div>
+            <Button variant="plain" onClick={onDelete}>
+              Delete the plan
+            </Button>
+          </div>
+        </form>
+      </Fold>
+    </FormProvider>
+  );
+}

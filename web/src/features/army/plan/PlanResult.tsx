@@ -1,0 +1,240 @@
+import {
+  counted,
+  techniqueOf,
+  waitingAllowed,
+  type Army,
+  type Batch,
+  type Learned,
+  type LearnedFigures,
+  type PlannedWork,
+  type Pot,
+} from '@yellow-ledger/core';
+import { format } from 'date-fns';
+import Button from 'react-bootstrap/Button';
+import { useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
+import { Fold } from '../../../kit/Disclosure';
+import { Progress } from '../../../kit/Progress';
+import { minutesInWords } from '../../../kit/words/minutesInWords';
+import { percent } from '../../../kit/words/percent';
+import { ofArmies, ofShelf } from '../../../workers/parts';
+import { useAnswer } from '../../../workers/useAnswer';
+import type { ToldPlan } from '../../../workers/work/planWork';
+import { CalendarButtons } from './CalendarButtons';
+import { PlannedEvening } from './PlannedEvening';
+import { planWords } from './planWords';
+import { usePlan, type Planning } from './usePlan';
+
+export interface PlanResultProps {
+  army: Army;
+  batch: Batch;
+  pots: Pot[];
+}
+
+/** What comes of a plan: how long it takes, and each session with who does what. */
+export function PlanResult({ army, batch, pots }: PlanResultProps) {
+  const planning = usePlan(army, batch);
+  const { timetable, ground, progress, problem, stop } = planning;
+  const plan = timetable?.work;
+  const madeAt = timetable?.madeAt;
+  const { answer } = useAnswer(
+    ofShelf,
+    [plan, batch],
+    async (worker) => plan && { of: madeAt, told: await worker.toldPlan(plan, batch) },
+    plan !== undefined,
+  );
+  const told = answer && answer.of === madeAt ? answer.told : null;
+  const hexOf = (mix: number) => told?.hexes[mix] ?? 'transparent';
+  const [isAllOpen, setIsAllOpen] = useState(false);
+  const words = useMemo(
+    () => ground && plan && planWords(army, batch.painters, pots, ground, plan),
+    [army, batch.painters, pots, ground, plan],
+  );
+  return (
+    <section aria-label="What comes of it" className="stacked plan-result">
+      <div className="plan-progress" role="status">
+        {progress !== null && (
+          <>
+            <Progress label="Planning" now={progress} /> Planning …{' '}
+            <Button variant="plain" onClick={stop}>
+              Stop
+            </Button>
+          </>
+        )}
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      {plan && words && told && (
+        <>
+          <PlanSummary army={army} batch={batch} plan={plan} told={told} words={words} />
+          {ground && <OwnFiguresUsed learned={ground.learned} />}
+          <MadeAt planning={planning} />
+          {plan.runs.length > 0 && (
+            <CalendarButtons
+              batch={batch}
+              plan={plan}
+              words={words}
+              onPrint={() => {
+                // What is folded up would not be on the paper.
+                flushSync(() => setIsAllOpen(true));
+                window.print();
+              }}
+            />
+          )}
+          {told.sessions.map((session, index) => (
+            <PlannedEvening
+              key={session.sessionId}
+              planned={session}
+              isOpen={isAllOpen || index === 0}
+              army={army}
+              batch={batch}
+              plan={plan}
+              split={told.split}
+              hexOf={hexOf}
+              words={words}
+            />
+          ))}
+        </>
+      )}
+    </section>
+  );
+}
+
+/** When the plan was made, why anew, and making another. */
+function MadeAt({ planning: { timetable, because, progress, again } }: { planning: Planning }) {
+  if (!timetable) return null;
+  return (
+    <p className="no-print">
+      {because.length > 0 && `Planned anew, as ${listed(because)} changed. `}
+      Made {format(new Date(timetable.madeAt), 'd MMM yyyy, HH:mm')}, and kept until something it
+      was made from changes.
+      {!timetable.isThrough &&
+        ' Looked for as long as anybody should wait: this is the best found so far.'}{' '}
+      <Button variant="plain" disabled={progress !== null} onClick={again}>
+        Look for a shorter one
+      </Button>
+    </p>
+  );
+}
+
+/** @example listed(['a recipe', 'a pot']) // → 'a recipe and a pot' */
+const listed = (words: readonly string[]) => words.join(', ').replace(/, ([^,]*)$/, ' and $1');
+
+/** Which of the painter's own figures the plan goes by, from how many records. */
+function OwnFiguresUsed({ learned: { handsOn, drying } }: { learned: LearnedFigures }) {
+  const used = handsOn.filter(({ learned }) => learned.isUsed);
+  if (used.length === 0 && !drying?.isUsed) return null;
+  return (
+    <p>
+      By your own figures:{' '}
+      {[
+        ...used.map(
+          ({ technique, learned }) => `${techniqueOf(technique).label} ${figureWords(learned)}`,
+        ),
+        ...(drying?.isUsed ? [`drying ${figureWords(drying)}`] : []),
+      ].join('; ')}
+      .
+    </p>
+  );
+}
+
+const figureWords = ({ factor, low, high, records }: Learned) =>
+  `${factor.toFixed(2)} times the usual (${records} records, half between ${low.toFixed(2)} and ${high.toFixed(2)})`;
+
+function PlanSummary({
+  army,
+  batch,
+  plan,
+  told: { sessions, split },
+  words,
+}: {
+  army: Army;
+  batch: Batch;
+  plan: PlannedWork;
+  told: ToldPlan;
+  words: ReturnType<typeof planWords>;
+}) {
+  const { minutes, bound, left, without, runs } = plan;
+  const waiting = sessions.reduce(
+    (sum, each) => Object.values(each.waiting).reduce((all, one) => all + one, sum),
+    0,
+  );
+  return (
+    <>
+      <ul className="plan-summary" aria-label="Summary of the plan">
+        {left > 0 ? (
+          <li className="problem">
+            {left.toLocaleString('en')} coats have no room in these sessions: add time, or take
+            models out. By the bound it takes{' '}
+            {bound.minutes === null
+              ? 'more than all of them.'
+              : `at least ${minutesInWords(bound.minutes)} at the table.`}
+          </li>
+        ) : runs.length === 0 ? (
+          <li>Nothing is left to paint here.</li>
+        ) : (
+          minutes !== null && (
+            <li>
+              <b>{minutesInWords(minutes)}</b> at the table,{' '}
+              {percent(minutes / (bound.minutes ?? minutes) - 1)} above what no plan can beat (
+              {minutesInWords(bound.minutes ?? 0)}: hands-on {minutesInWords(bound.handsOn ?? 0)},
+              longest surface {minutesInWords(bound.surface ?? 0)}, one model in hand{' '}
+              {minutesInWords(bound.body ?? 0)}).
+            </li>
+          )
+        )}
+        <li>{minutesInWords(waiting)} of waiting in all, by everybody together.</li>
+        {without.length > 0 && (
+          <li className="problem" dir="auto">
+            Not planned, as they have no recipe or it is gone:{' '}
+            {without.map((each) => words.surface(each)).join('; ')}.
+          </li>
+        )}
+      </ul>
+      {split.length > 0 && (
+        <Fold
+          title={`${counted(split.length, 'mixed colour is', 'mixed colours are')} needed in more than one session: keep enough covered, or count the drops again`}
+        >
+          <ul>
+            {split.map((mix) => (
+              <li key={mix} dir="auto">
+                {words.mix(mix)}
+              </li>
+            ))}
+          </ul>
+        </Fold>
+      )}
+      <BatchSizes army={army} batch={batch} plan={plan} />
+    </>
+  );
+}
+
+/** How many models of each unit keep one painter busy. */
+function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: PlannedWork }) {
+  const { room, keeping, hairDryer } = batch;
+  const { answer: sizes } = useAnswer(
+    ofArmies,
+    [JSON.stringify(army.units), room, keeping, hairDryer],
+    (worker) => worker.batchSizes(army, { ...batch, models: [] }),
+  );
+  const planned = army.units.filter(({ id }) => plan.runs.some((run) => run.unitId === id));
+  return (
+    <Fold title="How many models one painter does best together">
+      <ul>
+        {planned.map(({ id, name }) => {
+          const size = sizes?.[id];
+          if (!size) return null;
+          const isEnough = size.waiting <= waitingAllowed;
+          return (
+            <li key={id} dir="auto">
+              {name}: {isEnough ? 'from' : 'even with'} {counted(size.models, 'model')}
+              {isEnough
+                ? ' on hardly anything is waited for'
+                : ` ${percent(size.waiting)} of the time is waiting; paint something else beside them`}
+              .
+            </li>
+          );
+        })}
+      </ul>
+    </Fold>
+  );
+}

@@ -1,0 +1,100 @@
+import {
+  counted,
+  spanOf,
+  type Army,
+  type Batch,
+  type PlannedSession,
+  type PlannedWork,
+} from '@yellow-ledger/core';
+import { format } from 'date-fns';
+import { Fold } from '../../../kit/Disclosure';
+import { dropsWords } from '../../../kit/words/dropsWords';
+import { minutesInWords } from '../../../kit/words/minutesInWords';
+import { JobList } from './JobList';
+import type { PlanWords } from './planWords';
+import { Timetable } from './Timetable';
+import { WhatWasPainted } from './WhatWasPainted';
+
+export interface PlannedEveningProps {
+  planned: PlannedSession;
+  isOpen: boolean;
+  army: Army;
+  batch: Batch;
+  plan: PlannedWork;
+  /** mixed colours that more than one session needs */
+  split: readonly number[];
+  hexOf: (mix: number) => string;
+  words: PlanWords;
+}
+
+/** One session: what to prepare, the timetable, who does what, and what is left wet. */
+export function PlannedEvening(props: PlannedEveningProps) {
+  const { planned, isOpen, army, batch, plan, split, hexOf, words } = props;
+  const session = batch.sessions.find(({ id }) => id === planned.sessionId);
+  if (!session) return null;
+  const { from, to } = spanOf(session);
+  const runs = plan.runs.filter((run) => run.sessionId === session.id);
+  const ahead = plan.ahead.filter((each) => each.sessionId === session.id);
+  const waiting = batch.painters.flatMap(({ id, name }) => {
+    const minutes = planned.waiting[id] ?? 0;
+    return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
+  });
+  return (
+    <Fold
+      className="evening"
+      isOpen={isOpen}
+      title={
+        <>
+          <h2>
+            {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
+          </h2>{' '}
+          <small>
+            {counted(planned.mixes.length, 'paint')}, {counted(runs.length, 'job')}
+          </small>
+        </>
+      }
+    >
+      <Timetable
+        span={{ from, to }}
+        batch={batch}
+        runs={runs}
+        ahead={ahead}
+        hexOf={hexOf}
+        words={words}
+      />
+      {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
+      <JobList batch={batch} runs={runs} ahead={ahead} words={words} />
+      <Fold title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>
+        <ul className="prepare-list">
+          {planned.mixes.map(({ mix, ml, drops, alsoIn }) => (
+            <li key={mix} dir="auto">
+              {words.mix(mix)}: {ml.toFixed(1)} ml
+              {ml < pouredFrom && <> · {dropsWords(drops, words.potName)}</>}
+              {alsoIn.length > 0 && split.includes(mix) && (
+                <b> · needed again in another session: keep some covered</b>
+              )}
+            </li>
+          ))}
+        </ul>
+      </Fold>
+      {planned.leftWet.length > 0 && (
+        <p dir="auto">
+          Left wet at {words.clock(to)}:{' '}
+          {planned.leftWet
+            .slice(-mostNamed)
+            .map(
+              (run) =>
+                `${words.surface(run)} (${words.models(run)}) until ${words.clock(run.driesAt)}`,
+            )
+            .join('; ')}
+          . Leave these standing where nobody touches them.
+        </p>
+      )}
+      <WhatWasPainted army={army} batch={batch} session={session} runs={runs} words={words} />
+    </Fold>
+  );
+}
+
+/** From this much on a mix is poured and not counted out in drops, ml. */
+const pouredFrom = 5;
+const mostNamed = 6;

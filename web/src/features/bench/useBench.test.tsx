@@ -1,0 +1,133 @@
+/** @jest-environment ./scripts/unit/browserEnvironment.cjs */
+import { benchSchema, type Bench, type CoatEntry, type LogEntry } from '@yellow-ledger/core';
+import { act, renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { WriterContext } from '../../data/useWriter';
+import { coat, levy, pots, skin } from '../../testing/levy';
+import { FakeServer, openPage, trouble } from '../../testing/tryWriter';
+import { benchWork } from '../../workers/work/benchWork';
+import { takeInHand, type PartChange } from '../../workers/work/ledgerInHand';
+import { useBench } from './useBench';
+
+// The worker’s own work, on this side of the browser’s wall.
+jest.mock('../../workers/ledgerWorker', () => {
+  const { Told } = jest.requireActual<typeof import('../../workers/tellWorker')>(
+    '../../workers/tellWorker',
+  );
+  const worker = {
+    takeInHand: async (changes: PartChange[]) => takeInHand(changes),
+    benchView: async (asked: BenchAsked) => benchWork.benchView(asked),
+  };
+  return { ledgerWorker: worker, toldWorker: new Told(worker as never) };
+});
+
+type BenchAsked = Parameters<typeof benchWork.benchView>[0];
+
+const bench: Bench = benchSchema.parse({
+  id: 'bench',
+  name: 'On the table',
+  startedAt: '2026-03-01T18:00:00.000Z',
+  isCleared: false,
+  armyId: levy.id,
+  models: [],
+  room: 'usual',
+  keeping: 'damp',
+  hairDryer: false,
+});
+
+async function open() {
+  const server = new FakeServer();
+  for (const pot of pots) server.put('pots', pot);
+  for (const recipe of [coat, skin]) server.put('recipes', recipe);
+  server.put('armies', levy);
+  server.put('benches', bench);
+  const page = await openPage(server);
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <Provider store={page.store}>
+      <WriterContext value={page.writer}>{children}</WriterContext>
+    </Provider>
+  );
+  const hook = renderHook(() => useBench(bench, levy), { wrapper });
+  const pass = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms));
+  await pass(10);
+  const coats = () =>
+    page
+      .writing()
+      .entries.map(({ entry }) => entry as CoatEntry)
+      .filter(({ kind }) => kind === 'coat');
+  return { ...page, ...hook, server, pass, coats };
+}
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test('two presses in a moment are one, and a press a second later is another', async () => {
+  const { result, server, pass } = await open();
+  const press = () =>
+    act(() => {
+      const { view, paint } = result.current;
+      paint(view!.now!, view!.now!.task.models);
+    });
+  press();
+  press();
+  await pass(1000);
+  expect(server.log).toHaveLength(1);
+  press();
+  await pass(1000);
+  expect(server.log).toHaveLength(2);
+});
+
+test('models ticked off as fast as anybody can all count, the last of them too', async () => {
+  const { result, server, pass } = await open();
+  const models = result.current.view!.now!.task.models;
+  expect(models.length).toBeGreaterThan(1);
+  for (const model of models) {
+    act(() => result.current.tick(result.current.view!.now!, model));
+    await pass(50);
+  }
+  await pass(1000);
+  expect((server.log as CoatEntry[]).map(({ where }) => where.models)).toEqual(
+    models.map((model) => [model]),
+  );
+});
+
+test('what is pressed counts at once, with the server gone too, and nothing is lost', async () => {
+  const { result, server, pass, coats } = await open();
+  server.interrupt = () => trouble(0, 'no-answer');
+  const before = result.current.view!.state.coatsDone;
+  act(() => result.current.tick(result.current.view!.now!, 1));
+  await pass(50);
+  expect(result.current.view!.state.coatsDone).toBe(before + 1);
+  expect(result.current.log).toMatchObject({ unsent: 1, isOffline: true });
+  expect(coats().map(({ where }) => where.models)).toEqual([[1]]);
+  server.interrupt = () => null;
+  await pass(40_000);
+  expect(server.log).toHaveLength(1);
+  expect(result.current.log).toMatchObject({ unsent: 0, isOffline: false });
+});
+
+test('a recipe that is edited in the same tab is painted as it is now', async () => {
+  const { result, writer, pass } = await open();
+  const { recipeId, stepId, coats } = result.current.view!.now!.task;
+  act(() =>
+    writer.change('recipes', recipeId, 'coats', (recipe) => ({
+      ...recipe,
+      steps: recipe.steps.map((step) => (step.id === stepId ? { ...step, coats: 9 } : step)),
+    })),
+  );
+  await pass(50);
+  expect(coats).not.toBe(9);
+  expect(result.current.view!.now!.task).toMatchObject({ stepId, coats: 9 });
+});
+
+test('taken back, the last press is struck out and its coat is to be painted again', async () => {
+  const { result, server, pass } = await open();
+  const before = result.current.view!.state.coatsDone;
+  act(() => result.current.tick(result.current.view!.now!, 1));
+  await pass(1000);
+  act(() => void result.current.takeBack());
+  await pass(1000);
+  expect((server.log as LogEntry[]).map(({ kind }) => kind)).toEqual(['coat', 'strike']);
+  expect(result.current.view!.state.coatsDone).toBe(before);
+});

@@ -1,0 +1,67 @@
+import { may } from '@yellow-ledger/core';
+import { useParams } from 'react-router';
+import { useMembership } from '../../data/club/membership';
+import { Leaves } from '../../kit/Tabs';
+import { PageHead } from '../../kit/PageHead';
+import { DevicesLeaf } from './DevicesLeaf';
+import { EveningLeaf } from './EveningLeaf';
+import { MembersLeaf } from './MembersLeaf';
+import { ProposalsLeaf } from './ProposalsLeaf';
+import { TrailLeaf } from './TrailLeaf';
+import { WhoSeesLeaf } from './WhoSeesLeaf';
+import { PageWait } from '../../kit/PageWait';
+import './club.scss';
+
+/** The house of a club: who is in it, on what, and what was done. */
+export default function ClubPage() {
+  const { leaf = '' } = useParams();
+  const membership = useMembership();
+  // Why nothing is shown stands above every page then.
+  if (membership.is === 'out') return <PageWait>Nobody is in on this page.</PageWait>;
+  if (membership.is === 'alone')
+    return (
+      <div className="page">
+        <PageHead title="The club" />
+        <p>
+          This ledger is yours alone. Started with <b>npm start -- --club</b> it is a club’s: others
+          come in with a name and a passphrase, and what is yours stays yours until you share it.
+        </p>
+      </div>
+    );
+  const { member } = membership.me;
+  const isShown = {
+    trail: may(member.role, 'club', 'look', 'trail'),
+    proposals: may(member.role, 'club', 'look', 'proposals'),
+  };
+  const leaves = [
+    { path: '', label: 'Members' },
+    { path: 'evening', label: 'This evening' },
+    ...(isShown.proposals ? [{ path: 'proposals', label: 'House recipes' }] : []),
+    { path: 'who-sees', label: 'Who sees what' },
+    { path: 'devices', label: 'My devices' },
+    ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
+  ];
+  return (
+    <div className="page club">
+      <PageHead title="The club">
+        <p>
+          You are in as <b>{member.name}</b>, {member.role}
+        </p>
+      </PageHead>
+      <Leaves label="Of the club" at="/club" leaves={leaves} />
+      {leaf === 'evening' ? (
+        <EveningLeaf />
+      ) : leaf === 'devices' ? (
+        <DevicesLeaf me={membership.me} />
+      ) : leaf === 'who-sees' ? (
+        <WhoSeesLeaf me={member} />
+      ) : leaf === 'proposals' && isShown.proposals ? (
+        <ProposalsLeaf me={member} />
+      ) : leaf === 'trail' && isShown.trail ? (
+        <TrailLeaf />
+      ) : (
+        <MembersLeaf me={member} />
+      )}
+    </div>
+  );
+}

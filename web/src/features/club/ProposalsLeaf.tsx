@@ -1,0 +1,66 @@
+import type { Proposal } from '@yellow-ledger/core';
+import { format, parseISO } from 'date-fns';
+import { Link, useSearchParams } from 'react-router';
+import { asProblem } from '../../data/ask';
+import { useProposalsQuery } from '../../data/club/clubApi';
+import type { Member } from '../../data/club/membership';
+import { useMemberNames } from '../../data/club/useMemberNames';
+import { useRecords } from '../../data/useCollections';
+import { Problem } from '../../kit/Problem';
+import { ProposeForm } from './ProposeForm';
+import { ProposalSheet } from './ProposalSheet';
+
+/** What is proposed to the house: the open ones first, and what became of the others. */
+export function ProposalsLeaf({ me }: { me: Member }) {
+  const [asked] = useSearchParams();
+  const { data: proposals, error } = useProposalsQuery();
+  const { kept: recipes } = useRecords('recipes');
+  const nameOf = useMemberNames();
+  const proposing = recipes?.find(({ content }) => content.id === asked.get('recipe'));
+  const opened = proposals?.find(({ id }) => id === asked.get('open'));
+  if (opened) return <ProposalSheet key={opened.id} proposal={opened} me={me} />;
+  const open = proposals?.filter(({ state }) => state === 'open') ?? [];
+  const decided = proposals?.filter(({ state }) => state !== 'open') ?? [];
+  const row = (proposal: Proposal) => (
+    <li key={proposal.id} className="across">
+      <span>
+        <Link to={`/club/proposals?open=${proposal.id}`} dir="auto">
+          {proposal.content.name}
+        </Link>{' '}
+        <small>
+          by {nameOf(proposal.memberId)}, {format(parseISO(proposal.madeAt), 'd MMM')}
+          {proposal.remarks.length > 0 && `, remarks: ${proposal.remarks.length}`}
+        </small>
+      </span>
+      <span>{stateWords(proposal)}</span>
+    </li>
+  );
+  return (
+    <>
+      {proposing && <ProposeForm recipe={proposing.content} />}
+      <section aria-labelledby="open-head">
+        <h2 id="open-head">Waiting for a keeper</h2>
+        {error && <Problem>{asProblem(error).message}</Problem>}
+        {proposals && open.length === 0 && (
+          <p>
+            Nothing waits. Fork a house recipe, or make one of your own; its page has “Propose it to
+            the house”. What a keeper approves is a house version; an army changes only once its
+            owner moves the pin.
+          </p>
+        )}
+        <ul className="ruled">{open.map(row)}</ul>
+      </section>
+      {decided.length > 0 && (
+        <section aria-labelledby="decided-head">
+          <h2 id="decided-head">Decided</h2>
+          <ul className="ruled">{decided.map(row)}</ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function stateWords({ state, version }: Proposal): string {
+  if (state === 'approved') return `approved as version ${version}`;
+  return state === 'declined' ? 'declined' : 'open';
+}

@@ -1,0 +1,22 @@
+import { fetched } from '../../kit/lazyComponent';
+import { PageWait } from '../../kit/PageWait';
+import { Suspense } from 'react';
+
+const DoorPage = fetched(() => import('./DoorPage'));
+const TrustPage = fetched(() => import('./TrustPage'));
+
+/** All there is to see of a club for who is not in it. */
+export function Door() {
+  return (
+    <>
+      <header className="navbar door-head">
+        <span className="navbar-brand">Yellow Ledger</span>
+      </header>
+      <main>
+        <Suspense fallback={<PageWait>Opening the page …</PageWait>}>
+          {window.location.pathname === '/trust' ? <TrustPage /> : <DoorPage />}
+        </Suspense>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { memberSchema, memberships } from '../../data/club/membership';
+import { painterHere } from '../../data/log/painterHere';
+
+export const cameInSchema = z.object({ member: memberSchema });
+
+/** The page whoever comes in wanted; never one of another site. */
+export function wantedPage(): string {
+  const { pathname, search } = window.location;
+  return pathname === '/come-in' || pathname === '/trust' ? '/' : pathname + search;
+}
+
+/** What a device is called in the list of devices. @example 'Firefox on Android' */
+export function deviceName(agent: string = navigator.userAgent): string {
+  // Each calls itself by the names of others too: the rarer name is the right one.
+  const named = (names: readonly string[]) => names.find((name) => agent.includes(name));
+  const browser = named(['Firefox', 'Chrome', 'Safari']) ?? 'a browser';
+  const on = named(['Android', 'iPhone', 'iPad', 'Windows', 'Macintosh', 'Linux']);
+  return on ? `${browser} on ${on}` : browser;
+}
+
+/** Opens a page as whoever has just come in: nothing of who was in before is gone on with. */
+export async function goIn(page: string): Promise<void> {
+  await memberships.look();
+  // Who paints is said anew on a tablet of several.
+  painterHere.say('');
+  window.location.assign(page);
+}

@@ -1,0 +1,18 @@
+import { counted } from '@yellow-ledger/core';
+import { Fold } from '../../kit/Disclosure';
+
+/** All that a file has and that was not taken in, by name. */
+export function LeftOut({ leftOut }: { leftOut: readonly string[] }) {
+  if (leftOut.length === 0) return null;
+  return (
+    <Fold
+      title={`${counted(leftOut.length, 'thing was', 'things were')} left out, being here already`}
+    >
+      <ul className="bad-rows">
+        {leftOut.map((name, index) => (
+          <li key={index}>{name}</li>
+        ))}
+      </ul>
+    </Fold>
+  );
+}

@@ -1,0 +1,80 @@
+import {
+  guessedByName,
+  guessedByNameNote,
+  mostNames,
+  namesListed,
+  type GuessedPot,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { WordsField } from '../../kit/field/WordsField';
+import { isOnShelf } from './begun';
+import type { WayProps } from './wayProps';
+
+const mostLetters = 100_000;
+
+/** Names one a line, typed or from the clipboard. */
+export function FromNames({ onBegun, shelf }: WayProps) {
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const read = (from: string) => {
+    if (from.length > mostLetters)
+      return setProblem(
+        `A list of up to ${mostLetters.toLocaleString('en')} characters is read; this one has ${from.length.toLocaleString('en')}.`,
+      );
+    const names = namesListed(from);
+    setProblem(
+      names.length > mostNames
+        ? `The list has ${names.length.toLocaleString('en')} names; up to ${mostNames} are taken at once. The first ${mostNames} are below.`
+        : names.length === 0
+          ? 'There is no name in it yet: write one a line.'
+          : null,
+    );
+    onBegun(
+      names.slice(0, mostNames).map((name) => {
+        const { by, ...guess } = guessedByName(name);
+        const isKnown = by === 'pigment' || by === 'clear';
+        return {
+          key: name,
+          // What nobody knows the colour of would be predicted from a colour that is not its own.
+          isIn: isKnown && !isOnShelf(name, shelf),
+          name,
+          ...guess,
+          hidingIsGuess: true,
+          notes: isKnown ? guessedByNameNote : 'Colour not known yet.',
+          tells: tells[by],
+        };
+      }),
+    );
+  };
+  const paste = async () => {
+    try {
+      const pasted = await navigator.clipboard.readText();
+      setText(pasted);
+      read(pasted);
+    } catch {
+      setProblem('The browser does not give the clipboard away: press Ctrl V in the field.');
+    }
+  };
+  return (
+    <div className="stacked fill-way">
+      <WordsField label="Names of pots, one a line" rows={6} words={text} onWords={setText} />
+      {problem && <p role="status">{problem}</p>}
+      <div className="flow">
+        <Button variant="next" onClick={() => read(text)}>
+          Look through them
+        </Button>
+        <Button variant="outline" onClick={() => void paste()}>
+          Paste from the clipboard
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+const tells: Record<GuessedPot['by'], string> = {
+  pigment: 'A guess by its pigment: bottles of one name differ.',
+  clear: 'Of a kind that colours nothing.',
+  word: 'A guess by a word in its name: choose its colour, and it goes in.',
+  nothing: 'Nothing is known of it but its name: choose its colour, and it goes in.',
+};

@@ -1,0 +1,113 @@
+import { fieldCount, namesListed, type FieldReading } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useState } from 'react';
+import { WordsField } from '../../kit/field/WordsField';
+import { FileButton } from '../../kit/FileButton';
+import { Fold } from '../../kit/Disclosure';
+import { Problem } from '../../kit/Problem';
+import { Progress } from '../../kit/Progress';
+import type { Begun } from './begun';
+import type { WayProps } from './wayProps';
+import { PotSheet } from './PotSheet';
+import { PracticePicture } from './PracticePicture';
+import { useSheetReading } from './useSheetReading';
+
+/** A stroke of each pot across a printed sheet, and one photograph of it. */
+export function FromSheet({ onBegun }: WayProps) {
+  const [names, setNames] = useState('');
+  const [told, setTold] = useState<string | null>(null);
+  const take = (fields: FieldReading[]) => {
+    const called = namesListed(names);
+    const brushed = fields.filter(({ is }) => is === 'sure' || is === 'unsure');
+    setTold(wordsOf(fields));
+    onBegun(brushed.flatMap((field) => begunOf(field, called[field.number - 1] ?? '')));
+  };
+  const { read, stop, done, problem } = useSheetReading(take);
+  return (
+    <div className="stacked fill-way">
+      <ol>
+        <li>
+          Print the sheet, in colour, at its full size, on matt white paper.{' '}
+          <Button variant="outline" size="sm" onClick={() => window.print()}>
+            Print the sheet
+          </Button>
+        </li>
+        <li>
+          Brush one neat stroke of each pot across its field, over black and white, between the
+          marks at its sides. Above and below it the field stays bare. Let it dry.
+        </li>
+        <li>Photograph the whole sheet in even light, flat, without flash, all corners in it.</li>
+      </ol>
+      <WordsField
+        label="Names in the order of the numbers, one a line (if you like)"
+        rows={3}
+        words={names}
+        onWords={setNames}
+      />
+      <div className="flow">
+        <FileButton
+          words="Choose the photograph"
+          label="Photograph of the sheet"
+          variant="next"
+          accept="image/jpeg,image/png,image/webp"
+          isBusy={done !== null}
+          onFile={(file) => void read(file, file.name)}
+        />
+        {done !== null && (
+          <>
+            <Progress label="Fields read" now={done} max={fieldCount} />
+            <span role="status">
+              {done === 0 ? 'Looking for the sheet …' : `${done} of ${fieldCount} fields`}
+            </span>
+            <Button variant="outline" onClick={stop}>
+              Stop
+            </Button>
+          </>
+        )}
+      </div>
+      {problem && <Problem>{problem}</Problem>}
+      {told && <p role="status">{told}</p>}
+      <Fold title="Try it with a practice picture">
+        <PracticePicture
+          isBusy={done !== null}
+          onPicture={(blob) => void read(blob, 'The practice picture')}
+        />
+      </Fold>
+      <Fold title="The sheet">
+        <PotSheet />
+      </Fold>
+      <div className="pot-sheet-paper">
+        <PotSheet />
+      </div>
+    </div>
+  );
+}
+
+function wordsOf(fields: readonly FieldReading[]): string {
+  const count = (is: FieldReading['is']) => fields.filter((field) => field.is === is).length;
+  return [
+    `${count('sure')} fields are read, ${count('unsure')} are not sure, ${count('empty')} are empty.`,
+    count('unread') > 0 && `${count('unread')} lie outside the picture.`,
+    'A photograph tells a colour to about 3 ΔE00; try a pot that matters over a card.',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+const begunOf = ({ number, is, pot, because }: FieldReading, name: string): Begun[] =>
+  pot
+    ? [
+        {
+          key: `field ${number}`,
+          isIn: is === 'sure',
+          name: name || `Field ${number}`,
+          kind: 'paint',
+          swatch: pot.swatch,
+          ...(pot.swatchShows !== 'thick and dry' && { swatchShows: pot.swatchShows }),
+          hiding: Math.round(pot.hiding * 100) / 100,
+          hidingIsGuess: is !== 'sure',
+          tells:
+            is === 'sure' ? `Field ${number}: read.` : `Field ${number}, unsure: ${because ?? ''}`,
+        },
+      ]
+    : [];

@@ -1,0 +1,61 @@
+import { enoughRecords, techniqueOf } from '@yellow-ledger/core';
+import { FigureTable } from '../../kit/FigureTable';
+import { ofEverything } from '../../workers/parts';
+import { useAnswer } from '../../workers/useAnswer';
+import { PageWait } from '../../kit/PageWait';
+
+/** What the log says of this painter, from how many records, and whether it is used yet. */
+export function FiguresLeaf() {
+  const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logFigures());
+  if (problem) return <p role="alert">{problem}</p>;
+  if (!answer) return <PageWait>Reckoning your own figures …</PageWait>;
+  const { learned, handsOn } = answer;
+  const rows = [
+    ...learned.handsOn.map((each) => ({
+      what: `Hands-on, ${techniqueOf(each.technique).label}`,
+      figure: each.learned,
+    })),
+    ...(learned.drying ? [{ what: 'Drying', figure: learned.drying }] : []),
+    ...(learned.paint ? [{ what: 'Paint mixed for what is painted', figure: learned.paint }] : []),
+  ];
+  return (
+    <div className="figures">
+      <p>
+        What the bench measured, over what was reckoned for a usual hand. From {enoughRecords}{' '}
+        records on your own figure is used: by the bench, the plan and the paint an army takes.
+      </p>
+      {rows.length === 0 ? (
+        <p>Nothing is measured yet: paint at the bench, and it comes by itself.</p>
+      ) : (
+        <FigureTable
+          heads={['What', 'Times the usual', 'Half lie between', 'Records', 'Used']}
+          rows={rows.map(({ what, figure: { factor, low, high, records, isUsed } }) => [
+            what,
+            factor.toFixed(2),
+            `${low.toFixed(2)} and ${high.toFixed(2)}`,
+            records,
+            isUsed ? 'yes' : `not yet: ${enoughRecords - records} more`,
+          ])}
+        />
+      )}
+      {learned.film !== 1 && (
+        <p>Your film is {learned.film.toFixed(2)} times the usual, as learned from readings.</p>
+      )}
+      {handsOn.length > 0 && (
+        <>
+          <h2>Minutes a coat takes on one model</h2>
+          <FigureTable
+            heads={['Technique', 'Size', 'Yours', 'Reckoned', 'Models']}
+            rows={handsOn.map(({ technique, size, minutesPerModel, reckonedPerModel, models }) => [
+              techniqueOf(technique).label,
+              size,
+              `${minutesPerModel.toFixed(1)} min`,
+              `${reckonedPerModel.toFixed(1)} min`,
+              models,
+            ])}
+          />
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import { Link, useParams } from 'react-router';
+import { Leaves } from '../../kit/Tabs';
+import { PageHead } from '../../kit/PageHead';
+import { useShelf } from '../../workers/useShelf';
+import { FiguresLeaf } from './FiguresLeaf';
+import { ProgressLeaf } from './ProgressLeaf';
+import { SittingsLeaf } from './SittingsLeaf';
+import { PageWait } from '../../kit/PageWait';
+import './log.scss';
+
+const leaves = [
+  { path: '', label: 'Sittings' },
+  { path: 'progress', label: 'Progress' },
+  { path: 'figures', label: 'Own figures' },
+];
+
+/** What was really done: by day, by army, and what it says of the painter. */
+export default function LogPage() {
+  const { leaf } = useParams();
+  const { pots } = useShelf();
+  return (
+    <div className="page">
+      <PageHead title="Log">
+        <Link to="/bench">To the bench</Link>
+      </PageHead>
+      <Leaves label="Leaves of the log" at="/log" leaves={leaves} />
+      {!pots && <PageWait>Opening the log …</PageWait>}
+      {pots && leaf === undefined && <SittingsLeaf pots={pots} />}
+      {pots && leaf === 'progress' && <ProgressLeaf />}
+      {pots && leaf === 'figures' && <FiguresLeaf />}
+    </div>
+  );
+}

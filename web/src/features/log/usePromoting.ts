@@ -1,0 +1,65 @@
+import { isSameContent, type Kept, type Recipe, type Version } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { asProblem } from '../../data/ask';
+import { givenRecord } from '../../data/ledgerData';
+import { useFreezeMutation } from '../../data/ledgerApi';
+import { useWriter } from '../../data/useWriter';
+
+type Made = { says: string; recipeId: string } | { problem: string };
+
+/** Writes what was done into a recipe: as its next version, or as a variant of it. */
+export function usePromoting(kept: Kept<Recipe>, versions: readonly Version[]) {
+  const writer = useWriter();
+  const [freeze] = useFreezeMutation();
+  const [isBusy, setIsBusy] = useState(false);
+  const now = kept.content;
+  const last = versions.at(-1);
+
+  /** Freezes the recipe as it shows now, once the server has it. */
+  const frozen = async (number: number, note: string): Promise<string | null> => {
+    const problem = await writer.settled('recipes', now.id);
+    if (problem) return problem.message;
+    const { revision } = givenRecord(writer.store.getState(), 'recipes', now.id) ?? kept;
+    const result = await freeze({ recipeId: now.id, number, note, revision });
+    return result.error ? asProblem(result.error).message : null;
+  };
+
+  const busily = async (work: () => Promise<Made>): Promise<Made> => {
+    setIsBusy(true);
+    try {
+      return await work();
+    } finally {
+      setIsBusy(false);
+    }
+  };
+
+  return {
+    isBusy,
+    asVersion: (next: Recipe) =>
+      busily(async () => {
+        const number = (last?.number ?? 0) + 1;
+        writer.change('recipes', now.id, `write into ${now.name} what was done`, () => next);
+        const refused = await frozen(number, 'As it was painted');
+        if (refused) return { problem: refused };
+        return { says: `${now.name} has version ${number} now.`, recipeId: now.id };
+      }),
+    asVariant: (next: Recipe, name: string) =>
+      busily(async () => {
+        let version = last?.number ?? 0;
+        // What a variant was forked from is frozen, so that it can be told apart.
+        if (!last || !isSameContent(last.content, now)) {
+          version += 1;
+          const refused = await frozen(version, `Forked as ${name}`.slice(0, 200));
+          if (refused) return { problem: refused };
+        }
+        const variant: Recipe = {
+          ...next,
+          id: crypto.randomUUID(),
+          name,
+          parent: { recipeId: now.id, name: now.name, version },
+        };
+        writer.create('recipes', `make ${name} a variant`, variant);
+        return { says: `${name} is a variant of ${now.name} now.`, recipeId: variant.id };
+      }),
+  };
+}

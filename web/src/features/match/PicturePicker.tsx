@@ -1,0 +1,51 @@
+import { meanHex } from '@yellow-ledger/core';
+import { useState } from 'react';
+import { PictureWell } from '../../kit/picture/PictureWell';
+import { usePicture, type PicturePoint } from '../../kit/picture/usePicture';
+
+/** Half the side of the patch that is averaged, pixels: one pixel alone is mostly noise. */
+const reach = 2;
+
+/** A colour out of a picture: pressed on, or walked to with the arrow keys. The picture stays here. */
+export function PicturePicker({ onHex }: { onHex: (hex: string) => void }) {
+  const picture = usePicture();
+  const [at, setAt] = useState<PicturePoint>([0, 0]);
+  const pick = (point: PicturePoint) => {
+    setAt(point);
+    onHex(meanHex(picture.pixelsAt(point, reach)));
+  };
+  return (
+    <div className="picture-picker">
+      <label>
+        Picture{' '}
+        <input
+          type="file"
+          accept="image/*"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) void picture.open(file).then((middle) => middle && pick(middle));
+          }}
+        />
+      </label>
+      {picture.problem && (
+        <p className="field-error" role="alert">
+          {picture.problem}
+        </p>
+      )}
+      <PictureWell
+        picture={picture}
+        label="The picture: arrow keys move to a colour, with Shift ten at a time"
+        at={at}
+        marks={[at]}
+        onMove={pick}
+        onPress={pick}
+      />
+      {picture.size && (
+        <p>
+          A photo shows the light it was taken in: for a true colour let a grey card stand in the
+          picture, and do not trust deep shade.
+        </p>
+      )}
+    </div>
+  );
+}

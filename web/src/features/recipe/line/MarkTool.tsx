@@ -1,0 +1,100 @@
+import { mostSteps, shapeOf, type MarkAsked, type Recipe, type Step } from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useMemo, useState } from 'react';
+import { Choice } from '../../../kit/Select';
+import { FigureField } from '../../../kit/field/FigureField';
+import { Fold } from '../../../kit/Disclosure';
+import { FormCanvas } from '../../../kit/form/FormCanvas';
+import { Problem } from '../../../kit/Problem';
+import { ofShelf } from '../../../workers/parts';
+import { useAnswer } from '../../../workers/useAnswer';
+import { usePaintedForm } from '../../../workers/usePaintedForm';
+import { PageWait } from '../../../kit/PageWait';
+
+export interface MarkToolProps {
+  recipe: Recipe;
+  onLines: (steps: Step[]) => void;
+}
+
+const size = 200;
+
+/** A mark on a finished surface whose light follows what it is painted on, seen before its lines are written. */
+export const MarkTool = (props: MarkToolProps) => (
+  <Fold title="A mark that keeps the light below">
+    <MarkChoice {...props} />
+  </Fold>
+);
+
+function MarkChoice({ recipe, onLines }: MarkToolProps) {
+  const [hex, setHex] = useState('#a6322b');
+  const [keepsLight, setKeepsLight] = useState(0.7);
+  const [spot, setSpot] = useState('');
+  const spots = recipe.spots ?? [];
+  const isSpot = spots.some(({ id }) => id === spot);
+  const asked: MarkAsked = { hex, keepsLight, ...(isSpot && { aim: { spot } }) };
+  const { answer: steps, problem } = useAnswer(ofShelf, [recipe, JSON.stringify(asked)], (worker) =>
+    worker.markLines(recipe, asked),
+  );
+  const room = mostSteps - recipe.steps.length;
+  const isRoom = steps !== null && steps.length > 0 && steps.length <= room;
+  return (
+    <>
+      <div className="flow">
+        <label className="form-choice">
+          <span>Its colour</span>
+          <input type="color" value={hex} onChange={({ target }) => setHex(target.value)} />
+        </label>
+        <FigureField
+          label="keeps of the light, %"
+          value={Math.round(keepsLight * 100)}
+          isRight={(each) => each >= 0 && each <= 100}
+          expected="a number from 0 for flat to 100"
+          onFigure={(each) => setKeepsLight(each / 100)}
+        />
+        <Choice
+          label="Where"
+          value={spot}
+          onChoose={setSpot}
+          options={[{ id: '', name: 'all over it' }, ...spots]}
+        />
+        <Button variant="outline" disabled={!isRoom} onClick={() => steps && onLines(steps)}>
+          Write its lines
+        </Button>
+      </div>
+      {problem && <Problem>{problem}</Problem>}
+      {steps?.length === 0 && <Problem>There is no paint at hand to mix it from.</Problem>}
+      {steps !== null && steps.length > room && (
+        <Problem>
+          It takes {steps.length} lines, and there is room for {room} more.
+        </Problem>
+      )}
+      {steps && isRoom && <MarkSeen recipe={recipe} steps={steps} />}
+    </>
+  );
+}
+
+/** The surface with the mark on it, on its form. */
+function MarkSeen({ recipe, steps }: { recipe: Recipe; steps: readonly Step[] }) {
+  const marked = useMemo(
+    () => ({ ...recipe, steps: [...recipe.steps, ...steps] }),
+    [recipe, steps],
+  );
+  const { answer: build } = useAnswer(ofShelf, [marked], (worker) => worker.finished(marked));
+  const ribbon = usePaintedForm(marked, build);
+  if (!ribbon) return <PageWait>Painting the mark …</PageWait>;
+  return (
+    <figure>
+      <FormCanvas
+        label="The surface with the mark on it"
+        picture={{
+          shape: shapeOf(recipe),
+          view: 'front',
+          size,
+          ribbon,
+          light: recipe.light ?? 'above',
+        }}
+      />
+      <figcaption>As it would look, on its form</figcaption>
+    </figure>
+  );
+}

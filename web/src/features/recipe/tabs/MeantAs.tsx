@@ -1,0 +1,41 @@
+import type { Pot } from '@yellow-ledger/core';
+import { Choice } from '../../../kit/Select';
+import { potChoices } from '../../../kit/paint/potChoice';
+
+interface MeantAsProps {
+  meantAs: string | undefined;
+  pots: readonly Pot[];
+  onMean: (hex: string | undefined) => void;
+}
+
+/** What a surface is meant to read as at arm’s length: by itself what its mid ends as, or a colour. */
+export function MeantAs({ meantAs, pots, onMean }: MeantAsProps) {
+  const choices = potChoices(pots);
+  const pot = choices.find(({ hex }) => hex === meantAs);
+  return (
+    <>
+      <Choice
+        label="Meant to read as"
+        value={meantAs === undefined ? 'itself' : (pot?.id ?? 'colour')}
+        onChoose={(id) =>
+          onMean(
+            id === 'itself'
+              ? undefined
+              : (choices.find((each) => each.id === id)?.hex ?? meantAs ?? '#222427'),
+          )
+        }
+        options={[
+          { id: 'itself', name: 'what it is by itself' },
+          { id: 'colour', name: 'a colour' },
+          ...choices,
+        ]}
+      />
+      {meantAs !== undefined && !pot && (
+        <label className="form-choice">
+          <span>Colour meant</span>
+          <input type="color" value={meantAs} onChange={({ target }) => onMean(target.value)} />
+        </label>
+      )}
+    </>
+  );
+}

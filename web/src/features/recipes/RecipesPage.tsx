@@ -1,0 +1,135 @@
+import Button from 'react-bootstrap/Button';
+import { useDeferredValue, useMemo, useRef } from 'react';
+import Form from 'react-bootstrap/Form';
+import { useMayCreate } from '../../data/club/standing';
+import { useWhose } from '../../data/club/useWhose';
+import { IfMayCreate } from '../../kit/club/IfMay';
+import { Options } from '../../kit/Select';
+import { FetchProblem } from '../../kit/FetchProblem';
+import { useShortcut } from '../../kit/keyboard/useShortcut';
+import { LinkButton } from '../../kit/LinkButton';
+import { PageHead } from '../../kit/PageHead';
+import { Switch } from '../../kit/field/Switch';
+import { useAskedNew } from '../../kit/useAskedNew';
+import { useKeptHere } from '../../kit/useKeptHere';
+import { useLastRibbons } from '../../workers/useLastRibbons';
+import { useRecipeList, type RecipeRow } from '../../workers/useRecipeRows';
+import { useShelf } from '../../workers/useShelf';
+import { EmptyRecipes } from './EmptyRecipes';
+import { ImportButton } from './ImportButton';
+import { RecipeEntry } from './RecipeEntry';
+import { useRecipeDeeds } from './useRecipeDeeds';
+import { PageWait } from '../../kit/PageWait';
+import './recipes.scss';
+
+const pageSize = 30;
+
+export default function RecipesPage() {
+  const { pots } = useShelf();
+  const { rows, recipes, error, isLoading, refetch } = useRecipeList();
+  const [search, setSearch] = useKeptHere<string>('search', '');
+  const whose = useWhose('recipes');
+  const [owner, setOwner] = useKeptHere<string>('owner', '');
+  const [showsArchived, setShowsArchived] = useKeptHere<boolean>('archived', false);
+  const [limit, setLimit] = useKeptHere<number>('limit', pageSize);
+  const searchField = useRef<HTMLInputElement>(null);
+  const deeds = useRecipeDeeds();
+  const write = () => deeds.writeNew(pots ?? []);
+  useShortcut('/', () => searchField.current?.focus());
+  const mayWrite = useMayCreate('recipes');
+  useShortcut('n', () => mayWrite && write());
+  useAskedNew(write, pots !== undefined && mayWrite);
+
+  // A key that is typed does not wait until the list is drawn.
+  const searched = useDeferredValue(search);
+  const found = useMemo(
+    () => (rows ?? []).filter(matches(searched, showsArchived)).sort(newestFirst),
+    [rows, searched, showsArchived],
+  );
+  const owners = whose ? [...new Set((rows ?? []).map(({ id }) => whose(id)))].sort() : [];
+  const wanted = owner === '' ? found : found.filter(({ id }) => whose?.(id) === owner);
+  const shown = wanted.slice(0, limit);
+  const ribbons = useLastRibbons(
+    shown.map(({ id }) => id),
+    recipes,
+  );
+  const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
+  const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
+    rows?.find(({ id }) => id === groundId)?.name ?? potNames.get(groundPotId) ?? '';
+
+  if (isLoading) return <PageWait>Fetching the recipes …</PageWait>;
+  return (
+    <div className="page">
+      <PageHead title="Recipes">
+        <Form.Control
+          ref={searchField}
+          type="search"
+          size="sm"
+          placeholder="Search names and surfaces"
+          aria-label="Search the recipes"
+          value={search}
+          onChange={(event) => {
+            setSearch(event.target.value);
+            setLimit(pageSize);
+          }}
+        />
+        {owners.length > 1 && (
+          <Form.Select
+            size="sm"
+            aria-label="Whose recipes"
+            value={owner}
+            onChange={(event) => setOwner(event.target.value)}
+          >
+            <option value="">everybody’s</option>
+            <Options of={owners} />
+          </Form.Select>
+        )}
+        <Switch label="archived too" isOn={showsArchived} onTurn={setShowsArchived} />
+        <IfMayCreate kind="recipes">
+          <ImportButton />
+        </IfMayCreate>
+        <LinkButton to="/recipes/figure">One figure</LinkButton>
+        <IfMayCreate kind="recipes">
+          <LinkButton to="/recipes/draft">Draft one</LinkButton>
+          <Button variant="next" onClick={write}>
+            New recipe
+          </Button>
+        </IfMayCreate>
+      </PageHead>
+      {error && <FetchProblem error={error} onRetry={refetch} />}
+      {rows?.length === 0 ? (
+        <EmptyRecipes onWrite={write} onNotes={() => deeds.writeNew(pots ?? [], '/text')} />
+      ) : (
+        <>
+          <ol className="ruled recipe-list">
+            {shown.map((row) => (
+              <RecipeEntry
+                key={row.id}
+                row={row}
+                ribbon={ribbons[row.id]}
+                ground={groundOf(row)}
+                whose={whose?.(row.id)}
+                deeds={deeds}
+              />
+            ))}
+          </ol>
+          {rows && wanted.length === 0 && <p>No recipe of that name or surface.</p>}
+          {wanted.length > limit && (
+            <Button variant="outline" onClick={() => setLimit(limit + pageSize)}>
+              Show {Math.min(pageSize, wanted.length - limit)} more of {wanted.length}
+            </Button>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function matches(search: string, showsArchived: boolean) {
+  const wanted = search.trim().toLocaleLowerCase();
+  return ({ name, surface, archived }: RecipeRow) =>
+    (showsArchived || !archived) && `${name} ${surface}`.toLocaleLowerCase().includes(wanted);
+}
+
+const newestFirst = (one: RecipeRow, other: RecipeRow) =>
+  other.savedAt.localeCompare(one.savedAt) || one.name.localeCompare(other.name);

@@ -1,0 +1,53 @@
+import {
+  counted,
+  swatchReadings,
+  transparentKinds,
+  type Kept,
+  type Pot,
+  type SwatchReading,
+} from '@yellow-ledger/core';
+import Button from 'react-bootstrap/Button';
+import { useWriter } from '../../data/useWriter';
+import { Fold } from '../../kit/Disclosure';
+import { PotWords } from '../../kit/paint/PotWords';
+
+/**
+ * Pots that let light through and came before a swatch said what it shows: they are read as they
+ * were, and their owner says which of them show one coat over white.
+ */
+export function SwatchesToRead({ kept }: { kept: readonly Kept<Pot>[] }) {
+  const writer = useWriter();
+  const unsaid = kept.filter(
+    ({ content }) =>
+      transparentKinds.includes(content.kind) &&
+      content.swatchShows === undefined &&
+      !content.retired,
+  );
+  if (unsaid.length === 0) return null;
+  const say = ({ content }: Kept<Pot>, swatchShows: SwatchReading) =>
+    writer.do(`say what the swatch of ${content.name} shows`, {
+      records: [{ name: 'pots', before: content, after: { ...content, swatchShows } }],
+    });
+  return (
+    <Fold
+      title={`${counted(unsaid.length, 'wash, ink or one-coat paint is', 'washes, inks and one-coat paints are')} read as thick and dry, as before`}
+    >
+      <p>
+        Most swatches of such pots show one coat over white. Read so, brown washes come out brown on
+        white and not orange; what is predicted with them changes.
+      </p>
+      <ul className="rows">
+        {unsaid.map((each) => (
+          <li key={each.content.id} className="flow">
+            <PotWords hex={each.content.swatch} name={each.content.name} />
+            {swatchReadings.map((reading) => (
+              <Button key={reading} variant="plain" onClick={() => say(each, reading)}>
+                {reading}
+              </Button>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </Fold>
+  );
+}

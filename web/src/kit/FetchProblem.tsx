@@ -1,0 +1,17 @@
+import Button from 'react-bootstrap/Button';
+import { asProblem } from '../data/ask';
+import { Problem } from './Problem';
+
+/** What could not be fetched and why, with another try. */
+export function FetchProblem({ error, onRetry }: { error: unknown; onRetry: () => void }) {
+  return (
+    <Problem>
+      <p>
+        {asProblem(error).message}{' '}
+        <Button variant="plain" onClick={onRetry}>
+          Try again
+        </Button>
+      </p>
+    </Problem>
+  );
+}

@@ -1,0 +1,12 @@
+import { Leaves } from '../Tabs';
+
+const leaves = [
+  { path: '', label: 'Pots' },
+  { path: 'buy', label: 'To buy' },
+  { path: 'paintable', label: 'What can be painted' },
+  { path: 'fill', label: 'Many pots at once' },
+  { path: 'files', label: 'In and out' },
+];
+
+/** The pages about what stands on the shelves. */
+export const ShelfTabs = () => <Leaves label="About the shelf" at="/shelf" leaves={leaves} />;

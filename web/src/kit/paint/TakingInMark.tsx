@@ -1,0 +1,20 @@
+import Button from 'react-bootstrap/Button';
+import type { TakingIn } from '../../data/useImportFile';
+import { Progress } from '../Progress';
+
+/** How far a file has come that is being taken in, and what stops it. */
+export function TakingInMark({ taking }: { taking: TakingIn | null }) {
+  if (!taking) return null;
+  const { fileName, share, stop } = taking;
+  return (
+    <div role="group" aria-label={`Taking in ${fileName}`}>
+      <p>
+        Taking in {fileName}: {Math.round(share * 100)} %{' '}
+        <Button variant="plain" onClick={stop}>
+          Stop, and take in nothing
+        </Button>
+      </p>
+      <Progress label={`${fileName} taken in`} now={share} />
+    </div>
+  );
+}
