@@ -93,7 +93,7 @@ module.exports = {
       'routes-through-what-is-open',
       // The demo and backups are for who manages the ledger; the club's own routes ask `open/` themselves.
       { path: '^server/src/.*[rR]outes\\.ts$', pathNot: '^server/src/(club|demo|backup)/' },
-      '^server/src/(db/(ledger|recordStore|openDatabase)|log/(logStore|logRows|usedPaint)|versions/versionStore|pots/potStore|pictures/pictureStore|files/(everything|takeIn|sectionStore))\\.ts$',
+      '^server/src/(db/(ledger|recordStore|openDatabase)|log/(logStore|logRows|usedPaint)|versions/versionStore|pots/potStore|pictures/pictureStore|files/(exportAll|importSections|sectionStore))\\.ts$',
       'a route reads and writes through the ledger that is open to whoever asks',
     ),
     never('nothing-unresolved', {}, { couldNotResolve: true, pathNot: '^virtual:' }),

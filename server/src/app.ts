@@ -23,11 +23,11 @@ import { shelfRoutes } from './club/shelfRoutes';
 import type { Ledger } from './db/ledger';
 import { demoRoutes } from './demo/demoRoutes';
 import { fileRoutes } from './files/fileRoutes';
-import { fileIsThere } from './http/fileIsThere';
+import { refuseIfDatabaseMoved } from './http/refuseIfDatabaseMoved';
 import { answerErrors } from './http/answerErrors';
 import { ownHostsOnly } from './http/ownHostsOnly';
 import { ownPagesOnly } from './http/ownPagesOnly';
-import { namesItself } from './http/namesItself';
+import { ledgerIdHeader } from './http/ledgerIdHeader';
 import { verifyDepth } from './http/nesting';
 import { notFound } from './http/problem';
 import { requestLog } from './http/requestLog';
@@ -121,7 +121,7 @@ export function createApp({
     (_request, response) => void response.json({ isOpen: true, ...(!club && { version }) }),
   );
   app.use(ownPagesOnly(club?.pages));
-  if (databaseFile !== undefined) app.use(fileIsThere(databaseFile));
+  if (databaseFile !== undefined) app.use(refuseIfDatabaseMoved(databaseFile));
   app.use(compression());
   if (club) {
     app.use('/api', ownPagesOnly(club.pages, true));
@@ -157,7 +157,7 @@ export function createApp({
       next();
     });
   }
-  app.use('/api', namesItself(ledger.db));
+  app.use('/api', ledgerIdHeader(ledger.db));
   app.use('/api/files', fileRoutes(work, workFolder));
   if (backups) app.use('/api/backups', backupRoutes(backups, work, workFolder));
   app.use('/api/pictures', pictureBody, writes, pictureRoutes());

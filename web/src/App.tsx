@@ -1,38 +1,38 @@
 import { isValidElement } from 'react';
 import { createBrowserRouter, matchRoutes, RouterProvider, type RouteObject } from 'react-router';
 import { FirstPlace } from './kit/begin/FirstPlace';
-import { beginFetching, fetched } from './kit/lazyComponent';
+import { preload, lazyComponent } from './kit/lazyComponent';
 import { Notices } from './kit/shell/notices';
 import { PageFault } from './kit/shell/PageFault';
 import { Shell } from './kit/shell/Shell';
 import RecipesPage from './features/recipes/RecipesPage';
 
-const RecipePage = fetched(async () => {
+const RecipePage = lazyComponent(async () => {
   const page = await import('./features/recipe/RecipePage');
   await page.askedLeaf;
   return page;
 });
-const BeginPage = fetched(() => import('./features/draft/BeginPage'));
-const DraftPage = fetched(() => import('./features/draft/DraftPage'));
-const OneFigurePage = fetched(() => import('./features/sheet/OneFigurePage'));
-const MatchPage = fetched(() => import('./features/match/MatchPage'));
-const ShelfPage = fetched(() => import('./features/shelf/ShelfPage'));
-const ShoppingPage = fetched(() => import('./features/stock/ShoppingPage'));
-const PaintablePage = fetched(() => import('./features/stock/PaintablePage'));
-const FillPage = fetched(() => import('./features/fill/FillPage'));
-const FilesPage = fetched(() => import('./features/files/FilesPage'));
-const ReplacePage = fetched(() => import('./features/replace/ReplacePage'));
-const ArmiesPage = fetched(() => import('./features/army/ArmiesPage'));
-const ArmyPage = fetched(() => import('./features/army/ArmyPage'));
-const BenchesPage = fetched(() => import('./features/bench/BenchesPage'));
-const BenchPage = fetched(() => import('./features/bench/BenchPage'));
-const LogPage = fetched(() => import('./features/log/LogPage'));
-const ModelPage = fetched(() => import('./features/log/ModelPage'));
-const PhotographPage = fetched(() => import('./features/photograph/PhotographPage'));
-const DoorPage = fetched(() => import('./features/door/DoorPage'));
-const TrustPage = fetched(() => import('./features/door/TrustPage'));
-const ClubPage = fetched(() => import('./features/club/ClubPage'));
-const PalettePage = fetched(() => import('./features/palette/PalettePage'));
+const BeginPage = lazyComponent(() => import('./features/draft/BeginPage'));
+const DraftPage = lazyComponent(() => import('./features/draft/DraftPage'));
+const OneFigurePage = lazyComponent(() => import('./features/sheet/OneFigurePage'));
+const MatchPage = lazyComponent(() => import('./features/match/MatchPage'));
+const ShelfPage = lazyComponent(() => import('./features/shelf/ShelfPage'));
+const ShoppingPage = lazyComponent(() => import('./features/stock/ShoppingPage'));
+const PaintablePage = lazyComponent(() => import('./features/stock/PaintablePage'));
+const FillPage = lazyComponent(() => import('./features/fill/FillPage'));
+const FilesPage = lazyComponent(() => import('./features/files/FilesPage'));
+const ReplacePage = lazyComponent(() => import('./features/replace/ReplacePage'));
+const ArmiesPage = lazyComponent(() => import('./features/army/ArmiesPage'));
+const ArmyPage = lazyComponent(() => import('./features/army/ArmyPage'));
+const BenchesPage = lazyComponent(() => import('./features/bench/BenchesPage'));
+const BenchPage = lazyComponent(() => import('./features/bench/BenchPage'));
+const LogPage = lazyComponent(() => import('./features/log/LogPage'));
+const ModelPage = lazyComponent(() => import('./features/log/ModelPage'));
+const PhotographPage = lazyComponent(() => import('./features/photograph/PhotographPage'));
+const DoorPage = lazyComponent(() => import('./features/door/DoorPage'));
+const TrustPage = lazyComponent(() => import('./features/door/TrustPage'));
+const ClubPage = lazyComponent(() => import('./features/club/ClubPage'));
+const PalettePage = lazyComponent(() => import('./features/palette/PalettePage'));
 
 const routes: RouteObject[] = [
   {
@@ -72,7 +72,7 @@ const router = createBrowserRouter(routes);
 /** The code of the page that was asked for, which comes while its data is on its way. */
 export const askedPage = Promise.all(
   (matchRoutes(routes, window.location) ?? []).map(
-    ({ route }) => isValidElement(route.element) && beginFetching(route.element.type),
+    ({ route }) => isValidElement(route.element) && preload(route.element.type),
   ),
 );
 

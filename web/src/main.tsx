@@ -3,13 +3,13 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { App, askedPage } from './App';
 import { ask } from './data/ask';
-import { browserRoom } from './data/offline/storageQuota';
+import { storageQuota } from './data/offline/storageQuota';
 import { keepInBrowser } from './data/offline/keepInBrowser';
 import { keepPages } from './data/offline/newRelease';
-import { serverAway } from './data/offline/connectionStatus';
-import { hearNews } from './data/club/subscribeToEvents';
+import { connectionStatus } from './data/offline/connectionStatus';
+import { subscribeToEvents } from './data/club/subscribeToEvents';
 import { memberships } from './data/club/membership';
-import { holdPart, selectPart } from './data/ledgerData';
+import { holdCollection, selectCollection } from './data/ledgerData';
 import { everyTag, ledgerApi } from './data/ledgerApi';
 import { openLedger, type Store } from './data/store';
 import { WriterContext } from './data/useWriter';
@@ -33,15 +33,15 @@ async function firstData(store: Store): Promise<void> {
   const { newestRecipes } = ledgerApi.endpoints;
   const isList = /^\/(recipes\/?)?$/.test(window.location.pathname);
   const hasRecipes = () =>
-    selectPart(store.getState(), 'recipes') !== undefined ||
+    selectCollection(store.getState(), 'recipes') !== undefined ||
     (isList && newestRecipes.select()(store.getState() as never).data !== undefined);
   const isThere = () =>
     ribbonCache.now() !== null &&
     hasRecipes() &&
-    parts.every((part) => selectPart(store.getState(), part) !== undefined);
-  for (const part of parts) holdPart(store.dispatch, part);
+    parts.every((part) => selectCollection(store.getState(), part) !== undefined);
+  for (const part of parts) holdCollection(store.dispatch, part);
   if (isList) void store.dispatch(newestRecipes.initiate());
-  else holdPart(store.dispatch, 'recipes');
+  else holdCollection(store.dispatch, 'recipes');
   await new Promise<void>((done) => {
     const timer = setTimeout(done, mostWaitMs);
     const look = () => {
@@ -73,22 +73,22 @@ async function openPages(is: 'alone' | 'in'): Promise<void> {
   // What an earlier visit could not send goes on its way, whichever page is opened.
   void writer.takeOver();
   keepInBrowser(store);
-  if (is === 'in' && memberships.member) hearNews(store, memberships.member.id);
+  if (is === 'in' && memberships.member) subscribeToEvents(store, memberships.member.id);
   // Fetching all pages for the time without the server would hold up the one that is being opened.
   const onceLoaded = () => setTimeout(beside, 3000);
   const beside = () => {
     // Under the development server there are no built pages to keep.
     if (import.meta.env.PROD) void keepPages();
-    void browserRoom.look();
+    void storageQuota.look();
   };
   memberships.listen(() => void ribbonCache.clear());
   if (document.readyState === 'complete') onceLoaded();
   else window.addEventListener('load', onceLoaded);
   // Any answer of the ledger says that it is back; this is the shortest.
-  serverAway.lookBy(() => ask('/api/palettes'));
+  connectionStatus.lookBy(() => ask('/api/palettes'));
   // What others have written meanwhile is looked at once the server answers again.
-  serverAway.listen(() => {
-    if (serverAway.now().since === null)
+  connectionStatus.listen(() => {
+    if (connectionStatus.now().since === null)
       store.dispatch(ledgerApi.util.invalidateTags(everyTag) as never);
   });
 }

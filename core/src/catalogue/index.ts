@@ -11,4 +11,4 @@ export {
 export { actions, type Action } from './grants';
 export { kindNames, type KindName, type RecordHolder } from './kind';
 export { referencesOf, veiled, withReferences, type Reference } from './references';
-export { matters, may, rights, type Matter } from './rights';
+export { matters, may, rights, type PermissionSubject } from './rights';

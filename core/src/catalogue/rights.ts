@@ -17,7 +17,7 @@ const furtherMatters = [
 
 export const matters = [...kindNames, ...furtherMatters] as const;
 /** What a right is about: a kind of record, or something of the club. */
-export type Matter = KindName | (typeof furtherMatters)[number];
+export type PermissionSubject = KindName | (typeof furtherMatters)[number];
 
 const furtherRights: Record<(typeof furtherMatters)[number], Rights> = {
   pictures: {
@@ -43,7 +43,7 @@ const furtherRights: Record<(typeof furtherMatters)[number], Rights> = {
  * Who may do what, to what, of whose. What is not here is refused: the server and the pages ask this
  * table and nothing else. The rights of what is kept stand with its kind.
  */
-export const rights: Record<Matter, Rights> = {
+export const rights: Record<PermissionSubject, Rights> = {
   ...(Object.fromEntries(kindNames.map((name) => [name, kinds[name].rights])) as Record<
     KindName,
     Rights
@@ -57,5 +57,9 @@ export const rights: Record<Matter, Rights> = {
  * @param relation how the thing stands to them
  * @example may('guest', 'club', 'write', 'recipes') // → false
  */
-export const may = (role: Role, relation: Relation, action: Action, matter: Matter): boolean =>
-  rights[matter][action]?.[role]?.includes(relation) ?? false;
+export const may = (
+  role: Role,
+  relation: Relation,
+  action: Action,
+  matter: PermissionSubject,
+): boolean => rights[matter][action]?.[role]?.includes(relation) ?? false;

@@ -13,7 +13,7 @@ export const formatNames = (Object.keys(fileFormats) as FormatName[]).sort(
 );
 
 /** Formats that can be taken in. */
-export const takenIn = formatNames.filter(
+export const importableFormats = formatNames.filter(
   (name) => fileFormats[name].readTable ?? fileFormats[name].isTakenWhole,
 );
 
@@ -21,6 +21,8 @@ export const takenIn = formatNames.filter(
 export function formatOfFile(fileName: string): FormatName | null {
   const low = fileName.toLowerCase();
   return (
-    takenIn.find((name) => fileFormats[name].endings.some((ending) => low.endsWith(ending))) ?? null
+    importableFormats.find((name) =>
+      fileFormats[name].endings.some((ending) => low.endsWith(ending)),
+    ) ?? null
   );
 }

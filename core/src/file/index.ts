@@ -3,7 +3,7 @@ export {
   fileFormats,
   formatNames,
   formatOfFile,
-  takenIn,
+  importableFormats,
   type FileFormat,
   type FormatName,
 } from './fileFormats';

@@ -14,7 +14,7 @@ import Database from 'better-sqlite3';
 import { LedgerFileError, resourceNames, resources } from '@yellow-ledger/core';
 import { openDatabase } from '../db/openDatabase';
 import { openLedger, type Ledger } from '../db/ledger';
-import { takeFileIn } from '../files/takeFileIn';
+import { importFile } from '../files/importFile';
 import { toDisk } from '../db/wholeCopy';
 import { goOnFrom } from './goOnFrom';
 import { hashesNamedIn, unpackPictures } from '../pictures/packedBackup';
@@ -149,7 +149,7 @@ function copyDatabase(from: string, trial: string): void {
 async function fillFrom(from: string, ledger: Ledger, workFolder: string): Promise<void> {
   try {
     const staging = join(workFolder, `staging-${randomUUID()}`);
-    await takeFileIn({ path: from, staging, mayWrite: () => ledger });
+    await importFile({ path: from, staging, mayWrite: () => ledger });
   } catch (error) {
     if (error instanceof LedgerFileError) throw new StartProblem(`${from}: ${error.message}`);
     throw error;

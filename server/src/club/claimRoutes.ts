@@ -1,7 +1,7 @@
 import { claimingSchema, may } from '@yellow-ledger/core';
 import { Router } from 'express';
 import type { Ledger } from '../db/ledger';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
 import { standingOf } from '../open/standing';
@@ -26,7 +26,7 @@ export function claimRoutes(door: ClubDoor, { db }: Ledger): Router {
   router.put(
     '/claims',
     asked(async ({ member }, request) => {
-      const { is, evenIfTaken, ...models } = accept(claimingSchema, request.body);
+      const { is, evenIfTaken, ...models } = parseOrThrow(claimingSchema, request.body);
       const standing = (await standingOf('armies', [models.armyId], member.id, db)).get(
         models.armyId,
       );

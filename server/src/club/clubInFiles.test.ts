@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import type { Proposal, Recipe } from '@yellow-ledger/core';
 import { newDatabaseFile } from '../db/testDatabase';
-import { takeLargeFileIn } from '../files/takeFileIn';
+import { takeLargeFileIn } from '../files/importFile';
 import { addDemo } from '../demo/addDemo';
 import { testClub, type TestMember } from './testClub';
 

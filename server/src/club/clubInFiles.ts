@@ -4,7 +4,7 @@ import {
   may,
   potIdsOf,
   type Action,
-  type Matter,
+  type PermissionSubject,
   type ResourceName,
   type Bring,
   type Claim,
@@ -70,7 +70,12 @@ export async function importClubLists(
   }
 
   /** Which records whoever imports may do something to. */
-  async function mayFor(kind: ResourceName, action: Action, matter: Matter, ids: string[]) {
+  async function mayFor(
+    kind: ResourceName,
+    action: Action,
+    matter: PermissionSubject,
+    ids: string[],
+  ) {
     const standing = await standingOf(kind, [...new Set(ids)], ownerId ?? '', within);
     return (id: string): boolean => {
       const found = standing.get(id);

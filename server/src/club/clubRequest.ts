@@ -1,4 +1,4 @@
-import { may, type Action, type Matter, type Relation } from '@yellow-ledger/core';
+import { may, type Action, type PermissionSubject, type Relation } from '@yellow-ledger/core';
 import type { Request, RequestHandler, Response } from 'express';
 import { Problem } from '../http/problem';
 import type { Who } from './who';
@@ -24,7 +24,12 @@ export async function whoAsks({ club, cookie }: ClubDoor, request: Request): Pro
 }
 
 /** @throws Problem 403 where the table of rights does not say so */
-export function refuseUnless(who: Who, relation: Relation, action: Action, matter: Matter): void {
+export function refuseUnless(
+  who: Who,
+  relation: Relation,
+  action: Action,
+  matter: PermissionSubject,
+): void {
   if (!may(who.member.role, relation, action, matter)) throw refused();
 }
 

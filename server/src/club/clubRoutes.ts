@@ -1,7 +1,7 @@
 import { memberNameSchema, passphraseSchema } from '@yellow-ledger/core';
 import { json, Router, type Request, type Response } from 'express';
 import { z } from 'zod';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import type { CameIn } from './logins';
 import { isFirst } from './invitationStore';
@@ -68,7 +68,7 @@ export function clubRoutes(door: ClubDoor): Router {
   }
 
   router.post('/come-in', async (request, response) => {
-    const typed = accept(comeInSchema, request.body);
+    const typed = parseOrThrow(comeInSchema, request.body);
     const address = request.ip ?? 'nowhere';
     const came = await club.comeIn(typed, { address, deviceToken: deviceCookie.tokenIn(request) });
     const wrong = 'This name and this passphrase do not belong together.';
@@ -76,7 +76,7 @@ export function clubRoutes(door: ClubDoor): Router {
   });
 
   router.post('/join', async (request, response) => {
-    const typed = accept(joinSchema, request.body);
+    const typed = parseOrThrow(joinSchema, request.body);
     try {
       await answerCameIn(await club.join(typed), request, response, linkGone);
     } catch (error) {
@@ -90,7 +90,7 @@ export function clubRoutes(door: ClubDoor): Router {
   });
 
   router.post('/link', async (request, response) => {
-    const { token } = accept(z.strictObject({ token: tokenSchema }), request.body);
+    const { token } = parseOrThrow(z.strictObject({ token: tokenSchema }), request.body);
     const link = await club.invitations.of(token);
     if (!link) throw new Problem(404, 'link-gone', linkGone);
     const member = link.memberId === null ? null : await club.members.get(link.memberId);
@@ -114,7 +114,7 @@ export function clubRoutes(door: ClubDoor): Router {
   router.put(
     '/passphrase',
     asked(async (who, request, response) => {
-      const typed = accept(changeSchema, request.body);
+      const typed = parseOrThrow(changeSchema, request.body);
       const done = await club.changePassphrase(who, typed);
       if (done === true) return;
       if (done !== false) throw toWait(done.waitMs, response);
@@ -125,7 +125,7 @@ export function clubRoutes(door: ClubDoor): Router {
   router.post(
     '/confirm',
     asked(async (who, request, response) => {
-      const { passphrase } = accept(confirmSchema, request.body);
+      const { passphrase } = parseOrThrow(confirmSchema, request.body);
       const done = await club.confirm(who, passphrase);
       if (done === true) return;
       if (done !== false) throw toWait(done.waitMs, response);

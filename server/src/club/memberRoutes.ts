@@ -1,7 +1,7 @@
 import { may, roleNames, writeTrailCsv } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import { askedAt, refuseUnless, sent } from './clubRequest';
 import { refuseUnlessConfirmed } from './confirmed';
@@ -37,7 +37,7 @@ export function memberRoutes(door: ClubDoor): Router {
     '/members/:id/role',
     asked(async (who, request) => {
       refuseUnless(who, 'club', 'write', 'members');
-      const { role } = accept(z.strictObject({ role: roleSchema }), request.body);
+      const { role } = parseOrThrow(z.strictObject({ role: roleSchema }), request.body);
       const id = String(request.params.id);
       if (!(await keepingAKeeper(club.giveRole(who, id, role)))) throw notFound('member');
     }),
@@ -67,7 +67,7 @@ export function memberRoutes(door: ClubDoor): Router {
     '/invitations',
     asked(async (who, request) => {
       refuseUnless(who, 'club', 'create', 'invitations');
-      const invited = accept(inviteSchema, request.body);
+      const invited = parseOrThrow(inviteSchema, request.body);
       const member =
         invited.memberId === undefined ? null : await club.members.get(invited.memberId);
       if (invited.memberId !== undefined && !member) throw notFound('member');

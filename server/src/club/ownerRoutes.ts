@@ -2,7 +2,7 @@ import { resourceNames } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Ledger } from '../db/ledger';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound } from '../http/problem';
 import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
 import { askedAt } from './clubRequest';
@@ -80,7 +80,7 @@ export function ownerRoutes(door: ClubDoor, ledger: Ledger): Router {
   router.put(
     '/owners',
     asked(async (who, request) => {
-      const { items, ...whose } = accept(manySchema, request.body);
+      const { items, ...whose } = parseOrThrow(manySchema, request.body);
       await refuseStrangers(whose);
       const along = new Set<string>();
       await ledger.db.transaction(async (within) => {
@@ -94,8 +94,8 @@ export function ownerRoutes(door: ClubDoor, ledger: Ledger): Router {
   router.put(
     '/owners/:kind/:id',
     asked(async (who, request) => {
-      const item = accept(z.object({ kind: kindSchema, id: z.string() }), request.params);
-      const whose = accept(whoseSchema, request.body);
+      const item = parseOrThrow(z.object({ kind: kindSchema, id: z.string() }), request.params);
+      const whose = parseOrThrow(whoseSchema, request.body);
       await refuseStrangers(whose);
       return {
         along: await ledger.db.transaction((within) => setWhose(who, item, whose, within)),

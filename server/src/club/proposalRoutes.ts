@@ -5,13 +5,13 @@ import {
   proposingSchema,
   remarkingSchema,
   type Action,
-  type Matter,
+  type PermissionSubject,
   type Proposal,
 } from '@yellow-ledger/core';
 import { Router, type Request } from 'express';
 import type { Ledger } from '../db/ledger';
 import { StaleWrite } from '../db/storeErrors';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import { approve, CannotApprove } from './approve';
 import type { Who } from './who';
@@ -29,7 +29,12 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   const asked = askedAt(door);
 
   /** A proposal of a request; what it is to who asks is theirs or another’s, and all of it is the house’s. */
-  async function proposalFor(who: Who, request: Request, action: Action, matter: Matter) {
+  async function proposalFor(
+    who: Who,
+    request: Request,
+    action: Action,
+    matter: PermissionSubject,
+  ) {
     const found = await proposals.get(String(request.params.id));
     if (!found || !may(who.member.role, 'club', 'look', 'proposals')) throw notFound('proposal');
     const isOwn = found.memberId === who.member.id;
@@ -58,7 +63,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     '/proposals',
     asked(async (who, request) => {
       refuseUnless(who, 'mine', 'create', 'proposals');
-      const proposed = accept(proposingSchema, request.body);
+      const proposed = parseOrThrow(proposingSchema, request.body);
       const contentOf = await sight.readerFor(who);
       const id = await ledger.db.transaction(async (within) => {
         const content = await contentOf(proposed, within);
@@ -90,7 +95,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     asked(async (who, request) => {
       const { id } = await proposalFor(who, request, 'look', 'proposals');
       refuseUnless(who, 'mine', 'create', 'remarks');
-      const remark = accept(remarkingSchema, request.body);
+      const remark = parseOrThrow(remarkingSchema, request.body);
       await proposals.remark(id, { ...remark, memberId: who.member.id });
     }),
   );
@@ -111,7 +116,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     '/proposals/:id/approved',
     asked(async (who, request) => {
       const looked = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
-      const { revision } = accept(approvingSchema, request.body);
+      const { revision } = parseOrThrow(approvingSchema, request.body);
       try {
         return await ledger.db.transaction(async (within) => {
           const proposal = await proposals.get(looked.id, within);
@@ -155,7 +160,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     '/proposals/:id/declined',
     asked(async (who, request) => {
       const { id } = openOnly(await proposalFor(who, request, 'decide', 'proposals'));
-      const { reason } = accept(decliningSchema, request.body);
+      const { reason } = parseOrThrow(decliningSchema, request.body);
       await ledger.db.transaction(async (within) => {
         const decided = { state: 'declined', by: who.member.id, reason } as const;
         if (!(await proposals.decide(id, decided, within)))

@@ -1,4 +1,9 @@
-import { resourceNames, type Action, type Matter, type Relation } from '@yellow-ledger/core';
+import {
+  resourceNames,
+  type Action,
+  type PermissionSubject,
+  type Relation,
+} from '@yellow-ledger/core';
 import type { TrailKind } from './trail';
 
 /** What a route of the API does, and to what; of whose where it can be no one’s in particular. */
@@ -7,7 +12,7 @@ export interface RouteRight {
   /** below /api; `:x` stands for one part of an address */
   path: string;
   action: Action;
-  matter: Matter;
+  matter: PermissionSubject;
   /** the club’s where not said; where it hangs on the record, the route asks for the rest */
   relation?: Relation | 'of the record';
   /** it asks for the passphrase once more */

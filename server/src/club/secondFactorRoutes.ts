@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { Problem } from '../http/problem';
 import type { ClubDoor } from './clubDoor';
 import { askedAt, toWait } from './clubRequest';
@@ -38,7 +38,7 @@ export function secondFactorRoutes(door: ClubDoor): Router {
   const withCode = (work: (who: Who, code: string) => WithCode<object>) =>
     asked(async (who, request, response) => {
       refuseUnlessConfirmed(who, club.clock);
-      const { code } = accept(codeSchema, request.body);
+      const { code } = parseOrThrow(codeSchema, request.body);
       const answer = await work(who, code);
       if (answer === null) throw wrongCode();
       if ('waitMs' in answer) throw toWait(Number(answer.waitMs), response);

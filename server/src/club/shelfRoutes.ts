@@ -1,7 +1,7 @@
 import { bringingSchema, lendingSchema, may, type ResourceName } from '@yellow-ledger/core';
 import { Router } from 'express';
 import type { Ledger } from '../db/ledger';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import { isHiddenFrom, ownedAmong } from '../open/hiddenFrom';
 import { Permissions } from '../open/permissions';
@@ -50,7 +50,7 @@ export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
   router.post(
     '/loans',
     asked(async (who, request) => {
-      const { potId, toId } = accept(lendingSchema, request.body);
+      const { potId, toId } = parseOrThrow(lendingSchema, request.body);
       await thereOnly('pots', potId, 'pot');
       await refuse(who, 'write', 'pots', potId);
       if (!(await members.get(toId))) throw notFound('member');
@@ -74,7 +74,7 @@ export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
   router.put(
     '/brings',
     asked(async (who, request) => {
-      const { is, ...bring } = accept(bringingSchema, request.body);
+      const { is, ...bring } = parseOrThrow(bringingSchema, request.body);
       await thereOnly('armies', bring.armyId, 'army');
       await refuse(who, 'look', 'armies', bring.armyId);
       await refuse(who, 'look', 'pots', bring.potId);

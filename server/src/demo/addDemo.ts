@@ -1,7 +1,7 @@
 import { ledgerFileOf } from '@yellow-ledger/core';
 import type { Club } from '../club/club';
 import type { Ledger } from '../db/ledger';
-import { takeIn } from '../files/takeIn';
+import { importSections } from '../files/importSections';
 import { heldRecords } from '../files/takenFile';
 import { addSample, addSampleOf } from './addSample';
 import { addSampleMembers } from './sampleClub';
@@ -27,7 +27,7 @@ export async function addDemoWithPast(ledger: Ledger): Promise<void> {
   if (await ledger.records.benches.get(past.benches[0].id)) return addDemo(ledger);
   await addSampleOf(ledger, past);
   const { benches, log, palettes } = past;
-  await takeIn(
+  await importSections(
     heldRecords(ledgerFileOf({ pots: [], recipes: [], benches, log, palettes })),
     ledger,
   );
@@ -37,5 +37,5 @@ export async function addDemoWithPast(ledger: Ledger): Promise<void> {
 /** One figure that was painted yellow, and goes over to black. */
 async function addRepaint(ledger: Ledger): Promise<void> {
   const past = ledgerFileOf({ pots: [], recipes: [], benches: [repaintBench], log: repaintLog() });
-  await takeIn(heldRecords(past), ledger);
+  await importSections(heldRecords(past), ledger);
 }

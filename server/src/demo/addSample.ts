@@ -1,6 +1,6 @@
 import { ledgerFileOf, type Army, type Pot } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
-import { takeIn } from '../files/takeIn';
+import { importSections } from '../files/importSections';
 import { heldRecords } from '../files/takenFile';
 import { sampleArmy } from './sampleArmy';
 import { samplePhotographId, samplePhotographs } from './samplePhotographs';
@@ -24,7 +24,7 @@ export async function addSampleOf(
     armies: [army],
     ...(await missingPhotographs(ledger)),
   });
-  await takeIn(heldRecords(file), ledger);
+  await importSections(heldRecords(file), ledger);
 }
 
 /** Drawing the picture takes longer than all else: it is drawn only for a ledger that lacks it. */

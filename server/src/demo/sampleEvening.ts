@@ -10,7 +10,7 @@ import {
 import type { Club } from '../club/club';
 import { proposalStore } from '../club/proposalStore';
 import type { Ledger } from '../db/ledger';
-import { takeIn } from '../files/takeIn';
+import { importSections } from '../files/importSections';
 import { heldRecords } from '../files/takenFile';
 import { oilskinFromShadow } from './recipes/oilskinFromShadow';
 import { sampleArmy } from './sampleArmy';
@@ -109,7 +109,7 @@ export async function addSampleEvening(
     benches: sitting.map((seat) => benchOf(seat, now)),
     log: sitting.flatMap((seat, index) => paintedAt(seat, index, now)),
   });
-  await takeIn(heldRecords(file), ledger);
+  await importSections(heldRecords(file), ledger);
   const members = await club.members.list();
   for (const { by, unitId, from, to } of sitting) {
     const member = members.find(({ name }) => name === by);

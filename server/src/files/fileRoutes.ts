@@ -16,7 +16,7 @@ import {
 import { Router, type Request, type Response } from 'express';
 import pLimit from 'p-limit';
 import { z } from 'zod';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import { Cancelled, type LedgerWork } from '../work/ledgerWork';
 import { openFor } from '../open/openFor';
@@ -89,7 +89,7 @@ export function fileRoutes(work: LedgerWork, workFolder: string): Router {
   router.post('/', async (request, response) => {
     if (!request.is('application/json'))
       throw new Problem(400, 'invalid', 'Send the file as application/json.');
-    const name = accept(nameSchema, request.query.as ?? randomUUID());
+    const name = parseOrThrow(nameSchema, request.query.as ?? randomUUID());
     const path = join(workFolder, `taken-${randomUUID()}`);
     const cancelled = new AbortController();
     response.once('close', () => cancelled.abort());

@@ -9,7 +9,7 @@ import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { StaleWrite } from '../db/storeErrors';
 import { openFor } from '../open/openFor';
-import { accept } from './accept';
+import { parseOrThrow } from './parseOrThrow';
 import { notFound, Problem } from './problem';
 
 const fromQuery = z.object({
@@ -44,7 +44,7 @@ export function recordRoutes(kind: ResourceName): Router {
   const writeSchema = z.strictObject({ content: schema, revision: revisionSchema });
 
   router.get('/', async (request, response) => {
-    const { newest = Infinity } = accept(listQuery, request.query);
+    const { newest = Infinity } = parseOrThrow(listQuery, request.query);
     const { items, damaged } = await storeFor(response).listWithDamaged();
     const isAll = items.length <= newest;
     response.json({
@@ -61,7 +61,7 @@ export function recordRoutes(kind: ResourceName): Router {
   });
 
   router.put('/:id', async (request, response) => {
-    const { content, revision } = accept(writeSchema, request.body);
+    const { content, revision } = parseOrThrow(writeSchema, request.body);
     if (content.id !== request.params.id)
       throw new Problem(
         400,
@@ -72,7 +72,7 @@ export function recordRoutes(kind: ResourceName): Router {
   });
 
   router.delete('/:id', async (request, response) => {
-    const { revision } = accept(fromQuery, request.query);
+    const { revision } = parseOrThrow(fromQuery, request.query);
     await staleAs409(storeFor(response).remove(request.params.id, revision), what, null);
     response.status(204).end();
   });

@@ -5,7 +5,7 @@ import { entrySchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Damaged } from '../db/storeErrors';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { Problem } from '../http/problem';
 import { openFor } from '../open/openFor';
 import { EntryTaken, NotTheirs, type LogTexts } from './logTexts';
@@ -46,7 +46,7 @@ export function logRoutes(): Router {
   const router = Router();
 
   router.get('/', async (request, response) => {
-    const { after = 0 } = accept(askedSchema, request.query);
+    const { after = 0 } = parseOrThrow(askedSchema, request.query);
     const pages = openFor(response).log.textsAfter(after);
     response.type('application/json');
     await pipeline(Readable.from(asJson(pages)), response).catch((error: unknown) => {
@@ -66,7 +66,7 @@ export function logRoutes(): Router {
   });
 
   router.post('/', async (request, response) => {
-    const { entries } = accept(appendSchema, request.body);
+    const { entries } = parseOrThrow(appendSchema, request.body);
     try {
       response.json({ pots: await openFor(response).log.append(entries) });
     } catch (error) {

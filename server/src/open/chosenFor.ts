@@ -12,7 +12,7 @@ import {
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
-import type { Chosen } from '../files/everything';
+import type { Chosen } from '../files/exportAll';
 import type { Asker } from './asker';
 import { shadows } from './shadows';
 import type { Sight } from './sight';

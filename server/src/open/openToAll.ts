@@ -1,7 +1,7 @@
 import type { AnyRecord, Photograph, ResourceName } from '@yellow-ledger/core';
 import type { Ledger } from '../db/ledger';
 import type { RecordStore } from '../db/recordStore';
-import { everything } from '../files/everything';
+import { exportAll } from '../files/exportAll';
 import { putPotsInto } from '../pots/putPots';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
 import type { OpenLedger, OpenRecords } from './openLedger';
@@ -32,7 +32,7 @@ export function openToAll(ledger: Ledger): OpenLedger {
       (await records.photographs.list())
         .map(({ content }): Photograph => content)
         .filter(({ of }) => of.kind === 'recipe' && of.recipeId === recipeId),
-    wholeFile: async (_isOwn, within) => everything(ledger, within),
+    wholeFile: async (_isOwn, within) => exportAll(ledger, within),
     ownerId: undefined,
   };
 }

@@ -12,7 +12,7 @@ import type { Knex } from 'knex';
 import type { Ledger } from '../db/ledger';
 import { readableOnly, type RecordStore } from '../db/recordStore';
 import { StaleWrite } from '../db/storeErrors';
-import { everything } from '../files/everything';
+import { exportAll } from '../files/exportAll';
 import { notFound } from '../http/problem';
 import type { OwnPictures } from '../pictures/ownPictures';
 import { putPotsInto } from '../pots/putPots';
@@ -227,7 +227,7 @@ export function openToMember(
     },
 
     wholeFile: async (isOwn, within) =>
-      everything(ledger, within, await chosenFor(asker, isOwn, sightOf(within), ledger, within)),
+      exportAll(ledger, within, await chosenFor(asker, isOwn, sightOf(within), ledger, within)),
 
     ownerId: asker.memberId,
   };

@@ -7,7 +7,7 @@ import {
   type Action,
   type AnyRecord,
   type LogEntry,
-  type Matter,
+  type PermissionSubject,
   type ResourceName,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
@@ -27,7 +27,11 @@ export class Permissions {
     private readonly within: Knex | Knex.Transaction,
   ) {}
 
-  private may(standing: Pick<Standing, 'relation'>, action: Action, matter: Matter): boolean {
+  private may(
+    standing: Pick<Standing, 'relation'>,
+    action: Action,
+    matter: PermissionSubject,
+  ): boolean {
     return may(this.asker.role, standing.relation, action, matter);
   }
 
@@ -47,12 +51,17 @@ export class Permissions {
     action: Action,
     kind: ResourceName,
     id: string,
-    matter: Matter = kind,
+    matter: PermissionSubject = kind,
   ): Promise<void> {
     this.refuseTo(await this.of(kind, id), action, kind, matter);
   }
 
-  private refuseTo(standing: Standing, action: Action, kind: ResourceName, matter: Matter = kind) {
+  private refuseTo(
+    standing: Standing,
+    action: Action,
+    kind: ResourceName,
+    matter: PermissionSubject = kind,
+  ) {
     if (this.may(standing, action, matter)) return;
     // A hidden record answers as one that does not exist.
     throw this.may(standing, 'look', kind) ? notYours() : notFound(kinds[kind].label);

@@ -5,7 +5,7 @@ import {
   pictureHashSchema,
 } from '@yellow-ledger/core';
 import { raw, Router } from 'express';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { notFound, Problem } from '../http/problem';
 import { openFor } from '../open/openFor';
 
@@ -30,7 +30,7 @@ export function pictureRoutes(): Router {
   });
 
   router.get('/:hash', async (request, response) => {
-    const hash = accept(pictureHashSchema, request.params.hash);
+    const hash = parseOrThrow(pictureHashSchema, request.params.hash);
     const bytes = await openFor(response).pictures.read(hash);
     if (!bytes) throw notFound('such picture');
     const format = pictureFormats.find(({ begins }) => begins(bytes));

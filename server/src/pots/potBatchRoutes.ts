@@ -1,7 +1,7 @@
 import { potSchema, revisionSchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { openFor } from '../open/openFor';
 
 const batchSchema = z.strictObject({
@@ -15,7 +15,7 @@ const batchSchema = z.strictObject({
 export function potBatchRoutes(): Router {
   const router = Router();
   router.post('/', async (request, response) => {
-    const { writes } = accept(batchSchema, request.body);
+    const { writes } = parseOrThrow(batchSchema, request.body);
     response.json({ items: await openFor(response).putPots(writes) });
   });
   return router;

@@ -2,7 +2,7 @@ import { pageOfText, recipeSchema, revisionSchema } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { StaleWrite } from '../db/storeErrors';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { Problem } from '../http/problem';
 import { openFor } from '../open/openFor';
 
@@ -18,7 +18,7 @@ const replacementSchema = z.strictObject({
 export function replacementRoutes(): Router {
   const router = Router();
   router.post('/', async (request, response) => {
-    const replacement = accept(replacementSchema, request.body);
+    const replacement = parseOrThrow(replacementSchema, request.body);
     try {
       response.json({ items: await openFor(response).replaceInRecipes(replacement) });
     } catch (error) {

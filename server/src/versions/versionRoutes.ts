@@ -2,7 +2,7 @@ import { freezeSchema, idSchema, wholeNumberWithin } from '@yellow-ledger/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { StaleWrite } from '../db/storeErrors';
-import { accept } from '../http/accept';
+import { parseOrThrow } from '../http/parseOrThrow';
 import { Problem } from '../http/problem';
 import { openFor } from '../open/openFor';
 
@@ -30,7 +30,7 @@ export function versionRoutes(): Router {
   });
 
   router.delete('/recipes/:id/versions/:number', async (request, response) => {
-    const { id, number } = accept(addressSchema, request.params);
+    const { id, number } = parseOrThrow(addressSchema, request.params);
     if (!(await openFor(response).versions.removeDamaged(id, number)))
       throw new Problem(
         409,
@@ -41,8 +41,8 @@ export function versionRoutes(): Router {
   });
 
   router.put('/recipes/:id/versions/:number', async (request, response) => {
-    const { id, number } = accept(addressSchema, request.params);
-    const asked = accept(freezeSchema, request.body);
+    const { id, number } = parseOrThrow(addressSchema, request.params);
+    const asked = parseOrThrow(freezeSchema, request.body);
     try {
       response.json(await openFor(response).versions.freeze(id, number, asked));
     } catch (error) {

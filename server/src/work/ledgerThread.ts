@@ -5,7 +5,7 @@ import { copyLedger } from '../backup/copyLedger';
 import { prepare } from '../backup/restore';
 import { connect } from '../db/openDatabase';
 import { openLedger } from '../db/ledger';
-import { takeLargeFileIn } from '../files/takeFileIn';
+import { takeLargeFileIn } from '../files/importFile';
 import { packBackup } from '../pictures/packedBackup';
 import { picturesOfBackups } from '../pictures/pictureStore';
 import { StartProblem } from '../start/startProblem';

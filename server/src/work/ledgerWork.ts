@@ -1,4 +1,4 @@
-import type { Imported } from '../files/takeIn';
+import type { Imported } from '../files/importSections';
 import type { OwnMoments } from './ownMoments';
 
 /** What is told while something large is done, and what ends it. */

@@ -1,4 +1,4 @@
-import type { Imported } from '../files/takeIn';
+import type { Imported } from '../files/importSections';
 
 /** What a thread is started to do. */
 export type ThreadTask =

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { copyLedger } from '../backup/copyLedger';
 import { prepare } from '../backup/restore';
 import type { Ledger } from '../db/ledger';
-import { takeFileIn } from '../files/takeFileIn';
+import { importFile } from '../files/importFile';
 import { packBackup } from '../pictures/packedBackup';
 import { picturesOfBackups } from '../pictures/pictureStore';
 import type { LedgerWork } from './ledgerWork';
@@ -14,7 +14,7 @@ import { ownMoments } from './ownMoments';
 export function workHere(ledger: Ledger, workFolder = tmpdir()): LedgerWork {
   return {
     takeIn: (path, { onProgress, ownerId }) =>
-      takeFileIn({
+      importFile({
         path,
         staging: join(workFolder, `staging-${randomUUID()}`),
         mayWrite: () => ledger,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { serverAway } from './offline/connectionStatus';
+import { connectionStatus } from './offline/connectionStatus';
 import { memberships } from './club/membership';
 import { takeEarlyAnswer } from './earlyAnswers';
 import { identityHead, ledgerIdentity, restoresHead } from './ledgerIdentity';
@@ -44,7 +44,7 @@ async function askAs<Answer>(
     if (response.status === 401) return outOfClub(await response.json().catch(() => undefined));
     if (!ledgerIdentity.isOwn(headers.get(identityHead), headers.get(restoresHead)))
       return unanswered(response.status);
-    serverAway.answered();
+    connectionStatus.answered();
     if (response.status === 204) return { data: null };
     if (response.ok) return { data: await read(response) };
     return { error: problemOf(response.status, await response.json().catch(() => undefined)) };
@@ -68,13 +68,13 @@ const typeOf = (body: BodyInit) =>
 function outOfClub(answer: unknown): { error: Problem } {
   const error = problemOf(401, answer);
   if (error.code !== 'come-in') return unanswered(401);
-  serverAway.answered();
+  connectionStatus.answered();
   memberships.wentOut();
   return { error };
 }
 
 function unanswered(status: number): { error: Problem } {
-  serverAway.unanswered();
+  connectionStatus.unanswered();
   return { error: { ...noAnswer, status } };
 }
 

@@ -1,5 +1,5 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
-import { acknowledged } from './outbox/ackedWrites';
+import { ackedWrites } from './outbox/ackedWrites';
 import { takeEarlyAnswer } from './earlyAnswers';
 
 const answer = Promise.resolve(new Response('{}'));
@@ -44,6 +44,6 @@ test('who asks who sits here takes the answer whoever that was', () => {
 
 test('a page that has written takes none: it would lack what was written', () => {
   early();
-  acknowledged.deleted('pots', 'umber', 1);
+  ackedWrites.deleted('pots', 'umber', 1);
   expect(take()).toBeUndefined();
 });

@@ -1,4 +1,4 @@
-import { acknowledged } from './outbox/ackedWrites';
+import { ackedWrites } from './outbox/ackedWrites';
 
 /** An answer that public/early.js has asked for before the scripts of the page ran. */
 interface EarlyAnswer {
@@ -38,5 +38,5 @@ export function takeEarlyAnswer(
   const isOther =
     as !== 'anybody' &&
     (early.memberId !== as.memberId || (early.identity !== null && early.identity !== as.identity));
-  return isOld || isOther || acknowledged.now() > 0 ? undefined : early.answer;
+  return isOld || isOther || ackedWrites.now() > 0 ? undefined : early.answer;
 }

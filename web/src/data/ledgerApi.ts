@@ -19,8 +19,8 @@ import {
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import { withConfirming } from './club/confirming';
-import { acknowledged } from './outbox/ackedWrites';
-import { lastHad, type HadPart } from './offline/cachedCollections';
+import { ackedWrites } from './outbox/ackedWrites';
+import { offlineCache, type CachedCollection } from './offline/cachedCollections';
 import { ask, unreadable, type Problem } from './ask';
 import { readList } from './readList';
 import { damagedRows } from './damagedRows';
@@ -39,7 +39,7 @@ const askChecked: BaseQueryFn<Request, unknown, Problem> = async (
   { path, read, had, ...init },
   { signal },
 ) => {
-  const asked = acknowledged.now();
+  const asked = ackedWrites.now();
   const result = await withConfirming(() => ask(path, { ...init, signal }));
   if ('error' in result) {
     const kept = had && result.error.code === 'no-answer' ? await had().catch(() => null) : null;
@@ -56,8 +56,11 @@ const itemsSchema = z.object({ items: z.array(z.unknown()) });
 const itemsOf = async <Item>(answer: unknown, schema: z.ZodType<Item>) =>
   readList(itemsSchema.parse(answer).items, schema);
 /** What the browser has kept of a part; what it cannot read is left out. */
-async function hadOf<Item>(part: HadPart, schema: z.ZodType<Item>): Promise<Item[] | null> {
-  const things = await lastHad.read(part);
+async function hadOf<Item>(
+  part: CachedCollection,
+  schema: z.ZodType<Item>,
+): Promise<Item[] | null> {
+  const things = await offlineCache.read(part);
   return (
     things &&
     (await readList(things, schema.nullable().catch(null))).filter((item) => item !== null)
@@ -134,7 +137,7 @@ export const ledgerApi = createApi({
         read: async (answer, asked) => {
           damagedRows.take(name, answer);
           const schema = keptSchema(resources[name].schema as z.ZodType<AnyRecord>);
-          return acknowledged.recordsSince(asked, name, await itemsOf(answer, schema));
+          return ackedWrites.recordsSince(asked, name, await itemsOf(answer, schema));
         },
         had: () => hadOf(name, keptSchema(resources[name].schema as z.ZodType<AnyRecord>)),
       }),
@@ -147,7 +150,7 @@ export const ledgerApi = createApi({
           damagedRows.take('recipes', answer);
           const items = await itemsOf(answer, keptSchema(recipeSchema));
           return {
-            items: acknowledged.recordsSince(asked, 'recipes', items) as Kept<Recipe>[],
+            items: ackedWrites.recordsSince(asked, 'recipes', items) as Kept<Recipe>[],
             isAll: newestSchema.parse(answer).isAll,
           };
         },
@@ -175,7 +178,7 @@ export const ledgerApi = createApi({
         path: '/api/log',
         read: async (answer, asked) => {
           const log = withItems(noLog, await readEntries(answer));
-          return withEntries(log, acknowledged.entriesSince(asked));
+          return withEntries(log, ackedWrites.entriesSince(asked));
         },
         had: async () => {
           const entries = await hadOf('log', entrySchema);

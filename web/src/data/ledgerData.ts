@@ -14,10 +14,10 @@ import { groundsIn, isSameGrounds, type Ground } from './grounds';
 import { recordKey, type PendingRecord } from './outbox/writingSlice';
 
 /** What is in hand: what the server has, with what is written here and on its way to it. */
-export type Part = ResourceName | 'versions' | 'log' | 'grounds';
+export type Collection = ResourceName | 'versions' | 'log' | 'grounds';
 
 /** What each part is made of. */
-export type InHand = {
+export type LedgerData = {
   [Name in ResourceName]: readonly Kept<ContentOf<Name>>[];
 } & { versions: readonly Version[]; log: readonly LogEntry[]; grounds: readonly Ground[] };
 
@@ -90,7 +90,7 @@ const selectLog = createSelector(
 
 const selectRecipes = recordsSelector('recipes') as (
   state: RootState,
-) => InHand['recipes'] | undefined;
+) => LedgerData['recipes'] | undefined;
 const selectVersions = (state: RootState) =>
   ledgerApi.endpoints.versions.select()(state as never).data;
 
@@ -107,26 +107,28 @@ const selectors = {
   grounds: createSelector([selectRecipes, selectVersions], groundsIn, {
     memoizeOptions: { resultEqualityCheck: isSameGrounds },
   }),
-} as { [Name in Part]: (state: RootState) => InHand[Name] | undefined };
+} as { [Name in Collection]: (state: RootState) => LedgerData[Name] | undefined };
 
 /** A part of what is in hand; undefined until it is fetched. The same object until it changes. */
-export const selectPart = <Name extends Part>(state: RootState, part: Name) =>
+export const selectCollection = <Name extends Collection>(state: RootState, part: Name) =>
   selectors[part](state);
 
 /** Parts that are worked out from others, and are fetched with them. */
-const madeFrom: Partial<Record<Part, readonly Part[]>> = { grounds: ['recipes', 'versions'] };
+const madeFrom: Partial<Record<Collection, readonly Collection[]>> = {
+  grounds: ['recipes', 'versions'],
+};
 
 /** What is older than this when a page wants it is looked at once more, seconds. */
 const fresh = { forceRefetch: 30 } as const;
 
 /** Fetches a part that is not in hand. @returns lets go of it */
-export function holdPart(
+export function holdCollection(
   dispatch: ThunkDispatch<RootState, unknown, UnknownAction>,
-  part: Part,
+  part: Collection,
 ): () => void {
   const madeOf = madeFrom[part];
   if (madeOf) {
-    const held = madeOf.map((each) => holdPart(dispatch, each));
+    const held = madeOf.map((each) => holdCollection(dispatch, each));
     return () => held.forEach((letGo) => letGo());
   }
   const { records, versions, log } = ledgerApi.endpoints;
@@ -142,7 +144,7 @@ export function holdPart(
 }
 
 /** Why a part could not be fetched, where it is not there. */
-export function selectProblem(state: RootState, part: Part): unknown {
+export function selectProblem(state: RootState, part: Collection): unknown {
   for (const each of madeFrom[part] ?? []) {
     const problem = selectProblem(state, each);
     if (problem !== undefined) return problem;
@@ -158,7 +160,7 @@ export function selectProblem(state: RootState, part: Part): unknown {
 }
 
 /** A record as the server has it, without what is written here. */
-export function givenRecord(
+export function cachedRecord(
   state: RootState,
   name: ResourceName,
   id: string,
@@ -170,5 +172,5 @@ export function givenRecord(
 /** A record as it shows: as it is written here, else as the server has it; null where there is none. */
 export function shownRecord(state: RootState, name: ResourceName, id: string): AnyRecord | null {
   const pending = state.writing.records[recordKey(name, id)] as PendingRecord | undefined;
-  return pending ? pending.mine : (givenRecord(state, name, id)?.content ?? null);
+  return pending ? pending.mine : (cachedRecord(state, name, id)?.content ?? null);
 }

@@ -1,6 +1,6 @@
 import type { Dispatch, UnknownAction } from '@reduxjs/toolkit';
 import type { clubApi } from './club/clubApi';
-import type { DeedsState } from './undo/undoSlice';
+import type { UndoState } from './undo/undoSlice';
 import type { ledgerApi } from './ledgerApi';
 import type { UnfinishedState } from './unfinishedSlice';
 import type { WritingState } from './outbox/writingSlice';
@@ -10,7 +10,7 @@ export interface RootState {
   clubApi: ReturnType<typeof clubApi.reducer>;
   ledgerApi: ReturnType<typeof ledgerApi.reducer>;
   writing: WritingState;
-  deeds: DeedsState;
+  deeds: UndoState;
   unfinished: UnfinishedState;
 }
 

@@ -1,6 +1,6 @@
 import type { AnyRecord, Kept, LogEntry, ResourceName } from '@yellow-ledger/core';
 import { original } from '@reduxjs/toolkit';
-import { acknowledged } from './outbox/ackedWrites';
+import { ackedWrites } from './outbox/ackedWrites';
 import { ledgerApi, newerEntries, withEntries, withItems } from './ledgerApi';
 import type { LedgerStore } from './rootState';
 
@@ -8,8 +8,8 @@ import type { LedgerStore } from './rootState';
 type Store = Pick<LedgerStore, 'dispatch'>;
 
 /** A record is on the server as it is kept now. */
-export function nowKept({ dispatch }: Store, name: ResourceName, kept: Kept<AnyRecord>): void {
-  acknowledged.record(name, kept);
+export function applySaved({ dispatch }: Store, name: ResourceName, kept: Kept<AnyRecord>): void {
+  ackedWrites.record(name, kept);
   update({ dispatch }, name, (list) => {
     const index = list.findIndex(({ content }) => content.id === kept.content.id);
     return index < 0 ? [...list, kept] : list.with(index, kept);
@@ -17,13 +17,13 @@ export function nowKept({ dispatch }: Store, name: ResourceName, kept: Kept<AnyR
 }
 
 /** A record is no longer on the server. @param revision it had there */
-export function forgotten(
+export function applyDeleted(
   { dispatch }: Store,
   name: ResourceName,
   id: string,
   revision: number,
 ): void {
-  acknowledged.deleted(name, id, revision);
+  ackedWrites.deleted(name, id, revision);
   update({ dispatch }, name, (list) => list.filter(({ content }) => content.id !== id));
 }
 
@@ -41,8 +41,8 @@ function update(
 }
 
 /** Entries are in the log of the server. */
-export function nowWritten({ dispatch }: Store, entries: readonly LogEntry[]): void {
-  acknowledged.written(entries);
+export function applyWritten({ dispatch }: Store, entries: readonly LogEntry[]): void {
+  ackedWrites.written(entries);
   dispatch(
     ledgerApi.util.updateQueryData('log', undefined, (log) =>
       withEntries(original(log) ?? log, entries),
@@ -51,9 +51,9 @@ export function nowWritten({ dispatch }: Store, entries: readonly LogEntry[]): v
 }
 
 /** Entries that others have written, with their sequence. */
-export function nowHeard({ dispatch }: Store, items: Parameters<typeof withItems>[1]): void {
+export function applyRemote({ dispatch }: Store, items: Parameters<typeof withItems>[1]): void {
   // The log may just be on its way here, as it was before these.
-  acknowledged.written(items.map(({ entry }) => entry));
+  ackedWrites.written(items.map(({ entry }) => entry));
   dispatch(
     ledgerApi.util.updateQueryData('log', undefined, (log) =>
       withItems(original(log) ?? log, items),
@@ -66,5 +66,5 @@ export async function lookForEntries({ dispatch, getState }: LedgerStore): Promi
   const { data } = ledgerApi.endpoints.log.select()(getState() as never);
   if (!data) return;
   const items = await newerEntries(data.sequence).catch(() => []);
-  if (items.length > 0) nowHeard({ dispatch }, items);
+  if (items.length > 0) applyRemote({ dispatch }, items);
 }

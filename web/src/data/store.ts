@@ -2,11 +2,11 @@ import type { AnyRecord, LogEntry, ResourceName } from '@yellow-ledger/core';
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { ask, type Asked } from './ask';
-import { hadParts, lastHad } from './offline/cachedCollections';
+import { cachedCollections, offlineCache } from './offline/cachedCollections';
 import { clubApi } from './club/clubApi';
 import { memberships } from './club/membership';
 import { refusalToLog, refusalToWrite } from './club/refusal';
-import { deedsSlice } from './undo/undoSlice';
+import { undoSlice } from './undo/undoSlice';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
 import { unfinishedSlice } from './unfinishedSlice';
@@ -20,7 +20,7 @@ export function createStore() {
       ledgerApi: ledgerApi.reducer,
       clubApi: clubApi.reducer,
       writing: writingSlice.reducer,
-      deeds: deedsSlice.reducer,
+      deeds: undoSlice.reducer,
       unfinished: unfinishedSlice.reducer,
     },
     middleware: (usual) => usual().concat(ledgerApi.middleware, clubApi.middleware),
@@ -30,7 +30,7 @@ export function createStore() {
 /** The ledger in hand and the one writer of it. */
 export function openLedger(
   asked: Asked = ask,
-  safe: SafeStore = browserStore(() => lastHad.letGo(hadParts)),
+  safe: SafeStore = browserStore(() => offlineCache.letGo(cachedCollections)),
 ) {
   const store = createStore();
   const refusals = {

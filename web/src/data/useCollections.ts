@@ -2,11 +2,17 @@ import type { ContentOf, Kept, ResourceName } from '@yellow-ledger/core';
 import { useEffect, useMemo } from 'react';
 import { asProblem, type Problem } from './ask';
 import { shallowEqual } from 'react-redux';
-import { holdPart, selectPart, selectProblem, type InHand, type Part } from './ledgerData';
+import {
+  holdCollection,
+  selectCollection,
+  selectProblem,
+  type LedgerData,
+  type Collection,
+} from './ledgerData';
 import { useAppDispatch, useAppSelector } from './store';
 
 /** Has parts of the ledger in hand, fetching what is not. @param parts always the same ones */
-export function useParts(parts: readonly Part[]): {
+export function useCollections(parts: readonly Collection[]): {
   /** whether all of them are there */
   isReady: boolean;
   /** why one of them is not */
@@ -16,36 +22,36 @@ export function useParts(parts: readonly Part[]): {
   const dispatch = useAppDispatch();
   const key = parts.join();
   useEffect(() => {
-    const wanted = key.split(',').filter(Boolean) as Part[];
-    const held = wanted.map((part) => holdPart(dispatch, part));
+    const wanted = key.split(',').filter(Boolean) as Collection[];
+    const held = wanted.map((part) => holdCollection(dispatch, part));
     return () => held.forEach((letGo) => letGo());
   }, [dispatch, key]);
   const there = useAppSelector(
-    (state) => parts.map((part) => selectPart(state, part) !== undefined),
+    (state) => parts.map((part) => selectCollection(state, part) !== undefined),
     shallowEqual,
   );
   const fault = useAppSelector((state) => {
-    const missing = parts.find((part) => selectPart(state, part) === undefined);
+    const missing = parts.find((part) => selectCollection(state, part) === undefined);
     return missing && selectProblem(state, missing);
   });
   const error = useMemo(() => (fault === undefined ? undefined : asProblem(fault)), [fault]);
   return {
     isReady: there.every(Boolean),
     error,
-    refetch: () => parts.forEach((part) => holdPart(dispatch, part)()),
+    refetch: () => parts.forEach((part) => holdCollection(dispatch, part)()),
   };
 }
 
 /** One part of the ledger, as it shows now; undefined while it is being fetched. */
-export function usePart<Name extends Part>(part: Name): InHand[Name] | undefined {
-  useParts([part]);
-  return useAppSelector((state) => selectPart(state, part));
+export function useCollection<Name extends Collection>(part: Name): LedgerData[Name] | undefined {
+  useCollections([part]);
+  return useAppSelector((state) => selectCollection(state, part));
 }
 
 /** The records of a kind, as they show now. */
 export function useRecords<Name extends ResourceName>(name: Name) {
-  const { error, refetch } = useParts([name]);
-  const kept = useAppSelector((state) => selectPart(state, name)) as
+  const { error, refetch } = useCollections([name]);
+  const kept = useAppSelector((state) => selectCollection(state, name)) as
     readonly Kept<ContentOf<Name>>[] | undefined;
   return { kept, error, refetch, isLoading: kept === undefined && error === undefined };
 }

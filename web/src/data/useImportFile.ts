@@ -7,7 +7,7 @@ import { useImportFileMutation, type Imported } from './ledgerApi';
 const lookEvery = 400;
 const underWaySchema = z.object({ share: z.number().min(0).max(1) });
 
-export interface TakingIn {
+export interface ImportState {
   fileName: string;
   /** 0–1 */
   share: number;
@@ -16,9 +16,9 @@ export interface TakingIn {
 }
 
 /** Takes ledger files in; while it does, how far it has come, and what ends it. */
-export function useTakeFileIn() {
+export function useImportFile() {
   const [importFile] = useImportFileMutation();
-  const [taking, setTaking] = useState<TakingIn | null>(null);
+  const [taking, setTaking] = useState<ImportState | null>(null);
   const looking = useRef<ReturnType<typeof setInterval>>(undefined);
   useEffect(() => () => clearInterval(looking.current), []);
 

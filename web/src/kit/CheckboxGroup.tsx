@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form';
 
-export interface TicksProps<Value> {
+export interface CheckboxGroupProps<Value> {
   legend: string;
   options: readonly { value: Value; name: string }[];
   ticked: readonly Value[];
@@ -11,7 +11,7 @@ export interface TicksProps<Value> {
 }
 
 /** Several of a few. */
-export function Ticks<Value extends string | number>(props: TicksProps<Value>) {
+export function CheckboxGroup<Value extends string | number>(props: CheckboxGroupProps<Value>) {
   const { legend, options, ticked, most = Infinity, onTicked } = props;
   return (
     <fieldset className="ticks">

@@ -4,7 +4,7 @@ import Collapse from 'react-bootstrap/Collapse';
 import { ChevronDown, ChevronRight } from 'react-bootstrap-icons';
 import './disclosure.scss';
 
-export interface FoldProps {
+export interface DisclosureProps {
   title: ReactNode;
   /** unfolded before anybody presses, or for as long as it is said */
   isOpen?: boolean;
@@ -13,7 +13,7 @@ export interface FoldProps {
 }
 
 /** Something that is unfolded by pressing on its title. What is folded up is not drawn before. */
-export function Fold({ title, isOpen = false, className = '', children }: FoldProps) {
+export function Disclosure({ title, isOpen = false, className = '', children }: DisclosureProps) {
   const id = useId();
   const [pressed, setPressed] = useState<boolean | null>(null);
   const shows = pressed ?? isOpen;

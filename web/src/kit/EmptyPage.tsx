@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Deeds } from './ActionBar';
+import { ActionBar } from './ActionBar';
 import './emptyPage.scss';
 
 /** Pages of which there is a picture, drawn from the sample by the script that draws them all. */
@@ -32,7 +32,7 @@ export function EmptyPage({ title, words, shows, children }: EmptyPageProps) {
     <div className="empty-page">
       {title && <h2>{title}</h2>}
       <p>{words}</p>
-      {children && <Deeds>{children}</Deeds>}
+      {children && <ActionBar>{children}</ActionBar>}
       {shows && (
         <figure>
           <img src={`/shows/${shows}.jpg`} width={640} height={400} alt="" loading="lazy" />

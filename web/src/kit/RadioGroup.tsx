@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import Form from 'react-bootstrap/Form';
 
-export interface RadiosProps<Value> {
+export interface RadioGroupProps<Value> {
   /** what is chosen, for who does not see it */
   label: string;
   options: readonly { value: Value; name: string }[];
@@ -10,7 +10,7 @@ export interface RadiosProps<Value> {
 }
 
 /** One of a few that all stand open. */
-export function Radios<Value extends string>(props: RadiosProps<Value>) {
+export function RadioGroup<Value extends string>(props: RadioGroupProps<Value>) {
   const { label, options, chosen, onChoose } = props;
   const id = useId();
   return (

@@ -5,7 +5,7 @@ import './select.scss';
 /** Something that is called by its name, or a word that stands for itself. */
 export type Option = string | number | { id: string | number; name: string };
 
-export interface ChoiceProps<Value extends string> {
+export interface SelectProps<Value extends string> {
   label: string;
   value: Value | number;
   onChoose: (value: Value) => void;
@@ -15,7 +15,7 @@ export interface ChoiceProps<Value extends string> {
 }
 
 /** One of a few, for looking at something rather than for keeping: it stands in no form. */
-export function Choice<Value extends string = string>(props: ChoiceProps<Value>) {
+export function Select<Value extends string = string>(props: SelectProps<Value>) {
   const { label, value, onChoose, options = [], children } = props;
   const id = useId();
   return (

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { lastLeaf } from './lastLeaf';
 
-export interface LeavesProps {
+export interface TabsProps {
   /** what they are leaves of, for who does not see them */
   label: string;
   /** address of the first leaf; the others lie below it */
@@ -13,7 +13,7 @@ export interface LeavesProps {
 }
 
 /** The leaves of a page, the one that is open marked. */
-export function Leaves({ label, at, leaves }: LeavesProps) {
+export function Tabs({ label, at, leaves }: TabsProps) {
   const { pathname } = useLocation();
   useEffect(() => {
     // On the way to another page its address is there first.

@@ -2,7 +2,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import './virtualList.scss';
 
-export interface SeenOnlyProps {
+export interface VirtualListProps {
   label: string;
   count: number;
   draw: (index: number) => ReactNode;
@@ -13,7 +13,7 @@ const leastWidth = 304;
 const usualHeight = 44;
 
 /** A long list in columns, of which only what is seen is drawn. */
-export function SeenOnly({ label, count, draw }: SeenOnlyProps) {
+export function VirtualList({ label, count, draw }: VirtualListProps) {
   const list = useRef<HTMLOListElement>(null);
   const [place, setPlace] = useState({ top: 0, columns: 1 });
   useLayoutEffect(() => {

@@ -1,12 +1,12 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Suspense } from 'react';
-import { fetched } from './lazyComponent';
+import { lazyComponent } from './lazyComponent';
 
 const leaf = { default: ({ name }: { name: string }) => <p>Leaf of {name}</p> };
 
 function show(load: () => Promise<typeof leaf>) {
-  const Leaf = fetched(load);
+  const Leaf = lazyComponent(load);
   render(
     <>
       <p>The page around it</p>

@@ -7,23 +7,23 @@ interface Fetched<Props extends object> {
   default: ComponentType<Props>;
 }
 
-export type FetchedPart<Props extends object> = ComponentType<Props> & {
+export type LazyComponent<Props extends object> = ComponentType<Props> & {
   /** Fetches the code before it is shown. What goes wrong is said once it is. @returns once it is over */
   begin: () => Promise<void>;
 };
 
 /** Fetches the code of a part early, where it is one that is fetched. @returns once it is over */
-export async function beginFetching(part: unknown): Promise<void> {
-  if (typeof part === 'function' && 'begin' in part) await (part as FetchedPart<object>).begin();
+export async function preload(part: unknown): Promise<void> {
+  if (typeof part === 'function' && 'begin' in part) await (part as LazyComponent<object>).begin();
 }
 
 /**
  * A part whose code is fetched when it is first shown. Where it cannot be fetched, as when the
  * server is away, that is said in its place, and it is asked for again by whoever presses.
  */
-export function fetched<Props extends object>(
+export function lazyComponent<Props extends object>(
   load: () => Promise<Fetched<Props>>,
-): FetchedPart<Props> {
+): LazyComponent<Props> {
   /** Once the code is there it is drawn at once: React shows a fallback for 300 ms at least. */
   const fetch = async () => {
     const part = await load();

@@ -5,7 +5,7 @@ import { lazy, Suspense, type ComponentType } from 'react';
  *
  * @param standIn shown for it where the code cannot be fetched, as when the server is away
  */
-export function lazily<Props extends object>(
+export function lazyPage<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
   standIn: ComponentType<Props>,
 ): ComponentType<Props> {

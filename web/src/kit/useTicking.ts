@@ -1,18 +1,18 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { pageClock } from '../data/log/monotonicClock';
+import { pageMonotonicClock } from '../data/log/monotonicClock';
 
 /** At least so often everything is looked at anew, ms: a laptop that slept wakes within this. */
 const lookEveryMs = 15_000;
 
 /** The time, second by second, and when what depends on it has to be worked out anew. */
 export function useTicking() {
-  const [now, setNow] = useState(() => pageClock.now());
+  const [now, setNow] = useState(() => pageMonotonicClock.now());
   const [looks, setLooks] = useState(0);
   useEffect(() => {
-    const second = setInterval(() => setNow(pageClock.now()), 1000);
+    const second = setInterval(() => setNow(pageMonotonicClock.now()), 1000);
     const look = setInterval(() => setLooks((count) => count + 1), lookEveryMs);
     const woke = () => {
-      setNow(pageClock.now());
+      setNow(pageMonotonicClock.now());
       setLooks((count) => count + 1);
     };
     document.addEventListener('visibilitychange', woke);
@@ -25,7 +25,7 @@ export function useTicking() {
   /** Has everything looked at when something is due. */
   const lookAt = useCallback((at: number | null) => {
     if (at === null) return undefined;
-    const wait = Math.max(0, at - pageClock.now()) + 50;
+    const wait = Math.max(0, at - pageMonotonicClock.now()) + 50;
     const timer = setTimeout(() => setLooks((count) => count + 1), Math.min(wait, 2 ** 31 - 1));
     return () => clearTimeout(timer);
   }, []);

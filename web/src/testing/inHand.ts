@@ -1,5 +1,5 @@
 import type { Army, Bench, Kept, LogEntry, Pot, Recipe, Version } from '@yellow-ledger/core';
-import { takeInHand } from '../workers/work/ledgerInHand';
+import { setLedgerData } from '../workers/work/ledgerData';
 
 /** What else the ledger holds. */
 export interface FakeRest {
@@ -18,7 +18,7 @@ const whole = { gone: [], isWhole: true };
 
 /** Has the worker know these pots, in place of all before. */
 export function takeShelf(pots: readonly Pot[]): void {
-  takeInHand([{ part: 'pots', put: pots.map((pot) => keptOf(pot)), ...whole }]);
+  setLedgerData([{ part: 'pots', put: pots.map((pot) => keptOf(pot)), ...whole }]);
 }
 
 /** Has the worker know a ledger, in place of all it knew but the pots. */
@@ -33,7 +33,7 @@ export function takeLedger(
       return { recipeId, number, note: '', frozenAt: savedAt, content };
     }),
   );
-  takeInHand([
+  setLedgerData([
     { part: 'recipes', put: recipes.map((recipe) => keptOf(recipe)), ...whole },
     { part: 'versions', put: frozen, ...whole },
     { part: 'armies', put: armies.map((army) => keptOf(army)), ...whole },

@@ -20,7 +20,7 @@ import { readingWork } from './work/readingWork';
 import { rescueWork } from './work/rescueWork';
 import { recolourWork } from './work/recolourWork';
 import { replaceWork } from './work/replaceWork';
-import { takeInHand, setPainter } from './work/ledgerInHand';
+import { setLedgerData, setPainter } from './work/ledgerData';
 import { sheetWork } from './work/sheetWork';
 import { stockWork } from './work/stockWork';
 import { studyWork } from './work/studyWork';
@@ -29,7 +29,7 @@ import { togetherWork } from './work/togetherWork';
 
 /** Everything that may take longer than a frame, away from the thread that takes the typing. */
 const ledgerWorker = {
-  takeInHand,
+  setLedgerData,
   setPainter,
   ...armyWork,
   ...benchWork,

@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink';
 import { firstWorker } from './firstWorker';
 import type { LedgerWorker } from './ledger.worker';
-import { Told } from './tellWorker';
+import { WorkerSync } from './workerSync';
 
 /** Starts a worker that knows nothing yet. */
 export const startWorker = () =>
@@ -11,4 +11,4 @@ export const startWorker = () =>
 
 /** The one worker of the page that follows the typing; started with it. */
 export const ledgerWorker = Comlink.wrap<LedgerWorker>(firstWorker);
-export const toldWorker = new Told(ledgerWorker);
+export const workerSync = new WorkerSync(ledgerWorker);

@@ -4,7 +4,7 @@ import type { RootState } from '../data/rootState';
 import type { LedgerWorker } from './ledger.worker';
 import { startWorker } from './ledgerWorker';
 import { ofShelf } from './parts';
-import { Told } from './tellWorker';
+import { WorkerSync } from './workerSync';
 import type { MatchQuestion } from './work/matchWork';
 
 export interface MatchProgress {
@@ -16,7 +16,7 @@ export interface MatchProgress {
 
 const cores = Math.min(2, navigator.hardwareConcurrency || 1);
 const keptOfEach = 4;
-let pool: Told[] | null = null;
+let pool: WorkerSync[] | null = null;
 
 /** Starts the cores and has them know the pots, before anybody searches: the first answer is quick then. */
 export async function prepareMatch(state: RootState): Promise<void> {
@@ -24,7 +24,7 @@ export async function prepareMatch(state: RootState): Promise<void> {
 }
 
 function poolKnowing(state: RootState): Remote<LedgerWorker>[] {
-  pool ??= Array.from({ length: cores }, () => new Told(startWorker()));
+  pool ??= Array.from({ length: cores }, () => new WorkerSync(startWorker()));
   return pool.map((told) => told.tell(state, ofShelf));
 }
 

@@ -1,15 +1,21 @@
-import type { Part } from '../data/ledgerData';
+import type { Collection } from '../data/ledgerData';
 
 /** What a question of the worker is answered from; asked again whenever one of them changes. */
 /** A question that carries all it is answered from. */
-export const ofNothing: readonly Part[] = [];
-export const ofPots: readonly Part[] = ['pots'];
-export const ofShelf: readonly Part[] = ['pots', 'grounds'];
-export const ofLog: readonly Part[] = ['log'];
-export const ofRecipes: readonly Part[] = ['pots', 'grounds', 'recipes'];
-export const ofArmies: readonly Part[] = ['pots', 'grounds', 'recipes', 'versions'];
-export const ofWhatIsPainted: readonly Part[] = ['pots', 'grounds', 'recipes', 'versions', 'log'];
-export const ofEverything: readonly Part[] = [
+export const ofNothing: readonly Collection[] = [];
+export const ofPots: readonly Collection[] = ['pots'];
+export const ofShelf: readonly Collection[] = ['pots', 'grounds'];
+export const ofLog: readonly Collection[] = ['log'];
+export const ofRecipes: readonly Collection[] = ['pots', 'grounds', 'recipes'];
+export const ofArmies: readonly Collection[] = ['pots', 'grounds', 'recipes', 'versions'];
+export const ofWhatIsPainted: readonly Collection[] = [
+  'pots',
+  'grounds',
+  'recipes',
+  'versions',
+  'log',
+];
+export const ofEverything: readonly Collection[] = [
   'pots',
   'grounds',
   'recipes',

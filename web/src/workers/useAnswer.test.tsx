@@ -5,13 +5,13 @@ import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { coat } from '../testing/levy';
 import { FakeServer, openPage } from '../testing/tryWriter';
-import type { Part } from '../data/ledgerData';
+import type { Collection } from '../data/ledgerData';
 import { useAnswer } from './useAnswer';
 
 // A browser’s worker is told through messages; here it is only seen what it would be told.
-jest.mock('./ledgerWorker', () => ({ toldWorker: { tell: () => ({}) }, ledgerWorker: {} }));
+jest.mock('./ledgerWorker', () => ({ workerSync: { tell: () => ({}) }, ledgerWorker: {} }));
 
-async function open(parts: readonly Part[] = ['recipes']) {
+async function open(parts: readonly Collection[] = ['recipes']) {
   const server = new FakeServer();
   server.put('recipes', coat);
   const page = await openPage(server);

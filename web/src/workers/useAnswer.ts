@@ -2,11 +2,11 @@ import type { Remote } from 'comlink';
 import { dequal } from 'dequal';
 import { startTransition, useEffect, useRef, useState } from 'react';
 import { shallowEqual } from 'react-redux';
-import { selectPart, type Part } from '../data/ledgerData';
+import { selectCollection, type Collection } from '../data/ledgerData';
 import { useAppSelector, useAppStore } from '../data/store';
-import { useParts } from '../data/useCollections';
+import { useCollections } from '../data/useCollections';
 import type { LedgerWorker } from './ledger.worker';
-import { toldWorker } from './ledgerWorker';
+import { workerSync } from './ledgerWorker';
 
 export interface Answered<Answer> {
   /**
@@ -26,19 +26,19 @@ export interface Answered<Answer> {
  * @param isAsked false asks nothing yet
  */
 export function useAnswer<Answer>(
-  parts: readonly Part[],
+  parts: readonly Collection[],
   depends: readonly unknown[],
   ask: (worker: Remote<LedgerWorker>) => Promise<Answer>,
   isAsked = true,
 ): Answered<Answer> {
   const store = useAppStore();
-  const { isReady, error } = useParts(parts);
+  const { isReady, error } = useCollections(parts);
   const inHand = useAppSelector(
-    (state) => parts.map((part) => selectPart(state, part)),
+    (state) => parts.map((part) => selectCollection(state, part)),
     shallowEqual,
   );
   const [answered, setAnswered] = useState<Answered<Answer>>({ answer: null, problem: null });
-  const waiting = useRef<{ ask: typeof ask; parts: readonly Part[] } | null>(null);
+  const waiting = useRef<{ ask: typeof ask; parts: readonly Collection[] } | null>(null);
   const isBusy = useRef(false);
   const isThere = useRef(true);
   useEffect(() => {
@@ -59,7 +59,7 @@ export function useAnswer<Answer>(
           const next = waiting.current;
           waiting.current = null;
           try {
-            const answer = await next.ask(toldWorker.tell(store.getState(), next.parts));
+            const answer = await next.ask(workerSync.tell(store.getState(), next.parts));
             // A letter that is typed meanwhile does not wait until the answer is drawn.
             if (isThere.current)
               startTransition(() => setAnswered((last) => answeredAfter(last, answer)));

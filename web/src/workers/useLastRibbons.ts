@@ -1,6 +1,6 @@
 import type { Pot, Recipe } from '@yellow-ledger/core';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { usePart } from '../data/useCollections';
+import { useCollection } from '../data/useCollections';
 import { computationVersion } from './firstWorker';
 import { ofPots, ofShelf } from './parts';
 import { ribbonCache } from './ribbonCache';
@@ -54,8 +54,8 @@ export function useLastRibbons(
  * known, only recipes that go onto a primer have one.
  */
 function useRibbonKeys(ids: readonly string[], recipes: ReadonlyMap<string, Recipe>) {
-  const pots = usePart('pots');
-  const grounds = usePart('grounds');
+  const pots = useCollection('pots');
+  const grounds = useCollection('grounds');
   const list = ids.join();
   const keys = useMemo(() => {
     if (!pots) return new Map<string, string>();

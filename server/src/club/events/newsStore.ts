@@ -1,4 +1,10 @@
-import { entrySchema, may, referencesOf, type KindName, type Matter } from '@yellow-ledger/core';
+import {
+  entrySchema,
+  may,
+  referencesOf,
+  type KindName,
+  type PermissionSubject,
+} from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { parsed } from '../../db/recordStore';
 import { ownedAmong, type Openness } from '../../open/hiddenFrom';
@@ -74,10 +80,10 @@ const seenWith: Record<string, KindName> = {
 export const deciding = (kind: string): string => seenWith[kind] ?? kind;
 
 /** Kinds that are not records of members: seen by role alone. */
-export const byRoleAlone = (kind: string): Matter | null =>
+export const byRoleAlone = (kind: string): PermissionSubject | null =>
   kind === 'proposals' || kind === 'members' ? kind : null;
 
-export const mayBeTold = (role: Parameters<typeof may>[0], matter: Matter): boolean =>
+export const mayBeTold = (role: Parameters<typeof may>[0], matter: PermissionSubject): boolean =>
   may(role, 'club', 'look', matter);
 
 export function newsStore(db: Knex): NewsStore {

@@ -18,21 +18,21 @@ import { askClub } from './askClub';
 import { withConfirming } from './confirming';
 import {
   deviceSchema,
-  houseTags,
+  clubTags,
   invitationSchema,
   madeInvitationSchema,
   ownedSchema,
-  trailEntrySchema,
+  activitySchema,
   type OpenTo,
   type Device,
   type Invitation,
   type Owned,
-  type TrailEntry,
+  type Activity,
 } from './clubSchemas';
 import { memberSchema, memberships, type Member } from './membership';
 
-export { houseTags } from './clubSchemas';
-export type { Device, OpenTo, Owned, TrailEntry } from './clubSchemas';
+export { clubTags } from './clubSchemas';
+export type { Device, OpenTo, Owned, Activity } from './clubSchemas';
 
 interface Request {
   path: string;
@@ -68,7 +68,7 @@ const doing = (path: string, method: string, body?: object) => ({
 export const clubApi = createApi({
   reducerPath: 'clubApi',
   baseQuery: askHouse,
-  tagTypes: houseTags,
+  tagTypes: clubTags,
   endpoints: (build) => ({
     members: build.query<Member[], void>({
       query: () => ({ path: '/members', schema: itemsOf(memberSchema) }),
@@ -114,8 +114,8 @@ export const clubApi = createApi({
       query: (body) => doing('/passphrase', 'PUT', body),
       invalidatesTags: ['devices', 'trail'],
     }),
-    trail: build.query<TrailEntry[], void>({
-      query: () => ({ path: '/trail', schema: itemsOf(trailEntrySchema) }),
+    trail: build.query<Activity[], void>({
+      query: () => ({ path: '/trail', schema: itemsOf(activitySchema) }),
       providesTags: ['trail'],
     }),
     owners: build.query<Owned[], void>({
@@ -262,4 +262,4 @@ export const {
 } = clubApi;
 
 /** Leaves this device, or ends an evening on it. */
-export const goOut = () => askClub('/go-out', nothing, { method: 'POST', body: {} });
+export const logOut = () => askClub('/go-out', nothing, { method: 'POST', body: {} });

@@ -1,5 +1,5 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
-import { ClubNews, type NewsTaker } from './clubEvents';
+import { ClubEvents, type EventSubscriber } from './clubEvents';
 
 /** A stream of the server, as many as were asked for. */
 class FakeSource {
@@ -41,14 +41,14 @@ const held = new Set<string>();
 
 function page(memberId = 'wren') {
   const heard: string[] = [];
-  const taker: NewsTaker = {
+  const taker: EventSubscriber = {
     entries: (items) => heard.push(...items.map(({ entry: { id } }) => `entry ${id}`)),
     records: (kind, ids) => heard.push(`${kind} ${ids?.join('+') ?? 'all'}`),
     others: (kind) => heard.push(kind),
     anew: () => heard.push('anew'),
     out: () => heard.push('out'),
   };
-  new ClubNews(taker, memberId).begin();
+  new ClubEvents(taker, memberId).begin();
   return heard;
 }
 

@@ -12,10 +12,10 @@ const newsSchema = z.object({
   entries: z.array(z.object({ sequence: z.number(), entry: entrySchema })),
 });
 
-export type News = z.infer<typeof newsSchema>;
+export type ClubEvent = z.infer<typeof newsSchema>;
 
 /** What is done with what others have done. */
-export interface NewsTaker {
+export interface EventSubscriber {
   entries: (items: { sequence: number; entry: LogEntry }[]) => void;
   /** Records of a kind that are not what they were; null: any of them. */
   records: (kind: ResourceName, ids: readonly string[] | null) => void;
@@ -45,7 +45,7 @@ interface Passed {
  * Hears what happens in a club. Of the pages of a browser one listens to the server and passes on to
  * the others what it hears; when it is closed another goes on from where it was told.
  */
-export class ClubNews {
+export class ClubEvents {
   private told: string | null = null;
   private retryMs = firstRetryMs;
   /** by kind; null: any of it */
@@ -57,7 +57,7 @@ export class ClubNews {
 
   /** @param memberId whose pages pass on to each other: what one is told is not for another */
   constructor(
-    private readonly taker: NewsTaker,
+    private readonly taker: EventSubscriber,
     memberId: string,
   ) {
     this.name = `yellow-ledger.news ${memberId}`;

@@ -27,14 +27,14 @@ export type SecondFactorState = z.infer<typeof secondFactorSchema>;
 export const preparedFactorSchema = z.object({ secret: z.string(), address: z.string() });
 export const recoveryCodesSchema = z.object({ recoveryCodes: z.array(z.string()) });
 
-export const trailEntrySchema = z.object({
+export const activitySchema = z.object({
   sequence: z.number(),
   at: z.string(),
   memberId: z.string().nullable(),
   did: z.string(),
   about: z.record(z.string(), z.string()),
 });
-export type TrailEntry = z.infer<typeof trailEntrySchema>;
+export type Activity = z.infer<typeof activitySchema>;
 
 export const ownedSchema = z.object({
   kind: z.enum(resourceNames),
@@ -50,7 +50,7 @@ export type OpenTo = NonNullable<z.infer<typeof ownedSchema>['openTo']>[number];
 export type Owned = z.infer<typeof ownedSchema>;
 
 /** What can be asked of the house anew. */
-export const houseTags = [
+export const clubTags = [
   'members',
   'invitations',
   'devices',

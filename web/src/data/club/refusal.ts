@@ -8,7 +8,7 @@ import {
   type Relation,
   type ResourceName,
 } from '@yellow-ledger/core';
-import { givenRecord } from '../ledgerData';
+import { cachedRecord } from '../ledgerData';
 import type { RootState } from '../rootState';
 import { clubApi } from './clubApi';
 import type { Membership } from './membership';
@@ -53,7 +53,7 @@ export function refusalToWrite(
   if (membership.is !== 'in') return null;
   const { id: memberId, role } = membership.me.member;
   const { label } = resources[kind];
-  const isNew = !givenRecord(state, kind, id);
+  const isNew = !cachedRecord(state, kind, id);
   if (isNew) {
     const isJoint = record !== null && belongsTo(kind, record).length > 0;
     if (may(role, 'mine', 'create', kind) || (isJoint && may(role, 'club', 'create', kind)))
@@ -81,7 +81,7 @@ export function refusalToLog(
   const { id: memberId, role } = membership.me.member;
   if (!may(role, 'mine', 'create', 'log')) return 'Guests look: a keeper can make you a painter.';
   for (const { benchId } of entries) {
-    const kind = givenRecord(state, 'armies', benchId) ? 'armies' : 'benches';
+    const kind = cachedRecord(state, 'armies', benchId) ? 'armies' : 'benches';
     const relation = relationIn(state, memberId, kind, benchId);
     if (relation !== null && !may(role, relation, 'write', 'benches'))
       return 'This is another member’s table: what is painted on it they note themselves.';

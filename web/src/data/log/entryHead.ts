@@ -1,15 +1,15 @@
 import { nextOrder, type LogEntry } from '@yellow-ledger/core';
-import { selectPart } from '../ledgerData';
+import { selectCollection } from '../ledgerData';
 import type { RootState } from '../rootState';
 import { painterHere } from './painterHere';
-import { pageClock } from './monotonicClock';
+import { pageMonotonicClock } from './monotonicClock';
 
 /** The head of the next entry: after all that is known, by the page's clock. */
 export function entryHead(state: RootState, after: readonly LogEntry[] = []) {
   const by = painterHere.name();
   return {
     id: crypto.randomUUID(),
-    at: new Date(pageClock.now()).toISOString(),
+    at: new Date(pageMonotonicClock.now()).toISOString(),
     order: nextOrder([...known(state), ...after]),
     ...(by && { by }),
   };
@@ -17,4 +17,4 @@ export function entryHead(state: RootState, after: readonly LogEntry[] = []) {
 
 /** The log in hand; while it is not there, what is written here alone. */
 const known = (state: RootState): readonly LogEntry[] =>
-  selectPart(state, 'log') ?? state.writing.entries.map(({ entry }) => entry);
+  selectCollection(state, 'log') ?? state.writing.entries.map(({ entry }) => entry);

@@ -1,9 +1,9 @@
-import { steadyClock } from './monotonicClock';
+import { monotonicClock } from './monotonicClock';
 
 function clockAt(start: number) {
   let wall = start;
   let running = 0;
-  const clock = steadyClock(
+  const clock = monotonicClock(
     () => wall,
     () => running,
   );

@@ -1,5 +1,5 @@
 /** A clock that goes on when the device's own is set back. */
-export interface SteadyClock {
+export interface MonotonicClock {
   /** milliseconds since 1970 */
   now: () => number;
   /** how far the device's clock has been set back while the page was open, milliseconds */
@@ -16,7 +16,7 @@ const nudgeMs = 2000;
  * @param wall milliseconds since 1970
  * @param running milliseconds that nobody can set, though they may stop while the device sleeps
  */
-export function steadyClock(wall: () => number, running: () => number): SteadyClock {
+export function monotonicClock(wall: () => number, running: () => number): MonotonicClock {
   let lastWall = wall();
   let lastRunning = running();
   let setBack = 0;
@@ -33,7 +33,7 @@ export function steadyClock(wall: () => number, running: () => number): SteadyCl
 }
 
 /** The page's own. */
-export const pageClock = steadyClock(
+export const pageMonotonicClock = monotonicClock(
   () => Date.now(),
   () => performance.now(),
 );

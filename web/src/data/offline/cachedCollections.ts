@@ -1,11 +1,13 @@
 import { resourceNames, type ResourceName } from '@yellow-ledger/core';
-import { browserHad, LastHad } from './offlineCache';
-import { browserRoom } from './storageQuota';
+import { browserCache, OfflineCache } from './offlineCache';
+import { storageQuota } from './storageQuota';
 
 /** What is kept of a ledger for when its server is away. */
-export type HadPart = ResourceName | 'versions' | 'log';
+export type CachedCollection = ResourceName | 'versions' | 'log';
 
-export const hadParts: readonly HadPart[] = [...resourceNames, 'versions', 'log'];
+export const cachedCollections: readonly CachedCollection[] = [...resourceNames, 'versions', 'log'];
 
 /** Of this page. */
-export const lastHad = new LastHad<HadPart>(browserHad, () => browserRoom.refused());
+export const offlineCache = new OfflineCache<CachedCollection>(browserCache, () =>
+  storageQuota.refused(),
+);

@@ -1,10 +1,10 @@
-import { ServerAway } from './connectionStatus';
+import { ConnectionStatus } from './connectionStatus';
 
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
 test('a server that is away is looked for, less and less often, until it answers', async () => {
-  const away = new ServerAway();
+  const away = new ConnectionStatus();
   let looks = 0;
   let isBack = false;
   away.lookBy(async () => {
@@ -28,7 +28,7 @@ test('a server that is away is looked for, less and less often, until it answers
 
 test('it is known since when', () => {
   jest.setSystemTime(new Date('2026-03-01T18:00:00Z'));
-  const away = new ServerAway();
+  const away = new ConnectionStatus();
   expect(away.now().since).toBeNull();
   away.unanswered();
   jest.setSystemTime(new Date('2026-03-01T19:00:00Z'));

@@ -3,14 +3,14 @@ import { useSyncExternalStore } from 'react';
 const firstLookMs = 2000;
 const lastLookMs = 30_000;
 
-export interface Away {
+export interface ConnectionState {
   /** when it was noticed, milliseconds since 1970; null while the server answers */
   since: number | null;
 }
 
 /** Whether the ledger’s server answers, by what was last asked of it; while it does not, it is looked for. */
-export class ServerAway {
-  private state: Away = { since: null };
+export class ConnectionStatus {
+  private state: ConnectionState = { since: null };
   private readonly told = new Set<() => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
   private lookMs = firstLookMs;
@@ -22,7 +22,7 @@ export class ServerAway {
     this.look = look;
   }
 
-  now = (): Away => this.state;
+  now = (): ConnectionState => this.state;
 
   answered(): void {
     if (this.state.since === null) return;
@@ -52,13 +52,14 @@ export class ServerAway {
     this.lookMs = Math.min(lastLookMs, this.lookMs * 2);
   }
 
-  private tell(state: Away): void {
+  private tell(state: ConnectionState): void {
     this.state = state;
     this.told.forEach((tell) => tell());
   }
 }
 
 /** Of this page. */
-export const serverAway = new ServerAway();
+export const connectionStatus = new ConnectionStatus();
 
-export const useServerAway = (): Away => useSyncExternalStore(serverAway.listen, serverAway.now);
+export const useConnectionStatus = (): ConnectionState =>
+  useSyncExternalStore(connectionStatus.listen, connectionStatus.now);

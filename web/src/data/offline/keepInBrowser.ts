@@ -7,12 +7,16 @@ import {
 } from '@yellow-ledger/core';
 import { ledgerApi, type GivenLog } from '../ledgerApi';
 import type { Store } from '../store';
-import { lastHad, type HadPart } from './cachedCollections';
+import { offlineCache, type CachedCollection } from './cachedCollections';
 
 /** Keeps in the browser whatever the server gives, from here on. */
 export function keepInBrowser(store: Store): void {
   const { records, versions, log } = ledgerApi.endpoints;
-  const parts: { part: HadPart; given: () => unknown; listed: (given: unknown) => Listed }[] = [
+  const parts: {
+    part: CachedCollection;
+    given: () => unknown;
+    listed: (given: unknown) => Listed;
+  }[] = [
     ...resourceNames.map((name) => ({
       part: name,
       given: () => records.select(name)(store.getState() as never).data,
@@ -29,18 +33,18 @@ export function keepInBrowser(store: Store): void {
       listed: (given) => (given as GivenLog).entries.map(ofEntry),
     },
   ];
-  const last = new Map<HadPart, unknown>();
+  const last = new Map<CachedCollection, unknown>();
   store.subscribe(() => {
     for (const { part, given, listed } of parts) {
       const now = given();
       if (now === undefined || now === last.get(part)) continue;
       last.set(part, now);
-      lastHad.keep(part, () => listed(now));
+      offlineCache.keep(part, () => listed(now));
     }
   });
   // A page that is put aside may not come back.
   document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'hidden') void lastHad.write();
+    if (document.visibilityState === 'hidden') void offlineCache.write();
   });
 }
 

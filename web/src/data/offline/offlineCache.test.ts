@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { LastHad, type HadStore } from './offlineCache';
+import { OfflineCache, type CacheStore } from './offlineCache';
 
 function memory() {
   const kept = new Map<string, unknown>();
   const written: string[][] = [];
-  const store: HadStore = {
+  const store: CacheStore = {
     keys: async () => [...kept.keys()],
     all: async () => [...kept].sort(([one], [other]) => (one < other ? -1 : 1)),
     set: async (all) => {
@@ -19,11 +19,11 @@ const had = (...keys: string[]) => keys.map((key) => ({ key, thing: `thing ${key
 
 test('a part comes back in its order, whatever it is called', async () => {
   const { store } = memory();
-  const last = new LastHad<'pots'>(() => store);
+  const last = new OfflineCache<'pots'>(() => store);
   expect(await last.read('pots')).toBeNull();
   last.keep('pots', () => had('z', 'a', 'm'));
   await last.write();
-  expect(await new LastHad<'pots'>(() => store).read('pots')).toEqual([
+  expect(await new OfflineCache<'pots'>(() => store).read('pots')).toEqual([
     'thing z',
     'thing a',
     'thing m',
@@ -32,7 +32,7 @@ test('a part comes back in its order, whatever it is called', async () => {
 
 test('an empty part is known to be empty', async () => {
   const { store } = memory();
-  const last = new LastHad<'pots'>(() => store);
+  const last = new OfflineCache<'pots'>(() => store);
   last.keep('pots', () => []);
   await last.write();
   expect(await last.read('pots')).toEqual([]);
@@ -40,7 +40,7 @@ test('an empty part is known to be empty', async () => {
 
 test('only what has changed is written, a little at a time', async () => {
   const { store, written } = memory();
-  const last = new LastHad<'pots'>(() => store);
+  const last = new OfflineCache<'pots'>(() => store);
   const many = Array.from({ length: 100 }, (_, i) => `${i}`);
   last.keep('pots', () => had(...many));
   await last.write();
@@ -57,7 +57,7 @@ test('whatever comes in turn, what is there at last is what is read', async () =
   await fc.assert(
     fc.asyncProperty(lists, fc.boolean(), async (all, isWrittenEach) => {
       const { store } = memory();
-      const last = new LastHad<'pots'>(() => store);
+      const last = new OfflineCache<'pots'>(() => store);
       for (const keys of all) {
         last.keep('pots', () => had(...keys));
         if (isWrittenEach) await last.write();
@@ -75,7 +75,7 @@ test('whatever comes in turn, what is there at last is what is read', async () =
 
 test('what changes while another part is written is kept as it is then', async () => {
   const stores = { pots: memory(), recipes: memory() };
-  const last = new LastHad<'pots' | 'recipes'>((part) => stores[part].store);
+  const last = new OfflineCache<'pots' | 'recipes'>((part) => stores[part].store);
   const { set } = stores.pots.store;
   stores.pots.store.set = async (all) => {
     last.keep('recipes', () => had('old', 'new'));
@@ -91,7 +91,7 @@ test('what changes while another part is written is kept as it is then', async (
 test('what waits to be sent gets its room, and nothing more is kept', async () => {
   const { store, kept } = memory();
   let refused = 0;
-  const last = new LastHad<'pots'>(
+  const last = new OfflineCache<'pots'>(
     () => store,
     () => refused++,
   );
@@ -106,10 +106,10 @@ test('what waits to be sent gets its room, and nothing more is kept', async () =
 });
 
 test('a browser that keeps no more is told of, and the next part is tried all the same', async () => {
-  const full: HadStore = { ...memory().store, set: () => Promise.reject(new Error('full')) };
+  const full: CacheStore = { ...memory().store, set: () => Promise.reject(new Error('full')) };
   const { store } = memory();
   let refused = 0;
-  const last = new LastHad<'pots' | 'log'>(
+  const last = new OfflineCache<'pots' | 'log'>(
     (part) => (part === 'pots' ? full : store),
     () => refused++,
   );

@@ -7,13 +7,13 @@ const atOnce = 40;
 const restMs = 600;
 
 /** Something that is kept: what tells it from others, and from itself as it was. */
-export interface Had {
+export interface CachedAnswer {
   key: string;
   thing: unknown;
 }
 
 /** Where one part is kept; each of its things under a key of its own. */
-export interface HadStore {
+export interface CacheStore {
   keys: () => Promise<string[]>;
   all: () => Promise<[string, unknown][]>;
   /** @throws when the browser will keep no more */
@@ -25,22 +25,22 @@ export interface HadStore {
  * Keeps in the browser what the server has last given, so that the pages open without it. Written a
  * little at a time, and only what has changed.
  */
-export class LastHad<Part extends string> {
-  private readonly wanted = new Map<Part, () => readonly Had[]>();
-  private readonly stores = new Map<Part, HadStore>();
+export class OfflineCache<Part extends string> {
+  private readonly wanted = new Map<Part, () => readonly CachedAnswer[]>();
+  private readonly stores = new Map<Part, CacheStore>();
   private timer: ReturnType<typeof setTimeout> | undefined;
   private running: Promise<void> = Promise.resolve();
   private isClosed = false;
 
   constructor(
-    private readonly open: (part: Part) => HadStore,
+    private readonly open: (part: Part) => CacheStore,
     /** told when the browser will keep no more */
     private readonly onRefused: () => void = () => undefined,
     private readonly rest = restMs,
   ) {}
 
   /** @param listed makes the things of a part as they are now, once there is time for it */
-  keep(part: Part, listed: () => readonly Had[]): void {
+  keep(part: Part, listed: () => readonly CachedAnswer[]): void {
     if (this.isClosed) return;
     this.wanted.set(part, listed);
     clearTimeout(this.timer);
@@ -80,7 +80,7 @@ export class LastHad<Part extends string> {
     return this.running;
   }
 
-  private async writePart(part: Part, things: readonly Had[]): Promise<void> {
+  private async writePart(part: Part, things: readonly CachedAnswer[]): Promise<void> {
     const store = this.storeOf(part);
     const there = new Set(await store.keys());
     const fresh: [string, unknown][] = there.has(isThere) ? [] : [[isThere, true]];
@@ -96,7 +96,7 @@ export class LastHad<Part extends string> {
     await store.del([...there]);
   }
 
-  private storeOf(part: Part): HadStore {
+  private storeOf(part: Part): CacheStore {
     const known = this.stores.get(part);
     if (known) return known;
     const store = this.open(part);
@@ -112,7 +112,7 @@ const first = <Key, Value>(map: ReadonlyMap<Key, Value>): [Key, Value] | undefin
 const isThere = '';
 
 /** The browser's own database; one for each part of each ledger. */
-export function browserHad(part: string): HadStore {
+export function browserCache(part: string): CacheStore {
   const store: UseStore = createStore(`${ledgerIdentity.storeName}-had-${part}`, 'things');
   return {
     keys: () => keys<string>(store),

@@ -15,7 +15,7 @@ function say(next: Room): void {
 }
 
 /** How much room the browser has for what it keeps of the ledger. */
-export const browserRoom = {
+export const storageQuota = {
   now: () => room,
 
   /** The browser would keep no more. */
@@ -34,8 +34,8 @@ export const browserRoom = {
   },
 };
 
-export const useBrowserRoom = (): Room =>
+export const useStorageQuota = (): Room =>
   useSyncExternalStore((tell) => {
     told.add(tell);
     return () => told.delete(tell);
-  }, browserRoom.now);
+  }, storageQuota.now);

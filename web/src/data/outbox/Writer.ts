@@ -6,14 +6,14 @@ import {
   type ResourceName,
 } from '@yellow-ledger/core';
 import type { Asked, Problem } from '../ask';
-import { deedsActions, type Deed, type RecordChange } from '../undo/undoSlice';
+import { undoActions, type UndoStep, type RecordChange } from '../undo/undoSlice';
 import { redoneBy, undoneBy } from '../undo/undoing';
-import { givenRecord, shownRecord } from '../ledgerData';
+import { cachedRecord, shownRecord } from '../ledgerData';
 import type { LedgerStore } from '../rootState';
-import { Keeping } from './writeJournal';
+import { WriteJournal } from './writeJournal';
 import type { SafeStore } from './safeStore';
 import { sendEntries } from './sendEntries';
-import { Sending } from './outbox';
+import { Outbox } from './outbox';
 import type { HowToWrite, WritingHand } from './writingHand';
 import { sendRecord } from './sendRecord';
 import { recordKey, writingActions, type LeftBehind, type PendingRecord } from './writingSlice';
@@ -32,8 +32,8 @@ const freely: Refusals = { toWrite: () => null, toLog: () => null };
  * undone. Nothing leaves the queue but by the ledger’s own answer, or because somebody says so.
  */
 export class Writer implements WritingHand {
-  readonly keeping: Keeping;
-  private readonly sending: Sending;
+  readonly keeping: WriteJournal;
+  private readonly sending: Outbox;
   private turn = 0;
   private readonly listeners = new Set<(message: string) => void>();
 
@@ -44,8 +44,8 @@ export class Writer implements WritingHand {
     /** why something may not be written, in a sentence; null where it may */
     private readonly refusals: Refusals = freely,
   ) {
-    this.keeping = new Keeping(safe, () => store.dispatch(writingActions.unkept()));
-    this.sending = new Sending(store, {
+    this.keeping = new WriteJournal(safe, () => store.dispatch(writingActions.unkept()));
+    this.sending = new Outbox(store, {
       record: (key) => sendRecord(this, key),
       entries: (entries) => sendEntries(this, entries),
     });
@@ -81,7 +81,7 @@ export class Writer implements WritingHand {
     if (this.isRefused(this.refusals.toWrite(name, id, mine), whenStale !== 'theirs')) return;
     const key = recordKey(name, id);
     const before = this.pending(key);
-    const base = before ? before.base : givenRecord(this.store.getState(), name, id);
+    const base = before ? before.base : cachedRecord(this.store.getState(), name, id);
     const isSending = before?.state.is === 'sending';
     if (!isSending && before?.state.is !== 'stale' && isSameContent(base?.content ?? null, mine))
       return this.drop(key);
@@ -127,8 +127,8 @@ export class Writer implements WritingHand {
     );
     const refusal = refusals.find((each) => each !== null) ?? this.refusals.toLog(entries);
     if (this.isRefused(refusal)) return;
-    const deed: Deed = { label, of, at: Date.now(), scope, records, entries };
-    this.store.dispatch(deedsActions.done({ deed, within }));
+    const deed: UndoStep = { label, of, at: Date.now(), scope, records, entries };
+    this.store.dispatch(undoActions.done({ deed, within }));
     records.forEach(({ name, before, after }) =>
       this.write(name, (after ?? before)?.id ?? '', after, how),
     );
@@ -153,11 +153,11 @@ export class Writer implements WritingHand {
   }
 
   /** Undoes the last deed of a scope. @returns it; null where there is none */
-  undo(scope: string | null): Deed | null {
+  undo(scope: string | null): UndoStep | null {
     return undoneBy(this, scope);
   }
 
-  redo(scope: string | null): Deed | null {
+  redo(scope: string | null): UndoStep | null {
     return redoneBy(this, scope);
   }
 

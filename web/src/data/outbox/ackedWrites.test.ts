@@ -1,6 +1,6 @@
 import type { AnyRecord, Kept, LogEntry } from '@yellow-ledger/core';
 import fc from 'fast-check';
-import { Acknowledged } from './ackedWrites';
+import { AckedWrites } from './ackedWrites';
 
 const kept = (id: string, revision: number): Kept<AnyRecord> => ({
   content: { id } as AnyRecord,
@@ -9,7 +9,7 @@ const kept = (id: string, revision: number): Kept<AnyRecord> => ({
 });
 
 test('a list that was asked for before a write and answered after shows what was written', () => {
-  const known = new Acknowledged();
+  const known = new AckedWrites();
   const asked = known.now();
   known.record('recipes', kept('helm', 2));
   known.record('recipes', kept('new', 1));
@@ -26,7 +26,7 @@ test('a list that was asked for before a write and answered after shows what was
 });
 
 test('what somebody else has written since is newer than what was written here', () => {
-  const known = new Acknowledged();
+  const known = new AckedWrites();
   known.record('recipes', kept('helm', 2));
   known.deleted('recipes', 'cloak', 3);
   const list = [kept('helm', 3), kept('cloak', 4)];
@@ -37,7 +37,7 @@ test('whatever is written while a list is under way, no record in it is older th
   const write = fc.record({ id: fc.constantFrom('a', 'b', 'c'), isDeleted: fc.boolean() });
   fc.assert(
     fc.property(fc.array(write), fc.array(write), (before, after) => {
-      const known = new Acknowledged();
+      const known = new AckedWrites();
       const server = new Map<string, Kept<AnyRecord>>();
       const revisions = new Map<string, number>();
       const apply = ({ id, isDeleted }: { id: string; isDeleted: boolean }) => {
@@ -63,7 +63,7 @@ test('whatever is written while a list is under way, no record in it is older th
 });
 
 test('entries written while the log is under way are in it', () => {
-  const known = new Acknowledged();
+  const known = new AckedWrites();
   known.written([{ id: 'one' } as LogEntry]);
   const asked = known.now();
   known.written([{ id: 'two' } as LogEntry]);

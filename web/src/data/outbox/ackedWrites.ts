@@ -13,7 +13,7 @@ interface Written {
  * What the server has acknowledged, in turn. A list that was asked for before may be answered after:
  * it is then older than what is known already, and is brought up to that.
  */
-export class Acknowledged {
+export class AckedWrites {
   private turn = 0;
   private readonly records = new Map<string, Written>();
   private readonly entries = new Map<string, { entry: LogEntry; turn: number }>();
@@ -69,4 +69,4 @@ export class Acknowledged {
 }
 
 /** Of this page. */
-export const acknowledged = new Acknowledged();
+export const ackedWrites = new AckedWrites();

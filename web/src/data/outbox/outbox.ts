@@ -15,7 +15,7 @@ const lastRetryMs = 30_000;
 const mostAtOnce = 100;
 
 /** Sends what waits one by one, in the order it was done, and again while the server is away. */
-export class Sending {
+export class Outbox {
   private running: Promise<void> | null = null;
   private retryMs = firstRetryMs;
   private timer: ReturnType<typeof setTimeout> | undefined;

@@ -1,7 +1,7 @@
 import { keptSchema, potSchema, type LogEntry } from '@yellow-ledger/core';
 import { z } from 'zod';
 import { isAway, unreadable, type Problem } from '../ask';
-import { nowKept, nowWritten } from '../serverCache';
+import { applySaved, applyWritten } from '../serverCache';
 import type { WritingHand } from './writingHand';
 import { writingActions } from './writingSlice';
 
@@ -24,9 +24,9 @@ export async function sendEntries(
     const read = appendedSchema.safeParse(answer.data);
     // Only the ledger’s own answer says that they are written.
     if (!read.success) return unreadable;
-    nowWritten(writer.store, entries);
+    applyWritten(writer.store, entries);
     writer.dropEntries(entries.map(({ id }) => id));
-    read.data.pots.forEach((pot) => nowKept(writer.store, 'pots', pot));
+    read.data.pots.forEach((pot) => applySaved(writer.store, 'pots', pot));
     return null;
   }
   if (isAway(answer.error)) return answer.error;

@@ -9,8 +9,8 @@ import {
 } from '@yellow-ledger/core';
 import type { z } from 'zod';
 import { isAway, unreadable, type Problem } from '../ask';
-import { deedsActions } from '../undo/undoSlice';
-import { forgotten, nowKept } from '../serverCache';
+import { undoActions } from '../undo/undoSlice';
+import { applyDeleted, applySaved } from '../serverCache';
 import { sendFirst } from './sendFirst';
 import type { WritingHand } from './writingHand';
 import { writingActions, type PendingRecord } from './writingSlice';
@@ -66,7 +66,7 @@ export async function sendRecord(writer: WritingHand, key: string): Promise<Prob
       stands({ is: 'waiting' });
       return unreadable;
     }
-    forgotten(writer.store, name, id, base?.revision ?? 0);
+    applyDeleted(writer.store, name, id, base?.revision ?? 0);
     wrote(writer, key, sent, null);
     return null;
   }
@@ -75,7 +75,7 @@ export async function sendRecord(writer: WritingHand, key: string): Promise<Prob
     stands({ is: 'waiting' });
     return unreadable;
   }
-  nowKept(writer.store, name, kept);
+  applySaved(writer.store, name, kept);
   wrote(writer, key, sent, kept);
   return null;
 }
@@ -99,8 +99,8 @@ function stale(writer: WritingHand, key: string, { current, message }: Problem):
   if (!pending) return;
   const { name, id, base, mine } = pending;
   const theirs = keptOf(name, current);
-  if (theirs) nowKept(writer.store, name, theirs);
-  else forgotten(writer.store, name, id, base?.revision ?? 0);
+  if (theirs) applySaved(writer.store, name, theirs);
+  else applyDeleted(writer.store, name, id, base?.revision ?? 0);
   if (theirs && mine !== null && isSameContent(theirs.content, mine)) return writer.drop(key);
   // What was sent and not answered has come after all: nobody else has written.
   if (theirs && pending.unanswered.some((own) => isSameContent(own, theirs.content)))
@@ -136,7 +136,7 @@ function stale(writer: WritingHand, key: string, { current, message }: Problem):
     records: [{ name, before: merged, after: withMine }],
     entries: [],
   };
-  writer.store.dispatch(deedsActions.putBy(deed));
+  writer.store.dispatch(undoActions.putBy(deed));
   writer.notice(
     'Somebody changed the same thing elsewhere, and theirs stands. “Do again” puts yours in its place.',
   );

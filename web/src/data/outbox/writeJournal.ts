@@ -27,7 +27,7 @@ const keptEntrySchema = z.object({ entry: entrySchema, refused: z.string().optio
  * Keeps what waits in the browser, under the name of its page: two pages never write over each
  * other's, and what a closed one has left is taken over by the next.
  */
-export class Keeping {
+export class WriteJournal {
   private readonly page = crypto.randomUUID();
 
   constructor(

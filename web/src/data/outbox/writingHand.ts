@@ -1,7 +1,7 @@
 import type { AnyRecord, LogEntry, ResourceName } from '@yellow-ledger/core';
 import type { Asked } from '../ask';
 import type { LedgerStore } from '../rootState';
-import type { Keeping } from './writeJournal';
+import type { WriteJournal } from './writeJournal';
 import type { PendingRecord, WhenStale } from './writingSlice';
 
 export interface HowToWrite {
@@ -15,7 +15,7 @@ export interface HowToWrite {
 export interface WritingHand {
   readonly store: LedgerStore;
   readonly ask: Asked;
-  readonly keeping: Keeping;
+  readonly keeping: WriteJournal;
   write(name: ResourceName, id: string, mine: AnyRecord | null, how?: HowToWrite): void;
   append(entries: readonly LogEntry[]): void;
   notice(message: string): void;

@@ -1,5 +1,5 @@
 import { createStore, del, get, set, type UseStore } from 'idb-keyval';
-import { browserRoom } from '../offline/storageQuota';
+import { storageQuota } from '../offline/storageQuota';
 import { ledgerIdentity } from '../ledgerIdentity';
 
 /**
@@ -56,7 +56,7 @@ class UnsentPictures {
     try {
       return await work();
     } catch {
-      browserRoom.refused();
+      storageQuota.refused();
       return undefined;
     }
   }

@@ -9,7 +9,7 @@ export interface RecordChange {
 }
 
 /** Something that was done, as one thing to undo. */
-export interface Deed {
+export interface UndoStep {
   label: string;
   /** deeds of the same thing, one after the other, are undone as one */
   of: string;
@@ -22,21 +22,21 @@ export interface Deed {
   entries: LogEntry[];
 }
 
-export interface DeedsState {
-  done: Deed[];
-  undone: Deed[];
+export interface UndoState {
+  done: UndoStep[];
+  undone: UndoStep[];
 }
 
-const initialState: DeedsState = { done: [], undone: [] };
+const initialState: UndoState = { done: [], undone: [] };
 const mostKept = 200;
 
 /** What was done to the ledger from this page, for undoing it. */
-export const deedsSlice = createSlice({
+export const undoSlice = createSlice({
   name: 'deeds',
   initialState,
   reducers: {
     /** @param payload.within a deed of the same thing so soon after the last is one with it, ms */
-    done(state, { payload }: PayloadAction<{ deed: Deed; within: number }>) {
+    done(state, { payload }: PayloadAction<{ deed: UndoStep; within: number }>) {
       const { deed, within } = payload;
       const last = state.done.findLast(({ scope }) => scope === deed.scope);
       state.undone = state.undone.filter(({ scope }) => scope !== deed.scope);
@@ -47,14 +47,14 @@ export const deedsSlice = createSlice({
       } else state.done = [...state.done, deed as never].slice(-mostKept);
     },
     /** The last deed of a scope goes over to what can be done again. */
-    undone(state, { payload }: PayloadAction<{ deed: Deed; entries: LogEntry[] }>) {
+    undone(state, { payload }: PayloadAction<{ deed: UndoStep; entries: LogEntry[] }>) {
       move(state.done, state.undone, payload);
     },
-    redone(state, { payload }: PayloadAction<{ deed: Deed; entries: LogEntry[] }>) {
+    redone(state, { payload }: PayloadAction<{ deed: UndoStep; entries: LogEntry[] }>) {
       move(state.undone, state.done, payload);
     },
     /** Something that can be done, as if it had been undone. */
-    putBy(state, { payload }: PayloadAction<Deed>) {
+    putBy(state, { payload }: PayloadAction<UndoStep>) {
       state.undone.push(payload as never);
     },
     /** A page is left, and with it what could be undone on it. */
@@ -66,9 +66,9 @@ export const deedsSlice = createSlice({
 });
 
 function move(
-  from: Deed[],
-  to: Deed[],
-  { deed, entries }: { deed: Deed; entries: LogEntry[] },
+  from: UndoStep[],
+  to: UndoStep[],
+  { deed, entries }: { deed: UndoStep; entries: LogEntry[] },
 ): void {
   const index = from.findLastIndex(
     ({ of, at, scope }) => of === deed.of && at === deed.at && scope === deed.scope,
@@ -79,4 +79,4 @@ function move(
   to.push({ ...moved, of: `${moved.of} again`, entries });
 }
 
-export const deedsActions = deedsSlice.actions;
+export const undoActions = undoSlice.actions;

@@ -1,10 +1,10 @@
 import { isSameContent, mergeContents, type LogEntry } from '@yellow-ledger/core';
 import { strikesOf } from '../log/strikes';
 import type { WritingHand } from '../outbox/writingHand';
-import { deedsActions, type Deed, type RecordChange } from './undoSlice';
+import { undoActions, type UndoStep, type RecordChange } from './undoSlice';
 
 /** Undoes the last deed of a scope, which may still be on its way. */
-export function undoneBy(writer: WritingHand, scope: string | null): Deed | null {
+export function undoneBy(writer: WritingHand, scope: string | null): UndoStep | null {
   const { done } = writer.store.getState().deeds;
   const deed = done.findLast((each) => each.scope === scope);
   if (!deed) return null;
@@ -14,17 +14,17 @@ export function undoneBy(writer: WritingHand, scope: string | null): Deed | null
     after: before,
   }));
   const strikes = bring(writer, deed, back);
-  if (strikes) writer.store.dispatch(deedsActions.undone({ deed, entries: strikes }));
+  if (strikes) writer.store.dispatch(undoActions.undone({ deed, entries: strikes }));
   return strikes && deed;
 }
 
 /** Does again what was undone last. */
-export function redoneBy(writer: WritingHand, scope: string | null): Deed | null {
+export function redoneBy(writer: WritingHand, scope: string | null): UndoStep | null {
   const { undone } = writer.store.getState().deeds;
   const deed = undone.findLast((each) => each.scope === scope);
   if (!deed) return null;
   const strikes = bring(writer, deed, deed.records);
-  if (strikes) writer.store.dispatch(deedsActions.redone({ deed, entries: strikes }));
+  if (strikes) writer.store.dispatch(undoActions.redone({ deed, entries: strikes }));
   return strikes && deed;
 }
 
@@ -36,7 +36,7 @@ export function redoneBy(writer: WritingHand, scope: string | null): Deed | null
  */
 function bring(
   writer: WritingHand,
-  { label, entries, scope }: Deed,
+  { label, entries, scope }: UndoStep,
   changes: readonly RecordChange[],
 ): LogEntry[] | null {
   for (const { name, before, after } of changes) {

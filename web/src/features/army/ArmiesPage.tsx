@@ -8,7 +8,7 @@ import { useWriter } from '../../data/useWriter';
 import { EmptyPage } from '../../kit/EmptyPage';
 import { FetchProblem } from '../../kit/FetchProblem';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { lastLeaf } from '../../kit/lastLeaf';
 import { PageHead } from '../../kit/PageHead';
 import { SampleButton } from '../../kit/paint/SampleButton';
@@ -49,7 +49,7 @@ export default function ArmiesPage() {
       )}
       <ul className="ruled army-list">
         {kept?.map(({ content: { id, name, units } }) => (
-          <Laid as="li" key={id} columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
+          <Grid as="li" key={id} columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
             <b>
               <Link to={lastLeaf.of(`/armies/${id}`)} dir="auto">
                 {name}
@@ -63,7 +63,7 @@ export default function ArmiesPage() {
               )}
             </span>
             <small dir="auto">{units.map((unit) => unit.name).join(', ')}</small>
-          </Laid>
+          </Grid>
         ))}
       </ul>
     </div>

@@ -5,7 +5,7 @@ import { useWriter } from '../../data/useWriter';
 import { UnlessMine } from '../../kit/club/UnlessMine';
 import { WhoseBar } from '../../kit/club/WhoseBar';
 import { FetchProblem } from '../../kit/FetchProblem';
-import { Leaves } from '../../kit/Tabs';
+import { Tabs } from '../../kit/Tabs';
 import { NameField } from '../../kit/field/NameField';
 import { PageHead } from '../../kit/PageHead';
 import { UnsavedMark } from '../../kit/paint/UnsavedMark';
@@ -65,7 +65,7 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
         </p>
       </PageHead>
       <WhoseBar kind="armies" id={army.id} />
-      <Leaves label="Leaves of the army" at={`/armies/${army.id}`} leaves={leaves} />
+      <Tabs label="Tabs of the army" at={`/armies/${army.id}`} leaves={leaves} />
       <UnsavedMark name="armies" id={army.id} />
       {leaf === undefined && (
         <UnlessMine kind="armies" id={army.id}>

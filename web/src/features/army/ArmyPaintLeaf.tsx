@@ -2,7 +2,7 @@ import { counted, usualPotMl, type Army, type Pot, workSurfaces } from '@yellow-
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { FigureTable } from '../../kit/FigureTable';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { PotWords } from '../../kit/paint/PotWords';
 import { Problem } from '../../kit/Problem';
 import { dropsWords } from '../../kit/words/dropsWords';
@@ -97,7 +97,7 @@ function MixNeeds({
         const mixes = needed.mixes.filter(({ unitId }) => unitId === unit.id);
         if (mixes.length === 0) return null;
         return (
-          <Fold
+          <Disclosure
             key={unit.id}
             title={
               <span dir="auto">
@@ -123,7 +123,7 @@ function MixNeeds({
                 );
               })}
             </ul>
-          </Fold>
+          </Disclosure>
         );
       })}
     </>

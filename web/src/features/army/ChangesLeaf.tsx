@@ -1,7 +1,7 @@
 import { counted, type Army, type RecipePin, differenceWords } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import { minutesInWords } from '../../kit/words/minutesInWords';
 import { mlWords } from '../../kit/words/mlWords';
@@ -87,7 +87,7 @@ function OutdatedLine({
       {isLeft ? (
         <p role="status">Left on version {pin.version}.</p>
       ) : (
-        <Deeds>
+        <ActionBar>
           <Button
             variant="outline"
             onClick={() =>
@@ -101,7 +101,7 @@ function OutdatedLine({
           <Button variant="plain" onClick={() => setIsLeft(true)}>
             Leave it
           </Button>
-        </Deeds>
+        </ActionBar>
       )}
     </>
   );

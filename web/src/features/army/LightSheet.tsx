@@ -2,7 +2,7 @@ import {
   coveredBy,
   glowSchools,
   lightPlaces,
-  mostOvers,
+  maxOvers,
   ontoGround,
   pinOf,
   type Army,
@@ -15,10 +15,10 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { usePart } from '../../data/useCollections';
+import { useCollection } from '../../data/useCollections';
 import { useWriter } from '../../data/useWriter';
-import { Choice } from '../../kit/Select';
-import { Deeds } from '../../kit/ActionBar';
+import { Select } from '../../kit/Select';
+import { ActionBar } from '../../kit/ActionBar';
 import { FigureField } from '../../kit/field/FigureField';
 import { Problem } from '../../kit/Problem';
 import { Progress } from '../../kit/Progress';
@@ -58,7 +58,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
   const bounceOff = useBounce(army, unit);
   const place = lightPlaces.find(({ at }) => at.every((each, axis) => each === light.at[axis]));
   const lit = found.filter(({ glow, surfaceId }) => glow && !left.has(surfaceId));
-  const room = mostOvers - (unit.overs?.length ?? 0);
+  const room = maxOvers - (unit.overs?.length ?? 0);
   /** A lamp somewhere: no surface any more. */
   const standsAt = (at: PointLight['at']) => {
     setOffSurface('');
@@ -69,7 +69,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
   return (
     <div className="stacked">
       <div className="flow">
-        <Choice
+        <Select
           label="The light is"
           value={offSurfaceId ? off(offSurfaceId) : (place?.id ?? '')}
           onChoose={(id) => {
@@ -91,7 +91,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
           ]}
         >
           {!place && <option value="">as the figures say</option>}
-        </Choice>
+        </Select>
         {axes.map(({ axis, label, least, most }) => (
           <FigureField
             key={axis}
@@ -126,7 +126,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
           expected="a number from 5 to 300"
           onFigure={(each) => setLight({ ...light, reach: each / 100 })}
         />
-        <Choice
+        <Select
           label="Painted with"
           value={school}
           onChoose={setSchool}
@@ -139,7 +139,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
         isOn={hasShade}
         onTurn={setHasShade}
       />
-      <Deeds>
+      <ActionBar>
         <Button
           variant="outline"
           disabled={looking !== null}
@@ -157,7 +157,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
             <Progress label="Surfaces looked at" now={looking.done} max={looking.of} />
           </>
         )}
-      </Deeds>
+      </ActionBar>
       {problem && <Problem>{problem}</Problem>}
       {found.map((each) => (
         <LitSurface
@@ -168,7 +168,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
         />
       ))}
       {found.length > 0 && !looking && (
-        <Deeds>
+        <ActionBar>
           <Button
             variant="outline"
             disabled={lit.length === 0 || lit.length > room}
@@ -181,7 +181,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
           </Button>
           {lit.length > room && <p>There is room for {Math.max(0, room)} more over this unit.</p>}
           {lit.length === 0 && <p>It reaches nothing that has a recipe.</p>}
-        </Deeds>
+        </ActionBar>
       )}
     </div>
   );
@@ -199,7 +199,7 @@ function useBounce(army: Army, unit: Unit) {
 /** Writes a recipe for each lit surface. @returns the overs that have them */
 function useWriteGlow(army: Army, unit: Unit) {
   const writer = useWriter();
-  const recipes = usePart('recipes');
+  const recipes = useCollection('recipes');
   return (lit: readonly SurfaceGlow[]): Over[] =>
     lit.flatMap(({ surfaceId, name, glow }): Over[] => {
       const [surface] = coveredBy({ surfaces: [surfaceId] }, unit);

@@ -1,6 +1,6 @@
 import { finishedSurface, type Army, type Unit } from '@yellow-ledger/core';
 import { AspectStrips } from '../../kit/paint/AspectStrips';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import type { OverOnSurface } from '../../workers/work/overWork';
 import { ofArmies } from '../../workers/parts';
@@ -52,11 +52,11 @@ function OnSurface({ name, build, isUnseen, objections, shape }: OverOnSurface) 
           <Objection key={remark.rule + line} line={line} sentence={remark.sentence} />
         ))}
         {objections.length > 2 && (
-          <Fold title={`${objections.length - 2} more`}>
+          <Disclosure title={`${objections.length - 2} more`}>
             {objections.slice(2).map(({ line, remark }) => (
               <Objection key={remark.rule + line} line={line} sentence={remark.sentence} />
             ))}
-          </Fold>
+          </Disclosure>
         )}
       </div>
     </div>

@@ -7,9 +7,9 @@ import {
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { CountField } from '../../kit/field/CountField';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { RecipePinChoice } from './RecipePinChoice';
 
 /** Single models that are painted otherwise than their unit; dealt variants stand on their own leaf. */
@@ -27,7 +27,7 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
     workSurfaces(unit).find((each) => each.id === id)?.name ?? 'a surface';
   if (!surface) return null;
   return (
-    <Fold
+    <Disclosure
       className="surface-more"
       title={`Single models painted otherwise${own.length > 0 ? `: ${own.length}` : ''}`}
     >
@@ -47,7 +47,7 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
       </ul>
       <div className="flow">
         <CountField label="Model" value={model} least={1} most={unit.models} onCount={setModel} />
-        <Choice label="Its" value={surface.id} onChoose={setSurfaceId} options={free} />
+        <Select label="Its" value={surface.id} onChoose={setSurfaceId} options={free} />
         <RecipePinChoice
           key={own.map(({ model: each, recipe }) => `${each} ${pinKey(recipe)}`).join()}
           label="is painted by"
@@ -56,6 +56,6 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
           onPin={(pin) => pin && put(withOwnRecipe(unit.own ?? [], model, surface.id, pin))}
         />
       </div>
-    </Fold>
+    </Disclosure>
   );
 }

@@ -1,6 +1,6 @@
 import type { RecipePin } from '@yellow-ledger/core';
 import { useVersions } from '../../data/useVersions';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { versionOptions } from '../../kit/words/versionOptions';
 import { useRecipeRows } from '../../workers/useRecipeRows';
 
@@ -20,7 +20,7 @@ export function RecipePinChoice({ label, pin, noneMeans, onPin }: RecipePinChoic
   const isArchived = rows.some(({ id, archived }) => id === pin?.recipeId && archived);
   return (
     <div className="pin-choice">
-      <Choice
+      <Select
         label={label}
         value={pin?.recipeId ?? ''}
         onChoose={(recipeId) => onPin(recipeId ? { recipeId, version: null } : undefined)}
@@ -28,9 +28,9 @@ export function RecipePinChoice({ label, pin, noneMeans, onPin }: RecipePinChoic
       >
         <option value="">{noneMeans}</option>
         {isGone && <option value={pin.recipeId}>a recipe that was deleted</option>}
-      </Choice>
+      </Select>
       {pin && !isGone && (
-        <Choice
+        <Select
           label={`${label}, version`}
           value={pin.version ?? ''}
           onChoose={(version) =>

@@ -7,8 +7,8 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
-import { Deeds } from '../../kit/ActionBar';
+import { Select } from '../../kit/Select';
+import { ActionBar } from '../../kit/ActionBar';
 import { useNotice } from '../../kit/shell/notices';
 import { modelsWords } from '../../kit/words/modelsWords';
 import { ofWhatIsPainted } from '../../workers/parts';
@@ -47,16 +47,16 @@ export function RepaintSheet({ army, change }: RepaintSheetProps) {
       <div className="flow">
         {unitChoice}
         {surfaceChoice}
-        <Choice
+        <Select
           label="Painted over by"
           value={recipeId}
           onChoose={setRecipeId}
           options={rows.filter(({ archived }) => !archived)}
         >
           <option value="">choose a recipe</option>
-        </Choice>
+        </Select>
         {painted.length > 1 && (
-          <Choice
+          <Select
             label="As it stands on"
             value={answer?.model ?? ''}
             onChoose={(chosen) => setChosenModel(Number(chosen))}
@@ -69,7 +69,7 @@ export function RepaintSheet({ army, change }: RepaintSheetProps) {
         <>
           <RepaintWords answer={{ ...answer, repaint: answer.repaint }} unit={unit} />
           {painted.length > 0 && (
-            <Deeds>
+            <ActionBar>
               <Button
                 variant="outline"
                 onClick={() => {
@@ -83,7 +83,7 @@ export function RepaintSheet({ army, change }: RepaintSheetProps) {
               >
                 Give {counted(painted.length, 'model')} this recipe
               </Button>
-            </Deeds>
+            </ActionBar>
           )}
         </>
       )}

@@ -1,5 +1,5 @@
 import { surfaces, type Army } from '@yellow-ledger/core';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import type { ChangeArmy } from './changeArmy';
 import { RecipePinChoice } from './RecipePinChoice';
 
@@ -10,7 +10,7 @@ export function SchemeTable({ army, change }: { army: Army; change: ChangeArmy }
   );
   if (inUse.length === 0) return null;
   return (
-    <Fold title="Recipes of the whole army, by kind of surface">
+    <Disclosure title="Recipes of the whole army, by kind of surface">
       <div className="scheme-rows">
         {inUse.map((kind) => (
           <RecipePinChoice
@@ -30,6 +30,6 @@ export function SchemeTable({ army, change }: { army: Army; change: ChangeArmy }
           />
         ))}
       </div>
-    </Fold>
+    </Disclosure>
   );
 }

@@ -1,6 +1,6 @@
 import type { Army, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { CountField } from '../../kit/field/CountField';
 import { FigureSheet } from '../../kit/sheet/FigureSheet';
 import { useUnitChoice } from './UnitChoice';
@@ -16,7 +16,7 @@ export function SheetLeaf({ army, pots }: { army: Army; pots: readonly Pot[] }) 
     <>
       <div className="flow sheet-choices">
         {unitChoice}
-        <Choice
+        <Select
           label="Ticks"
           value={chosen}
           onChoose={setModel}
@@ -26,7 +26,7 @@ export function SheetLeaf({ army, pots }: { army: Army; pots: readonly Pot[] }) 
           }))}
         >
           <option value="">none: by hand, on paper</option>
-        </Choice>
+        </Select>
         <CountField
           label="Drops for models"
           value={models}

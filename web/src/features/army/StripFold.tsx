@@ -10,8 +10,8 @@ import { useState } from 'react';
 import { entryHead } from '../../data/log/entryHead';
 import { useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
-import { Choice } from '../../kit/Select';
-import { Fold } from '../../kit/Disclosure';
+import { Select } from '../../kit/Select';
+import { Disclosure } from '../../kit/Disclosure';
 import { Problem } from '../../kit/Problem';
 import { useNotice } from '../../kit/shell/notices';
 
@@ -40,7 +40,7 @@ export function StripFold({ army, unit, painted }: StripFoldProps) {
     );
   };
   return (
-    <Fold title="Strip it instead">
+    <Disclosure title="Strip it instead">
       <Problem role="note">
         <b>Caution.</b> {strippingCaution}
       </Problem>
@@ -52,7 +52,7 @@ export function StripFold({ army, unit, painted }: StripFoldProps) {
       {models.length > 0 && (
         <div className="flow">
           {painted.length > 1 && (
-            <Choice
+            <Select
               label="Stripped"
               value={chosen}
               onChoose={setChosen}
@@ -68,6 +68,6 @@ export function StripFold({ army, unit, painted }: StripFoldProps) {
           </Button>
         </div>
       )}
-    </Fold>
+    </Disclosure>
   );
 }

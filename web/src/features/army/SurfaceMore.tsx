@@ -8,9 +8,9 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { OptionalField, OptionalSelect } from '../../kit/field/OptionalField';
-import { Ticks } from '../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { RecipePinChoice } from './RecipePinChoice';
 
 /** What else can be said of a surface, in the form of its unit. */
@@ -28,7 +28,7 @@ export function SurfaceMore({
   const putVariants = (next: UnitSurface['variants']) =>
     setValue(`${at}.variants`, next?.length ? next : undefined, { shouldValidate: true });
   return (
-    <Fold className="surface-more" title={`More about ${surface.name}`}>
+    <Disclosure className="surface-more" title={`More about ${surface.name}`}>
       <div className="unit-row">
         <OptionalField name={`${at}.subAssembly`} label="Painted apart, as" />
         <OptionalSelect
@@ -46,7 +46,7 @@ export function SurfaceMore({
           }
         />
       </div>
-      <Ticks
+      <CheckboxGroup
         legend={`Where ${surface.name} lies on the figure`}
         options={figurePlaceNames.map((value) => ({ value, name: figurePlaces[value].says }))}
         ticked={placesOf(surface)}
@@ -79,6 +79,6 @@ export function SurfaceMore({
           onPin={(next) => next && putVariants([...variants, next])}
         />
       )}
-    </Fold>
+    </Disclosure>
   );
 }

@@ -2,7 +2,7 @@ import type { Army, Pot, Unit } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { CountField } from '../../kit/field/CountField';
 import { FigureTable } from '../../kit/FigureTable';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { PotWords } from '../../kit/paint/PotWords';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofArmies } from '../../workers/parts';
@@ -22,14 +22,14 @@ export function TogetherLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   );
   if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
   return (
-    <Laid columns="minmax(0, 36rem) minmax(0, 1fr)" className="together">
+    <Grid columns="minmax(0, 36rem) minmax(0, 1fr)" className="together">
       <div className="flow">
         {unitChoice}
         <CountField label="Model" value={model} least={1} most={unit.models} onCount={setModel} />
       </div>
       {problem && <p role="alert">{problem}</p>}
       {answer ? <TogetherAnswer unit={unit} answer={answer} pots={pots} /> : <p>Looking …</p>}
-    </Laid>
+    </Grid>
   );
 }
 

@@ -1,6 +1,6 @@
 import { counted, unitOf, type Army, type Unit } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 
 /** One unit of the army, to be looked at, and the field that chooses it. */
 export function useUnitChoice({ units }: Pick<Army, 'units'>) {
@@ -11,7 +11,7 @@ export function useUnitChoice({ units }: Pick<Army, 'units'>) {
     name: `${name}, ${counted(models, 'model')}`,
   }));
   const unitChoice = (
-    <Choice label="Unit" value={unit?.id ?? ''} onChoose={setUnitId} options={options} />
+    <Select label="Unit" value={unit?.id ?? ''} onChoose={setUnitId} options={options} />
   );
   return { unit, unitChoice };
 }
@@ -22,7 +22,7 @@ export function useSurfaceChoice(unit: Unit | undefined) {
   const surfaces = unit?.surfaces ?? [];
   const surface = surfaces.find(({ id }) => id === surfaceId) ?? surfaces.at(0);
   const surfaceChoice = (
-    <Choice label="Surface" value={surface?.id ?? ''} onChoose={setSurfaceId} options={surfaces} />
+    <Select label="Surface" value={surface?.id ?? ''} onChoose={setSurfaceId} options={surfaces} />
   );
   return { surface, surfaceChoice };
 }

@@ -10,7 +10,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { LinkButton } from '../../kit/LinkButton';
 import { NumberField } from '../../kit/field/NumberField';
 import { SelectField } from '../../kit/field/SelectField';
@@ -133,7 +133,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             </Button>
           </div>
         ))}
-        <Deeds>
+        <ActionBar>
           <Button type="submit" variant="next">
             Done
           </Button>
@@ -153,7 +153,7 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
           <Button variant="plain" onClick={onDelete}>
             Delete the unit
           </Button>
-        </Deeds>
+        </ActionBar>
       </form>
     </FormProvider>
   );

@@ -1,7 +1,7 @@
 import { counted, pinOf, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import { useOpenHere } from '../../kit/useOpenHere';
 import { percent } from '../../kit/words/percent';
@@ -85,7 +85,7 @@ function UnitLine({ army, unit, ribbons, onOpen }: UnitLineProps) {
   const { name, models, size, areaCm2, surfaces, parts, overs = [] } = unit;
   const sum = sharesOf(unit);
   return (
-    <Laid columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
+    <Grid columns="minmax(9rem, 14rem) minmax(8rem, 14rem) minmax(0, 1fr)">
       <Button variant="name" dir="auto" onClick={onOpen}>
         {name}
       </Button>
@@ -125,6 +125,6 @@ function UnitLine({ army, unit, ribbons, onOpen }: UnitLineProps) {
           </small>
         )}
       </span>
-    </Laid>
+    </Grid>
   );
 }

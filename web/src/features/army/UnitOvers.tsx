@@ -1,11 +1,11 @@
-import { coveredBy, mostOvers, type Army, type Over, type Unit } from '@yellow-ledger/core';
+import { coveredBy, maxOvers, type Army, type Over, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { Problem } from '../../kit/Problem';
 import { Switch } from '../../kit/field/Switch';
 import { TextField } from '../../kit/field/TextField';
-import { Ticks } from '../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { LightSheet } from './LightSheet';
 import { OverPreview } from './OverPreview';
 import { RecipePinChoice } from './RecipePinChoice';
@@ -49,7 +49,7 @@ export function UnitOvers({ army, unit }: UnitOversProps) {
                 Take out
               </Button>
             </div>
-            <Ticks
+            <CheckboxGroup
               legend={`${over.name} goes over`}
               options={surfaces.map(({ id, name }) => ({ value: id, name }))}
               ticked={covered.map(({ id }) => id)}
@@ -74,15 +74,15 @@ export function UnitOvers({ army, unit }: UnitOversProps) {
         );
       })}
       {surfaces.length > 0 && (
-        <Fold title="Light from a point, worked out">
+        <Disclosure title="Light from a point, worked out">
           <LightSheet
             army={army}
             unit={unit}
             onOvers={(overs) => overs.forEach((over) => listed.append(over))}
           />
-        </Fold>
+        </Disclosure>
       )}
-      {listed.fields.length < mostOvers && surfaces.length > 0 && (
+      {listed.fields.length < maxOvers && surfaces.length > 0 && (
         <p>
           <Button variant="plain" onClick={() => listed.append(newOver(listed.fields.length + 1))}>
             Add something that goes over surfaces

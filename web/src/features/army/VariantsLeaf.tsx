@@ -13,8 +13,8 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Options } from '../../kit/Select';
-import { Deeds } from '../../kit/ActionBar';
-import { SeenOnly } from '../../kit/VirtualList';
+import { ActionBar } from '../../kit/ActionBar';
+import { VirtualList } from '../../kit/VirtualList';
 import { useNotice } from '../../kit/shell/notices';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ofArmies } from '../../workers/parts';
@@ -81,7 +81,7 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
           : `Like the one before it: ${alike.map(({ model }) => `model ${model}`).join(', ')}.`}{' '}
         <small>The same number deals the same again.</small>
       </p>
-      <Deeds>
+      <ActionBar>
         <Button variant="next" disabled={isDealing} onClick={() => void deal(seed)}>
           Deal by number {seed}
         </Button>
@@ -92,9 +92,9 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
         >
           Deal otherwise
         </Button>
-      </Deeds>
+      </ActionBar>
       {problem && <p role="alert">{problem}</p>}
-      <SeenOnly
+      <VirtualList
         label={`Models of ${unit.name}`}
         count={unit.models}
         draw={(index) => (

@@ -3,8 +3,8 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useWriter } from '../../data/useWriter';
-import { Choice } from '../../kit/Select';
-import { Deeds } from '../../kit/ActionBar';
+import { Select } from '../../kit/Select';
+import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 import { Switch } from '../../kit/field/Switch';
 import { keepingNames } from '../../kit/words/keepingNames';
@@ -33,13 +33,13 @@ export function BenchSheet(props: BenchSheetProps) {
   return (
     <PanelBox label="Bench settings">
       <div className="flow">
-        <Choice
+        <Select
           label="Room"
           value={bench.room}
           onChoose={(room) => change('change the room', { room })}
           options={rooms}
         />
-        <Choice
+        <Select
           label="Palette kept"
           value={bench.keeping}
           onChoose={(keeping) => change('keep the palette another way', { keeping })}
@@ -69,7 +69,7 @@ export function BenchSheet(props: BenchSheetProps) {
       {bench.hairDryer && <Problem role="note">{hairDryerCaution}</Problem>}
       <FoundSheet {...props} />
       <WhoIsHere units={army.units} bench={bench} />
-      <Deeds>
+      <ActionBar>
         <Button
           variant="outline"
           onClick={() => {
@@ -83,7 +83,7 @@ export function BenchSheet(props: BenchSheetProps) {
         <Button variant="plain" onClick={onClose}>
           Close
         </Button>
-      </Deeds>
+      </ActionBar>
     </PanelBox>
   );
 }

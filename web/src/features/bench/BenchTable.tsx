@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { WhoseBar } from '../../kit/club/WhoseBar';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { Problem } from '../../kit/Problem';
 import { RefusedEntries } from '../../kit/paint/RefusedEntries';
@@ -64,7 +64,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
       <WhoPaints />
       {view && <AlsoHere {...props} view={view} />}
       {view && (
-        <Laid columns="minmax(0, 1fr) 20rem">
+        <Grid columns="minmax(0, 1fr) 20rem">
           <div>
             {view.now ? (
               <NowPanel {...props} view={view} now={view.now} panel={panel} onPanel={setPanel} />
@@ -79,7 +79,7 @@ export function BenchTable({ bench, army, pots }: OnTable) {
             )}
           </div>
           <Around {...props} view={view} />
-        </Laid>
+        </Grid>
       )}
       {log.isFetched && log.entries.length > 0 && (
         <p className="quiet">

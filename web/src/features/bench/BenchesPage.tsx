@@ -9,7 +9,7 @@ import { BeginStrip } from '../../kit/begin/BeginStrip';
 import { IfMayCreate } from '../../kit/club/IfMay';
 import { EmptyPage } from '../../kit/EmptyPage';
 import { FetchProblem } from '../../kit/FetchProblem';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
 import { SampleButton } from '../../kit/paint/SampleButton';
@@ -74,7 +74,7 @@ export default function BenchesPage() {
       </IfMayCreate>
       {isAsked && empty}
       {away.length > 0 && (
-        <Fold title={`Put away (${away.length})`}>
+        <Disclosure title={`Put away (${away.length})`}>
           <ul className="ruled">
             {away.map(({ content }: Kept<Bench>) => (
               <BenchRow
@@ -89,7 +89,7 @@ export default function BenchesPage() {
               />
             ))}
           </ul>
-        </Fold>
+        </Disclosure>
       )}
     </div>
   );

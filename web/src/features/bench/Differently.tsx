@@ -16,8 +16,8 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useRecords } from '../../data/useCollections';
-import { Choice } from '../../kit/Select';
-import { Deeds } from '../../kit/ActionBar';
+import { Select } from '../../kit/Select';
+import { ActionBar } from '../../kit/ActionBar';
 import { potChoices } from '../../kit/paint/potChoice';
 import { PotPicker } from '../../kit/paint/PotPicker';
 import { PotWords } from '../../kit/paint/PotWords';
@@ -85,7 +85,7 @@ export function Differently(props: DifferentlyProps) {
     <PanelBox label="Done differently">
       <h2>What is different?</h2>
       <h3>Thinner</h3>
-      <Deeds>
+      <ActionBar>
         {thinners
           .filter(
             ({ parts }) => brushed.waterParts + parts >= 0 && brushed.waterParts + parts <= 30,
@@ -103,9 +103,9 @@ export function Differently(props: DifferentlyProps) {
               {says}
             </Button>
           ))}
-      </Deeds>
+      </ActionBar>
       <h3>Other pot</h3>
-      <Deeds>
+      <ActionBar>
         {others?.map(({ of, potId, difference }) => (
           <Button
             variant="chip"
@@ -119,10 +119,10 @@ export function Differently(props: DifferentlyProps) {
             </small>
           </Button>
         ))}
-      </Deeds>
+      </ActionBar>
       <div className="flow">
         {brushed.pots.length > 1 && (
-          <Choice
+          <Select
             label="In place of"
             value={replaced}
             onChoose={setReplaced}
@@ -139,7 +139,7 @@ export function Differently(props: DifferentlyProps) {
       {wells.length > 0 && (
         <>
           <h3>From the palette</h3>
-          <Deeds>
+          <ActionBar>
             {wells.map((well) => (
               <Button
                 variant="chip"
@@ -155,17 +155,17 @@ export function Differently(props: DifferentlyProps) {
                 </small>
               </Button>
             ))}
-          </Deeds>
+          </ActionBar>
         </>
       )}
       <h3>Extra step with this mix, done now</h3>
-      <Deeds>
+      <ActionBar>
         {extraTechniques.map((technique) => (
           <Button variant="chip" key={technique} onClick={() => addStep(technique)}>
             {techniqueOf(technique).label}
           </Button>
         ))}
-      </Deeds>
+      </ActionBar>
       {now.coat.differs.length > 0 && (
         <Button variant="outline" onClick={() => use(now.written, [])}>
           Mix it as written again

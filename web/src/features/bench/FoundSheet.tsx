@@ -1,8 +1,8 @@
 import { techniqueOf, type EntryOf, type LogEntry, type Recipe } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
-import { Fold } from '../../kit/Disclosure';
+import { Select } from '../../kit/Select';
+import { Disclosure } from '../../kit/Disclosure';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchPartProps } from './benchPart';
@@ -39,9 +39,11 @@ export function FoundSheet({ bench, army, hand, words }: Omit<BenchPartProps, 'v
   };
   const found = hand.log.entries.filter(isFound).length;
   return (
-    <Fold title={`Painted before it came to this bench${found > 0 ? ` (${found} noted)` : ''}`}>
+    <Disclosure
+      title={`Painted before it came to this bench${found > 0 ? ` (${found} noted)` : ''}`}
+    >
       <div className="flow">
-        <Choice
+        <Select
           label="Surface"
           value={chosen.key}
           onChoose={setKey}
@@ -50,7 +52,7 @@ export function FoundSheet({ bench, army, hand, words }: Omit<BenchPartProps, 'v
             name: `${words.surface(unitId, surfaceId)}, ${words.unit(unitId)}, ${recipe.name} (${models.length})`,
           }))}
         />
-        <Choice
+        <Select
           label="is painted up to and with"
           value={line?.id ?? ''}
           onChoose={setStepId}
@@ -63,7 +65,7 @@ export function FoundSheet({ bench, army, hand, words }: Omit<BenchPartProps, 'v
           Note it for all {chosen.models.length}
         </Button>
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 

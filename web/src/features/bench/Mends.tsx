@@ -1,6 +1,6 @@
 import { counted, ribbonStops, type Mend, differenceWords } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import { minutesInWords } from '../../kit/words/minutesInWords';
 import type { Rescued } from '../../workers/work/rescueWork';
@@ -29,7 +29,7 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
       </div>
       <ol className="ruled mends" aria-label="What mends it, the best first">
         {mends.map((mend, index) => (
-          <Laid as="li" key={mend.sentence} columns="minmax(0, 1fr) auto">
+          <Grid as="li" key={mend.sentence} columns="minmax(0, 1fr) auto">
             <div>
               <p>
                 {mend.sentence}
@@ -59,7 +59,7 @@ export function Mends({ rescued, onFix }: { rescued: Rescued; onFix: (mend: Mend
             >
               Do this
             </Button>
-          </Laid>
+          </Grid>
         ))}
       </ol>
     </>

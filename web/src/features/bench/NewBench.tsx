@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useRecords } from '../../data/useCollections';
 import { useVersions } from '../../data/useVersions';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { CountField } from '../../kit/field/CountField';
 import { ModelRanges } from '../../kit/models/ModelRanges';
 import { versionOptions } from '../../kit/words/versionOptions';
@@ -26,7 +26,7 @@ export function NewBench({ armies, isNext, onBench }: NewBenchProps) {
   return (
     <section className="stacked new-bench" aria-label="Put something on the bench">
       <h2>Put something on the bench</h2>
-      <Choice label="What" value={source} onChoose={setSource}>
+      <Select label="What" value={source} onChoose={setSource}>
         <option value="army" disabled={armies.length === 0}>
           models of an army
         </option>
@@ -34,7 +34,7 @@ export function NewBench({ armies, isNext, onBench }: NewBenchProps) {
           what a plan takes together
         </option>
         <option value="recipe">one recipe on models of its own</option>
-      </Choice>
+      </Select>
       {source === 'army' && armies.length > 0 && (
         <FromArmy armies={armies} isNext={isNext} onBench={onBench} />
       )}
@@ -57,7 +57,7 @@ function FromArmy({ armies, isNext, onBench }: NewBenchProps) {
   const [ranges, setRanges] = useState<ModelRange[]>(() => rangesOf(army, asked.get('unit')));
   return (
     <>
-      <Choice
+      <Select
         label="Army"
         value={army.id}
         onChoose={(id) => {
@@ -96,7 +96,7 @@ function FromPlan({ armies, isNext, onBench }: NewBenchProps) {
   const claiming = chosen.plan.painters.filter(({ claims }) => claims.length > 0);
   return (
     <>
-      <Choice
+      <Select
         label="Plan"
         value={chosen.plan.id}
         onChoose={setPlanId}
@@ -106,7 +106,7 @@ function FromPlan({ armies, isNext, onBench }: NewBenchProps) {
         }))}
       />
       {claiming.length > 0 && (
-        <Choice
+        <Select
           label="Models of"
           value={painterId}
           onChoose={setPainterId}
@@ -143,8 +143,8 @@ function FromRecipe({ isNext, onBench }: Omit<NewBenchProps, 'armies'>) {
   };
   return (
     <>
-      <Choice label="Recipe" value={recipe.id} onChoose={setRecipeId} options={inUse} />
-      <Choice
+      <Select label="Recipe" value={recipe.id} onChoose={setRecipeId} options={inUse} />
+      <Select
         label="Version"
         value={version}
         onChoose={setVersion}

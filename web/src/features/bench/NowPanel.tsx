@@ -11,10 +11,10 @@ import {
   thinningWords,
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { GuidePicture } from '../../kit/form/GuidePicture';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { MixBar } from '../../kit/paint/MixBar';
 import { Problem } from '../../kit/Problem';
 import { dropsWords } from '../../kit/words/dropsWords';
@@ -86,7 +86,7 @@ export function NowPanel(props: NowPanelProps) {
       {how && <p>{how}</p>}
       {step.step.note && <p dir="auto">{step.step.note}</p>}
       {step.caution && <Problem role="note">{step.caution}</Problem>}
-      <Laid columns="minmax(0, 1fr) 200px">
+      <Grid columns="minmax(0, 1fr) 200px">
         <div className="now-mix">
           <StepMix {...props} />
           <StepRibbons now={now} counts={counts} />
@@ -96,7 +96,7 @@ export function NowPanel(props: NowPanelProps) {
           size={guideSize}
           label={`Where it goes, on ${forms[form].label}`}
         />
-      </Laid>
+      </Grid>
       {isReady ? (
         <ModelButtons key={task.key} {...props} />
       ) : (
@@ -126,7 +126,7 @@ export function NowPanel(props: NowPanelProps) {
           )}
         </Button>
       </div>
-      <Deeds className="now-deeds">
+      <ActionBar className="now-deeds">
         <Button variant="outline" disabled={!isReady} onClick={onceMore}>
           Done, and once more
         </Button>
@@ -143,7 +143,7 @@ export function NowPanel(props: NowPanelProps) {
         <Button variant="outline" aria-expanded={panel === 'wrong'} onClick={() => toggle('wrong')}>
           Went wrong …
         </Button>
-      </Deeds>
+      </ActionBar>
     </section>
   );
 }

@@ -11,7 +11,7 @@ import {
 import ButtonGroup from 'react-bootstrap/ButtonGroup';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { potChoices } from '../../kit/paint/potChoice';
 import { PotPicker } from '../../kit/paint/PotPicker';
 import { ofArmies } from '../../workers/parts';
@@ -128,27 +128,27 @@ export function WentWrong(props: WentWrongProps) {
       </ButtonGroup>
       {what && (
         <div className="flow">
-          <Choice
+          <Select
             label="How much"
             value={degree}
             onChoose={setDegree}
             options={mishapDegrees.map((id) => ({ id, name: degreeNames[id] }))}
           />
-          <Choice label="From" value={low} onChoose={setLow} options={placeNames} />
-          <Choice label="to" value={high} onChoose={setHigh} options={placeNames} />
-          <Choice
+          <Select label="From" value={low} onChoose={setLow} options={placeNames} />
+          <Select label="to" value={high} onChoose={setHigh} options={placeNames} />
+          <Select
             label="On"
             value={surfaceId}
             onChoose={setSurfaceId}
             options={unit && workSurfaces(unit)}
           />
-          <Choice
+          <Select
             label="Model"
             value={model}
             onChoose={(value) => setModel(Number(value))}
             options={modelsIn(task, model)}
           />
-          <Choice
+          <Select
             label="It is"
             value={isWet ? 'wet' : 'dry'}
             onChoose={(value) => setIsWet(value === 'wet')}

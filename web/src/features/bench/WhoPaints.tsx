@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { useMembersQuery } from '../../data/club/clubApi';
 import { useMembership } from '../../data/club/membership';
 import { painterHere } from '../../data/log/painterHere';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 
 /** On a tablet of several: who paints, with one press. */
 export function WhoPaints() {
@@ -16,7 +16,7 @@ export function WhoPaints() {
   const painters = members.filter(({ role }) => may(role, 'mine', 'create', 'log'));
   return (
     <div role="group" aria-label="Who paints" className="who-paints">
-      <Deeds>
+      <ActionBar>
         {painters.map((member) => (
           <Button
             key={member.id}
@@ -30,7 +30,7 @@ export function WhoPaints() {
             {member.name}
           </Button>
         ))}
-      </Deeds>
+      </ActionBar>
     </div>
   );
 }

@@ -7,19 +7,19 @@ import { WriterContext } from '../../data/useWriter';
 import { coat, levy, pots, skin } from '../../testing/levy';
 import { FakeServer, openPage, trouble } from '../../testing/tryWriter';
 import { benchWork } from '../../workers/work/benchWork';
-import { takeInHand, type PartChange } from '../../workers/work/ledgerInHand';
+import { setLedgerData, type PartChange } from '../../workers/work/ledgerData';
 import { useBench } from './useBench';
 
 // The worker’s own work, on this side of the browser’s wall.
 jest.mock('../../workers/ledgerWorker', () => {
-  const { Told } = jest.requireActual<typeof import('../../workers/tellWorker')>(
-    '../../workers/tellWorker',
+  const { WorkerSync } = jest.requireActual<typeof import('../../workers/workerSync')>(
+    '../../workers/workerSync',
   );
   const worker = {
-    takeInHand: async (changes: PartChange[]) => takeInHand(changes),
+    setLedgerData: async (changes: PartChange[]) => setLedgerData(changes),
     benchView: async (asked: BenchAsked) => benchWork.benchView(asked),
   };
-  return { ledgerWorker: worker, toldWorker: new Told(worker as never) };
+  return { ledgerWorker: worker, workerSync: new WorkerSync(worker as never) };
 });
 
 type BenchAsked = Parameters<typeof benchWork.benchView>[0];

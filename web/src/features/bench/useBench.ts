@@ -9,7 +9,7 @@ import {
 } from '@yellow-ledger/core';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { entryHead } from '../../data/log/entryHead';
-import { pageClock } from '../../data/log/monotonicClock';
+import { pageMonotonicClock } from '../../data/log/monotonicClock';
 import { useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
 import { useStriking } from '../../kit/shell/useBenchUndo';
@@ -37,7 +37,7 @@ export function useBench(bench: Bench, army: Army) {
     ofWhatIsPainted,
     [bench, army, log.entries, taskKey, ticking.looks],
     (worker) => {
-      const now = pageClock.now();
+      const now = pageMonotonicClock.now();
       return worker
         .benchView({ bench, army, entries: log.entries, now, taskKey })
         .then((seen) => ({ ...seen, seenAt: now }));
@@ -52,11 +52,11 @@ export function useBench(bench: Bench, army: Army) {
   const { lookAt } = ticking;
   useEffect(() => lookAt(dueAt), [lookAt, dueAt]);
 
-  const [since, setSince] = useState<number | null>(() => pageClock.now());
+  const [since, setSince] = useState<number | null>(() => pageMonotonicClock.now());
   const [lastPress, setLastPress] = useState({ at: 0, target: '' });
   /** Whether a press is one of its own: two models may be ticked off as fast as anybody can. */
   const counts = (target: string): boolean => {
-    const at = pageClock.now();
+    const at = pageMonotonicClock.now();
     const isSoon = at - lastPress.at < onePressMs;
     const isTick = (pressed: string) => pressed.startsWith('model');
     const isOther = isTick(target) && isTick(lastPress.target) && target !== lastPress.target;
@@ -76,7 +76,7 @@ export function useBench(bench: Bench, army: Army) {
     pressed = 'done',
   ) => {
     if (models.length === 0 || !counts(pressed)) return;
-    const at = pageClock.now();
+    const at = pageMonotonicClock.now();
     const coat = forModels(now.coat, models);
     const taken = since === null ? null : (at - since) / 60_000;
     const isSteady = taken !== null && taken <= coat.reckoned * longestShare + longestMore;
@@ -106,7 +106,7 @@ export function useBench(bench: Bench, army: Army) {
 
   // Whoever comes back to the bench takes the brush up anew.
   const cameBack = useEffectEvent(() => {
-    if (document.visibilityState === 'visible') setSince(pageClock.now());
+    if (document.visibilityState === 'visible') setSince(pageMonotonicClock.now());
   });
   useEffect(() => {
     const listener = () => cameBack();
@@ -127,7 +127,7 @@ export function useBench(bench: Bench, army: Army) {
     mix,
     skip,
     take: setTaskKey,
-    setBackMs: pageClock.setBackMs(),
+    setBackMs: pageMonotonicClock.setBackMs(),
   };
 }
 

@@ -2,7 +2,7 @@ import type { Bench, LogEntry } from '@yellow-ledger/core';
 import { useEffect, useMemo } from 'react';
 import { lookForEntries } from '../../data/serverCache';
 import { useAppSelector, useAppStore } from '../../data/store';
-import { usePart, useRecords } from '../../data/useCollections';
+import { useCollection, useRecords } from '../../data/useCollections';
 
 /** How often is looked what another device at the same bench has written, ms. */
 const lookEveryMs = 4000;
@@ -14,7 +14,7 @@ const nothing: LogEntry[] = [];
  */
 export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'>) {
   const store = useAppStore();
-  const all = usePart('log');
+  const all = useCollection('log');
   const { kept: benches } = useRecords('benches');
   const { entries: pending, trouble, isUnkept } = useAppSelector((state) => state.writing);
   useEffect(() => {

@@ -1,7 +1,7 @@
 import { may } from '@yellow-ledger/core';
 import { useParams } from 'react-router';
 import { useMembership } from '../../data/club/membership';
-import { Leaves } from '../../kit/Tabs';
+import { Tabs } from '../../kit/Tabs';
 import { PageHead } from '../../kit/PageHead';
 import { DevicesLeaf } from './DevicesLeaf';
 import { EveningLeaf } from './EveningLeaf';
@@ -48,7 +48,7 @@ export default function ClubPage() {
           You are in as <b>{member.name}</b>, {member.role}
         </p>
       </PageHead>
-      <Leaves label="Of the club" at="/club" leaves={leaves} />
+      <Tabs label="Of the club" at="/club" leaves={leaves} />
       {leaf === 'evening' ? (
         <EveningLeaf />
       ) : leaf === 'devices' ? (

@@ -12,7 +12,7 @@ import {
 } from '../../data/club/clubApi';
 import type { Member } from '../../data/club/membership';
 import { useMemberNames } from '../../data/club/useMemberNames';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 
 export interface DecidingProps {
@@ -46,7 +46,7 @@ export function Deciding({ proposal, me, revision }: DecidingProps) {
   const problem = unapproved ?? undeclined ?? unwithdrawn;
   return (
     <>
-      <Deeds className="club-deeds">
+      <ActionBar className="club-deeds">
         {mayDecide && (
           <>
             <Button
@@ -69,7 +69,7 @@ export function Deciding({ proposal, me, revision }: DecidingProps) {
             Withdraw it
           </Button>
         )}
-      </Deeds>
+      </ActionBar>
       {isDeclining && (
         <Form
           className="flow"

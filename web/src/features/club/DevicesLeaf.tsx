@@ -3,14 +3,14 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { asProblem } from '../../data/ask';
 import {
-  goOut,
+  logOut,
   useDevicesQuery,
   useEndDeviceMutation,
   usePutOutMutation,
   type Device,
 } from '../../data/club/clubApi';
 import type { Me } from '../../data/club/membership';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 import { NewPassphrase } from './NewPassphrase';
 import { SecondFactor } from './SecondFactor';
@@ -23,7 +23,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
   const problem = error ?? unended;
   const others = devices?.filter(({ id }) => id !== me.deviceId) ?? [];
   const out = async () => {
-    await goOut();
+    await logOut();
     if (me.isShared) await leaveNothing();
     window.location.assign('/');
   };
@@ -47,7 +47,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
             </li>
           ))}
         </ul>
-        <Deeds className="club-deeds">
+        <ActionBar className="club-deeds">
           <Button variant="outline" onClick={() => void out()}>
             Go out on this device
           </Button>
@@ -56,7 +56,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
               End all the others
             </Button>
           )}
-        </Deeds>
+        </ActionBar>
       </section>
       <NewPassphrase />
       <SecondFactor />
@@ -89,7 +89,7 @@ function Leaving({ me: { member } }: { me: Me }) {
           Save everything of mine
         </a>
       </p>
-      <Deeds className="club-deeds">
+      <ActionBar className="club-deeds">
         <Button variant="outline" onClick={() => (isSure ? void go() : setIsSure(true))}>
           {isSure ? 'Leave the club' : 'Leave …'}
         </Button>
@@ -98,7 +98,7 @@ function Leaving({ me: { member } }: { me: Me }) {
             Stay
           </Button>
         )}
-      </Deeds>
+      </ActionBar>
       {isSure && (
         <p>
           You are out on every device. What you kept to yourself is deleted; what you shared becomes

@@ -2,7 +2,7 @@ import { counted } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { useRef } from 'react';
 import Button from 'react-bootstrap/Button';
-import { pageClock } from '../../data/log/monotonicClock';
+import { pageMonotonicClock } from '../../data/log/monotonicClock';
 import { Progress } from '../../kit/Progress';
 import { Swatch } from '../../kit/paint/Swatch';
 import { useTicking } from '../../kit/useTicking';
@@ -25,7 +25,7 @@ export function EveningLeaf() {
   const board = useRef<HTMLDivElement>(null);
   const { now, looks } = useTicking();
   const { answer: evening, problem } = useAnswer(ofEverything, [looks], (worker) => {
-    const at = pageClock.now();
+    const at = pageMonotonicClock.now();
     return worker.evening(at - eveningMs, at);
   });
   if (problem) return <p role="alert">{problem}</p>;

@@ -8,7 +8,7 @@ import {
   useInviteMutation,
   useTakeBackMutation,
 } from '../../data/club/clubApi';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { Problem } from '../../kit/Problem';
 import { InvitationLink } from './InvitationLink';
 
@@ -31,13 +31,13 @@ export function Invitations() {
     <section aria-labelledby="invite-head">
       <h2 id="invite-head">Let somebody in</h2>
       <div className="flow">
-        <Choice
+        <Select
           label="As"
           value={role}
           options={roles.map(({ name }) => name)}
           onChoose={(chosen) => setRole(chosen)}
         />
-        <Choice
+        <Select
           label="The link lasts"
           value={hours}
           options={spans}

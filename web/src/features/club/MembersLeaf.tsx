@@ -10,9 +10,9 @@ import {
   usePutOutMutation,
 } from '../../data/club/clubApi';
 import type { Member } from '../../data/club/membership';
-import { Choice } from '../../kit/Select';
-import { Deeds } from '../../kit/ActionBar';
-import { Laid } from '../../kit/Grid';
+import { Select } from '../../kit/Select';
+import { ActionBar } from '../../kit/ActionBar';
+import { Grid } from '../../kit/Grid';
 import { Problem } from '../../kit/Problem';
 import { Invitations } from './Invitations';
 import { InvitationLink } from './InvitationLink';
@@ -22,7 +22,7 @@ export function MembersLeaf({ me }: { me: Member }) {
   const { data: members, error } = useMembersQuery();
   const mayInvite = may(me.role, 'club', 'create', 'invitations');
   return (
-    <Laid columns={mayInvite ? 'minmax(0, 7fr) minmax(0, 5fr)' : 'minmax(0, 1fr)'}>
+    <Grid columns={mayInvite ? 'minmax(0, 7fr) minmax(0, 5fr)' : 'minmax(0, 1fr)'}>
       <section aria-labelledby="members-head">
         <h2 id="members-head">Members</h2>
         {error && <Problem>{asProblem(error).message}</Problem>}
@@ -41,7 +41,7 @@ export function MembersLeaf({ me }: { me: Member }) {
         </dl>
       </section>
       {mayInvite && <Invitations />}
-    </Laid>
+    </Grid>
   );
 }
 
@@ -57,7 +57,7 @@ function MemberRow({ member, me }: { member: Member; me: Member }) {
           {isMe && ' (you)'} <small>since {format(parseISO(member.joinedAt), 'd MMM yyyy')}</small>
         </span>
         {isKeeper ? (
-          <Choice
+          <Select
             label={`Role of ${member.name}`}
             value={member.role}
             options={roles.map(({ name }) => name)}
@@ -82,7 +82,7 @@ function KeeperDeeds({ member }: { member: Member }) {
   const [putOut, { error, isLoading }] = usePutOutMutation();
   return (
     <>
-      <Deeds>
+      <ActionBar>
         <Button variant="plain" onClick={() => void link()}>
           A link for a new passphrase
         </Button>
@@ -101,7 +101,7 @@ function KeeperDeeds({ member }: { member: Member }) {
             Leave it
           </Button>
         )}
-      </Deeds>
+      </ActionBar>
       {isSure && (
         <p>
           {member.name} is out on every device at once. What they had not sent waits in their

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import { asProblem } from '../../data/ask';
 import { useOwnersQuery, useProposeMutation } from '../../data/club/clubApi';
 import { useRecords } from '../../data/useCollections';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { Problem } from '../../kit/Problem';
 
 /** Proposes a recipe of one’s own: as the next version of one of the house, or as a new one. */
@@ -34,14 +34,14 @@ export function ProposeForm({ recipe }: { recipe: Recipe }) {
     <section className="opened stacked" aria-labelledby="propose-head">
       <h2 id="propose-head">Propose {recipe.name} to the house</h2>
       <div className="flow">
-        <Choice label="It is to be" value={targetId} onChoose={setChosen}>
+        <Select label="It is to be" value={targetId} onChoose={setChosen}>
           <option value="">a new house recipe</option>
           {house.map(({ content }) => (
             <option key={content.id} value={content.id}>
               the next version of {content.name}
             </option>
           ))}
-        </Choice>
+        </Select>
       </div>
       <Form.Group controlId="propose-words">
         <Form.Label>

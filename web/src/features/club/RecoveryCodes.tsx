@@ -1,5 +1,5 @@
 import Button from 'react-bootstrap/Button';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 import { useCopied } from '../../kit/useCopied';
 
@@ -24,7 +24,7 @@ export function RecoveryCodes({ codes, onKept }: RecoveryCodesProps) {
           <li key={code}>{code}</li>
         ))}
       </ul>
-      <Deeds className="club-deeds">
+      <ActionBar className="club-deeds">
         <Button variant="outline" onClick={() => void copy()}>
           {isCopied ? 'Copied' : 'Copy the codes'}
         </Button>
@@ -39,7 +39,7 @@ export function RecoveryCodes({ codes, onKept }: RecoveryCodesProps) {
         <Button variant="next" onClick={onKept}>
           I have kept them
         </Button>
-      </Deeds>
+      </ActionBar>
     </div>
   );
 }

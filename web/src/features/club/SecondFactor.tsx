@@ -10,7 +10,7 @@ import {
   useTurnOffSecondFactorMutation,
   useTurnOnSecondFactorMutation,
 } from '../../data/club/secondFactorApi';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 import { RecoveryCodes } from './RecoveryCodes';
 
@@ -104,14 +104,14 @@ function IsOn({ left, onCodes }: WithCodes & { left: number }) {
         On: logging in asks for a code from your authenticator app.{' '}
         {left === 0 ? 'No recovery codes are left.' : `Recovery codes left: ${left}.`}
       </p>
-      <Deeds className="club-deeds">
+      <ActionBar className="club-deeds">
         <Button variant="outline" onClick={() => setAsked('renew')}>
           New recovery codes …
         </Button>
         <Button variant="outline" onClick={() => setAsked('off')}>
           Turn off …
         </Button>
-      </Deeds>
+      </ActionBar>
       {asked && (
         <CodeForm
           key={asked}

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { asProblem } from '../../data/ask';
-import { useMembersQuery, useTrailQuery, type TrailEntry } from '../../data/club/clubApi';
+import { useMembersQuery, useTrailQuery, type Activity } from '../../data/club/clubApi';
 import { FigureTable } from '../../kit/FigureTable';
 import { Problem } from '../../kit/Problem';
 
@@ -37,7 +37,7 @@ export function TrailLeaf() {
   );
 }
 
-const aboutWords = ({ about }: TrailEntry, nameOf: (id: string) => string) =>
+const aboutWords = ({ about }: Activity, nameOf: (id: string) => string) =>
   Object.entries(about)
     .map(([key, value]) => {
       if (key === 'memberId') return nameOf(value);

@@ -11,7 +11,7 @@ import {
 import type { Member } from '../../data/club/membership';
 import { useRecords } from '../../data/useCollections';
 import { OpenToSome } from '../../kit/club/OpenToSome';
-import { Deeds } from '../../kit/ActionBar';
+import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 
 /** The kinds a member shows or keeps; what hangs on them goes along. */
@@ -80,7 +80,7 @@ function OwnKind({ kind, title, own }: OwnKindProps) {
       <p>
         {own.length} in all, {shown.length} shown.
       </p>
-      <Deeds className="club-deeds">
+      <ActionBar className="club-deeds">
         <Button
           variant="outline"
           disabled={isLoading || shown.length === own.length}
@@ -95,7 +95,7 @@ function OwnKind({ kind, title, own }: OwnKindProps) {
         >
           Keep all to yourself
         </Button>
-      </Deeds>
+      </ActionBar>
       <OpenToSome
         title="Show all to some members"
         openTo={commonTo(own)}

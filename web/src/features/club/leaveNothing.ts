@@ -1,4 +1,4 @@
-import { hadParts, lastHad } from '../../data/offline/cachedCollections';
+import { cachedCollections, offlineCache } from '../../data/offline/cachedCollections';
 
 /** Throws away what this browser has kept of the ledger for when its server is away. */
-export const leaveNothing = (): Promise<void> => lastHad.letGo(hadParts);
+export const leaveNothing = (): Promise<void> => offlineCache.letGo(cachedCollections);

@@ -1,9 +1,9 @@
-import { fetched } from '../../kit/lazyComponent';
+import { lazyComponent } from '../../kit/lazyComponent';
 import { PageWait } from '../../kit/PageWait';
 import { Suspense } from 'react';
 
-const DoorPage = fetched(() => import('./DoorPage'));
-const TrustPage = fetched(() => import('./TrustPage'));
+const DoorPage = lazyComponent(() => import('./DoorPage'));
+const TrustPage = lazyComponent(() => import('./TrustPage'));
 
 /** All there is to see of a club for who is not in it. */
 export function Door() {

@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { askClub } from '../../data/club/askClub';
 import { PageTitle } from '../../kit/PageHead';
-import { Radios } from '../../kit/RadioGroup';
+import { RadioGroup } from '../../kit/RadioGroup';
 import { TextField } from '../../kit/field/TextField';
 import { cameInSchema, deviceName, goIn } from './comingIn';
 import { ComeIn } from './ComeIn';
@@ -89,7 +89,7 @@ function Join({ link, token, onIn }: { link: Link; token: string; onIn: () => vo
         {held && (
           <div>
             <p>The ledger holds {held}. In the club that is to be</p>
-            <Radios
+            <RadioGroup
               label="Whose the ledger is"
               options={[
                 { value: 'mine', name: 'mine, until I share it' },

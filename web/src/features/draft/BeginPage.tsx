@@ -19,7 +19,7 @@ import { beginning } from '../../kit/begin/beginning';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
 import { Problem } from '../../kit/Problem';
-import { Radios } from '../../kit/RadioGroup';
+import { RadioGroup } from '../../kit/RadioGroup';
 import { SampleButton } from '../../kit/paint/SampleButton';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ofShelf } from '../../workers/parts';
@@ -71,7 +71,7 @@ function Beginning({ pots }: { pots: Pot[] }) {
         <span>Two answers, and one press.</span>
       </BeginStrip>
       <h2>What do you want to paint first?</h2>
-      <Radios
+      <RadioGroup
         label="A surface of"
         options={firstSurfaces.map((value) => ({ value, name: value }))}
         chosen={surface}

@@ -19,7 +19,7 @@ import { PageHead } from '../../kit/PageHead';
 import { Problem } from '../../kit/Problem';
 import { SampleButton } from '../../kit/paint/SampleButton';
 import { SelectField } from '../../kit/field/SelectField';
-import { Ticks } from '../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
@@ -75,7 +75,7 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
   return (
     <FormProvider {...form}>
       <form className="stacked draft-form" onSubmit={(event) => event.preventDefault()}>
-        <Ticks
+        <CheckboxGroup
           legend="Ways to set side by side, up to three"
           options={schoolNames.map((value) => ({ value, name: schools[value].label }))}
           ticked={chosen}

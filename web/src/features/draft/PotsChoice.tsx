@@ -2,8 +2,8 @@ import { formNames, forms, mostInChain, type FormName, type Pot } from '@yellow-
 import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { Choice } from '../../kit/Select';
-import { Fold } from '../../kit/Disclosure';
+import { Select } from '../../kit/Select';
+import { Disclosure } from '../../kit/Disclosure';
 import { potChoices } from '../../kit/paint/potChoice';
 import { PotPicker } from '../../kit/paint/PotPicker';
 import type { DraftForm } from './draftForm';
@@ -25,7 +25,7 @@ export function PotsChoice({ pots, hasChain }: { pots: Pot[]; hasChain: boolean 
   const putChain = (next: string[]) => put('chain', next.length > 0 ? next : undefined);
   return (
     <>
-      <Fold title="Dark and light each chosen, and the form it is for">
+      <Disclosure title="Dark and light each chosen, and the form it is for">
         <div className="flow mid-choice">
           <span>Dark</span>
           <PotPicker
@@ -41,7 +41,7 @@ export function PotsChoice({ pots, hasChain }: { pots: Pot[]; hasChain: boolean 
             chosen={lightPotId ?? ''}
             onChoose={(id) => put('lightPotId', id)}
           />
-          <Choice<FormName | ''>
+          <Select<FormName | ''>
             label="Form: its spots get their lines"
             value={form ?? ''}
             onChoose={(id) => put('form', id)}
@@ -51,7 +51,7 @@ export function PotsChoice({ pots, hasChain }: { pots: Pot[]; hasChain: boolean 
             ]}
           />
         </div>
-      </Fold>
+      </Disclosure>
       {hasChain && (
         <div role="group" aria-label="Chain of pots, the darkest first" className="flow mid-choice">
           <span>Chain, the darkest first</span>

@@ -1,6 +1,6 @@
 import { may } from '@yellow-ledger/core';
 import { useMembership } from '../../data/club/membership';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { ShelfTabs } from '../../kit/paint/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
@@ -21,13 +21,13 @@ export default function FilesPage() {
     <div className="page">
       <PageHead title="In and out" />
       <ShelfTabs />
-      <Laid columns="minmax(0, 8fr) minmax(0, 5fr)">
+      <Grid columns="minmax(0, 8fr) minmax(0, 5fr)">
         <div className="stacked">
           <TakeIn kept={kept} />
           {mayBackUp && <Backups />}
         </div>
         <TakeOut />
-      </Laid>
+      </Grid>
     </div>
   );
 }

@@ -1,11 +1,11 @@
 import { counted } from '@yellow-ledger/core';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 
 /** All that a file has and that was not taken in, by name. */
 export function LeftOut({ leftOut }: { leftOut: readonly string[] }) {
   if (leftOut.length === 0) return null;
   return (
-    <Fold
+    <Disclosure
       title={`${counted(leftOut.length, 'thing was', 'things were')} left out, being here already`}
     >
       <ul className="bad-rows">
@@ -13,6 +13,6 @@ export function LeftOut({ leftOut }: { leftOut: readonly string[] }) {
           <li key={index}>{name}</li>
         ))}
       </ul>
-    </Fold>
+    </Disclosure>
   );
 }

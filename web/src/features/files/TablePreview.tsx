@@ -10,9 +10,9 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { asProblem } from '../../data/ask';
 import { usePutPotsMutation } from '../../data/ledgerApi';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { FigureTable } from '../../kit/FigureTable';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { PotWords } from '../../kit/paint/PotWords';
 import { Problem } from '../../kit/Problem';
 import { Progress } from '../../kit/Progress';
@@ -47,14 +47,14 @@ export function TablePreview(props: TablePreviewProps) {
         {table.rowCount.toLocaleString('en')} rows set apart by{' '}
         {delimiterNames[table.delimiter] ?? `“${table.delimiter}”`}, {table.encoding}.
       </p>
-      <Fold
+      <Disclosure
         title="Which column is which"
         // Unfolded only where the headings did not tell what matters most.
         isOpen={table.mapping.name === undefined || table.mapping.swatch === undefined}
       >
         <div className="column-choice">
           {potColumns.map(({ field, heading }) => (
-            <Choice
+            <Select
               key={field}
               label={heading}
               value={mapping[field] ?? ''}
@@ -66,7 +66,7 @@ export function TablePreview(props: TablePreviewProps) {
             />
           ))}
         </div>
-      </Fold>
+      </Disclosure>
       <TableOutcomeView key={JSON.stringify(mapping)} {...props} mapping={mapping} />
     </div>
   );

@@ -1,8 +1,14 @@
-import { fileFormats, formatOfFile, takenIn, type Kept, type Pot } from '@yellow-ledger/core';
+import {
+  fileFormats,
+  formatOfFile,
+  importableFormats,
+  type Kept,
+  type Pot,
+} from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { z } from 'zod';
-import { useTakeFileIn } from '../../data/useImportFile';
+import { useImportFile } from '../../data/useImportFile';
 import { FileButton } from '../../kit/FileButton';
 import { Problem } from '../../kit/Problem';
 import { useNotice } from '../../kit/shell/notices';
@@ -18,10 +24,10 @@ interface Opened {
   table: Exclude<OpenedTable, { problem: string }>;
 }
 
-const endings = takenIn.flatMap((name) => fileFormats[name].endings);
+const endings = importableFormats.flatMap((name) => fileFormats[name].endings);
 const endingsWords = endings.join(', ');
 /** @example 'A table of pots (.csv), a palette (.gpl) or a ledger file (.json)' */
-const takenWords = takenIn
+const takenWords = importableFormats
   .map((name) => `${fileFormats[name].what} (${fileFormats[name].endings[0]})`)
   .join(', ')
   .replace(/, ([^,]*)$/, ' or $1')
@@ -41,7 +47,7 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [leftOut, setLeftOut] = useState<readonly string[]>(useLeftOutElsewhere());
-  const { take, taking } = useTakeFileIn();
+  const { take, taking } = useImportFile();
 
   const open = async (file: File) => {
     setOpened(null);
@@ -75,7 +81,10 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
         variant={opened ? 'outline' : 'next'}
         isBusy={taking !== null}
         label="File to take in"
-        accept={[...endings, ...takenIn.map((name) => fileFormats[name].mediaType)].join()}
+        accept={[
+          ...endings,
+          ...importableFormats.map((name) => fileFormats[name].mediaType),
+        ].join()}
         onFile={(file) => void open(file)}
       />
       <TakingInMark taking={taking} />

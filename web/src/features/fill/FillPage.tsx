@@ -1,7 +1,7 @@
 import { counted } from '@yellow-ledger/core';
 import { useState, type ComponentType } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { Leaves } from '../../kit/Tabs';
+import { Tabs } from '../../kit/Tabs';
 import { PageHead } from '../../kit/PageHead';
 import { useNotice } from '../../kit/shell/notices';
 import { ShelfTabs } from '../../kit/paint/ShelfTabs';
@@ -36,7 +36,7 @@ export default function FillPage() {
     <div className="page">
       <PageHead title="Fill the shelf" />
       <ShelfTabs />
-      <Leaves label="Ways to fill the shelf" at="/shelf/fill" leaves={ways} />
+      <Tabs label="Ways to fill the shelf" at="/shelf/fill" leaves={ways} />
       <Way shelf={pots} onBegun={setBegun} />
       {begun.length > 0 && (
         <LookThrough

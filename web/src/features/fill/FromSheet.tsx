@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../kit/field/WordsField';
 import { FileButton } from '../../kit/FileButton';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { Problem } from '../../kit/Problem';
 import { Progress } from '../../kit/Progress';
 import type { Begun } from './begun';
@@ -67,15 +67,15 @@ export function FromSheet({ onBegun }: WayProps) {
       </div>
       {problem && <Problem>{problem}</Problem>}
       {told && <p role="status">{told}</p>}
-      <Fold title="Try it with a practice picture">
+      <Disclosure title="Try it with a practice picture">
         <PracticePicture
           isBusy={done !== null}
           onPicture={(blob) => void read(blob, 'The practice picture')}
         />
-      </Fold>
-      <Fold title="The sheet">
+      </Disclosure>
+      <Disclosure title="The sheet">
         <PotSheet />
-      </Fold>
+      </Disclosure>
       <div className="pot-sheet-paper">
         <PotSheet />
       </div>

@@ -1,7 +1,7 @@
 import { practiceFaults, practicePots, type PracticeFault } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useState } from 'react';
-import { Ticks } from '../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { pictureWorker } from '../../workers/pictureWorker';
 
 const faults = practiceFaults.filter((fault) => fault !== 'none');
@@ -38,7 +38,7 @@ export function PracticePicture({
         A picture of a sheet with made-up pots, as a phone would take it, with what you tick wrong
         with it: to see what the reading makes of it before you print one.
       </p>
-      <Ticks
+      <CheckboxGroup
         legend="Wrong with it"
         options={faults.map((value) => ({ value, name: value }))}
         ticked={ticked}

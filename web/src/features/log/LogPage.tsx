@@ -1,5 +1,5 @@
 import { Link, useParams } from 'react-router';
-import { Leaves } from '../../kit/Tabs';
+import { Tabs } from '../../kit/Tabs';
 import { PageHead } from '../../kit/PageHead';
 import { useShelf } from '../../workers/useShelf';
 import { FiguresLeaf } from './FiguresLeaf';
@@ -23,7 +23,7 @@ export default function LogPage() {
       <PageHead title="Log">
         <Link to="/bench">To the bench</Link>
       </PageHead>
-      <Leaves label="Leaves of the log" at="/log" leaves={leaves} />
+      <Tabs label="Tabs of the log" at="/log" leaves={leaves} />
       {!pots && <PageWait>Opening the log …</PageWait>}
       {pots && leaf === undefined && <SittingsLeaf pots={pots} />}
       {pots && leaf === 'progress' && <ProgressLeaf />}

@@ -31,7 +31,7 @@ import type { ModelShown } from '../../workers/work/logWork';
 import { ModelPhotographs } from './ModelPhotographs';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { Figures } from '../../kit/figures/Figures';
 import { PageWait } from '../../kit/PageWait';
 
@@ -205,7 +205,7 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
 function PaintedOver({ below, potName }: { below: Recipe; potName: (potId: string) => string }) {
   const numberOf = (stepId: string) => below.steps.findIndex(({ id }) => id === stepId) + 1;
   return (
-    <Fold title={`Below it, from before: ${below.name}`}>
+    <Disclosure title={`Below it, from before: ${below.name}`}>
       <ol className="painted-over">
         {includedSteps(below).map((step) => (
           <li key={step.id} value={numberOf(step.id)}>
@@ -214,7 +214,7 @@ function PaintedOver({ below, potName }: { below: Recipe; potName: (potId: strin
           </li>
         ))}
       </ol>
-    </Fold>
+    </Disclosure>
   );
 }
 

@@ -3,9 +3,9 @@ import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { EmptyPage } from '../../kit/EmptyPage';
-import { Fold } from '../../kit/Disclosure';
-import { Laid } from '../../kit/Grid';
-import { lazily } from '../../kit/lazyPage';
+import { Disclosure } from '../../kit/Disclosure';
+import { Grid } from '../../kit/Grid';
+import { lazyPage } from '../../kit/lazyPage';
 import { saveText } from '../../kit/saveText';
 import { useNotice } from '../../kit/shell/notices';
 import { minutesInWords } from '../../kit/words/minutesInWords';
@@ -16,7 +16,7 @@ import type { LogNamesKnown } from '../../workers/work/logWork';
 import { EntryList } from './EntryList';
 import { PageWait } from '../../kit/PageWait';
 
-const MonthCalendar = lazily(
+const MonthCalendar = lazyPage(
   async () => (await import('./MonthCalendar')).default,
   () => <p className="quiet">The calendar could not be fetched.</p>,
 );
@@ -46,7 +46,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
     ? sessions.filter((session) => dayOf(session) === day)
     : sessions.slice(0, mostShown);
   return (
-    <Laid columns="22rem minmax(0, 1fr)">
+    <Grid columns="22rem minmax(0, 1fr)">
       <div>
         <MonthCalendar days={days} newest={dayOf(sessions[0])} day={day} onDay={setDay} />
         {day && (
@@ -89,7 +89,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
           </p>
         )}
       </div>
-    </Laid>
+    </Grid>
   );
 }
 
@@ -110,7 +110,7 @@ function Sitting({
     ...new Set(benchIds.map((id) => names.benches[id] ?? 'a bench that is gone')),
   ].join(', ');
   return (
-    <Fold
+    <Disclosure
       className="sitting"
       isOpen={isOpen}
       title={
@@ -128,6 +128,6 @@ function Sitting({
       }
     >
       <EntryList entries={entries} names={names} pots={pots} />
-    </Fold>
+    </Disclosure>
   );
 }

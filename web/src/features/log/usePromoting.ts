@@ -1,7 +1,7 @@
 import { isSameContent, type Kept, type Recipe, type Version } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { asProblem } from '../../data/ask';
-import { givenRecord } from '../../data/ledgerData';
+import { cachedRecord } from '../../data/ledgerData';
 import { useFreezeMutation } from '../../data/ledgerApi';
 import { useWriter } from '../../data/useWriter';
 
@@ -19,7 +19,7 @@ export function usePromoting(kept: Kept<Recipe>, versions: readonly Version[]) {
   const frozen = async (number: number, note: string): Promise<string | null> => {
     const problem = await writer.settled('recipes', now.id);
     if (problem) return problem.message;
-    const { revision } = givenRecord(writer.store.getState(), 'recipes', now.id) ?? kept;
+    const { revision } = cachedRecord(writer.store.getState(), 'recipes', now.id) ?? kept;
     const result = await freeze({ recipeId: now.id, number, note, revision });
     return result.error ? asProblem(result.error).message : null;
   };

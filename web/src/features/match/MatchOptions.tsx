@@ -1,5 +1,5 @@
 import { mostCoats, type Pot } from '@yellow-ledger/core';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { Switch } from '../../kit/field/Switch';
 
 export interface Options {
@@ -37,13 +37,13 @@ export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
   const primers = pots.filter(({ kind, retired }) => kind === 'primer' && !retired);
   return (
     <div className="flow">
-      <Choice
+      <Select
         label="Pots in the mix, up to"
         value={options.mostPots}
         onChoose={(count) => set({ mostPots: count === '1' ? 1 : count === '2' ? 2 : 3 })}
         options={[1, 2, 3]}
       />
-      <Choice
+      <Select
         label="Looked at"
         value={options.overPotId}
         onChoose={(overPotId) => set({ overPotId })}
@@ -53,14 +53,14 @@ export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
         ]}
       />
       {options.overPotId && (
-        <Choice
+        <Select
           label="Neat coats"
           value={options.coats}
           onChoose={(coats) => set({ coats: Number(coats) })}
           options={Array.from({ length: mostCoats }, (_, i) => i + 1)}
         />
       )}
-      <Choice
+      <Select
         label="Drops for models"
         value={options.models}
         onChoose={(models) => set({ models: Number(models) })}

@@ -15,7 +15,7 @@ import {
 } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { Problem } from '../../kit/Problem';
 import { Strip } from '../../kit/paint/Strip';
 import { dropsWords } from '../../kit/words/dropsWords';
@@ -66,7 +66,7 @@ export function MatchResults(props: MatchResultsProps) {
           const volume = volumeFor(models);
           const drops = dropsFor(mix, [], shelf, volume);
           return (
-            <Laid as="li" key={JSON.stringify(found.parts)} columns="132px minmax(0, 1fr)">
+            <Grid as="li" key={JSON.stringify(found.parts)} columns="132px minmax(0, 1fr)">
               <Strip
                 hexes={[target.hex, found.colour.hex]}
                 label={`Target ${target.hex} beside ${found.colour.hex}`}
@@ -88,7 +88,7 @@ export function MatchResults(props: MatchResultsProps) {
                   Mix it on the palette
                 </Link>
               </div>
-            </Laid>
+            </Grid>
           );
         })}
       </ol>

@@ -10,7 +10,7 @@ import {
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useRecord } from '../../data/useCollections';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useRecipeRows } from '../../workers/useRecipeRows';
@@ -57,7 +57,7 @@ export function RecipeColour({ onColour }: RecipeColourProps) {
   };
   return (
     <span className="flow">
-      <Choice
+      <Select
         label="Recipe"
         value={recipeId}
         onChoose={(id) => {
@@ -68,9 +68,9 @@ export function RecipeColour({ onColour }: RecipeColourProps) {
         options={rows}
       >
         <option value="">choose …</option>
-      </Choice>
+      </Select>
       {recipe && build && (
-        <Choice
+        <Select
           label="Colour in it"
           value={what}
           onChoose={choose}

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { LabFields } from '../../kit/paint/LabFields';
 import { PotPicker } from '../../kit/paint/PotPicker';
-import { Radios } from '../../kit/RadioGroup';
+import { RadioGroup } from '../../kit/RadioGroup';
 import { figuresOf } from '../../kit/paint/Ribbon';
 import { Swatch } from '../../kit/paint/Swatch';
 import { PicturePicker } from './PicturePicker';
@@ -34,7 +34,7 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
   return (
     <fieldset className="stacked target-choice">
       <legend>The colour to match</legend>
-      <Radios
+      <RadioGroup
         label="From"
         options={sources}
         chosen={source}

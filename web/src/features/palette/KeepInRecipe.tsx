@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useWriter } from '../../data/useWriter';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { newStep } from '../../kit/paint/newStep';
 import { useNotice } from '../../kit/shell/notices';
 import { ofShelf } from '../../workers/parts';
@@ -41,7 +41,7 @@ export function KeepInRecipe({ well, pots }: { well: Well; pots: Pot[] }) {
     <div className="stacked">
       <h3>Keep it</h3>
       <div className="flow">
-        <Choice
+        <Select
           label="As the next line of"
           value={id ?? ''}
           onChoose={setRecipeId}

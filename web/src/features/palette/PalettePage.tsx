@@ -12,12 +12,12 @@ import { z } from 'zod';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { IfMayCreate } from '../../kit/club/IfMay';
 import { EmptyPage } from '../../kit/EmptyPage';
 import { FetchProblem } from '../../kit/FetchProblem';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { SampleButton } from '../../kit/paint/SampleButton';
 import { UnsavedMark } from '../../kit/paint/UnsavedMark';
@@ -72,7 +72,7 @@ export default function PalettePage() {
   return (
     <div className="page">
       <PageHead title="Palette">
-        <Choice
+        <Select
           label="Kept"
           value={palette.keeping}
           onChoose={(keeping) =>
@@ -80,7 +80,7 @@ export default function PalettePage() {
           }
           options={keepings.map((id) => ({ id, name: keepingNames[id] }))}
         />
-        <Choice label="Room" value={room} onChoose={setRoom} options={rooms} />
+        <Select label="Room" value={room} onChoose={setRoom} options={rooms} />
         <IfMayCreate kind="palettes">
           <Button
             variant={palette.wells.length === 0 ? 'next' : 'outline'}
@@ -94,7 +94,7 @@ export default function PalettePage() {
       {error && <FetchProblem error={error} onRetry={refetch} />}
       <UnsavedMark name="palettes" id={palette.id} />
       {chosen ? (
-        <Laid columns="minmax(12rem, 5fr) minmax(0, 8fr)">
+        <Grid columns="minmax(12rem, 5fr) minmax(0, 8fr)">
           <Dish wells={palette.wells} pots={pots} chosenId={chosen.id} onChoose={setChosenId} />
           <WellSheet
             key={chosen.id}
@@ -105,7 +105,7 @@ export default function PalettePage() {
             act={act}
             change={change}
           />
-        </Laid>
+        </Grid>
       ) : (
         <EmptyPage
           shows="palette"

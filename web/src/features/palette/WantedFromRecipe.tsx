@@ -2,7 +2,7 @@ import { flattenMix, loadOf, waterShareOf, type WantedMix } from '@yellow-ledger
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useRecord } from '../../data/useCollections';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { useRecipeRows } from '../../workers/useRecipeRows';
 
 /** The mix of a line of a recipe, as what a well is meant to be. */
@@ -26,8 +26,8 @@ export function WantedFromRecipe({
   const step = steps.at(index);
   return (
     <div className="flow">
-      <Choice label="Recipe" value={id ?? ''} onChoose={setRecipeId} options={rows} />
-      <Choice
+      <Select label="Recipe" value={id ?? ''} onChoose={setRecipeId} options={rows} />
+      <Select
         label="Line"
         value={step?.id ?? ''}
         onChoose={setLineId}

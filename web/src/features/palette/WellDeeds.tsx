@@ -13,7 +13,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { potChoices } from '../../kit/paint/potChoice';
 import { PotPicker } from '../../kit/paint/PotPicker';
 import { DropsField } from './DropsField';
@@ -97,7 +97,7 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
         </Button>
         {into && (
           <>
-            <Choice label="Pour into" value={into.id} onChoose={setIntoId} options={others} />
+            <Select label="Pour into" value={into.id} onChoose={setIntoId} options={others} />
             <Button
               variant="outline"
               disabled={isEmpty}

@@ -1,7 +1,7 @@
 import { figureIn, leastCut, type CutOut, type LightMapSettings } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { Fold } from '../../kit/Disclosure';
-import { Deeds } from '../../kit/ActionBar';
+import { Disclosure } from '../../kit/Disclosure';
+import { ActionBar } from '../../kit/ActionBar';
 import { StretchField } from '../../kit/field/StretchField';
 import type { LightRead } from '../../workers/work/pictureWork';
 
@@ -34,7 +34,7 @@ export function CutOutFields({ settings, light, onCut }: CutOutFieldsProps) {
     onCut(now);
   };
   return (
-    <Fold title="Cut out a part of it" isOpen={cutOut !== all}>
+    <Disclosure title="Cut out a part of it" isOpen={cutOut !== all}>
       <div className="columns">
         <StretchField
           label="Across"
@@ -51,7 +51,7 @@ export function CutOutFields({ settings, light, onCut }: CutOutFieldsProps) {
           onMove={(from, to) => cut({ top: from, bottom: to })}
         />
       </div>
-      <Deeds>
+      <ActionBar>
         {figure && (
           <Button
             variant="outline"
@@ -65,8 +65,8 @@ export function CutOutFields({ settings, light, onCut }: CutOutFieldsProps) {
             All of it again
           </Button>
         )}
-      </Deeds>
-    </Fold>
+      </ActionBar>
+    </Disclosure>
   );
 }
 

@@ -11,7 +11,7 @@ import {
   type Photograph,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { FormCanvas } from '../../kit/form/FormCanvas';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
@@ -67,26 +67,26 @@ export function PhotographSheet({ photograph }: { photograph: Photograph }) {
       <UnsavedMark name="photographs" id={photograph.id} />
       {problem && <Problem>{problem}</Problem>}
       <div className="flow">
-        <Choice
+        <Select
           label="Greys"
           value={settings.values}
           onChoose={(values) => set({ values: Number(values) })}
           options={counts.map((count) => ({ id: count, name: `${count} values` }))}
         />
-        <Choice<LightMapSettings['steps']>
+        <Select<LightMapSettings['steps']>
           label="Steps between them"
           value={settings.steps}
           onChoose={(steps) => set({ steps })}
           options={['hard', 'soft']}
         />
-        <Choice
+        <Select
           label="Held against"
           value={against.recipeId}
           onChoose={against.choose}
           options={against.options}
         />
         {recipe && (
-          <Choice label="Form lit from" value={lit} onChoose={setFrom} options={lightNames} />
+          <Select label="Form lit from" value={lit} onChoose={setFrom} options={lightNames} />
         )}
         <Switch
           label="left and right changed over"

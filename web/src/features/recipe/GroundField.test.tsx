@@ -6,11 +6,11 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { Provider } from 'react-redux';
 import { coat, line, pots, recipe, skin } from '../../testing/levy';
 import { FakeServer, openPage } from '../../testing/tryWriter';
-import { usePart } from '../../data/useCollections';
+import { useCollection } from '../../data/useCollections';
 import { GroundField } from './GroundField';
 
 jest.mock('../../workers/ledgerWorker', () => ({
-  toldWorker: { tell: () => ({}) },
+  workerSync: { tell: () => ({}) },
   ledgerWorker: {},
 }));
 
@@ -26,7 +26,7 @@ async function open(shown: Recipe) {
   const held: { values: (() => RecipeHead) | null } = { values: null };
   function Form() {
     // What lies below is looked at once it is in hand.
-    usePart('versions');
+    useCollection('versions');
     const form = useForm<RecipeHead>({ defaultValues: shown });
     useEffect(() => void (held.values = () => form.getValues()), [form]);
     return (

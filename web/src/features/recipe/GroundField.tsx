@@ -10,7 +10,7 @@ import {
 import { useId, useMemo } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { usePart } from '../../data/useCollections';
+import { useCollection } from '../../data/useCollections';
 import { Field } from '../../kit/field/Field';
 
 export interface GroundFieldProps {
@@ -96,8 +96,8 @@ export function GroundField({ recipe, pots }: GroundFieldProps) {
 
 /** Other recipes, and whether one of them lies on top of this one by now. */
 function useWhatCanLieBelow(recipe: Recipe) {
-  const recipes = usePart('recipes');
-  const versions = usePart('versions');
+  const recipes = useCollection('recipes');
+  const versions = useCollection('versions');
   return useMemo(() => {
     const all = new Map<string, Recipe>();
     for (const { content } of recipes ?? [])

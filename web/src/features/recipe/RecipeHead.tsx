@@ -9,7 +9,7 @@ import {
 } from '@yellow-ledger/core';
 import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
-import { usePart } from '../../data/useCollections';
+import { useCollection } from '../../data/useCollections';
 import { UnlessMine } from '../../kit/club/UnlessMine';
 import { WhoseBar } from '../../kit/club/WhoseBar';
 import { NumberField } from '../../kit/field/NumberField';
@@ -50,7 +50,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
     onUnfinished: (typed) => leave('head', typed),
   });
   /** What goes onto another finished surface than before has from it what it does not say itself. */
-  const recipes = usePart('recipes');
+  const recipes = useCollection('recipes');
   const onItsGround = (next: Recipe, before: string | undefined): Recipe => {
     const below =
       next.ground?.recipeId !== before &&

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
-import { Leaves } from '../../kit/Tabs';
+import { Tabs } from '../../kit/Tabs';
 
 /** The leaves of a recipe's page: its lines first, and what the ledger knows about them. */
 export const leaves = [
@@ -28,5 +28,5 @@ export function RecipeLeaves({ recipeId }: { recipeId: string }) {
   };
   useShortcut('[', () => turn(-1));
   useShortcut(']', () => turn(1));
-  return <Leaves label="Leaves of the recipe" at={`/recipes/${recipeId}`} leaves={leaves} />;
+  return <Tabs label="Tabs of the recipe" at={`/recipes/${recipeId}`} leaves={leaves} />;
 }

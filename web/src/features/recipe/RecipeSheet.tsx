@@ -1,7 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
 import { Suspense, useMemo, type ComponentType } from 'react';
 import { UnlessMine } from '../../kit/club/UnlessMine';
-import { beginFetching, fetched } from '../../kit/lazyComponent';
+import { preload, lazyComponent } from '../../kit/lazyComponent';
 import { Problem } from '../../kit/Problem';
 import { recipeWordsOf } from '../../kit/words/recipeWords';
 import { usePrediction } from '../../workers/usePrediction';
@@ -15,7 +15,9 @@ import { PageWait } from '../../kit/PageWait';
 import './recipe.scss';
 
 // Seldom needed, so not fetched with the page.
-const StaleChoice = fetched(async () => ({ default: (await import('./StaleChoice')).StaleChoice }));
+const StaleChoice = lazyComponent(async () => ({
+  default: (await import('./StaleChoice')).StaleChoice,
+}));
 
 export interface RecipeSheetProps {
   draft: Draft;
@@ -25,20 +27,18 @@ export interface RecipeSheetProps {
 
 const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   '': LinesLeaf,
-  form: fetched(() => import('./tabs/FormLeaf')),
-  values: fetched(() => import('./tabs/ValuesLeaf')),
-  levels: fetched(() => import('./tabs/LevelsLeaf')),
-  recolour: fetched(() => import('./tabs/RecolourLeaf')),
-  versions: fetched(() => import('./tabs/VersionsLeaf')),
-  photographs: fetched(() => import('./tabs/PhotographsLeaf')),
-  card: fetched(() => import('./tabs/CardLeaf')),
-  text: fetched(() => import('./tabs/TextLeaf')),
+  form: lazyComponent(() => import('./tabs/FormLeaf')),
+  values: lazyComponent(() => import('./tabs/ValuesLeaf')),
+  levels: lazyComponent(() => import('./tabs/LevelsLeaf')),
+  recolour: lazyComponent(() => import('./tabs/RecolourLeaf')),
+  versions: lazyComponent(() => import('./tabs/VersionsLeaf')),
+  photographs: lazyComponent(() => import('./tabs/PhotographsLeaf')),
+  card: lazyComponent(() => import('./tabs/CardLeaf')),
+  text: lazyComponent(() => import('./tabs/TextLeaf')),
 };
 
 /** The code of the leaf that was asked for, which comes while the recipe is on its way. */
-export const askedLeaf = beginFetching(
-  pageOfLeaf[window.location.pathname.split('/')[3] as LeafPath],
-);
+export const askedLeaf = preload(pageOfLeaf[window.location.pathname.split('/')[3] as LeafPath]);
 
 /** Leaves on which the recipe is changed. */
 const changing: ReadonlySet<string> = new Set(['', 'text', 'levels']);

@@ -1,6 +1,6 @@
 import type { Kept, Recipe } from '@yellow-ledger/core';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
-import { deedsActions } from '../../data/undo/undoSlice';
+import { undoActions } from '../../data/undo/undoSlice';
 import { useAppDispatch, useAppSelector } from '../../data/store';
 import { unfinishedSlice } from '../../data/unfinishedSlice';
 import { useRecord } from '../../data/useCollections';
@@ -120,7 +120,7 @@ export function useLeaving(recipeId: string): void {
   useEffect(
     () => () => {
       void writer.flush();
-      dispatch(deedsActions.scopeLeft(recipeScope(recipeId)));
+      dispatch(undoActions.scopeLeft(recipeScope(recipeId)));
       dispatch(unfinishedSlice.actions.cleared());
     },
     [writer, dispatch, recipeId],

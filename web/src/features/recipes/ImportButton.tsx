@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import { useTakeFileIn } from '../../data/useImportFile';
+import { useImportFile } from '../../data/useImportFile';
 import { FileButton } from '../../kit/FileButton';
 import { useNotice } from '../../kit/shell/notices';
 import { TakingInMark } from '../../kit/paint/TakingInMark';
@@ -7,7 +7,7 @@ import { allLeftOut, importedWords, isSaidWhole } from '../../kit/words/imported
 
 /** Takes in a ledger file. Nothing that is here is overwritten, and it is said what was done. */
 export function ImportButton() {
-  const { take, taking } = useTakeFileIn();
+  const { take, taking } = useImportFile();
   const notify = useNotice();
   const navigate = useNavigate();
 

@@ -7,8 +7,8 @@ import {
 } from '@yellow-ledger/core';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { Choice } from '../../kit/Select';
-import { Laid } from '../../kit/Grid';
+import { Select } from '../../kit/Select';
+import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { ShelfTabs } from '../../kit/paint/ShelfTabs';
 import { Strip } from '../../kit/paint/Strip';
@@ -59,7 +59,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
     );
   const standIn = chosen ?? answer[0];
   return (
-    <Laid columns="minmax(0, 5fr) minmax(0, 7fr)" className="replacing">
+    <Grid columns="minmax(0, 5fr) minmax(0, 7fr)" className="replacing">
       <section aria-labelledby="stand-ins-head">
         <h2 id="stand-ins-head">Stands in</h2>
         <ul className="ruled stand-in-choice">
@@ -94,7 +94,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
       </section>
       <section aria-labelledby="effect-head">
         <h2 id="effect-head">In the recipes</h2>
-        <Choice
+        <Select
           label="The figures will stand"
           value={standing}
           onChoose={setStanding}
@@ -102,6 +102,6 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
         />
         <ReplacedRecipes pot={pot} pots={pots} standIn={standIn} standing={standing} />
       </section>
-    </Laid>
+    </Grid>
   );
 }

@@ -10,7 +10,7 @@ import { EmptyPage } from '../../kit/EmptyPage';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
 import { FigureSheet } from '../../kit/sheet/FigureSheet';
-import { Ticks } from '../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { useShelf } from '../../workers/useShelf';
 import { benchOfFigure } from '../../kit/paint/benchRecord';
 import { PageWait } from '../../kit/PageWait';
@@ -67,7 +67,7 @@ export default function OneFigurePage() {
         </IfMayCreate>
       </PageHead>
       <div className="sheet-choices">
-        <Ticks
+        <CheckboxGroup
           legend="Painted by"
           options={recipes.map(({ id, name }) => ({ value: id, name }))}
           ticked={ids}

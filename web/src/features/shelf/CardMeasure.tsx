@@ -2,7 +2,7 @@ import type { Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { Radios } from '../../kit/RadioGroup';
+import { RadioGroup } from '../../kit/RadioGroup';
 import { useNotice } from '../../kit/shell/notices';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ledgerWorker } from '../../workers/ledgerWorker';
@@ -35,7 +35,7 @@ export default function CardMeasure() {
         Brush one neat coat across a card that is half black and half white, let it dry, and take
         the four colours from a colour reader or from one evenly lit picture.
       </p>
-      <Radios
+      <RadioGroup
         label="Where the colours come from"
         options={[
           { value: 'typed', name: 'typed in' },

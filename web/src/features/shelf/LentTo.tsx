@@ -11,7 +11,7 @@ import {
 import { useMembership } from '../../data/club/membership';
 import { useMay } from '../../data/club/standing';
 import { useMemberNames } from '../../data/club/useMemberNames';
-import { Choice } from '../../kit/Select';
+import { Select } from '../../kit/Select';
 import { Problem } from '../../kit/Problem';
 
 /** Who has a pot: lending it to another member, and its coming back. */
@@ -48,7 +48,7 @@ export function LentTo({ pot }: { pot: Pot }) {
         </span>
       )}
       {mayLend && members && (
-        <Choice
+        <Select
           label="Lend it to"
           value=""
           onChoose={(toId) => void lend({ potId: pot.id, toId })}

@@ -1,7 +1,7 @@
 import { pairReasons, readHex, type Pair, type Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { Strip } from '../../kit/paint/Strip';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
@@ -38,7 +38,7 @@ export default function PairsPanel() {
   return (
     <ul className="rows pair-list">
       {answer.map(({ reason, potId, ladder, figure }) => (
-        <Laid as="li" key={reason + potId} columns="10rem minmax(0, 1fr)">
+        <Grid as="li" key={reason + potId} columns="10rem minmax(0, 1fr)">
           <Strip
             hexes={ladder.map(({ hex: rung }) => rung)}
             label={`From this pot to ${potName(potId)} in five mixes`}
@@ -48,7 +48,7 @@ export default function PairsPanel() {
             {pairReasons.find(({ name }) => name === reason)?.tells}{' '}
             <small>({units[reason](figure)})</small>
           </span>
-        </Laid>
+        </Grid>
       ))}
     </ul>
   );

@@ -14,12 +14,12 @@ import {
 import Button from 'react-bootstrap/Button';
 import { Suspense } from 'react';
 import { FormProvider, useWatch } from 'react-hook-form';
-import { fetched } from '../../kit/lazyComponent';
+import { lazyComponent } from '../../kit/lazyComponent';
 import { useWriter } from '../../data/useWriter';
 import { useMay } from '../../data/club/standing';
 import { WhoseBar } from '../../kit/club/WhoseBar';
-import { Deeds } from '../../kit/ActionBar';
-import { Fold } from '../../kit/Disclosure';
+import { ActionBar } from '../../kit/ActionBar';
+import { Disclosure } from '../../kit/Disclosure';
 import { LinkButton } from '../../kit/LinkButton';
 import { NoteField } from '../../kit/field/NoteField';
 import { NumberField } from '../../kit/field/NumberField';
@@ -36,9 +36,9 @@ import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
 import { usePotWriting } from './usePotWriting';
 
-const BottleFields = fetched(() => import('./BottleFields'));
-const CardMeasure = fetched(() => import('./CardMeasure'));
-const PairsPanel = fetched(() => import('./PairsPanel'));
+const BottleFields = lazyComponent(() => import('./BottleFields'));
+const CardMeasure = lazyComponent(() => import('./CardMeasure'));
+const PairsPanel = lazyComponent(() => import('./PairsPanel'));
 
 /** A pot opened in its place in the table. What is right is saved as it is typed. */
 export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => void }) {
@@ -133,24 +133,24 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
               <>
                 <HidingChoice swatch={hex} />
                 {mayWrite && (
-                  <Fold title="Measure it on a striped card">
+                  <Disclosure title="Measure it on a striped card">
                     <Suspense fallback={<p>Fetching it …</p>}>
                       <CardMeasure />
                     </Suspense>
-                  </Fold>
+                  </Disclosure>
                 )}
-                <Fold title="What goes with it">
+                <Disclosure title="What goes with it">
                   <Suspense fallback={<p>Fetching it …</p>}>
                     <PairsPanel />
                   </Suspense>
-                </Fold>
+                </Disclosure>
               </>
             )}
-            <Fold title="The bottle: whose, opened when, its drops, how it behaves">
+            <Disclosure title="The bottle: whose, opened when, its drops, how it behaves">
               <Suspense fallback={<p>Fetching it …</p>}>
                 <BottleFields />
               </Suspense>
-            </Fold>
+            </Disclosure>
             <NoteField name="notes" label="Notes" rows={2} />
           </fieldset>
           <PotSaveMark
@@ -162,7 +162,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
               settle(keepsMine || !theirs ? mine : theirs.content);
             }}
           />
-          <Deeds>
+          <ActionBar>
             <Button type="submit" variant="next">
               Done
             </Button>
@@ -182,7 +182,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
                 Leave it
               </Button>
             )}
-          </Deeds>
+          </ActionBar>
         </div>
       </form>
     </FormProvider>

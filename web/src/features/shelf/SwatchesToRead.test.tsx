@@ -8,7 +8,7 @@ import { FakeServer, openPage } from '../../testing/tryWriter';
 import { SwatchesToRead } from './SwatchesToRead';
 
 jest.mock('../../workers/ledgerWorker', () => ({
-  toldWorker: { tell: () => ({}) },
+  workerSync: { tell: () => ({}) },
   ledgerWorker: {},
 }));
 

@@ -8,7 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useWriter } from '../../data/useWriter';
-import { Fold } from '../../kit/Disclosure';
+import { Disclosure } from '../../kit/Disclosure';
 import { PotWords } from '../../kit/paint/PotWords';
 
 /**
@@ -29,7 +29,7 @@ export function SwatchesToRead({ kept }: { kept: readonly Kept<Pot>[] }) {
       records: [{ name: 'pots', before: content, after: { ...content, swatchShows } }],
     });
   return (
-    <Fold
+    <Disclosure
       title={`${counted(unsaid.length, 'wash, ink or one-coat paint is', 'washes, inks and one-coat paints are')} read as thick and dry, as before`}
     >
       <p>
@@ -48,6 +48,6 @@ export function SwatchesToRead({ kept }: { kept: readonly Kept<Pot>[] }) {
           </li>
         ))}
       </ul>
-    </Fold>
+    </Disclosure>
   );
 }

@@ -2,11 +2,11 @@ import { counted, ownerOf, type Paintable, type Pot, differenceWords } from '@ye
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { EmptyPage } from '../../kit/EmptyPage';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
 import { ShelfTabs } from '../../kit/paint/ShelfTabs';
-import { Ticks } from '../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { nearnessWords, standInWords } from '../../kit/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
@@ -26,7 +26,7 @@ export default function PaintablePage() {
     <div className="page">
       <PageHead title="What can be painted" />
       <ShelfTabs />
-      <Ticks
+      <CheckboxGroup
         legend="Shelves that are here"
         options={owners.map((value) => ({ value, name: value }))}
         ticked={here}
@@ -57,7 +57,7 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
   const potName = potNamesOf(pots);
   const { recipeId, name, missing, furthest } = paintable;
   return (
-    <Laid as="li" columns="minmax(11rem, 18rem) minmax(0, 1fr)">
+    <Grid as="li" columns="minmax(11rem, 18rem) minmax(0, 1fr)">
       <h2>
         <Link to={`/recipes/${recipeId}`} dir="auto">
           {name}
@@ -95,6 +95,6 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
           </ul>
         )}
       </div>
-    </Laid>
+    </Grid>
   );
 }

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useWriter } from '../../data/useWriter';
 import { EmptyPage } from '../../kit/EmptyPage';
-import { Laid } from '../../kit/Grid';
+import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { saveText } from '../../kit/saveText';
 import { ShelfTabs } from '../../kit/paint/ShelfTabs';
@@ -56,7 +56,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
         const pot = pots.find(({ id }) => id === line.potId);
         if (!pot) return null;
         return (
-          <Laid as="li" key={pot.id} columns="72px minmax(0, 1fr)">
+          <Grid as="li" key={pot.id} columns="72px minmax(0, 1fr)">
             <Swatch hex={pot.swatch} size="large" />
             <div>
               <h2 dir="auto">{pot.name}</h2>
@@ -101,7 +101,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
                 )}
               </p>
             </div>
-          </Laid>
+          </Grid>
         );
       })}
     </ul>

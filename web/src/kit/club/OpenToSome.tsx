@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { Choice } from '../Select';
-import { Fold } from '../Disclosure';
+import { Select } from '../Select';
+import { Disclosure } from '../Disclosure';
 import { useMembersQuery, type OpenTo } from '../../data/club/clubApi';
 import { useMembership } from '../../data/club/membership';
 
@@ -34,11 +34,11 @@ export function OpenToSome({ title = 'Choose who sees it', openTo, onOpen }: Ope
   if (membership.is !== 'in') return null;
   const others = members?.filter(({ id }) => id !== membership.me.member.id) ?? [];
   return (
-    <Fold title={title} className="open-to-some">
+    <Disclosure title={title} className="open-to-some">
       {others.map(({ id, name, role }) => {
         const open = shown.find(({ memberId }) => memberId === id);
         return (
-          <Choice<Way>
+          <Select<Way>
             key={id}
             label={name}
             value={!open ? 'nothing' : open.mayWrite ? 'change' : 'look'}
@@ -49,7 +49,7 @@ export function OpenToSome({ title = 'Choose who sees it', openTo, onOpen }: Ope
         );
       })}
       {others.length === 0 && <p>You are the only member so far.</p>}
-    </Fold>
+    </Disclosure>
   );
 }
 

@@ -8,7 +8,7 @@ import {
   type Step,
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
-import { usePart } from '../../data/useCollections';
+import { useCollection } from '../../data/useCollections';
 import { FigureTable } from '../FigureTable';
 import { percent } from '../words/percent';
 import type { RecipeWords } from '../words/recipeWords';
@@ -28,7 +28,7 @@ export interface DifferenceTableProps {
 /** Two states of a recipe, difference by difference, for the painter to choose what is to stand. */
 export function DifferenceTable(props: DifferenceTableProps) {
   const { differences, mine, theirs, words, heads, choices, onChoose } = props;
-  const recipes = usePart('recipes');
+  const recipes = useCollection('recipes');
   const nameOf = (recipeId: string) =>
     recipes?.find(({ content }) => content.id === recipeId)?.content.name ??
     'a recipe that is gone';

@@ -1,8 +1,8 @@
 import { unitOf, type Army, type ModelRange } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { Choice } from '../Select';
+import { Select } from '../Select';
 import { CountField } from '../field/CountField';
-import { Fold } from '../Disclosure';
+import { Disclosure } from '../Disclosure';
 import { rangesInWords } from './modelRanges';
 import './modelRanges.scss';
 
@@ -23,7 +23,7 @@ export function ModelRanges(props: ModelRangesProps) {
   const put = (index: number, part: Partial<ModelRange>) =>
     onRanges(ranges.map((each, i) => (i === index ? { ...each, ...part } : each)));
   return (
-    <Fold
+    <Disclosure
       isOpen={problem !== undefined}
       title={
         <>
@@ -43,7 +43,7 @@ export function ModelRanges(props: ModelRangesProps) {
         const most = unitOf(army, unitId)?.models ?? to;
         return (
           <div className="flow range-row" key={index}>
-            <Choice
+            <Select
               label="Unit"
               value={unitId}
               onChoose={(id) =>
@@ -85,6 +85,6 @@ export function ModelRanges(props: ModelRangesProps) {
       >
         Add models
       </Button>
-    </Fold>
+    </Disclosure>
   );
 }

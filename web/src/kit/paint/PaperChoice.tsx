@@ -1,5 +1,5 @@
 import Button from 'react-bootstrap/Button';
-import { Radios } from '../RadioGroup';
+import { RadioGroup } from '../RadioGroup';
 
 export interface PaperChoiceProps<Paper extends string> {
   papers: readonly Paper[];
@@ -14,7 +14,7 @@ export function PaperChoice<Paper extends string>(props: PaperChoiceProps<Paper>
   const { papers, paper, onPaper, print } = props;
   return (
     <>
-      <Radios
+      <RadioGroup
         label="Paper"
         options={papers.map((value) => ({ value, name: value }))}
         chosen={paper}

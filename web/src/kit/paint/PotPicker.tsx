@@ -1,11 +1,11 @@
 import Form from 'react-bootstrap/Form';
-import { lazily } from '../lazyPage';
+import { lazyPage } from '../lazyPage';
 import type { PotPickerProps } from './potChoice';
 import { Swatch } from './Swatch';
 import './potPicker.scss';
 
 /** Chooses a pot (or a mix carried forward). */
-export const PotPicker = lazily(
+export const PotPicker = lazyPage(
   async () => (await import('./PotComboBox')).default,
   function PotList({ label, choices, chosen, onChoose }: PotPickerProps) {
     return (

@@ -1,4 +1,4 @@
-import { Leaves } from '../Tabs';
+import { Tabs } from '../Tabs';
 
 const leaves = [
   { path: '', label: 'Pots' },
@@ -9,4 +9,4 @@ const leaves = [
 ];
 
 /** The pages about what stands on the shelves. */
-export const ShelfTabs = () => <Leaves label="About the shelf" at="/shelf" leaves={leaves} />;
+export const ShelfTabs = () => <Tabs label="About the shelf" at="/shelf" leaves={leaves} />;

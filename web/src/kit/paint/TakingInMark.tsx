@@ -1,9 +1,9 @@
 import Button from 'react-bootstrap/Button';
-import type { TakingIn } from '../../data/useImportFile';
+import type { ImportState } from '../../data/useImportFile';
 import { Progress } from '../Progress';
 
 /** How far a file has come that is being taken in, and what stops it. */
-export function TakingInMark({ taking }: { taking: TakingIn | null }) {
+export function TakingInMark({ taking }: { taking: ImportState | null }) {
   if (!taking) return null;
   const { fileName, share, stop } = taking;
   return (

@@ -1,6 +1,6 @@
 import { pictureFormats, type PhotographKind } from '@yellow-ledger/core';
 import { useMayCreate } from '../../data/club/standing';
-import { Deeds } from '../ActionBar';
+import { ActionBar } from '../ActionBar';
 import { FileButton } from '../FileButton';
 import { Problem } from '../Problem';
 import type { Photographs } from './usePhotographs';
@@ -27,7 +27,7 @@ export function AddPhotograph({ of, shows, isNext = false }: AddPhotographProps)
   if (!mayAdd) return null;
   return (
     <>
-      <Deeds>
+      <ActionBar>
         <span className="photograph-camera">
           <FileButton
             {...button}
@@ -37,7 +37,7 @@ export function AddPhotograph({ of, shows, isNext = false }: AddPhotographProps)
           />
         </span>
         <FileButton {...button} words="Put a photograph in" label="A file with a photograph" />
-      </Deeds>
+      </ActionBar>
       {of.problem && <Problem dir="auto">{of.problem}</Problem>}
     </>
   );

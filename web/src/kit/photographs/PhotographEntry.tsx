@@ -1,8 +1,8 @@
 import type { Photograph, PhotographKind } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState, type ReactNode } from 'react';
-import { Choice } from '../Select';
-import { Deeds } from '../ActionBar';
+import { Select } from '../Select';
+import { ActionBar } from '../ActionBar';
 import { LineField } from '../field/LineField';
 import { LinkButton } from '../LinkButton';
 import { UnsavedMark } from '../paint/UnsavedMark';
@@ -29,7 +29,7 @@ export function PhotographEntry(props: PhotographEntryProps) {
         <figcaption className="visually-hidden">{name}</figcaption>
       </figure>
       <UnsavedMark name="photographs" id={photograph.id} />
-      <Choice<PhotographKind>
+      <Select<PhotographKind>
         label="Shows"
         value={photograph.shows}
         onChoose={(shows) => onChange({ shows })}
@@ -42,7 +42,7 @@ export function PhotographEntry(props: PhotographEntryProps) {
         onLine={(caption) => onChange({ caption: caption === '' ? undefined : caption })}
       />
       {children}
-      <Deeds>
+      <ActionBar>
         <LinkButton to={`/photographs/${photograph.id}`}>Its light</LinkButton>
         <Button variant="outline" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
           {isLarge ? 'Smaller' : 'Larger'}
@@ -50,7 +50,7 @@ export function PhotographEntry(props: PhotographEntryProps) {
         <Button variant="outline" aria-label={`Delete ${name}`} onClick={onRemove}>
           Delete
         </Button>
-      </Deeds>
+      </ActionBar>
     </li>
   );
 }

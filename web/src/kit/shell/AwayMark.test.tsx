@@ -1,8 +1,8 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { browserRoom } from '../../data/offline/storageQuota';
-import { serverAway } from '../../data/offline/connectionStatus';
+import { storageQuota } from '../../data/offline/storageQuota';
+import { connectionStatus } from '../../data/offline/connectionStatus';
 import { createStore } from '../../data/store';
 import { AwayMark } from './AwayMark';
 
@@ -13,12 +13,12 @@ test('it is said when what shows is only what the browser has, and no longer onc
     </Provider>,
   );
   expect(screen.queryByRole('status')).toBeNull();
-  act(() => serverAway.unanswered());
+  act(() => connectionStatus.unanswered());
   expect(screen.getByRole('status').textContent).toMatch(
     /has not answered since .*: what you see is what this browser had last; what you do waits here/,
   );
-  act(() => serverAway.answered());
+  act(() => connectionStatus.answered());
   expect(screen.queryByRole('status')).toBeNull();
-  act(() => browserRoom.refused());
+  act(() => storageQuota.refused());
   expect(screen.getByRole('status').textContent).toMatch(/store is full/);
 });

@@ -1,15 +1,15 @@
 import Button from 'react-bootstrap/Button';
-import { useBrowserRoom } from '../../data/offline/storageQuota';
+import { useStorageQuota } from '../../data/offline/storageQuota';
 import { useNewRelease } from '../../data/offline/newRelease';
-import { useServerAway } from '../../data/offline/connectionStatus';
+import { useConnectionStatus } from '../../data/offline/connectionStatus';
 import { useAppSelector } from '../../data/store';
 import { Problem } from '../Problem';
 
 /** Says above every page when what shows is only what the browser has, and when a newer release waits. */
 export function AwayMark() {
-  const { since } = useServerAway();
+  const { since } = useConnectionStatus();
   const isUnkept = useAppSelector((state) => state.writing.isUnkept);
-  const room = useBrowserRoom();
+  const room = useStorageQuota();
   const takeRelease = useNewRelease();
   if (since === null && room === 'enough' && !takeRelease) return null;
   return (

@@ -11,7 +11,7 @@ import {
 import Nav from 'react-bootstrap/Nav';
 import Navbar from 'react-bootstrap/Navbar';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import { fetched } from '../lazyComponent';
+import { lazyComponent } from '../lazyComponent';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
@@ -26,10 +26,10 @@ import { useUndo } from './useUndo';
 import { PageWait } from '../PageWait';
 import './shell.scss';
 
-const PassphraseNotice = fetched(() => import('./PassphraseNotice'));
-const ConfirmAgain = fetched(() => import('./ConfirmAgain'));
-const FindBox = fetched(() => import('../find/FindBox'));
-const KeyboardHelp = fetched(() => import('../keyboard/KeyboardHelp'));
+const PassphraseNotice = lazyComponent(() => import('./PassphraseNotice'));
+const ConfirmAgain = lazyComponent(() => import('./ConfirmAgain'));
+const FindBox = lazyComponent(() => import('../find/FindBox'));
+const KeyboardHelp = lazyComponent(() => import('../keyboard/KeyboardHelp'));
 
 const ownPages = [
   { path: '/recipes', name: 'Recipes' },

@@ -1,7 +1,7 @@
 import { inOrder, standing, type LogEntry } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useMatch } from 'react-router';
-import { selectPart } from '../../data/ledgerData';
+import { selectCollection } from '../../data/ledgerData';
 import { strikesOf } from '../../data/log/strikes';
 import { useAppSelector, useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
@@ -20,7 +20,7 @@ export function useBenchUndo(): Undo | null {
 export function useStriking(benchId: string): Undo {
   const store = useAppStore();
   const writer = useWriter();
-  const log = useAppSelector((state) => selectPart(state, 'log')) ?? nothing;
+  const log = useAppSelector((state) => selectCollection(state, 'log')) ?? nothing;
   return useMemo(() => {
     const here = log.filter((entry) => entry.benchId === benchId);
     // In the order they were written: the list may hold them in another.

@@ -7,7 +7,7 @@ import {
   type RecipePin,
   type Version,
 } from '@yellow-ledger/core';
-import { recipesInHand, versionsInHand } from './ledgerInHand';
+import { recipesInHand, versionsInHand } from './ledgerData';
 
 /** The recipes an army is painted by, as they are pinned. */
 export interface ArmyRecipes {

@@ -23,7 +23,7 @@ import {
   type Unit,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
+import { logInHand, ownFigures, shelfInHand } from './ledgerData';
 
 /** Paint an army takes, with the names of the recipes it is reckoned from. */
 export interface ArmyPaint {

@@ -7,7 +7,7 @@ import {
   type Unit,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { whenChanged } from './ledgerInHand';
+import { whenChanged } from './ledgerData';
 
 export interface BenchRecipes {
   recipeOf: RecipeOf;

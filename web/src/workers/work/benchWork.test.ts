@@ -9,7 +9,7 @@ import {
 import { coat, levy, levyWith, line, pots, recipe, skin } from '../../testing/levy';
 import { keptOf, takeLedger, takeShelf } from '../../testing/inHand';
 import { benchWork } from './benchWork';
-import { takeInHand } from './ledgerInHand';
+import { setLedgerData } from './ledgerData';
 import { logWork } from './logWork';
 import { rescueWork } from './rescueWork';
 
@@ -74,7 +74,7 @@ test('a recipe edited elsewhere in the same tab is painted as it is now', () => 
     ...recipe,
     steps: recipe.steps.map((step) => (step === written ? { ...step, coats: 7 } : step)),
   };
-  takeInHand([{ part: 'recipes', put: [keptOf(edited, 2)], gone: [], isWhole: false }]);
+  setLedgerData([{ part: 'recipes', put: [keptOf(edited, 2)], gone: [], isWhole: false }]);
   expect(before.coats).toBe(written.coats);
   expect(look().now?.task).toMatchObject({ stepId: written.id, coats: 7 });
 });
@@ -93,7 +93,7 @@ test('the painter’s own film is the one the log says now', () => {
     before: 4,
     after: 2,
   };
-  takeInHand([{ part: 'log', put: [learned], gone: [], isWhole: false }]);
+  setLedgerData([{ part: 'log', put: [learned], gone: [], isWhole: false }]);
   expect(look().own.film).toBe(1.3);
 });
 

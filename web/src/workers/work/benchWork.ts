@@ -34,7 +34,7 @@ import {
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
 import { hexOfBrushed } from './hexOfBrushed';
-import { ownFigures, shelfInHand } from './ledgerInHand';
+import { ownFigures, shelfInHand } from './ledgerData';
 import { liesBelow } from './liesBelow';
 
 /** A bench, and what is painted on it. */

@@ -14,7 +14,7 @@ import {
   type RecipeOf,
   type Unit,
 } from '@yellow-ledger/core';
-import { ownFigures, shelfInHand } from './ledgerInHand';
+import { ownFigures, shelfInHand } from './ledgerData';
 import { standingOn, type Standing } from './standingOn';
 
 /** A surface of a unit that is read, and what it is painted by. */

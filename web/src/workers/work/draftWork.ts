@@ -18,7 +18,7 @@ import {
   type Recipe,
   type WorstPlace,
 } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** What was asked for, and what came of it. */
 export type DraftedProgression = { asked: ProgressionOptions } & (

@@ -13,7 +13,7 @@ import {
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
 import { hexOfBrushed } from './hexOfBrushed';
-import { armiesInHand, benchesInHand, logInHand, shelfInHand } from './ledgerInHand';
+import { armiesInHand, benchesInHand, logInHand, shelfInHand } from './ledgerData';
 
 /** A surface of a unit, as it is called. */
 interface Named {

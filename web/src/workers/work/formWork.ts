@@ -30,7 +30,7 @@ import {
   type ToneStopName,
 } from '@yellow-ledger/core';
 import * as Comlink from 'comlink';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 export type FormPictureAsked = Parameters<typeof drawForm>[0] & {
   /** laid out in a few greys, as a photograph is */

@@ -18,7 +18,7 @@ import {
   type UnitGlow,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 let looking: UnitGlow | null = null;
 

@@ -1,5 +1,5 @@
 import { masstoneOf, mixedPaint, surfaceColour, type Brushed } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** What a mix looks like thick and dry; neutral grey where none of its pots is on the shelf. */
 export function hexOfBrushed({ pots }: Brushed): string {

@@ -1,5 +1,5 @@
 import { onGround, potIdsOf, predictPlainBuildUp, type Recipe } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** The last ribbon of a recipe, for its picture in the list. */
 export interface LastRibbon {

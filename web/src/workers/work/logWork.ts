@@ -27,7 +27,7 @@ import {
   ownFigures,
   recipesInHand,
   shelfInHand,
-} from './ledgerInHand';
+} from './ledgerData';
 
 /** Names of what the log knows by identifiers. */
 export interface LogNamesKnown {

@@ -16,7 +16,7 @@ import {
   type Unit,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** Something over surfaces, as it lies on one of them. */
 export interface OverOnSurface {

@@ -29,7 +29,7 @@ import {
   type Thinning,
 } from '@yellow-ledger/core';
 import type { Stripe } from './potWork';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** A well, and what it stands in. */
 export interface WellQuestion {

@@ -22,7 +22,7 @@ import {
   type PlannedWork,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
+import { logInHand, ownFigures, shelfInHand } from './ledgerData';
 
 /** What a plan would be made from now, and the names it is told in. */
 export interface PlanGround {

@@ -15,7 +15,7 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** One place of a card: a colour somebody typed, or 38 bands a reader gave. */
 const cardPlaceSchema = z.union([hexSchema, z.array(z.number().min(0).max(1)).length(bandCount)]);

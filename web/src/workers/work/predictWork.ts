@@ -31,7 +31,7 @@ import {
   type StepBuildUp,
   type SurfaceColour,
 } from '@yellow-ledger/core';
-import { shelfInHand, whenChanged } from './ledgerInHand';
+import { shelfInHand, whenChanged } from './ledgerData';
 
 /** What the recipe page shows beside the lines themselves. */
 export interface Prediction {

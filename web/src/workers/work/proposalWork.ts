@@ -7,7 +7,7 @@ import {
   type VersionGap,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { armiesInHand, shelfInHand } from './ledgerInHand';
+import { armiesInHand, shelfInHand } from './ledgerData';
 
 /** Models painted by a recipe for which another state of it is proposed. */
 export interface PaintedByIt {

@@ -31,7 +31,7 @@ import {
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
 import { doneOnModels } from './doneOnModels';
-import { logInHand, ownFigures, shelfInHand } from './ledgerInHand';
+import { logInHand, ownFigures, shelfInHand } from './ledgerData';
 
 /** One surface of a unit. */
 export interface SurfaceAsked {

@@ -23,7 +23,7 @@ import {
   type SurfaceColour,
 } from '@yellow-ledger/core';
 import { benchRecipes } from './benchRecipes';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 import { liesBelow } from './liesBelow';
 
 export interface RescueAsked {

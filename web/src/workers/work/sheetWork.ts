@@ -19,7 +19,7 @@ import {
   type Unit,
 } from '@yellow-ledger/core';
 import { armyRecipes } from './armyRecipes';
-import { logInHand, shelfInHand } from './ledgerInHand';
+import { logInHand, shelfInHand } from './ledgerData';
 
 /** A line as it stands on the sheet of a figure. */
 export interface ShownLine extends SheetLine {

@@ -6,7 +6,7 @@ import {
   type Shelf,
   type StackAsked,
 } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 /** What stands on a surface of a model, as something that can be predicted. */
 export interface Standing {

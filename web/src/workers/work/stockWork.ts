@@ -4,7 +4,7 @@ import {
   type Paintable,
   type ShoppingLine,
 } from '@yellow-ledger/core';
-import { recipesInHand, shelfInHand } from './ledgerInHand';
+import { recipesInHand, shelfInHand } from './ledgerData';
 
 export const stockWork = {
   /** What to buy, from the shelf and the recipes as they are kept now. */

@@ -55,7 +55,7 @@ import {
   type ToneStopName,
   type UnderColour,
 } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerInHand';
+import { shelfInHand } from './ledgerData';
 
 export interface CoverageStudy {
   places: PlaceCoverage[];

@@ -22,7 +22,7 @@ import {
   type UnitSurface,
 } from '@yellow-ledger/core';
 import { armyRecipes, type ArmyRecipes } from './armyRecipes';
-import { shelfInHand, whenChanged } from './ledgerInHand';
+import { shelfInHand, whenChanged } from './ledgerData';
 
 /** A model as it stands there painted. */
 export interface Together {

@@ -20,7 +20,7 @@ import {
   workSurfaces,
 } from '@yellow-ledger/core';
 import { armyRecipes, type ArmyRecipes } from './armyRecipes';
-import { logInHand, recipesInHand, shelfInHand } from './ledgerInHand';
+import { logInHand, recipesInHand, shelfInHand } from './ledgerData';
 import { standingOn } from './standingOn';
 
 /** Models of a unit whose surface was painted by a version there is a newer one of. */

@@ -11,7 +11,7 @@ import { formNames } from '../../../written/place/forms';
 import { surfaces } from '../../../written/technique/surfaceNames';
 import { batchSchema } from './batch';
 import { figurePlaceNames } from './figurePlaces';
-import { mostOvers, overSchema } from './surfaces/over';
+import { maxOvers, overSchema } from './surfaces/over';
 import { pinKey, recipePinSchema, type RecipePin } from '../../../written/recipe/recipePin';
 
 /** Sizes of figures with the area a brush goes over, cm². Starting points, to be overwritten. */
@@ -107,7 +107,7 @@ export const unitSchema = z.strictObject({
     .describe('what the variants were dealt by; the same number deals the same again'),
   overs: z
     .array(overSchema, { error: 'a list of recipes over several surfaces' })
-    .max(mostOvers, `at most ${mostOvers} recipes over several surfaces`)
+    .max(maxOvers, `at most ${maxOvers} recipes over several surfaces`)
     .optional()
     .describe('what goes over surfaces once they are painted, in order'),
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { unitSchema, type Army, type Unit } from '../army/army';
 import { modelsSchema } from '../army/batch';
-import { mostOvers } from '../army/surfaces/over';
+import { maxOvers } from '../army/surfaces/over';
 import type { RecipeOf } from '../army/paintNeeded';
 import { pinKey } from '../../../written/recipe/recipePin';
 import { rooms } from '../../palette/staysUsable';
@@ -97,7 +97,7 @@ export function looseFigure(name: string, recipes: readonly Recipe[], models: nu
   const below = ({ ground }: Recipe) => byId.get(ground?.recipeId ?? '');
   const onNothing = recipes.filter((recipe) => !below(recipe));
   const surfaces = onNothing.length > 0 ? onNothing : recipes;
-  const overs = recipes.filter((recipe) => !surfaces.includes(recipe)).slice(0, mostOvers);
+  const overs = recipes.filter((recipe) => !surfaces.includes(recipe)).slice(0, maxOvers);
   const areaCm2 = surfaces.reduce((sum, recipe) => sum + recipe.areaCm2, 0);
   const idOf = (recipe: Recipe) => `part-${recipes.indexOf(recipe) + 1}`;
   const pinTo = ({ id }: Recipe) => ({ recipeId: id, version: null });

@@ -1,6 +1,6 @@
 import type { Batch, PlannedWork } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
-import { Deeds } from '../../../kit/ActionBar';
+import { ActionBar } from '../../../kit/ActionBar';
 import { saveText } from '../../../kit/saveText';
 import type { PlanWords } from './planWords';
 
@@ -19,7 +19,7 @@ export function CalendarButtons({ batch, plan, words, onPrint }: CalendarButtons
     saveText(calendarText(batch, plan, words, detail), `${batch.name}.ics`, 'text/calendar');
   };
   return (
-    <Deeds className="no-print">
+    <ActionBar className="no-print">
       <Button variant="outline" onClick={onPrint}>
         Print the timetable
       </Button>
@@ -29,6 +29,6 @@ export function CalendarButtons({ batch, plan, words, onPrint }: CalendarButtons
       <Button variant="outline" onClick={() => void save('jobs')}>
         Calendar of every job
       </Button>
-    </Deeds>
+    </ActionBar>
   );
 }

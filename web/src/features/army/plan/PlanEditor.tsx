@@ -10,7 +10,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { ModelRanges } from '../../../kit/models/ModelRanges';
 import { rangesInWords } from '../../../kit/models/modelRanges';
 import { Problem } from '../../../kit/Problem';
@@ -46,7 +46,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
   const sittings = (written.sessions ?? []) as Batch['sessions'];
   return (
     <FormProvider {...form}>
-      <Fold
+      <Disclosure
         className="no-print"
         isOpen={isFresh}
         title={
@@ -124,7 +124,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
             </Button>
           </div>
         </form>
-      </Fold>
+      </Disclosure>
     </FormProvider>
   );
 }

@@ -2,7 +2,7 @@ import type { Army, Batch, Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useWriter } from '../../../data/useWriter';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { IfMay } from '../../../kit/club/IfMay';
 import { EmptyPage } from '../../../kit/EmptyPage';
 import { LinkButton } from '../../../kit/LinkButton';
@@ -51,7 +51,7 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
   return (
     <div className="stacked">
       <div className="flow no-print">
-        <Choice label="Plan" value={batch.id} onChoose={setChosenId} options={plans} />
+        <Select label="Plan" value={batch.id} onChoose={setChosenId} options={plans} />
         <LinkButton to={`/bench?plan=${batch.id}`}>To the bench</LinkButton>
         <IfMay to="write" kind="armies" id={army.id}>
           <Button variant="outline" disabled={plans.length >= 20} onClick={add}>

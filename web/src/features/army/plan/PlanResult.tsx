@@ -13,7 +13,7 @@ import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { Progress } from '../../../kit/Progress';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
 import { percent } from '../../../kit/words/percent';
@@ -191,7 +191,7 @@ function PlanSummary({
         )}
       </ul>
       {split.length > 0 && (
-        <Fold
+        <Disclosure
           title={`${counted(split.length, 'mixed colour is', 'mixed colours are')} needed in more than one session: keep enough covered, or count the drops again`}
         >
           <ul>
@@ -201,7 +201,7 @@ function PlanSummary({
               </li>
             ))}
           </ul>
-        </Fold>
+        </Disclosure>
       )}
       <BatchSizes army={army} batch={batch} plan={plan} />
     </>
@@ -218,7 +218,7 @@ function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: Pla
   );
   const planned = army.units.filter(({ id }) => plan.runs.some((run) => run.unitId === id));
   return (
-    <Fold title="How many models one painter does best together">
+    <Disclosure title="How many models one painter does best together">
       <ul>
         {planned.map(({ id, name }) => {
           const size = sizes?.[id];
@@ -235,6 +235,6 @@ function BatchSizes({ army, batch, plan }: { army: Army; batch: Batch; plan: Pla
           );
         })}
       </ul>
-    </Fold>
+    </Disclosure>
   );
 }

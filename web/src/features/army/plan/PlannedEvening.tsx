@@ -7,7 +7,7 @@ import {
   type PlannedWork,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { dropsWords } from '../../../kit/words/dropsWords';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
 import { JobList } from './JobList';
@@ -40,7 +40,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
     return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
   });
   return (
-    <Fold
+    <Disclosure
       className="evening"
       isOpen={isOpen}
       title={
@@ -64,7 +64,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
       />
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
       <JobList batch={batch} runs={runs} ahead={ahead} words={words} />
-      <Fold title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>
+      <Disclosure title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>
         <ul className="prepare-list">
           {planned.mixes.map(({ mix, ml, drops, alsoIn }) => (
             <li key={mix} dir="auto">
@@ -76,7 +76,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
             </li>
           ))}
         </ul>
-      </Fold>
+      </Disclosure>
       {planned.leftWet.length > 0 && (
         <p dir="auto">
           Left wet at {words.clock(to)}:{' '}
@@ -91,7 +91,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
         </p>
       )}
       <WhatWasPainted army={army} batch={batch} session={session} runs={runs} words={words} />
-    </Fold>
+    </Disclosure>
   );
 }
 

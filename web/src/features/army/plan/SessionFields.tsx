@@ -6,7 +6,7 @@ import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../kit/field/Field';
 import { NumberField } from '../../../kit/field/NumberField';
-import { Ticks } from '../../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 
 export interface SessionFieldsProps {
   index: number;
@@ -45,7 +45,7 @@ export function SessionFields({ index, session, painters, onOut }: SessionFields
       </Field>
       <NumberField name={`sessions.${index}.minutes`} label="Lasts" unit="min" step={1} />
       {painters.length > 1 && (
-        <Ticks
+        <CheckboxGroup
           legend="Who comes"
           options={painters.map(({ id, name }) => ({ value: id, name }))}
           ticked={painters.flatMap(({ id }) => (session.without?.includes(id) ? [] : [id]))}

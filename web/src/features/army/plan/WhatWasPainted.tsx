@@ -5,9 +5,9 @@ import { entryHead } from '../../../data/log/entryHead';
 import { useAppStore } from '../../../data/store';
 import { useWriter } from '../../../data/useWriter';
 import { CountField } from '../../../kit/field/CountField';
-import { Deeds } from '../../../kit/ActionBar';
-import { Fold } from '../../../kit/Disclosure';
-import { Ticks } from '../../../kit/CheckboxGroup';
+import { ActionBar } from '../../../kit/ActionBar';
+import { Disclosure } from '../../../kit/Disclosure';
+import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';
 import { coatsNoted, withSessionOver } from './noted';
@@ -42,7 +42,7 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
     writer.do('note what was painted', { records: [{ name: 'armies', before, after }], entries });
   };
   return (
-    <Fold className="no-print" title="It went otherwise, or as planned: note it and plan on">
+    <Disclosure className="no-print" title="It went otherwise, or as planned: note it and plan on">
       <ol>
         {runs.map((run, index) => (
           <li key={`${run.painterId} ${run.from}`}>
@@ -65,7 +65,7 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
           </li>
         ))}
       </ol>
-      <Deeds>
+      <ActionBar>
         <Button variant="next" onClick={() => void note()}>
           Note it and plan on
         </Button>
@@ -75,8 +75,8 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
         >
           Nothing was painted
         </Button>
-      </Deeds>
-    </Fold>
+      </ActionBar>
+    </Disclosure>
   );
 }
 
@@ -100,7 +100,7 @@ function WhichModels({
         {painted.length === 0 ? 'no model' : words.models({ models: [...painted] })}
       </Button>
       {isOpen && (
-        <Ticks
+        <CheckboxGroup
           legend="Which models were painted"
           options={run.models.map((value) => ({ value, name: String(value) }))}
           ticked={painted}

@@ -1,6 +1,6 @@
 import { placeKey } from '@yellow-ledger/core';
 import { FigureTable } from '../../../kit/FigureTable';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { PotWords } from '../../../kit/paint/PotWords';
 import { placeInWords } from './placeInWords';
 import type { Readings } from '../../../workers/work/readingWork';
@@ -9,7 +9,7 @@ import type { Readings } from '../../../workers/work/readingWork';
 export function ReadingTable({ readings }: { readings: Readings }) {
   const { places, read, chart, left } = readings;
   return (
-    <Fold title="Every reading, beside what is predicted">
+    <Disclosure title="Every reading, beside what is predicted">
       <FigureTable
         label="Readings"
         heads={[
@@ -32,6 +32,6 @@ export function ReadingTable({ readings }: { readings: Readings }) {
       {left.length > 0 && (
         <p>Not compared, as a place was not read of them: model {left.join(', ')}.</p>
       )}
-    </Fold>
+    </Disclosure>
   );
 }

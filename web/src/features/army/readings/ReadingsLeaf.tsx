@@ -1,7 +1,7 @@
 import type { Army, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Choice } from '../../../kit/Select';
-import { lazily } from '../../../kit/lazyPage';
+import { Select } from '../../../kit/Select';
+import { lazyPage } from '../../../kit/lazyPage';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useSurfaceChoice, useUnitChoice } from '../UnitChoice';
@@ -12,7 +12,7 @@ import { useReadingLog } from './useReadingLog';
 import { Verdict } from './Verdict';
 import './readings.scss';
 
-const ReadingChart = lazily(
+const ReadingChart = lazyPage(
   async () => (await import('./ReadingChart')).ReadingChart,
   () => null,
 );
@@ -39,7 +39,7 @@ export function ReadingsLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
         {unitChoice}
         {surfaceChoice}
         {readings && readings.groups.length > 1 && (
-          <Choice
+          <Select
             label="Painted by"
             value={readings.chosen}
             onChoose={setPin}

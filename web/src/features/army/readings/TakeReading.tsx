@@ -12,7 +12,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { LabFields } from '../../../kit/paint/LabFields';
 import { Swatch } from '../../../kit/paint/Swatch';
 import { ofWhatIsPainted } from '../../../workers/parts';
@@ -91,15 +91,15 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
     <section aria-label="Take a reading" className="take-reading">
       <h2>Take a reading</h2>
       <div className="flow">
-        <Choice label="With" value={way} onChoose={setWay} options={ways} />
-        <Choice
+        <Select label="With" value={way} onChoose={setWay} options={ways} />
+        <Select
           label="Model"
           value={model}
           onChoose={(value) => setModel(Number(value))}
           options={readings.models}
         />
         {way !== 'practice' && readings.aspects.length > 0 && (
-          <Choice
+          <Select
             label="Where on it"
             value={line}
             onChoose={setLine}
@@ -110,7 +110,7 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
           />
         )}
         {way !== 'practice' && (
-          <Choice
+          <Select
             label="Place"
             value={tone}
             onChoose={(value) => setTone(Number(value))}

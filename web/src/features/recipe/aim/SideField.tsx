@@ -1,6 +1,6 @@
 import { sideNames, sideWords, type AimSide, type WrittenAim } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { FigureField } from '../../../kit/field/FigureField';
 import { TurningBody } from './TurningBody';
 
@@ -19,7 +19,7 @@ export function SideField({ facing, onFacing }: SideFieldProps) {
   return (
     <div className="flow">
       <TurningBody side={facing?.side} onSide={choose} />
-      <Choice
+      <Select
         label="Faces"
         value={facing?.side ?? ''}
         onChoose={choose}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import type { SpotFieldProps } from './placementProps';
 import { SpotSheet } from './SpotSheet';
 
@@ -45,7 +45,7 @@ export function SpotField(props: SpotFieldProps) {
   const isGone = aim.spot !== undefined && !known;
   return (
     <>
-      <Choice label="On a spot" value={aim.spot ?? ''} onChoose={choose}>
+      <Select label="On a spot" value={aim.spot ?? ''} onChoose={choose}>
         <option value="">none</option>
         {isGone && <option value={aim.spot}>one that is gone</option>}
         {spots.map(({ id, name }) => (
@@ -59,7 +59,7 @@ export function SpotField(props: SpotFieldProps) {
           </option>
         ))}
         {!isFull && <option value={ownMark}>a new spot …</option>}
-      </Choice>
+      </Select>
       {known && (
         <Button variant="plain" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
           {isOpen ? 'Close the spot' : 'Change the spot'}

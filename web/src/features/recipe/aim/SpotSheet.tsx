@@ -2,7 +2,7 @@ import { formOf, forms, type Spot, type SpotMark } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useId, useState, type MouseEvent } from 'react';
-import { Deeds } from '../../../kit/ActionBar';
+import { ActionBar } from '../../../kit/ActionBar';
 import { FigureField } from '../../../kit/field/FigureField';
 import { Pixels } from '../../../kit/form/FormCanvas';
 import { Switch } from '../../../kit/field/Switch';
@@ -115,7 +115,7 @@ export function SpotSheet({ draft, step, deeds, words, spot }: SpotFieldProps & 
             is room for each.
           </Problem>
         )}
-        <Deeds>
+        <ActionBar>
           {spot.at && (
             <Button
               variant="plain"
@@ -133,7 +133,7 @@ export function SpotSheet({ draft, step, deeds, words, spot }: SpotFieldProps & 
           >
             Delete the spot{lines > 0 && ` under ${lines === 1 ? 'one line' : `${lines} lines`}`}
           </Button>
-        </Deeds>
+        </ActionBar>
       </div>
     </div>
   );

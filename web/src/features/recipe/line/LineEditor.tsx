@@ -17,7 +17,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useEffect, useRef } from 'react';
 import { FormProvider } from 'react-hook-form';
-import { Deeds } from '../../../kit/ActionBar';
+import { ActionBar } from '../../../kit/ActionBar';
 import { NoteField } from '../../../kit/field/NoteField';
 import { OptionalChoice } from '../../../kit/field/OptionalChoice';
 import { NumberField } from '../../../kit/field/NumberField';
@@ -166,7 +166,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <PlacementEditor {...props} />
         </div>
         {build && buildUp && <PlaceFigures stops={build.stops} surface={buildUp.surface} />}
-        <Deeds>
+        <ActionBar>
           <Button type="submit" variant="next">
             Done
           </Button>
@@ -176,7 +176,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <Button variant="outline" onClick={() => onFocus(deeds.remove(step.id))}>
             Delete line
           </Button>
-        </Deeds>
+        </ActionBar>
         <LineStudies {...props} />
       </form>
     </FormProvider>

@@ -11,7 +11,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 
 export interface LineRemarksProps {
   step: Step;
@@ -45,11 +45,11 @@ export function LineRemarks(props: LineRemarksProps) {
     <div className="line-column-remarks">
       {first && words(first)}
       {others.length > 0 && (
-        <Fold title={counted(others.length, 'more remark', 'more remarks')}>
+        <Disclosure title={counted(others.length, 'more remark', 'more remarks')}>
           {others.map(words)}
-        </Fold>
+        </Disclosure>
       )}
-      {quiet.length > 0 && <Fold title={quietTitle(quiet)}>{quiet.map(words)}</Fold>}
+      {quiet.length > 0 && <Disclosure title={quietTitle(quiet)}>{quiet.map(words)}</Disclosure>}
       {coverage?.coats &&
         meaning === 'cover' &&
         coverage.coats <= step.coats &&

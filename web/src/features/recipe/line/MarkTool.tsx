@@ -1,9 +1,9 @@
 import { mostSteps, shapeOf, type MarkAsked, type Recipe, type Step } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { FigureField } from '../../../kit/field/FigureField';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { FormCanvas } from '../../../kit/form/FormCanvas';
 import { Problem } from '../../../kit/Problem';
 import { ofShelf } from '../../../workers/parts';
@@ -20,9 +20,9 @@ const size = 200;
 
 /** A mark on a finished surface whose light follows what it is painted on, seen before its lines are written. */
 export const MarkTool = (props: MarkToolProps) => (
-  <Fold title="A mark that keeps the light below">
+  <Disclosure title="A mark that keeps the light below">
     <MarkChoice {...props} />
-  </Fold>
+  </Disclosure>
 );
 
 function MarkChoice({ recipe, onLines }: MarkToolProps) {
@@ -51,7 +51,7 @@ function MarkChoice({ recipe, onLines }: MarkToolProps) {
           expected="a number from 0 for flat to 100"
           onFigure={(each) => setKeepsLight(each / 100)}
         />
-        <Choice
+        <Select
           label="Where"
           value={spot}
           onChoose={setSpot}

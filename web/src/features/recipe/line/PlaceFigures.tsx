@@ -1,6 +1,6 @@
 import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
 import { FigureTable } from '../../../kit/FigureTable';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 
 const figures: [string, (colour: SurfaceColour) => string][] = [
   ['L*', ({ value }) => value.toFixed(0)],
@@ -18,7 +18,7 @@ export function PlaceFigures({
   surface: readonly SurfaceColour[];
 }) {
   return (
-    <Fold title="Figures at each place">
+    <Disclosure title="Figures at each place">
       <FigureTable
         label="Figures"
         heads={['Place', ...toneStops.map(({ name }) => name)]}
@@ -27,6 +27,6 @@ export function PlaceFigures({
           ...toneStops.map(({ at }) => figure(surface[stops.indexOf(at)])),
         ])}
       />
-    </Fold>
+    </Disclosure>
   );
 }

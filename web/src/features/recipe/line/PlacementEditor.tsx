@@ -9,7 +9,7 @@ import {
 } from '@yellow-ledger/core';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { FigureField } from '../../../kit/field/FigureField';
 import { StretchField } from '../../../kit/field/StretchField';
 import { PlacesPicture } from '../../../kit/words/WordPicture';
@@ -71,12 +71,12 @@ export function PlacementEditor(props: RecipeLineProps) {
           ))}
         </div>
       </div>
-      <Fold
+      <Disclosure
         title={`Aimed: ${placement.aim ? aimWords(placement.aim, shapeOf(props.draft.recipe)) : 'anywhere on it'}`}
         isOpen={placement.aim !== undefined}
       >
         <AimEditor {...props} placement={placement} onPlace={put} />
-      </Fold>
+      </Disclosure>
       <LastCoat {...props} placement={placement} onPlace={put} />
     </fieldset>
   );

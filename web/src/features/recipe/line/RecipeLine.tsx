@@ -17,7 +17,7 @@ import { CSS } from '@dnd-kit/utilities';
 import Button from 'react-bootstrap/Button';
 import { Suspense } from 'react';
 import { GripVertical } from 'react-bootstrap-icons';
-import { fetched } from '../../../kit/lazyComponent';
+import { lazyComponent } from '../../../kit/lazyComponent';
 import { AspectStrips } from '../../../kit/paint/AspectStrips';
 import { MixBar } from '../../../kit/paint/MixBar';
 import { PlacementMark } from '../../../kit/paint/PlacementMark';
@@ -28,7 +28,7 @@ import type { RecipeLineProps } from './recipeLineProps';
 import { Figures } from '../../../kit/figures/Figures';
 import { ConsistencyPicture, MeaningPicture } from '../../../kit/words/WordPicture';
 
-const LineEditor = fetched(() => import('./LineEditor'));
+const LineEditor = lazyComponent(() => import('./LineEditor'));
 
 /** One ruled line: what goes on, and at the right edge the surface it buys. */
 export function RecipeLine(props: RecipeLineProps) {

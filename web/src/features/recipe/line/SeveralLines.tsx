@@ -11,14 +11,14 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
-import { usePart } from '../../../data/useCollections';
+import { useCollection } from '../../../data/useCollections';
 import { useWriter } from '../../../data/useWriter';
-import { Choice } from '../../../kit/Select';
-import { Fold } from '../../../kit/Disclosure';
+import { Select } from '../../../kit/Select';
+import { Disclosure } from '../../../kit/Disclosure';
 import { SaidWords } from '../../../kit/say/SaidWords';
 import { SayField } from '../../../kit/say/SayField';
 import { useNotice } from '../../../kit/shell/notices';
-import { Ticks } from '../../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import type { LineDeeds } from './useLineDeeds';
 
 export interface SeveralLinesProps {
@@ -32,9 +32,9 @@ export function SeveralLines({ recipe, pots, deeds }: SeveralLinesProps) {
   const [ticked, setTicked] = useState<string[]>([]);
   const marked = recipe.steps.filter(({ id }) => ticked.includes(id)).map(({ id }) => id);
   return (
-    <Fold title="Several lines at once">
+    <Disclosure title="Several lines at once">
       <div className="stacked">
-        <Ticks
+        <CheckboxGroup
           legend="Which lines"
           options={recipe.steps.map(({ id, stage, technique }, index) => ({
             value: id,
@@ -46,7 +46,7 @@ export function SeveralLines({ recipe, pots, deeds }: SeveralLinesProps) {
         <SayOfAll recipe={recipe} pots={pots} deeds={deeds} marked={marked} />
         <CopyLines recipe={recipe} marked={marked} />
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 
@@ -95,7 +95,7 @@ function SayOfAll({ recipe, pots, deeds, marked }: SeveralLinesProps & { marked:
 }
 
 function CopyLines({ recipe, marked }: { recipe: Recipe; marked: string[] }) {
-  const recipes = usePart('recipes');
+  const recipes = useCollection('recipes');
   const [chosen, setChosen] = useState('');
   const writer = useWriter();
   const notify = useNotice();
@@ -116,7 +116,7 @@ function CopyLines({ recipe, marked }: { recipe: Recipe; marked: string[] }) {
   };
   return (
     <div className="flow">
-      <Choice
+      <Select
         label="Copy into"
         value={chosen}
         onChoose={setChosen}

@@ -11,9 +11,9 @@ import {
   type Tool,
 } from '@yellow-ledger/core';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { FigureField } from '../../../kit/field/FigureField';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { Switch } from '../../../kit/field/Switch';
 
 const densities = { faint: 0.5, usual: 1, heavy: 1.5 } as const;
@@ -36,9 +36,9 @@ export function ToolEditor() {
     setValue('density', each === 1 ? undefined : each, { shouldValidate: true });
   const words = howWords(step);
   return (
-    <Fold title={words ? `With what: ${words}` : 'With what, and how heavily'}>
+    <Disclosure title={words ? `With what: ${words}` : 'With what, and how heavily'}>
       <div className="flow">
-        <Choice
+        <Select
           label="Brush"
           value={tool.brush ?? ''}
           onChoose={(brush) => put({ ...tool, brush: orNothing(brush, brushNames) })}
@@ -50,19 +50,19 @@ export function ToolEditor() {
             })),
           ]}
         />
-        <Choice
+        <Select
           label="Size"
           value={tool.size ?? ''}
           onChoose={(size) => put({ ...tool, size: orNothing(size, brushSizes) })}
           options={[{ id: '', name: 'any' }, ...brushSizes]}
         />
-        <Choice
+        <Select
           label="Used with its"
           value={tool.uses ?? ''}
           onChoose={(uses) => put({ ...tool, uses: orNothing(uses, ['tip', 'side'] as const) })}
           options={[{ id: '', name: 'tip or side' }, 'tip', 'side']}
         />
-        <Choice
+        <Select
           label="Strokes"
           value={tool.stroke ?? ''}
           onChoose={(stroke) => put({ ...tool, stroke: orNothing(stroke, strokeNames) })}
@@ -86,7 +86,7 @@ export function ToolEditor() {
         />
         {isTouched && (
           <>
-            <Choice<Density>
+            <Select<Density>
               label="How heavily"
               value={densityWords(density) as Density}
               onChoose={(each) => putDensity(densities[each])}
@@ -102,7 +102,7 @@ export function ToolEditor() {
           </>
         )}
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 

@@ -21,7 +21,7 @@ import {
   useRef,
   useState,
 } from 'react';
-import { usePart } from '../../../data/useCollections';
+import { useCollection } from '../../../data/useCollections';
 import { useShortcut } from '../../../kit/keyboard/useShortcut';
 import { SaidWords } from '../../../kit/say/SaidWords';
 import { SayField } from '../../../kit/say/SayField';
@@ -53,7 +53,7 @@ export function SayLine({ recipe, pots, words, onAdd, onAddOnSpot, onChange }: S
   const told = useId();
   const fieldId = useId();
   const names = potNamesOf(pots);
-  const kept = usePart('recipes');
+  const kept = useCollection('recipes');
   const others = useMemo(() => kept?.map(({ content }) => content), [kept]);
   const read = useCallback(
     (words: string) => readLine(words, { names, recipe, above: recipe.steps, others }, stepId),

@@ -9,7 +9,7 @@ import {
   differenceWords,
 } from '@yellow-ledger/core';
 import { useState } from 'react';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { FigureTable } from '../../../kit/FigureTable';
 import { potChoices } from '../../../kit/paint/potChoice';
 import { PotWords } from '../../../kit/paint/PotWords';
@@ -47,7 +47,7 @@ export function PassesPanel({ step, draft, pots }: RecipeLineProps) {
     <div>
       <div className="flow">
         {places.map((place, index) => (
-          <Choice
+          <Select
             key={index}
             label={index === 0 ? 'At' : 'and at'}
             value={place}
@@ -73,7 +73,7 @@ export function PassesPanel({ step, draft, pots }: RecipeLineProps) {
       </p>
       <div className="flow">
         {chosen.map((potId, index) => (
-          <Choice
+          <Select
             key={index}
             label={`Ground ${index + 1}`}
             value={potId}

@@ -8,8 +8,8 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../../kit/Select';
-import { Deeds } from '../../../kit/ActionBar';
+import { Select } from '../../../kit/Select';
+import { ActionBar } from '../../../kit/ActionBar';
 import { potChoices } from '../../../kit/paint/potChoice';
 import { Problem } from '../../../kit/Problem';
 import { Strip } from '../../../kit/paint/Strip';
@@ -44,19 +44,19 @@ export function BorderTool({ recipe, pots, words, onFix }: BridgeToolProps) {
     <div className="stacked">
       <h2>Where two glazes meet</h2>
       <div className="flow">
-        <Choice
+        <Select
           label="One"
           value={one.id}
           onChoose={(id) => setEnds({ ...ends, one: id })}
           options={tinting.map(option)}
         />
-        <Choice
+        <Select
           label="Other"
           value={other.id}
           onChoose={(id) => setEnds({ ...ends, other: id })}
           options={others.map(option)}
         />
-        <Choice
+        <Select
           label="On their border"
           value={third}
           onChoose={setThird}
@@ -98,7 +98,7 @@ function Found({
       ) : (
         <p>It makes the passage hardly softer; softer ends of the two lines do more.</p>
       )}
-      <Deeds>
+      <ActionBar>
         <Button
           variant="outline"
           onClick={() =>
@@ -110,7 +110,7 @@ function Found({
         >
           Put it in as a line
         </Button>
-      </Deeds>
+      </ActionBar>
     </>
   );
 }

@@ -1,8 +1,8 @@
 import { techniqueOf, type Fix, type Pot, type Recipe } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../../kit/Select';
-import { Deeds } from '../../../kit/ActionBar';
+import { Select } from '../../../kit/Select';
+import { ActionBar } from '../../../kit/ActionBar';
 import { Swatch } from '../../../kit/paint/Swatch';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
 import { ofShelf } from '../../../workers/parts';
@@ -44,19 +44,19 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
     <div className="bridge-tool">
       <h2>Even steps between two mixes</h2>
       <div className="flow">
-        <Choice
+        <Select
           label="From"
           value={from.id}
           onChoose={(chosen) => setEnds({ ...ends, from: chosen })}
           options={covering.slice(0, -1).map(option)}
         />
-        <Choice
+        <Select
           label="To"
           value={to.id}
           onChoose={(chosen) => setEnds({ ...ends, to: chosen })}
           options={above.map(option)}
         />
-        <Choice
+        <Select
           label="Mixes between"
           value={count}
           onChoose={(chosen) => setWanted(Number(chosen))}
@@ -100,7 +100,7 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
               </li>
             ))}
           </ol>
-          <Deeds>
+          <ActionBar>
             {[answer.useBetween, answer.insert].map(
               (fix) =>
                 fix && (
@@ -109,7 +109,7 @@ export function BridgeTool({ recipe, words, onFix }: BridgeToolProps) {
                   </Button>
                 ),
             )}
-          </Deeds>
+          </ActionBar>
         </>
       )}
     </div>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useRecord } from '../../../data/useCollections';
 import { useVersions } from '../../../data/useVersions';
 import { ComparedRecipes } from '../../../kit/compare/ComparedRecipes';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { versionOptions } from '../../../kit/words/versionOptions';
 import { useRecipeRows } from '../../../workers/useRecipeRows';
 
@@ -67,7 +67,7 @@ function SidePicker({
   const { versions } = useVersions(side.recipeId);
   return (
     <>
-      <Choice
+      <Select
         label={`${label}: recipe`}
         value={side.recipeId}
         onChoose={(chosen) => onChoose({ recipeId: chosen, version: null })}
@@ -76,7 +76,7 @@ function SidePicker({
           ...(rows ?? []).filter(({ id }) => id !== recipe.id),
         ]}
       />
-      <Choice
+      <Select
         label={`${label}: version`}
         value={side.version ?? ''}
         onChoose={(chosen) => onChoose({ ...side, version: chosen === '' ? null : Number(chosen) })}

@@ -10,7 +10,7 @@ import {
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { useRecord } from '../../../data/useCollections';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { FormCanvas } from '../../../kit/form/FormCanvas';
 import { Switch } from '../../../kit/field/Switch';
 import { ofShelf } from '../../../workers/parts';
@@ -68,7 +68,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
   return (
     <section className="form-leaf" aria-label="On a form">
       <div className="flow">
-        <Choice
+        <Select
           label="Form"
           value={form}
           onChoose={(name) => edit({ ...recipe, form: name }, 'form')}
@@ -80,8 +80,8 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
           onMean={(meantAs) => edit(meaning(recipe, meantAs), 'meantAs')}
         />
         <PaintedFor recipe={recipe} onEdit={edit} />
-        <Choice label="Seen in light from" value={light} onChoose={setLight} options={lightNames} />
-        <Choice
+        <Select label="Seen in light from" value={light} onChoose={setLight} options={lightNames} />
+        <Select
           label="Second light from"
           value={second}
           onChoose={setSecond}
@@ -97,7 +97,7 @@ export default function FormLeaf({ draft, prediction, pots }: LeafProps) {
             />
           </label>
         )}
-        <Choice
+        <Select
           label="Beside it"
           value={besideId}
           onChoose={setBesideId}

@@ -1,5 +1,5 @@
 import type { Pot } from '@yellow-ledger/core';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { potChoices } from '../../../kit/paint/potChoice';
 
 interface MeantAsProps {
@@ -14,7 +14,7 @@ export function MeantAs({ meantAs, pots, onMean }: MeantAsProps) {
   const pot = choices.find(({ hex }) => hex === meantAs);
   return (
     <>
-      <Choice
+      <Select
         label="Meant to read as"
         value={meantAs === undefined ? 'itself' : (pot?.id ?? 'colour')}
         onChoose={(id) =>

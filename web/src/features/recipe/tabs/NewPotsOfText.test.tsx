@@ -8,7 +8,7 @@ import { FakeServer, openPage } from '../../../testing/tryWriter';
 import { NewPotsOfText } from './NewPotsOfText';
 
 jest.mock('../../../workers/ledgerWorker', () => ({
-  toldWorker: { tell: () => ({}) },
+  workerSync: { tell: () => ({}) },
   ledgerWorker: {},
 }));
 

@@ -7,7 +7,7 @@ import {
   type Recipe,
   type Sections,
 } from '@yellow-ledger/core';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 
 export interface PaintedForProps {
   recipe: Recipe;
@@ -27,7 +27,7 @@ export function PaintedFor({ recipe, onEdit }: PaintedForProps) {
   const hasWay = forms[formOf(recipe)].along !== undefined;
   return (
     <>
-      <Choice
+      <Select
         label="Painted for light from"
         value={recipe.light ?? usualLight}
         onChoose={(light) => {
@@ -37,7 +37,7 @@ export function PaintedFor({ recipe, onEdit }: PaintedForProps) {
         options={lightNames}
       />
       {(hasWay || sections) && (
-        <Choice
+        <Select
           label="Gradient in sections"
           value={String(sections?.count ?? 1)}
           onChoose={(count) =>
@@ -51,7 +51,7 @@ export function PaintedFor({ recipe, onEdit }: PaintedForProps) {
         />
       )}
       {sections && (
-        <Choice
+        <Select
           label="Each of them"
           value={sections.way}
           onChoose={(way) => putSections({ ...sections, way })}

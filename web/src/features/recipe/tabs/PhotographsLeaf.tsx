@@ -1,5 +1,5 @@
 import { formOf, forms, shapeOf, techniqueOf, type Photograph } from '@yellow-ledger/core';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { FormCanvas } from '../../../kit/form/FormCanvas';
 import { AddPhotograph } from '../../../kit/photographs/AddPhotograph';
 import { PhotographList } from '../../../kit/photographs/PhotographList';
@@ -42,7 +42,7 @@ export default function PhotographsLeaf({ draft, prediction }: LeafProps) {
           )
         }
         more={(photograph) => (
-          <Choice
+          <Select
             label="Of"
             value={stepIdOf(photograph)}
             onChoose={(stepId) =>

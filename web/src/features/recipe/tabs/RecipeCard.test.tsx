@@ -3,7 +3,7 @@ import { render, screen, within } from '@testing-library/react';
 import type { Recipe } from '@yellow-ledger/core';
 import { recipeWordsOf } from '../../../kit/words/recipeWords';
 import { coat, line, pots, recipe } from '../../../testing/levy';
-import { takeInHand } from '../../../workers/work/ledgerInHand';
+import { setLedgerData } from '../../../workers/work/ledgerData';
 import { predictWork } from '../../../workers/work/predictWork';
 import { RecipeCard } from './RecipeCard';
 
@@ -13,7 +13,7 @@ jest.mock('../../../workers/useTotals', () => ({
 
 function card(shown: Recipe, paper: 'A6' | 'A4') {
   const put = pots.map((content) => ({ content, revision: 1, savedAt: '' }));
-  takeInHand([{ part: 'pots', put, gone: [], isWhole: true }]);
+  setLedgerData([{ part: 'pots', put, gone: [], isWhole: true }]);
   const prediction = predictWork.predict(shown);
   render(
     <RecipeCard

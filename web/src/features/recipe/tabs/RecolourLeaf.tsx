@@ -10,7 +10,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useVersions } from '../../../data/useVersions';
 import { AspectStrips } from '../../../kit/paint/AspectStrips';
-import { Deeds } from '../../../kit/ActionBar';
+import { ActionBar } from '../../../kit/ActionBar';
 import { FigureTable } from '../../../kit/FigureTable';
 import { FormCanvas } from '../../../kit/form/FormCanvas';
 import { Problem } from '../../../kit/Problem';
@@ -18,7 +18,7 @@ import { Progress } from '../../../kit/Progress';
 import { Ribbon } from '../../../kit/paint/Ribbon';
 import { Switch } from '../../../kit/field/Switch';
 import { PotWords } from '../../../kit/paint/PotWords';
-import { Ticks } from '../../../kit/CheckboxGroup';
+import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import { usePaintedForm } from '../../../workers/usePaintedForm';
 import type { RecolouredPair } from '../../../workers/work/recolourWork';
 import type { LeafProps } from '../leafProps';
@@ -69,13 +69,13 @@ export default function RecolourLeaf({ draft, prediction, words, pots }: LeafPro
           </>
         )}
       </div>
-      <Ticks
+      <CheckboxGroup
         legend="Pots that stay where they are"
         options={known.map(({ id, name }) => ({ value: id, name }))}
         ticked={held}
         onTicked={setHeld}
       />
-      <Deeds>
+      <ActionBar>
         <Button
           variant={found ? 'outline' : 'next'}
           disabled={looking !== null}
@@ -91,7 +91,7 @@ export default function RecolourLeaf({ draft, prediction, words, pots }: LeafPro
             <Progress label="Lines looked at" now={looking.done} max={looking.of} />
           </>
         )}
-      </Deeds>
+      </ActionBar>
       {problem && <Problem>{problem}</Problem>}
       {found && (
         <Found key={found.recipe.id} draft={draft} found={found} words={words} mid={chosen} />
@@ -149,7 +149,7 @@ function Found({ draft, found, words, mid }: FoundProps) {
       {found.notes.map((note) => (
         <p key={note}>{note}</p>
       ))}
-      <Deeds>
+      <ActionBar>
         <Button
           variant="next"
           disabled={!isReady}
@@ -157,7 +157,7 @@ function Found({ draft, found, words, mid }: FoundProps) {
         >
           Keep it as a variant
         </Button>
-      </Deeds>
+      </ActionBar>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { FigureTable } from '../../../kit/FigureTable';
-import { Fold } from '../../../kit/Disclosure';
+import { Disclosure } from '../../../kit/Disclosure';
 import { Figures } from '../../../kit/figures/Figures';
 
 export interface StaircaseChartProps {
@@ -82,13 +82,13 @@ export function StaircaseChart({
           </LineChart>
         </ResponsiveContainer>
       </div>
-      <Fold title="The figures, L*">
+      <Disclosure title="The figures, L*">
         <FigureTable
           label={`Figures: ${label}`}
           heads={[xLabel, ...points.map(({ name }) => name)]}
           rows={series.map((key) => [key, ...points.map((point) => Number(point[key]).toFixed(0))])}
         />
-      </Fold>
+      </Disclosure>
     </figure>
   );
 }

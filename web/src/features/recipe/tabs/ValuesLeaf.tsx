@@ -1,7 +1,7 @@
 import { aspectNames, counted, shapeOf, starkStep, surfaceFacts } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Choice } from '../../../kit/Select';
+import { Select } from '../../../kit/Select';
 import { Problem } from '../../../kit/Problem';
 import { shareInWords } from '../../../kit/words/shareInWords';
 import { signed } from '../../../kit/words/signed';
@@ -45,7 +45,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
     <section className="values-leaf" aria-label="Light steps">
       <h2>Value after each line</h2>
       {aspects.length > 1 && (
-        <Choice
+        <Select
           label="Looked at"
           value={aspectKey}
           onChoose={setAspectKey}

@@ -7,6 +7,6 @@ export {
   withOwnRecipe,
 } from './dealVariants';
 export { layersOn, onEachOther, type Layer } from './layersOn';
-export { mostOvers, overSchema, type Over } from './over';
+export { maxOvers, overSchema, type Over } from './over';
 export { isHeldBack, stepsFor } from './stepsFor';
 export { coveredBy, surfaceOf, turnOf, workSurfaces, type WorkSurface } from './workSurfaces';

@@ -21,4 +21,4 @@ export const overSchema = z.strictObject({
 
 export type Over = z.infer<typeof overSchema>;
 
-export const mostOvers = 8;
+export const maxOvers = 8;

@@ -7,7 +7,7 @@ import { Problem } from './problem';
  *
  * @throws Problem 400 that names each field, its value and what would be right
  */
-export function accept<Content>(schema: z.ZodType<Content>, input: unknown): Content {
+export function parseOrThrow<Content>(schema: z.ZodType<Content>, input: unknown): Content {
   const read = schema.safeParse(input);
   if (read.success) return read.data;
   const fields = fieldErrors(read.error, input);

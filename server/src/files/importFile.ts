@@ -8,7 +8,7 @@ import { picturesBeside } from '../pictures/pictureStore';
 import { copyOver } from './copyOver';
 import { renamedFile } from './renamedFile';
 import { stageFile } from './stageFile';
-import { takeIn, type Imported } from './takeIn';
+import { importSections, type Imported } from './importSections';
 import { withoutClubLists, type TakenFile } from './takenFile';
 
 /** Of taking a file in, so much is reading it, and so much working out what it is in a ledger. */
@@ -34,7 +34,7 @@ export interface FileToTake {
  *
  * @throws LedgerFileError
  */
-export async function takeFileIn({
+export async function importFile({
   path,
   staging,
   mayWrite,
@@ -44,7 +44,7 @@ export async function takeFileIn({
   const file = await stageFile(path, staging, (share) => onProgress(share * shareOfReading));
   try {
     const ledger = await mayWrite();
-    return await takeIn(
+    return await importSections(
       ownerId ? await renamedFile(file, ledger.db, ownerId) : file,
       ledger,
       (share) => onProgress(shareOfReading + (1 - shareOfReading) * share),
@@ -83,7 +83,7 @@ export async function takeLargeFileIn({
     });
     return isCopied
       ? { ...imported, leftOut: [...imported.leftOut, ...ofClub] }
-      : await takeIn(file, ledger, undefined, ownerId);
+      : await importSections(file, ledger, undefined, ownerId);
   } finally {
     staged.close();
     for (const ending of ['', '-wal', '-shm']) rmSync(apart + ending, { force: true });
@@ -100,7 +100,7 @@ async function takenApart(
   try {
     // Nothing in it is worth a wait for the disk.
     await db.raw('pragma synchronous = off');
-    return await takeIn(file, openLedger(db, apart), onProgress);
+    return await importSections(file, openLedger(db, apart), onProgress);
   } finally {
     await db.destroy();
   }

@@ -11,25 +11,25 @@ import {
   type Shelf,
   type Version,
 } from '@yellow-ledger/core';
-import type { InHand, Part } from '../../data/ledgerData';
+import type { LedgerData, Collection } from '../../data/ledgerData';
 
 /** What has changed of a part since it was told last. */
-export interface PartChange<Name extends Part = Part> {
+export interface PartChange<Name extends Collection = Collection> {
   part: Name;
   /** new, or in the place of what has its identifier */
-  put: InHand[Name][number][];
+  put: LedgerData[Name][number][];
   gone: string[];
   /** all that was told before is gone */
   isWhole: boolean;
 }
 
-const inHand = new Map<Part, Map<string, InHand[Part][number]>>();
-const listeners: { parts: readonly Part[]; forget: () => void }[] = [];
+const inHand = new Map<Collection, Map<string, LedgerData[Collection][number]>>();
+const listeners: { parts: readonly Collection[]; forget: () => void }[] = [];
 /** lists made from what is in hand, until it changes */
-const lists = new Map<Part, readonly InHand[Part][number][]>();
+const lists = new Map<Collection, readonly LedgerData[Collection][number][]>();
 
 /** What the page has in hand, as it tells it; the worker fetches nothing itself. */
-export function takeInHand(changes: readonly PartChange[]): void {
+export function setLedgerData(changes: readonly PartChange[]): void {
   for (const { part, put, gone, isWhole } of changes) {
     const known = isWhole ? new Map() : (inHand.get(part) ?? new Map());
     for (const id of gone) known.delete(id);
@@ -43,20 +43,20 @@ export function takeInHand(changes: readonly PartChange[]): void {
 }
 
 /** Called whenever one of some parts has changed, by whoever keeps what depends on it. */
-export function whenChanged(parts: readonly Part[], forget: () => void): void {
+export function whenChanged(parts: readonly Collection[], forget: () => void): void {
   listeners.push({ parts, forget });
 }
 
 /** What a thing of any part is known by. */
-export function idOf(thing: InHand[Part][number]): string {
+export function idOf(thing: LedgerData[Collection][number]): string {
   if ('recipeId' in thing && 'frozenAt' in thing) return `${thing.recipeId} ${thing.number}`;
   return 'revision' in thing ? thing.content.id : thing.id;
 }
 
-function listOf<Name extends Part>(part: Name): InHand[Name] {
+function listOf<Name extends Collection>(part: Name): LedgerData[Name] {
   const list = lists.get(part) ?? [...(inHand.get(part)?.values() ?? [])];
   lists.set(part, list);
-  return list as InHand[Name];
+  return list as LedgerData[Name];
 }
 
 let shelf: Shelf | null = null;

@@ -10,7 +10,7 @@ const reading = new Set(['GET', 'HEAD', 'OPTIONS']);
  *
  * @param file of the database, open already
  */
-export function fileIsThere(file: string): RequestHandler {
+export function refuseIfDatabaseMoved(file: string): RequestHandler {
   const identity = () => statSync(file, { throwIfNoEntry: false })?.ino;
   const opened = identity();
   return (request, _response, next) => {

@@ -46,7 +46,7 @@ export const everythingChosen: Chosen = {
  * @param within one moment of it
  * @param chosen what of it, where not all
  */
-export async function* everything(
+export async function* exportAll(
   { records, versions, log, sections, pictures }: Ledger,
   within: Knex.Transaction,
   chosen = everythingChosen,

@@ -11,7 +11,7 @@ export const restoresHead = 'X-Ledger-Restores';
  * Every answer says which ledger it is of; what is meant for another is refused. A page that finds
  * another ledger at its address, or something that is none, keeps what it could not send.
  */
-export function namesItself(db: Knex): RequestHandler {
+export function ledgerIdHeader(db: Knex): RequestHandler {
   let identity: Promise<{ id: string; restores: number }> | null = null;
   const read = async () => {
     const row = await db<{ id: string; restores: number }>('ledger_identity').first();

@@ -7,8 +7,8 @@ import { openDatabase } from '../db/openDatabase';
 import { sampleArmy } from '../demo/sampleArmy';
 import { samplePots } from '../demo/samplePots';
 import { sampleRecipes } from '../demo/sampleRecipes';
-import { everything } from './everything';
-import { takeFileIn, takeLargeFileIn } from './takeFileIn';
+import { exportAll } from './exportAll';
+import { importFile, takeLargeFileIn } from './importFile';
 
 const folder = mkdtempSync(join(tmpdir(), 'yellow-ledger-take-'));
 let made = 0;
@@ -54,18 +54,18 @@ const file = ledgerFileOf({
 });
 
 /** Takes a file into a ledger in one way. @returns what it says, and all the ledger holds then */
-async function taken(way: typeof takeFileIn, what: LedgerFile, before: LedgerFile[]) {
+async function taken(way: typeof importFile, what: LedgerFile, before: LedgerFile[]) {
   const ledger = await newLedger();
-  const take = async (as: typeof takeFileIn, content: LedgerFile) => {
+  const take = async (as: typeof importFile, content: LedgerFile) => {
     const path = join(folder, `${++made}.json`);
     writeFileSync(path, ledgerFileText(content));
     return as({ path, staging: `${path}-staging`, mayWrite: () => ledger });
   };
-  for (const each of before) await take(takeFileIn, each);
+  for (const each of before) await take(importFile, each);
   const { recipes, ...imported } = await take(way, what);
   const text = await ledger.db.transaction(async (within) => {
     let whole = '';
-    for await (const part of everything(ledger, within)) whole += part;
+    for await (const part of exportAll(ledger, within)) whole += part;
     return whole;
   });
   const used = [...(await ledger.records.pots.list())].map(({ content, revision, usedMl }) => [
@@ -97,7 +97,7 @@ const others: [string, LedgerFile[]][] = [
 
 test.each(others)('a ledger that has %s gets the same either way', async (_, before) => {
   const quick = await taken(takeLargeFileIn, file, before);
-  expect(quick).toEqual(await taken(takeFileIn, file, before));
+  expect(quick).toEqual(await taken(importFile, file, before));
   expect(readdirSync(folder).filter((name) => /staging|apart/.test(name))).toEqual([]);
 });
 
@@ -106,6 +106,6 @@ test('a file of which nothing is right is not read to its end', async () => {
   const path = join(folder, `${++made}.json`);
   const pots = Array.from({ length: 20_000 }, () => ({}));
   writeFileSync(path, JSON.stringify({ ...file, pots }));
-  const taking = takeFileIn({ path, staging: `${path}-staging`, mayWrite: () => ledger });
+  const taking = importFile({ path, staging: `${path}-staging`, mayWrite: () => ledger });
   await expect(taking).rejects.toThrow('the rest was not read');
 });

@@ -41,7 +41,7 @@ const entriesAtOnce = 2000;
  * @param onProgress told the share that is in, 0–1
  * @param ownerId whose what is new becomes, in a club; the club’s or nobody’s where not said
  */
-export async function takeIn(
+export async function importSections(
   file: TakenFile,
   ledger: Ledger,
   onProgress: (share: number) => void = () => undefined,

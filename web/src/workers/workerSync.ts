@@ -1,24 +1,24 @@
 import type { Remote } from 'comlink';
-import { selectPart, type InHand, type Part } from '../data/ledgerData';
+import { selectCollection, type LedgerData, type Collection } from '../data/ledgerData';
 import { memberships } from '../data/club/membership';
 import { painterHere } from '../data/log/painterHere';
 import type { RootState } from '../data/rootState';
 import type { LedgerWorker } from './ledger.worker';
-import { idOf, type PartChange } from './work/ledgerInHand';
+import { idOf, type PartChange } from './work/ledgerData';
 
 /**
  * Tells a worker what is in hand before it is asked, and of what was told before only what has
  * changed: messages keep their order.
  */
-export class Told {
-  private readonly told = new Map<Part, InHand[Part]>();
+export class WorkerSync {
+  private readonly told = new Map<Collection, LedgerData[Collection]>();
   private painter: string | null = null;
 
   constructor(private readonly worker: Remote<LedgerWorker>) {}
 
-  tell(state: RootState, parts: readonly Part[]): Remote<LedgerWorker> {
+  tell(state: RootState, parts: readonly Collection[]): Remote<LedgerWorker> {
     const changes = parts.flatMap((part) => {
-      const now = selectPart(state, part) ?? [];
+      const now = selectCollection(state, part) ?? [];
       const before = this.told.get(part);
       if (before === now) return [];
       this.told.set(part, now);
@@ -26,7 +26,7 @@ export class Told {
     });
     this.tellPainter();
     if (changes.length > 0)
-      this.worker.takeInHand(changes).catch(() => {
+      this.worker.setLedgerData(changes).catch(() => {
         // What did not arrive is told whole the next time; it shows in the answer to this question.
         changes.forEach(({ part }) => this.told.delete(part));
       });
@@ -44,7 +44,11 @@ export class Told {
   }
 }
 
-function changeOf(part: Part, before: InHand[Part] | undefined, now: InHand[Part]): PartChange {
+function changeOf(
+  part: Collection,
+  before: LedgerData[Collection] | undefined,
+  now: LedgerData[Collection],
+): PartChange {
   if (!before) return { part, put: [...now], gone: [], isWhole: true };
   const known = new Set<unknown>(before);
   const ids = new Set(now.map(idOf));
