@@ -1,2 +1,7 @@
-export { compareGrounds, suggestUnderColour, type OverGround, type UnderColour } from './compareGrounds';
+export {
+  compareGrounds,
+  suggestUnderColour,
+  type OverGround,
+  type UnderColour,
+} from './compareGrounds';
 export { coverageByPlace, type PlaceCoverage } from './coverageByPlace';
