@@ -184,7 +184,7 @@ await server.stop();
 await drawBeginning(browser, resolve(folder, 'begin.png'));
 await drawPast(browser, resolve(folder, 'log.png'));
 
-/** Of a club, by its keeper. */
+/** Of a club, by its manager. */
 const clubShots: { name: string; path: string; ready: (page: Page) => Promise<unknown> }[] = [
   {
     name: 'club-evening',

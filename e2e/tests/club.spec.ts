@@ -97,7 +97,7 @@ test('an evening: what one paints shows with the others, who was away catches up
   }
 });
 
-test('a painter proposes a recipe to the house, a keeper approves it, and no army changes', async ({
+test('a painter proposes a recipe to the club, a manager approves it, and no army changes', async ({
   browser,
 }) => {
   const club = await startSampleClub();
@@ -111,7 +111,7 @@ test('a painter proposes a recipe to the house, a keeper approves it, and no arm
     await wren.getByLabel('Name of a new variant').fill('Copper, brighter');
     await wren.getByRole('button', { name: 'Fork a variant' }).click();
     await expect(wren.getByText('Yours alone')).toBeVisible();
-    await wren.getByRole('link', { name: 'Propose it to the house' }).click();
+    await wren.getByRole('link', { name: 'Propose it to the club' }).click();
     await wren
       .getByLabel('It is to be')
       .selectOption({ label: 'the next version of Copper diving helm' });
@@ -128,7 +128,7 @@ test('a painter proposes a recipe to the house, a keeper approves it, and no arm
     await expect(ottoline.getByRole('region', { name: 'Painted by it until now' })).toContainText(
       'Dike Watch',
     );
-    await ottoline.getByRole('button', { name: 'Approve: make it a house version' }).click();
+    await ottoline.getByRole('button', { name: 'Approve: make it a club version' }).click();
     await expect(ottoline.getByText(/Approved as version \d+ by/)).toBeVisible();
 
     // The painter sees it without asking for it; the army stands on what it stood on.

@@ -138,7 +138,7 @@ async function fillLog(device: Device): Promise<void> {
   }
 }
 
-/** The keeper, and members by links of his until there are forty. */
+/** The manager, and members by links of his until there are forty. */
 async function everybodyIn(url: string, passphrase: string) {
   const keeper = new Device(url);
   const comeInMs: number[] = [];

@@ -11,12 +11,12 @@ const allowed = (role: Role) =>
     .filter(({ matter, action, relation }) => may(role, relation, action, matter))
     .map(({ matter, action, relation }) => `${action} ${relation} ${matter}`);
 
-test('every kind of record and every matter of the house stands in the table', () => {
+test('every kind of record and every matter of the club stands in the table', () => {
   expect(Object.keys(rights).sort()).toEqual([...matters].sort());
   for (const name of resourceNames) expect(may('keeper', 'club', 'look', name)).toBe(true);
 });
 
-test('a guest may nothing a painter may not, a painter nothing a keeper may not', () => {
+test('a guest may nothing a painter may not, a painter nothing a manager may not', () => {
   expect.hasAssertions();
   const [keeper, painter, guest] = roleNames.map(allowed).map((list) => new Set(list));
   for (const right of guest) expect(painter).toContain(right);
@@ -28,7 +28,7 @@ test('a guest looks: all they may do otherwise is to themselves and their own de
   expect(does.sort()).toEqual(['delete mine devices', 'delete mine members', 'write mine members']);
 });
 
-test('what another member does not share nobody sees, but keepers their devices, to end them', () => {
+test('what another member does not share nobody sees, but managers their devices, to end them', () => {
   const reached = roleNames.flatMap((role) =>
     allowed(role)
       .filter((right) => right.includes(' other '))
@@ -51,14 +51,14 @@ test('what somebody opens to be changed is looked at and changed, and nothing el
       expect(right).toMatch(/^((look|write) joint|create joint versions)/);
 });
 
-test('a house recipe changes by a decision of a keeper alone', () => {
+test('a club recipe changes by a decision of a manager alone', () => {
   expect(may('painter', 'club', 'write', 'recipes')).toBe(false);
   expect(may('painter', 'mine', 'create', 'proposals')).toBe(true);
   expect(may('painter', 'mine', 'decide', 'proposals')).toBe(false);
   expect(may('keeper', 'club', 'decide', 'proposals')).toBe(true);
 });
 
-test('who may be looked over the shoulder: trail, backups, everything as a file are the keeper’s', () => {
+test('who may be looked over the shoulder: trail, backups, everything as a file are the manager’s', () => {
   expect.hasAssertions();
   for (const matter of ['trail', 'backups', 'wholeFile', 'invitations'] as const)
     for (const action of actions) {

@@ -22,4 +22,4 @@ export {
   type Proposal,
   type ProposalRemark,
 } from './proposal';
-export { relations, roleNames, roles, type Relation, type Role } from './roles';
+export { relations, roleLabel, roleNames, roles, type Relation, type Role } from './roles';

@@ -17,10 +17,10 @@ export type ProposalRemark = z.infer<typeof remarkSchema>;
 
 export const proposalStates = ['open', 'approved', 'declined'] as const;
 
-/** A recipe that a member proposes to the house: as the next version of one of its recipes, or as a new one. */
+/** A recipe that a member proposes to the club: as the next version of one of its recipes, or as a new one. */
 export const proposalSchema = z.strictObject({
   id: idSchema,
-  targetId: idSchema.nullable().describe('the house recipe; empty for a new one'),
+  targetId: idSchema.nullable().describe('the club recipe; empty for a new one'),
   memberId: z.string().nullable().describe('empty once they have left'),
   madeAt: savedAtSchema,
   words: pageOfText.describe('what it is to be better at'),
@@ -29,7 +29,7 @@ export const proposalSchema = z.strictObject({
   decidedBy: z.string().nullable(),
   decidedAt: savedAtSchema.nullable(),
   reason: pageOfText.nullable(),
-  version: z.number().int().nullable().describe('the house version it became'),
+  version: z.number().int().nullable().describe('the club version it became'),
   remarks: z.array(remarkSchema),
 });
 export type Proposal = z.infer<typeof proposalSchema>;
@@ -38,7 +38,7 @@ export type Proposal = z.infer<typeof proposalSchema>;
 export const proposingSchema = proposalSchema.pick({ targetId: true, words: true, content: true });
 export const remarkingSchema = remarkSchema.pick({ stepId: true, words: true });
 export const decliningSchema = z.strictObject({ reason: someWords });
-/** What the keeper has looked at: a recipe that was changed since is not written over. */
+/** What the manager has looked at: a recipe that was changed since is not written over. */
 export const approvingSchema = z.strictObject({
-  revision: z.number().int().min(0).describe('of the house recipe; 0 for a new one'),
+  revision: z.number().int().min(0).describe('of the club recipe; 0 for a new one'),
 });

@@ -1,13 +1,17 @@
 /** What a member of a club may do, from most to least. */
 export const roles = [
-  { name: 'keeper', tells: 'keeps the house in order, approves, lets in' },
-  { name: 'painter', tells: 'paints, owns, proposes' },
-  { name: 'guest', tells: 'looks' },
+  // Kept in ledgers and files under the name it had first.
+  { name: 'keeper', label: 'manager', tells: 'manages the club, approves, lets in' },
+  { name: 'painter', label: 'painter', tells: 'paints, owns, proposes' },
+  { name: 'guest', label: 'guest', tells: 'looks' },
 ] as const;
 
 export type Role = (typeof roles)[number]['name'];
 
 export const roleNames = roles.map(({ name }) => name);
+
+export const roleLabel = (role: Role): string =>
+  roles.find(({ name }) => name === role)?.label ?? role;
 
 /**
  * How a thing stands to who asks: their own, the club’s, another member’s who lets them look at it

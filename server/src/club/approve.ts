@@ -12,7 +12,7 @@ import { StaleWrite } from '../db/storeErrors';
 import { replaceInRecipes } from '../replacements/replaceInRecipes';
 import { GroundNotFrozen } from '../versions/versionStore';
 
-/** A proposal that cannot become a house version as it stands, with why in a sentence. */
+/** A proposal that cannot become a club version as it stands, with why in a sentence. */
 export class CannotApprove extends Error {
   constructor(message: string) {
     super(message);
@@ -36,7 +36,7 @@ export async function approve(
 ): Promise<{ recipeId: string; version: number }> {
   const { targetId, content, words } = proposal;
   await refusePrivateGround(content, ledger, within);
-  const note = `House version. ${words}`.trim();
+  const note = `Club version. ${words}`.trim();
   if (targetId === null) {
     // An identifier nobody could know before: a record of that name would stand in the way.
     const recipe = withoutTie(content, randomUUID());
@@ -46,7 +46,7 @@ export async function approve(
   }
   const target = await ledger.records.recipes.get(targetId, within);
   if (!target || (await isOwned(targetId, within)))
-    throw new CannotApprove('The recipe it is to be a version of is no house recipe any more.');
+    throw new CannotApprove('The recipe it is to be a version of is no club recipe any more.');
   const { name, parent } = target.content;
   const recipe = { ...withoutTie(content, targetId), name, ...(parent && { parent }) };
   if (target.revision !== revision && !isSameContent(target.content, recipe))
@@ -78,7 +78,7 @@ async function keepArmiesAsTheyAre(
     } catch (error) {
       if (!(error instanceof GroundNotFrozen)) throw error;
       throw new CannotApprove(
-        'The house recipe goes onto another as that is now: choose a version of that as its ground first.',
+        'The club recipe goes onto another as that is now: choose a version of that as its ground first.',
       );
     }
   for (const { content: army, revision: at } of (await records.armies.listWithDamaged(within))
@@ -99,10 +99,10 @@ async function refusePrivateGround({ ground }: Recipe, ledger: Ledger, within: K
   const isPrivate = !below || (await isOwned(ground.recipeId, within));
   if (isPrivate)
     throw new CannotApprove(
-      'It goes onto a recipe that is no house recipe: that has to be proposed and approved first.',
+      'It goes onto a recipe that is no club recipe: that has to be proposed and approved first.',
     );
   if (ground.version === null)
     throw new CannotApprove(
-      `It goes onto ${below.content.name} as that is now, and a house version must never change: choose a version of it as the ground.`,
+      `It goes onto ${below.content.name} as that is now, and a club version must never change: choose a version of it as the ground.`,
     );
 }

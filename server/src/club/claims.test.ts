@@ -3,7 +3,7 @@ import { addDemo } from '../demo/addDemo';
 import { ClubClock } from './clubClock';
 import { testClub, type TestMember } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let wren: TestMember;
 let sedge: TestMember;
 let guest: TestMember;
@@ -12,21 +12,22 @@ let time: number;
 
 beforeEach(async () => {
   time = Date.parse('2026-11-30T18:00:00.000Z');
-  house = await testClub(undefined, new ClubClock(0, () => time));
-  await addDemo(house.ledger);
-  wren = await house.member('Wren', 'painter');
-  sedge = await house.member('Sedge', 'painter');
-  guest = await house.member('Marsh', 'guest');
-  army = (await house.ledger.records.armies.list())[0].content;
+  clubServer = await testClub(undefined, new ClubClock(0, () => time));
+  await addDemo(clubServer.ledger);
+  wren = await clubServer.member('Wren', 'painter');
+  sedge = await clubServer.member('Sedge', 'painter');
+  guest = await clubServer.member('Marsh', 'guest');
+  army = (await clubServer.ledger.records.armies.list())[0].content;
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
 const claim = (who: TestMember, models: number[], over: object = {}) =>
-  house
+  clubServer
     .ask('put', '/api/club/claims', who)
     .send({ armyId: army.id, unitId: army.units[0].id, models, is: 'taken', ...over });
 const list = async (who = guest) =>
-  ((await house.ask('get', '/api/club/claims', who).expect(200)).body as { items: Claim[] }).items;
+  ((await clubServer.ask('get', '/api/club/claims', who).expect(200)).body as { items: Claim[] })
+    .items;
 
 test('of two who take up the same model the second is told who has it, and has nothing of it', async () => {
   await claim(wren, [1, 2, 3]).expect(204);
@@ -57,7 +58,7 @@ test('somebody lets go of what is theirs, and of nothing else', async () => {
 test('guests take up nothing; of an army one does not see nothing is told or taken', async () => {
   await claim(guest, [1]).expect(403);
   await claim(wren, [1]).expect(204);
-  await house.club.owners.set('armies', army.id, { memberId: wren.id, isShared: false });
+  await clubServer.club.owners.set('armies', army.id, { memberId: wren.id, isShared: false });
   await claim(sedge, [2]).expect(404);
   expect(await list(sedge)).toEqual([]);
   await claim(wren, [2], { armyId: 'nothing' }).expect(404);
@@ -66,9 +67,9 @@ test('guests take up nothing; of an army one does not see nothing is told or tak
 });
 
 test('who goes lets go of everything', async () => {
-  await house.member('Ottoline', 'keeper');
+  await clubServer.member('Ottoline', 'keeper');
   await claim(wren, [1]).expect(204);
-  await house.ask('delete', `/api/club/members/${wren.id}`, wren).expect(204);
+  await clubServer.ask('delete', `/api/club/members/${wren.id}`, wren).expect(204);
   expect(await list(sedge)).toEqual([]);
 });
 

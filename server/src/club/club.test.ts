@@ -55,7 +55,7 @@ describe('a ledger that becomes a club’s', () => {
   test.each([
     ['mine', 1],
     ['club', 0],
-  ])('is the first keeper’s or the club’s, as they say: %s', async (ledgerIs, owned) => {
+  ])('is the first manager’s or the club’s, as they say: %s', async (ledgerIs, owned) => {
     await db('pots').insert(pot);
     const token = (await club.firstLink())!;
     const { body } = await post('/join', { token, name: 'Hesper', passphrase, ledgerIs }).expect(
@@ -68,7 +68,7 @@ describe('a ledger that becomes a club’s', () => {
     ).toBe(true);
   });
 
-  test('stays whose it is, whoever joins later, as a keeper too', async () => {
+  test('stays whose it is, whoever joins later, as a manager too', async () => {
     await joined('Hesper', 'keeper');
     await db('pots').insert(pot);
     const { id } = (await club.members.list())[0];
@@ -79,7 +79,7 @@ describe('a ledger that becomes a club’s', () => {
 });
 
 describe('the first link', () => {
-  test('makes the keeper, once; then there is none any more', async () => {
+  test('makes the manager, once; then there is none any more', async () => {
     const older = (await club.firstLink())!;
     const token = (await club.firstLink())!;
     await post('/link', { token: older }).expect(404);
@@ -274,7 +274,7 @@ describe('weighty acts', () => {
 });
 
 describe('members', () => {
-  test('a lost passphrase is set anew by a link of a keeper, and ends every device', async () => {
+  test('a lost passphrase is set anew by a link of a manager, and ends every device', async () => {
     const keeper = await joined('Wil', 'keeper');
     const hesper = await joined('Hesper', 'painter');
     const { body } = await post(
@@ -328,7 +328,7 @@ describe('members', () => {
     });
   });
 
-  test('somebody who is put out is out at once; the last keeper stays', async () => {
+  test('somebody who is put out is out at once; the last manager stays', async () => {
     const [wil, hesper, odo] = [
       await joined('Wil', 'keeper'),
       await joined('Hesper', 'keeper'),
@@ -339,18 +339,18 @@ describe('members', () => {
     await remove(`/members/${wil.id}`, hesper.cookie).expect(204);
     await get('/members', wil.cookie).expect(401);
     expect(codeOf(await remove(`/members/${hesper.id}`, hesper.cookie).expect(409))).toBe(
-      'last-keeper',
+      'last-manager',
     );
     const demoted = await request(app)
       .put(`/api/club/members/${hesper.id}/role`)
       .set('Cookie', hesper.cookie)
       .send({ role: 'guest' })
       .expect(409);
-    expect(codeOf(demoted)).toBe('last-keeper');
+    expect(codeOf(demoted)).toBe('last-manager');
     await get('/me', hesper.cookie).expect(200);
   });
 
-  test('two keepers who put each other out at one time leave one of them', async () => {
+  test('two managers who put each other out at one time leave one of them', async () => {
     const [wil, hesper] = [await joined('Wil', 'keeper'), await joined('Hesper', 'keeper')];
     await Promise.all([
       remove(`/members/${wil.id}`, hesper.cookie),

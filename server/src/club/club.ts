@@ -17,7 +17,7 @@ import { tokenHash } from './tokens';
 import { trailOf, type Trail } from './trail';
 import type { Who } from './who';
 
-/** The link that makes the keeper. */
+/** The link that makes the manager. */
 const firstLinkHours = 24;
 /** Devices that are remembered without being looked up. */
 const mostKnown = 1000;
@@ -56,9 +56,9 @@ export interface Club extends Logins {
   ownSecondFactor: OwnSecondFactor;
   /** the time it goes by */
   clock: ClubClock;
-  /** The link that makes the first keeper; null once there is one. */
+  /** The link that makes the first manager; null once there is one. */
   firstLink(): Promise<string | null>;
-  /** How much is in the ledger, by kind: what of it is whose is asked of its first keeper. */
+  /** How much is in the ledger, by kind: what of it is whose is asked of its first manager. */
   holds(): Promise<Record<string, number>>;
   /** Adds a member without a link. @throws NameTaken */
   add(name: string, role: Role, passphraseHash: string): Promise<Member>;
@@ -70,9 +70,9 @@ export interface Club extends Logins {
   who(token: string): Promise<Who | null>;
   /** Told whenever anybody goes, or may do something else. @returns ends the telling */
   onChange(tell: () => void): () => void;
-  /** @returns whether there is such a member @throws LastKeeper */
+  /** @returns whether there is such a member @throws LastManager */
   giveRole(by: Who, memberId: string, role: Role): Promise<boolean>;
-  /** @returns whether there was such a member @throws LastKeeper */
+  /** @returns whether there was such a member @throws LastManager */
   putOut(by: Who, memberId: string): Promise<boolean>;
 }
 

@@ -59,7 +59,7 @@ test.each([
   expect(rightOf(method, path)?.action ?? null).toBe(action);
 });
 
-/** Routes of the house itself, which ask the table of rights by themselves. */
+/** Routes of the club itself, which ask the table of rights by themselves. */
 const houseRoutes = [...readdirSync(join(source, 'club')), 'events/eventRoutes.ts']
   .filter((name) => name.endsWith('Routes.ts'))
   .flatMap((name) =>
@@ -72,7 +72,7 @@ const houseRoutes = [...readdirSync(join(source, 'club')), 'events/eventRoutes.t
 
 /** What strangers reach: the door, and what a phone needs to trust it. */
 const open = ['/come-in', '/join', '/link', '/go-out', '/trust', '/trust/root.crt'];
-/** What guests reach of the house: themselves, and what hangs on whose a record is. */
+/** What guests reach of the club: themselves, and what hangs on whose a record is. */
 const ofGuests = [
   'GET /club/me',
   'POST /club/me/notices-seen',
@@ -86,21 +86,21 @@ const ofGuests = [
 ];
 
 describe('a club', () => {
-  let house: Awaited<ReturnType<typeof testClub>>;
+  let clubServer: Awaited<ReturnType<typeof testClub>>;
   let members: Record<Role, TestMember>;
   beforeAll(async () => {
-    house = await testClub();
+    clubServer = await testClub();
     members = {
-      keeper: await house.member('A keeper', 'keeper'),
-      painter: await house.member('A painter', 'painter'),
-      guest: await house.member('A guest', 'guest'),
+      keeper: await clubServer.member('A manager', 'keeper'),
+      painter: await clubServer.member('A painter', 'painter'),
+      guest: await clubServer.member('A guest', 'guest'),
     };
   });
-  afterAll(() => house.close());
+  afterAll(() => clubServer.close());
 
   const ask = (method: string, path: string, who: TestMember | null) => {
     const at = `/api${path.replace(/:\w+/g, 'nothing')}`;
-    const asked = house.ask(method.toLowerCase() as 'get', at, who);
+    const asked = clubServer.ask(method.toLowerCase() as 'get', at, who);
     return method === 'PUT' || method === 'POST' ? asked.send({}) : asked;
   };
 
@@ -124,7 +124,7 @@ describe('a club', () => {
     expect(wrong).toEqual([]);
   });
 
-  test('every route of the house is closed to strangers but for the door, and to guests but for a few', async () => {
+  test('every route of the club is closed to strangers but for the door, and to guests but for a few', async () => {
     expect(houseRoutes.length).toBeGreaterThan(30);
     const wrong: string[] = [];
     for (const { method, path } of houseRoutes) {
@@ -139,7 +139,7 @@ describe('a club', () => {
     expect(wrong).toEqual([]);
   });
 
-  test('what stands nowhere is refused to the keeper too, and to strangers not told from what does', async () => {
+  test('what stands nowhere is refused to the manager too, and to strangers not told from what does', async () => {
     await ask('GET', '/secrets', members.keeper).expect(404);
     const [there, nowhere] = [
       await ask('GET', '/recipes', null),
@@ -162,7 +162,7 @@ describe('a club', () => {
   });
 
   test('strangers are told that something answers, and not which release of it', async () => {
-    const { body } = await house.ask('get', '/healthz', null).expect(200);
+    const { body } = await clubServer.ask('get', '/healthz', null).expect(200);
     expect(body).toEqual({ isOpen: true });
   });
 

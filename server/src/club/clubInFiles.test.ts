@@ -5,7 +5,7 @@ import { takeLargeFileIn } from '../files/importFile';
 import { addDemo } from '../demo/addDemo';
 import { testClub, type TestMember } from './testClub';
 
-type House = Awaited<ReturnType<typeof testClub>>;
+type TestClub = Awaited<ReturnType<typeof testClub>>;
 interface ClubFile {
   minor: number;
   members: { id: string; name: string }[];
@@ -15,48 +15,49 @@ interface ClubFile {
   brings: { memberId: string }[];
 }
 
-let house: House;
+let clubServer: TestClub;
 let ottoline: TestMember;
 let wren: TestMember;
 let recipe: Recipe;
 
 beforeEach(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
-  ottoline = await house.member('Ottoline', 'keeper');
-  wren = await house.member('Wren', 'painter');
-  recipe = (await house.ledger.records.recipes.list())[0].content;
-  const army = (await house.ledger.records.armies.list())[0].content;
-  const [pot] = await house.ledger.records.pots.list();
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
+  ottoline = await clubServer.member('Ottoline', 'keeper');
+  wren = await clubServer.member('Wren', 'painter');
+  recipe = (await clubServer.ledger.records.recipes.list())[0].content;
+  const army = (await clubServer.ledger.records.armies.list())[0].content;
+  const [pot] = await clubServer.ledger.records.pots.list();
   const proposing = { targetId: recipe.id, words: 'warmer', content: recipe };
-  const { id } = (await house.ask('post', '/api/club/proposals', wren).send(proposing).expect(200))
-    .body as { id: string };
-  await house
+  const { id } = (
+    await clubServer.ask('post', '/api/club/proposals', wren).send(proposing).expect(200)
+  ).body as { id: string };
+  await clubServer
     .ask('post', `/api/club/proposals/${id}/remarks`, ottoline)
     .send({ stepId: null, words: 'good in the folds' })
     .expect(204);
-  await house
+  await clubServer
     .ask('put', '/api/club/claims', wren)
     .send({ armyId: army.id, unitId: army.units[0].id, models: [1, 2], is: 'taken' })
     .expect(204);
-  await house
+  await clubServer
     .ask('post', '/api/club/loans', ottoline)
     .send({ potId: pot.content.id, toId: wren.id })
     .expect(200);
-  await house
+  await clubServer
     .ask('put', '/api/club/brings', wren)
     .send({ armyId: army.id, potId: pot.content.id, is: 'brought' })
     .expect(204);
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
-const fileOf = async (from: House, who: TestMember): Promise<ClubFile> =>
+const fileOf = async (from: TestClub, who: TestMember): Promise<ClubFile> =>
   JSON.parse((await from.ask('get', '/api/files/everything', who).expect(200)).text) as ClubFile;
-const importInto = async (into: House, who: TestMember, file: object) =>
+const importInto = async (into: TestClub, who: TestMember, file: object) =>
   (await into.ask('post', '/api/files', who).send(file).expect(200)).body as { leftOut: string[] };
 
 test('the file of everything holds who is a member, and what they proposed, claimed and lent', async () => {
-  const file = await fileOf(house, ottoline);
+  const file = await fileOf(clubServer, ottoline);
   expect(file.minor).toBe(8);
   expect(file.members.map(({ name }) => name).sort()).toEqual(['Ottoline', 'Wren']);
   expect(JSON.stringify(file.members)).not.toContain('passphrase');
@@ -71,7 +72,7 @@ test('the file of everything holds who is a member, and what they proposed, clai
 });
 
 test('it comes back in another club, by name, and who is no member there is left out', async () => {
-  const file = await fileOf(house, ottoline);
+  const file = await fileOf(clubServer, ottoline);
   const other = await testClub();
   try {
     const keeper = await other.member('Hesper', 'keeper');
@@ -99,7 +100,7 @@ test('it comes back in another club, by name, and who is no member there is left
 });
 
 test('where nobody of them is a member, proposals come without a name and the rest is left out, and said', async () => {
-  const file = await fileOf(house, ottoline);
+  const file = await fileOf(clubServer, ottoline);
   const other = await testClub();
   try {
     const keeper = await other.member('Hesper', 'keeper');
@@ -117,7 +118,7 @@ test('where nobody of them is a member, proposals come without a name and the re
 });
 
 test('a painter brings in nothing that others proposed or lent', async () => {
-  const file = await fileOf(house, ottoline);
+  const file = await fileOf(clubServer, ottoline);
   const other = await testClub();
   try {
     const keeper = await other.member('Hesper', 'keeper');
@@ -134,14 +135,14 @@ test('a painter brings in nothing that others proposed or lent', async () => {
 
 test('what only I see of my own file names no other member', async () => {
   const own = JSON.parse(
-    (await house.ask('get', '/api/files/mine', wren).expect(200)).text,
+    (await clubServer.ask('get', '/api/files/mine', wren).expect(200)).text,
   ) as ClubFile;
   for (const list of ['members', 'proposals', 'claims', 'loans', 'brings'] as const)
     expect(own[list]).toEqual([]);
 });
 
 test('an open proposal whose pots are not there is left out; a decided one is history and stays', async () => {
-  const file = await fileOf(house, ottoline);
+  const file = await fileOf(clubServer, ottoline);
   const [open] = file.proposals;
   const decided: Proposal = { ...open, id: 'decided', state: 'declined', remarks: [] };
   const drawn = { ...recipe, groundPotId: 'no-such-pot' };
@@ -164,7 +165,7 @@ test('an open proposal whose pots are not there is left out; a decided one is hi
 });
 
 test('a large file, which is read apart first, brings the same in', async () => {
-  const file = await fileOf(house, ottoline);
+  const file = await fileOf(clubServer, ottoline);
   const other = await testClub();
   const path = newDatabaseFile();
   writeFileSync(path, JSON.stringify(file));
@@ -189,11 +190,14 @@ test('a large file, which is read apart first, brings the same in', async () => 
 });
 
 test('a manager lends themselves nothing of another by a file', async () => {
-  const [pot] = await house.ledger.records.pots.list();
+  const [pot] = await clubServer.ledger.records.pots.list();
   const content = { ...pot.content, id: 'wrens' };
-  await house.ask('put', '/api/pots/wrens', wren).send({ content, revision: 0 }).expect(200);
-  await house.ask('put', '/api/club/owners/pots/wrens', wren).send({ is: 'shared' }).expect(200);
-  const { members } = await fileOf(house, ottoline);
+  await clubServer.ask('put', '/api/pots/wrens', wren).send({ content, revision: 0 }).expect(200);
+  await clubServer
+    .ask('put', '/api/club/owners/pots/wrens', wren)
+    .send({ is: 'shared' })
+    .expect(200);
+  const { members } = await fileOf(clubServer, ottoline);
   const loan = {
     id: 'grab',
     potId: 'wrens',
@@ -202,8 +206,8 @@ test('a manager lends themselves nothing of another by a file', async () => {
     backAt: null,
   };
   const file = { format: 'yellow-ledger', version: 3, minor: 8, pots: [], recipes: [] };
-  const { leftOut } = await importInto(house, ottoline, { ...file, members, loans: [loan] });
+  const { leftOut } = await importInto(clubServer, ottoline, { ...file, members, loans: [loan] });
   expect(leftOut[0]).toMatch(/^1 of the loans/);
-  await house.ask('put', '/api/club/owners/pots/wrens', wren).send({ is: 'mine' }).expect(200);
-  await house.ask('get', '/api/pots/wrens', ottoline).expect(404);
+  await clubServer.ask('put', '/api/club/owners/pots/wrens', wren).send({ is: 'mine' }).expect(200);
+  await clubServer.ask('get', '/api/pots/wrens', ottoline).expect(404);
 });

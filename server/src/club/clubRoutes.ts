@@ -29,7 +29,7 @@ const joinSchema = z.strictObject({
   passphrase: passphraseSchema,
   device,
   code,
-  // Asked of the first keeper, whose ledger it was until now.
+  // Asked of the first manager, whose ledger it was until now.
   ledgerIs: z.enum(['mine', 'club'], { error: 'mine or club' }).default('mine'),
 });
 const confirmSchema = z.strictObject({
@@ -177,4 +177,4 @@ const codeProblem = (codeIs: 'missing' | 'wrong') =>
       );
 
 const linkGone =
-  'This link lets nobody in: it was used, has ended, or was taken back. Ask a keeper for a new one.';
+  'This link lets nobody in: it was used, has ended, or was taken back. Ask a manager for a new one.';

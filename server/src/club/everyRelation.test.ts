@@ -15,7 +15,7 @@ import { addDemo } from '../demo/addDemo';
 import type { RecordStore } from '../db/recordStore';
 import { testClub, type TestMember } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let members: Record<Role, TestMember>;
 let other: TestMember;
 /** One record of each kind, of the sample. */
@@ -23,18 +23,18 @@ const examples = new Map<ResourceName, AnyRecord>();
 const existing = ['mine', 'club', 'shared', 'other'] as const;
 
 const storeOf = (kind: ResourceName) =>
-  house.ledger.records[kind] as unknown as RecordStore<AnyRecord>;
+  clubServer.ledger.records[kind] as unknown as RecordStore<AnyRecord>;
 
 beforeAll(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
   members = {
-    keeper: await house.member('A keeper', 'keeper'),
-    painter: await house.member('A painter', 'painter'),
-    guest: await house.member('A guest', 'guest'),
+    keeper: await clubServer.member('A manager', 'keeper'),
+    painter: await clubServer.member('A painter', 'painter'),
+    guest: await clubServer.member('A guest', 'guest'),
   };
-  other = await house.member('Another', 'painter');
-  const [army] = await house.ledger.records.armies.list();
+  other = await clubServer.member('Another', 'painter');
+  const [army] = await clubServer.ledger.records.armies.list();
   examples.set('palettes', { id: 'wet', name: 'Wet', keeping: 'open', wells: [] });
   examples.set('timetables', planOfNothing(army.content.id));
   for (const kind of resourceNames) {
@@ -42,7 +42,7 @@ beforeAll(async () => {
     if (kept) examples.set(kind, kept.content);
   }
 });
-afterAll(() => house.close());
+afterAll(() => clubServer.close());
 
 const planOfNothing = (armyId: string): Timetable => {
   const nothing = { handsOn: null, surface: null, body: null, minutes: null };
@@ -66,9 +66,9 @@ async function recordThat(kind: ResourceName, relation: Relation, role: Role) {
   if (relation === 'none') return { ...content, id };
   await storeOf(kind).put({ ...content, id }, 0);
   if (relation === 'mine')
-    await house.club.owners.set(kind, id, { memberId: members[role].id, isShared: false });
+    await clubServer.club.owners.set(kind, id, { memberId: members[role].id, isShared: false });
   if (relation === 'shared' || relation === 'other')
-    await house.club.owners.set(kind, id, {
+    await clubServer.club.owners.set(kind, id, {
       memberId: other.id,
       isShared: relation === 'shared',
     });
@@ -99,27 +99,27 @@ test.each(cases)('$kind, $role: as the table says, of whosever it is', async ({ 
   for (const relation of existing) {
     const record = await recordThat(kind, relation, role);
     const at = `/api/${kind}/${record.id}`;
-    answer('GET', 'look', relation, (await house.ask('get', at, who)).status);
-    const { body } = await house.ask('get', `/api/${kind}`, who);
+    answer('GET', 'look', relation, (await clubServer.ask('get', at, who)).status);
+    const { body } = await clubServer.ask('get', `/api/${kind}`, who);
     if (isIn(body, record.id) !== may(role, relation, 'look', kind))
       wrong.push(`listed ${relation}`);
-    const put = await house.ask('put', at, who).send({ content: record, revision: 1 });
+    const put = await clubServer.ask('put', at, who).send({ content: record, revision: 1 });
     answer('PUT', 'write', relation, put.status);
     const { revision } = (await storeOf(kind).get(record.id)) ?? { revision: 0 };
     answer(
       'DELETE',
       'delete',
       relation,
-      (await house.ask('delete', `${at}?revision=${revision}`, who)).status,
+      (await clubServer.ask('delete', `${at}?revision=${revision}`, who)).status,
     );
   }
   const fresh = await recordThat(kind, 'none', role);
-  const made = await house
+  const made = await clubServer
     .ask('put', `/api/${kind}/${fresh.id}`, who)
     .send({ content: fresh, revision: 0 });
   answer('PUT', 'create', 'none', made.status);
   if (made.status === 200) {
-    const { owner } = await house.club.owners.of(kind, fresh.id);
+    const { owner } = await clubServer.club.owners.of(kind, fresh.id);
     // What belongs to an army or a recipe of the club is the club’s.
     expect(owner?.memberId ?? null).toBe(belongsTo(kind, fresh).length > 0 ? null : who.id);
   }

@@ -30,7 +30,7 @@ interface InvitationRow {
   drops_second_factor: number;
 }
 
-/** Whether a link makes the first keeper. */
+/** Whether a link makes the first manager. */
 export const isFirst = ({ madeBy, memberId, role }: Invitation): boolean =>
   madeBy === null && memberId === null && role === 'keeper';
 

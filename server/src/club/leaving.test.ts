@@ -3,27 +3,28 @@ import { addDemo } from '../demo/addDemo';
 import { samplePots } from '../demo/samplePots';
 import { testClub, type TestMember } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let keeper: TestMember;
 let wren: TestMember;
 let other: TestMember;
 
 beforeEach(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
-  keeper = await house.member('Ottoline', 'keeper');
-  wren = await house.member('Wren', 'painter');
-  other = await house.member('Sedge', 'painter');
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
+  keeper = await clubServer.member('Ottoline', 'keeper');
+  wren = await clubServer.member('Wren', 'painter');
+  other = await clubServer.member('Sedge', 'painter');
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
 const put = (kind: string, content: { id: string }, revision = 0) =>
-  house.ask('put', `/api/${kind}/${content.id}`, wren).send({ content, revision }).expect(200);
+  clubServer.ask('put', `/api/${kind}/${content.id}`, wren).send({ content, revision }).expect(200);
 const share = (kind: string, id: string) =>
-  house.ask('put', `/api/club/owners/${kind}/${id}`, wren).send({ is: 'shared' }).expect(200);
-const leave = (who = wren) => house.ask('delete', `/api/club/members/${wren.id}`, who).expect(204);
+  clubServer.ask('put', `/api/club/owners/${kind}/${id}`, wren).send({ is: 'shared' }).expect(200);
+const leave = (who = wren) =>
+  clubServer.ask('delete', `/api/club/members/${wren.id}`, who).expect(204);
 const idsOf = async (kind: 'recipes' | 'pots' | 'benches') =>
-  (await house.ledger.records[kind].list()).map(({ content }) => content.id as string);
+  (await clubServer.ledger.records[kind].list()).map(({ content }) => content.id as string);
 const entry = (id: string, benchId: string): LogEntry => ({
   kind: 'strike',
   id,
@@ -35,7 +36,7 @@ const entry = (id: string, benchId: string): LogEntry => ({
 });
 
 test('what was shared becomes the club’s, what was kept to oneself goes, and pots that are drawn from stay', async () => {
-  const [{ content: recipe }] = await house.ledger.records.recipes.list();
+  const [{ content: recipe }] = await clubServer.ledger.records.recipes.list();
   const [drawn, alone] = ['drawn', 'alone'].map((id) => ({ ...samplePots[0], id, name: id }));
   await put('pots', drawn);
   await put('pots', alone);
@@ -45,7 +46,7 @@ test('what was shared becomes the club’s, what was kept to oneself goes, and p
   await put('recipes', { ...drawing, id: 'shared' });
   await put('recipes', { ...recipe, id: 'private' });
   await share('recipes', 'shared');
-  await house
+  await clubServer
     .ask('put', '/api/recipes/private/versions/1', wren)
     .send({ note: '', revision: 1 })
     .expect(200);
@@ -54,23 +55,23 @@ test('what was shared becomes the club’s, what was kept to oneself goes, and p
   expect(await idsOf('recipes')).not.toContain('private');
   expect(await idsOf('pots')).toContain('drawn');
   expect(await idsOf('pots')).not.toContain('alone');
-  expect(await house.ledger.versions.list('private')).toEqual([]);
-  expect((await house.club.owners.of('recipes', 'shared')).owner).toBeNull();
+  expect(await clubServer.ledger.versions.list('private')).toEqual([]);
+  expect((await clubServer.club.owners.of('recipes', 'shared')).owner).toBeNull();
   // An old copy of what went fits no more than any other that was deleted.
-  await house
+  await clubServer
     .ask('put', '/api/recipes/private', keeper)
     .send({ content: { ...recipe, id: 'private' }, revision: 1 })
     .expect(409);
 });
 
 test('the history of models stays, without the name; of a table nobody has seen nothing stays', async () => {
-  const [{ content: bench }] = await house.ledger.records.benches.list();
+  const [{ content: bench }] = await clubServer.ledger.records.benches.list();
   await put('benches', { ...bench, id: 'own' });
   const log = (entries: LogEntry[]) =>
-    house.ask('post', '/api/log', wren).send({ entries }).expect(200);
+    clubServer.ask('post', '/api/log', wren).send({ entries }).expect(200);
   await log([entry('e1', bench.id), entry('e2', 'own')]);
   await leave(keeper);
-  const { body } = await house.ask('get', '/api/log', other).expect(200);
+  const { body } = await clubServer.ask('get', '/api/log', other).expect(200);
   const items = (body as { items: { entry: LogEntry }[] }).items.map(({ entry: each }) => each);
   expect(items.find(({ id }) => id === 'e1')).toMatchObject({ id: 'e1', benchId: bench.id });
   expect(items.find(({ id }) => id === 'e1')?.by).toBeUndefined();
@@ -79,13 +80,13 @@ test('the history of models stays, without the name; of a table nobody has seen 
   expect(await idsOf('benches')).not.toContain('own');
 });
 
-test('the last keeper does not leave, and nothing of theirs goes then', async () => {
-  const [{ content: recipe }] = await house.ledger.records.recipes.list();
-  await house
+test('the last manager does not leave, and nothing of theirs goes then', async () => {
+  const [{ content: recipe }] = await clubServer.ledger.records.recipes.list();
+  await clubServer
     .ask('put', '/api/recipes/of-keeper', keeper)
     .send({ content: { ...recipe, id: 'of-keeper' }, revision: 0 })
     .expect(200);
-  await house.ask('delete', `/api/club/members/${keeper.id}`, keeper).expect(409);
+  await clubServer.ask('delete', `/api/club/members/${keeper.id}`, keeper).expect(409);
   expect(await idsOf('recipes')).toContain('of-keeper');
-  await house.ask('get', '/api/recipes/of-keeper', keeper).expect(200);
+  await clubServer.ask('get', '/api/recipes/of-keeper', keeper).expect(200);
 });

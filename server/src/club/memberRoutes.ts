@@ -6,7 +6,7 @@ import { notFound, Problem } from '../http/problem';
 import { askedAt, refuseUnless, sent } from './clubRequest';
 import { refuseUnlessConfirmed } from './confirmed';
 import type { ClubDoor } from './clubDoor';
-import { LastKeeper } from './memberStore';
+import { LastManager } from './memberStore';
 
 const mostTrail = 1000;
 const longestInvitationHours = 14 * 24;
@@ -152,11 +152,11 @@ async function keepingAKeeper<Answer>(work: Promise<Answer>): Promise<Answer> {
   try {
     return await work;
   } catch (error) {
-    if (!(error instanceof LastKeeper)) throw error;
+    if (!(error instanceof LastManager)) throw error;
     throw new Problem(
       409,
-      'last-keeper',
-      'A club has a keeper: make somebody else one first, or nobody could let anybody in.',
+      'last-manager',
+      'A club has a manager: make somebody else one first, or nobody could let anybody in.',
     );
   }
 }

@@ -26,11 +26,11 @@ export class NameTaken extends Error {
   }
 }
 
-/** A club without a keeper has nobody who lets anybody in. */
-export class LastKeeper extends Error {
+/** A club without a manager has nobody who lets anybody in. */
+export class LastManager extends Error {
   constructor() {
-    super('the last keeper');
-    this.name = 'LastKeeper';
+    super('the last manager');
+    this.name = 'LastManager';
   }
 }
 
@@ -44,16 +44,16 @@ export interface MemberStore {
   /** @throws NameTaken */
   add(member: Member, passphraseHash: string, within: Knex.Transaction): Promise<void>;
   setPassphrase(id: string, passphraseHash: string, within: Knex.Transaction): Promise<void>;
-  /** @returns whether there is such a member @throws LastKeeper */
+  /** @returns whether there is such a member @throws LastManager */
   setRole(id: string, role: Role, within: Knex.Transaction): Promise<boolean>;
-  /** @returns whether there was such a member @throws LastKeeper */
+  /** @returns whether there was such a member @throws LastManager */
   remove(id: string, within: Knex.Transaction): Promise<boolean>;
 }
 
 export function memberStore(db: Knex): MemberStore {
   async function refuseWithoutKeeper(within: Knex.Transaction): Promise<void> {
     const keeper = await within<MemberRow>('members').where({ role: 'keeper' }).first();
-    if (!keeper) throw new LastKeeper();
+    if (!keeper) throw new LastManager();
   }
 
   return {

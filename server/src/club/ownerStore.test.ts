@@ -2,22 +2,22 @@ import type { Ledger } from '../db/ledger';
 import { ownerStore, type OwnerStore } from './ownerStore';
 import { testClub } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let ledger: Ledger;
 let owners: OwnerStore;
 let wren: string;
 let barnaby: string;
 
 beforeEach(async () => {
-  house = await testClub();
-  ledger = house.ledger;
+  clubServer = await testClub();
+  ledger = clubServer.ledger;
   owners = ownerStore(ledger.db);
   [wren, barnaby] = [
-    (await house.member('Wren', 'painter')).id,
-    (await house.member('Barnaby', 'painter')).id,
+    (await clubServer.member('Wren', 'painter')).id,
+    (await clubServer.member('Barnaby', 'painter')).id,
   ];
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
 test('sharing is told by each way of asking, and so is taking it back', async () => {
   for (const isShared of [true, false]) {

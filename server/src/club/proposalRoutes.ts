@@ -20,7 +20,7 @@ import { askedAt, refused, refuseUnless } from './clubRequest';
 import { proposalSight } from './proposalSight';
 import { proposalStore } from './proposalStore';
 
-/** What is proposed to the house, what is said of it, and what a keeper makes of it. */
+/** What is proposed to the club, what is said of it, and what a manager makes of it. */
 export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   const { owners, trail } = door.club;
   const proposals = proposalStore(ledger.db);
@@ -28,7 +28,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   const router = Router();
   const asked = askedAt(door);
 
-  /** A proposal of a request; what it is to who asks is theirs or another’s, and all of it is the house’s. */
+  /** A proposal of a request; what it is to who asks is theirs or another’s, and all of it is the club’s. */
   async function proposalFor(
     who: Who,
     request: Request,
@@ -83,7 +83,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
     '/proposals/:id',
     asked(async (who, request) => {
       const { id, memberId } = openOnly(await proposalFor(who, request, 'look', 'proposals'));
-      // Withdrawn by who made it alone; a keeper declines it, with a reason.
+      // Withdrawn by who made it alone; a manager declines it, with a reason.
       if (memberId !== who.member.id || !may(who.member.role, 'mine', 'delete', 'proposals'))
         throw refused();
       await proposals.withdraw(id);
@@ -150,7 +150,7 @@ export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
         throw new Problem(
           409,
           'stale',
-          'The house recipe was changed since you looked at it. Look at the two once more.',
+          'The club recipe was changed since you looked at it. Look at the two once more.',
         );
       }
     }),

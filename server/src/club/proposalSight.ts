@@ -32,7 +32,7 @@ export function proposalSight(ledger: Ledger, owners: OwnerStore) {
           targetId === null ? null : await ledger.records.recipes.get(targetId, within);
         if (targetId !== null) {
           const { isThere, owner } = await owners.of('recipes', targetId, within);
-          if (!isThere || owner) throw notFound('house recipe');
+          if (!isThere || owner) throw notFound('club recipe');
         }
         return sight.written('recipes', content, target?.content ?? null, () =>
           shadowedPots(sight, within),

@@ -29,7 +29,7 @@ interface RemarkRow {
   words: string;
 }
 
-/** What members propose to the house. */
+/** What members propose to the club. */
 export interface ProposalStore {
   /** the newest first */
   list(): Promise<Proposal[]>;

@@ -2,22 +2,22 @@ import type { Proposal, Recipe } from '@yellow-ledger/core';
 import { addDemo } from '../demo/addDemo';
 import { testClub, type TestMember } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let keeper: TestMember;
 let painter: TestMember;
 let guest: TestMember;
 let target: Recipe;
 
 beforeEach(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
-  keeper = await house.member('Ottoline', 'keeper');
-  painter = await house.member('Wren', 'painter');
-  guest = await house.member('Marsh', 'guest');
-  const recipes = (await house.ledger.records.recipes.list()).map(({ content }) => content);
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
+  keeper = await clubServer.member('Ottoline', 'keeper');
+  painter = await clubServer.member('Wren', 'painter');
+  guest = await clubServer.member('Marsh', 'guest');
+  const recipes = (await clubServer.ledger.records.recipes.list()).map(({ content }) => content);
   target = recipes.find(({ id }) => id === 'oilskin-shadow')!;
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
 const at = '/api/club/proposals';
 const better = (over: Partial<Recipe> = {}): Recipe => ({
@@ -28,19 +28,20 @@ const better = (over: Partial<Recipe> = {}): Recipe => ({
   ...over,
 });
 const propose = (content: Recipe, targetId: string | null, who = painter) =>
-  house.ask('post', at, who).send({ targetId, words: 'a line less', content });
+  clubServer.ask('post', at, who).send({ targetId, words: 'a line less', content });
 const idOf = (answer: { body: unknown }) => (answer.body as { id: string }).id;
 const list = async (who = keeper) =>
-  ((await house.ask('get', at, who).expect(200)).body as { items: Proposal[] }).items;
+  ((await clubServer.ask('get', at, who).expect(200)).body as { items: Proposal[] }).items;
 const approve = (id: string, revision: number, who = keeper) =>
-  house.ask('post', `${at}/${id}/approved`, who).send({ revision });
-const revisionOf = async (id: string) => (await house.ledger.records.recipes.get(id))?.revision;
+  clubServer.ask('post', `${at}/${id}/approved`, who).send({ revision });
+const revisionOf = async (id: string) =>
+  (await clubServer.ledger.records.recipes.get(id))?.revision;
 
-test('what is approved is the next version of the house, by the name it has there', async () => {
+test('what is approved is the next version of the club, by the name it has there', async () => {
   const id = idOf(await propose(better(), target.id).expect(200));
-  const before = await house.ledger.versions.list(target.id);
+  const before = await clubServer.ledger.versions.list(target.id);
   await approve(id, (await revisionOf(target.id))!).expect(200);
-  const versions = await house.ledger.versions.list(target.id);
+  const versions = await clubServer.ledger.versions.list(target.id);
   expect(versions.at(-1)?.content).toEqual({ ...target, steps: better().steps });
   expect(versions.at(-1)?.note).toContain('a line less');
   // What stood there is a version too, for the models that were painted by it.
@@ -54,37 +55,37 @@ test('what is approved is the next version of the house, by the name it has ther
 });
 
 test('an army that was painted by the recipe as it is stays what it is until its pin is moved', async () => {
-  const [army] = await house.ledger.records.armies.list();
+  const [army] = await clubServer.ledger.records.armies.list();
   const live = `"recipeId":"${target.id}","version":null`;
   expect(JSON.stringify(army.content)).toContain(live);
   const id = idOf(await propose(better(), target.id));
   await approve(id, (await revisionOf(target.id))!).expect(200);
-  const after = JSON.stringify((await house.ledger.records.armies.list())[0].content);
+  const after = JSON.stringify((await clubServer.ledger.records.armies.list())[0].content);
   expect(after).not.toContain(live);
   const version = Number(new RegExp(`"recipeId":"${target.id}","version":(\\d+)`).exec(after)?.[1]);
-  const painted = (await house.ledger.versions.list(target.id)).find(
+  const painted = (await clubServer.ledger.versions.list(target.id)).find(
     ({ number }) => number === version,
   );
   expect(painted?.content.steps).toEqual(target.steps);
 });
 
-test('a new recipe becomes one of the house, once, however often it is asked for', async () => {
+test('a new recipe becomes one of the club, once, however often it is asked for', async () => {
   const id = idOf(await propose(better(), null).expect(200));
   await approve(id, 0).expect(200);
-  await house.db('proposals').where({ id }).update({ state: 'open' });
+  await clubServer.db('proposals').where({ id }).update({ state: 'open' });
   await approve(id, 0).expect(200);
-  const named = (await house.ledger.records.recipes.list()).filter(
+  const named = (await clubServer.ledger.records.recipes.list()).filter(
     ({ content }) => content.name === 'Wren’s way',
   );
   expect(named).toHaveLength(1);
-  expect((await house.club.owners.of('recipes', named[0].content.id)).owner).toBeNull();
-  expect(await house.ledger.versions.list(named[0].content.id)).toHaveLength(1);
+  expect((await clubServer.club.owners.of('recipes', named[0].content.id)).owner).toBeNull();
+  expect(await clubServer.ledger.versions.list(named[0].content.id)).toHaveLength(1);
 });
 
-test('a house recipe that was changed since the keeper looked is not written over', async () => {
+test('a club recipe that was changed since the manager looked is not written over', async () => {
   const id = idOf(await propose(better(), target.id));
   const revision = (await revisionOf(target.id))!;
-  await house
+  await clubServer
     .ask('put', `/api/recipes/${target.id}`, keeper)
     .send({ content: { ...target, notes: 'changed meanwhile' }, revision })
     .expect(200);
@@ -97,50 +98,56 @@ test('it is declined with a reason, and withdrawn by who made it alone', async (
     idOf(await propose(better(), target.id)),
     idOf(await propose(better(), null)),
   ];
-  await house.ask('post', `${at}/${one}/declined`, keeper).send({ reason: '' }).expect(400);
-  await house.ask('post', `${at}/${one}/declined`, keeper).send({ reason: 'too dark' }).expect(204);
-  await house.ask('delete', `${at}/${other}`, keeper).expect(403);
-  await house.ask('delete', `${at}/${other}`, painter).expect(204);
+  await clubServer.ask('post', `${at}/${one}/declined`, keeper).send({ reason: '' }).expect(400);
+  await clubServer
+    .ask('post', `${at}/${one}/declined`, keeper)
+    .send({ reason: 'too dark' })
+    .expect(204);
+  await clubServer.ask('delete', `${at}/${other}`, keeper).expect(403);
+  await clubServer.ask('delete', `${at}/${other}`, painter).expect(204);
   expect(await list()).toMatchObject([{ id: one, state: 'declined', reason: 'too dark' }]);
-  await house.ask('delete', `${at}/${one}`, painter).expect(409);
+  await clubServer.ask('delete', `${at}/${one}`, painter).expect(409);
 });
 
 test('who may decide, remark and look is what the table of rights says', async () => {
   const id = idOf(await propose(better(), target.id));
   await propose(better(), target.id, guest).expect(403);
   await approve(id, 1, painter).expect(403);
-  await house.ask('post', `${at}/${id}/declined`, painter).send({ reason: 'no' }).expect(403);
-  await house.ask('get', at, guest).expect(403);
-  await house.ask('get', at, null).expect(401);
+  await clubServer.ask('post', `${at}/${id}/declined`, painter).send({ reason: 'no' }).expect(403);
+  await clubServer.ask('get', at, guest).expect(403);
+  await clubServer.ask('get', at, null).expect(401);
   const remark = { stepId: target.steps[0].id, words: 'thinner here' };
-  await house.ask('post', `${at}/${id}/remarks`, guest).send(remark).expect(404);
-  await house.ask('post', `${at}/${id}/remarks`, keeper).send(remark).expect(204);
+  await clubServer.ask('post', `${at}/${id}/remarks`, guest).send(remark).expect(404);
+  await clubServer.ask('post', `${at}/${id}/remarks`, keeper).send(remark).expect(204);
   const [{ remarks }] = await list(painter);
   expect(remarks).toMatchObject([{ ...remark, memberId: keeper.id }]);
-  await house.ask('delete', `${at}/${id}/remarks/${remarks[0].id}`, painter).expect(403);
-  await house.ask('delete', `${at}/${id}/remarks/${remarks[0].id}`, keeper).expect(204);
+  await clubServer.ask('delete', `${at}/${id}/remarks/${remarks[0].id}`, painter).expect(403);
+  await clubServer.ask('delete', `${at}/${id}/remarks/${remarks[0].id}`, keeper).expect(204);
 });
 
 test('what goes onto something only its proposer sees is not approved, and it is said why', async () => {
   const below = { ...target, id: 'below', name: 'Wren’s ground' };
-  await house
+  await clubServer
     .ask('put', '/api/recipes/below', painter)
     .send({ content: below, revision: 0 })
     .expect(200);
   const content = better({ ground: { recipeId: 'below', version: null } });
   const id = idOf(await propose(content, null).expect(200));
   const { body } = await approve(id, 0).expect(409);
-  expect(JSON.stringify(body)).toContain('no house recipe');
+  expect(JSON.stringify(body)).toContain('no club recipe');
   // What she keeps to herself is not named to who decides.
   expect(JSON.stringify(body)).not.toContain('Wren’s ground');
 });
 
 test('nobody proposes a version of a recipe that is a member’s', async () => {
-  await house
+  await clubServer
     .ask('put', '/api/recipes/of-wren', painter)
     .send({ content: better(), revision: 0 })
     .expect(200);
   await propose(better(), 'of-wren').expect(404);
   await propose(better(), 'nothing').expect(404);
-  await house.ask('post', at, painter).send({ targetId: null, words: '', content: {} }).expect(400);
+  await clubServer
+    .ask('post', at, painter)
+    .send({ targetId: null, words: '', content: {} })
+    .expect(400);
 });

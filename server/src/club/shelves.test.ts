@@ -3,7 +3,7 @@ import { addDemo } from '../demo/addDemo';
 import { samplePots } from '../demo/samplePots';
 import { testClub, type TestMember } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let wren: TestMember;
 let sedge: TestMember;
 let guest: TestMember;
@@ -11,24 +11,28 @@ let army: Army;
 const own: Pot = { ...samplePots[0], id: 'of-wren' };
 
 beforeEach(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
-  wren = await house.member('Wren', 'painter');
-  sedge = await house.member('Sedge', 'painter');
-  guest = await house.member('Marsh', 'guest');
-  army = (await house.ledger.records.armies.list())[0].content;
-  await house.ask('put', '/api/pots/of-wren', wren).send({ content: own, revision: 0 }).expect(200);
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
+  wren = await clubServer.member('Wren', 'painter');
+  sedge = await clubServer.member('Sedge', 'painter');
+  guest = await clubServer.member('Marsh', 'guest');
+  army = (await clubServer.ledger.records.armies.list())[0].content;
+  await clubServer
+    .ask('put', '/api/pots/of-wren', wren)
+    .send({ content: own, revision: 0 })
+    .expect(200);
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
 const lend = (potId: string, to: TestMember, who: TestMember) =>
-  house.ask('post', '/api/club/loans', who).send({ potId, toId: to.id });
+  clubServer.ask('post', '/api/club/loans', who).send({ potId, toId: to.id });
 const shelves = async (who: TestMember) =>
-  (await house.ask('get', '/api/club/shelves', who).expect(200)).body as {
+  (await clubServer.ask('get', '/api/club/shelves', who).expect(200)).body as {
     loans: Loan[];
     brings: Bring[];
   };
-const back = (id: string, who: TestMember) => house.ask('put', `/api/club/loans/${id}/back`, who);
+const back = (id: string, who: TestMember) =>
+  clubServer.ask('put', `/api/club/loans/${id}/back`, who);
 
 test('a pot is lent by whose it is, with the day, and given back by whoever has it', async () => {
   await lend('of-wren', sedge, sedge).expect(404);
@@ -52,7 +56,7 @@ test('the club’s pots are lent by painters and not by guests; what is not ther
 
 test('of a joint army everybody sees who brings what; the one who said so last brings it', async () => {
   const bring = (who: TestMember, is = 'brought') =>
-    house
+    clubServer
       .ask('put', '/api/club/brings', who)
       .send({ armyId: army.id, potId: samplePots[0].id, is });
   await bring(guest).expect(403);

@@ -12,7 +12,7 @@ import { addDemo } from '../demo/addDemo';
 import { anyCoat } from '../open/anyWorld';
 import { testClub, type TestMember } from './testClub';
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let keeper: TestMember;
 let painter: TestMember;
 let other: TestMember;
@@ -21,21 +21,21 @@ let recipe: Recipe;
 let army: Army;
 
 beforeEach(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
-  keeper = await house.member('Ottoline', 'keeper');
-  painter = await house.member('Barnaby', 'painter');
-  other = await house.member('Wren', 'painter');
-  guest = await house.member('Marsh', 'guest');
-  recipe = (await house.ledger.records.recipes.list())[0].content;
-  army = (await house.ledger.records.armies.list())[0].content;
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
+  keeper = await clubServer.member('Ottoline', 'keeper');
+  painter = await clubServer.member('Barnaby', 'painter');
+  other = await clubServer.member('Wren', 'painter');
+  guest = await clubServer.member('Marsh', 'guest');
+  recipe = (await clubServer.ledger.records.recipes.list())[0].content;
+  army = (await clubServer.ledger.records.armies.list())[0].content;
 });
-afterEach(() => house.close());
+afterEach(() => clubServer.close());
 
 const put = (kind: string, content: AnyRecord, who: TestMember, revision = 0) =>
-  house.ask('put', `/api/${kind}/${content.id}`, who).send({ content, revision });
+  clubServer.ask('put', `/api/${kind}/${content.id}`, who).send({ content, revision });
 const whose = (kind: string, id: string, who: TestMember, is: string) =>
-  house.ask('put', `/api/club/owners/${kind}/${id}`, who).send({ is });
+  clubServer.ask('put', `/api/club/owners/${kind}/${id}`, who).send({ is });
 const entry = (id: string, benchId: string, by?: string): LogEntry => ({
   kind: 'strike',
   id,
@@ -46,14 +46,16 @@ const entry = (id: string, benchId: string, by?: string): LogEntry => ({
   ...(by && { by }),
 });
 const log = (entries: LogEntry[], who: TestMember) =>
-  house.ask('post', '/api/log', who).send({ entries });
+  clubServer.ask('post', '/api/log', who).send({ entries });
 const logSeen = async (who: TestMember) =>
-  ((await house.ask('get', '/api/log', who)).body as { items: { entry: LogEntry }[] }).items.map(
-    ({ entry: { id } }) => id,
-  );
+  (
+    (await clubServer.ask('get', '/api/log', who)).body as { items: { entry: LogEntry }[] }
+  ).items.map(({ entry: { id } }) => id);
 const listed = async (kind: string, who: TestMember) =>
   (
-    (await house.ask('get', `/api/${kind}`, who)).body as { items: { content: { id: string } }[] }
+    (await clubServer.ask('get', `/api/${kind}`, who)).body as {
+      items: { content: { id: string } }[];
+    }
   ).items.map(({ content }) => content.id);
 
 describe('what is mine', () => {
@@ -76,7 +78,7 @@ describe('what is mine', () => {
   test('a name another has for something of theirs is not taken over, deleted or not', async () => {
     await put('recipes', mine(), painter).expect(200);
     await put('recipes', { ...mine(), name: 'Taken' }, other).expect(404);
-    await house.ask('delete', '/api/recipes/mine?revision=1', painter).expect(204);
+    await clubServer.ask('delete', '/api/recipes/mine?revision=1', painter).expect(204);
     await put('recipes', { ...mine(), name: 'Taken' }, other).expect(404);
     await put('recipes', mine(), painter).expect(200);
   });
@@ -100,11 +102,11 @@ describe('what is mine', () => {
     await whose('recipes', 'mine', painter, 'shared').expect(200);
     expect(await listed('pots', painter)).toContain('own-pot');
 
-    const { body } = await house.ask('get', '/api/recipes/mine', other).expect(200);
+    const { body } = await clubServer.ask('get', '/api/recipes/mine', other).expect(200);
     const shown = (body as { content: Recipe }).content;
     const [stands] = referencesOf('recipes', shown).filter(({ id }) => id.startsWith('private-'));
     expect(JSON.stringify(shown)).not.toContain('own-pot');
-    const kept = (await house.ask('get', `/api/pots/${stands.id}`, other).expect(200)).body;
+    const kept = (await clubServer.ask('get', `/api/pots/${stands.id}`, other).expect(200)).body;
     expect(kept.content).toMatchObject({ swatch: pot.swatch, hiding: pot.hiding, volumeMl: null });
     expect(JSON.stringify(kept)).not.toMatch(/Own pot|a secret|own-pot/);
     expect(await listed('pots', other)).toContain(stands.id);
@@ -112,7 +114,7 @@ describe('what is mine', () => {
     // It is nobody else’s to write, under neither name.
     await put('pots', pot, other, 1).expect(404);
     await put('pots', { ...pot, id: stands.id }, other).expect(404);
-    await house
+    await clubServer
       .ask('post', '/api/pot-batches', other)
       .send({ writes: [{ content: pot, revision: 1 }] })
       .expect(404);
@@ -125,23 +127,23 @@ describe('what is mine', () => {
       parent: { recipeId: 'mine', name: 'Mine', version: 1 },
     };
     await put('recipes', variant, other).expect(200);
-    const again = (await house.ask('get', '/api/recipes/variant', other).expect(200)).body;
+    const again = (await clubServer.ask('get', '/api/recipes/variant', other).expect(200)).body;
     expect((again as { content: Recipe }).content).toEqual(variant);
   });
 
   test('a recipe of the club is not a painter’s to change, by whichever way', async () => {
     await put('recipes', recipe, painter, 1).expect(403);
-    await house
+    await clubServer
       .ask('post', '/api/replacements', painter)
       .send({ note: 'other', recipes: [{ content: recipe, revision: 1 }] })
       .expect(403);
-    await house
+    await clubServer
       .ask('put', `/api/recipes/${recipe.id}/versions/1`, painter)
       .send({ note: '', revision: 1 })
       .expect(403);
     await whose('recipes', recipe.id, painter, 'mine').expect(403);
     await put('recipes', mine(), painter).expect(200);
-    // It becomes the house’s by a proposal.
+    // It becomes the club’s by a proposal.
     await whose('recipes', 'mine', painter, 'club').expect(403);
   });
 
@@ -163,18 +165,21 @@ describe('what is mine', () => {
   test('versions of a recipe are seen by who sees the recipe', async () => {
     await put('recipes', mine(), painter).expect(200);
     const at = '/api/recipes/mine/versions';
-    await house.ask('put', `${at}/1`, painter).send({ note: 'first', revision: 1 }).expect(200);
-    await house.ask('get', at, other).expect(404);
+    await clubServer
+      .ask('put', `${at}/1`, painter)
+      .send({ note: 'first', revision: 1 })
+      .expect(200);
+    await clubServer.ask('get', at, other).expect(404);
     const seenBy = async (who: TestMember) =>
-      JSON.stringify((await house.ask('get', '/api/versions', who)).body).includes('"mine"');
+      JSON.stringify((await clubServer.ask('get', '/api/versions', who)).body).includes('"mine"');
     expect([await seenBy(painter), await seenBy(other)]).toEqual([true, false]);
-    await house.ask('get', '/api/files/recipes/mine', other).expect(404);
+    await clubServer.ask('get', '/api/files/recipes/mine', other).expect(404);
   });
 });
 
 describe('the log', () => {
   beforeEach(async () => {
-    const [example] = await house.ledger.records.benches.list();
+    const [example] = await clubServer.ledger.records.benches.list();
     const loose = { ...example.content, id: 'own' };
     const { loose: _loose, ...joint } = { ...loose, id: 'joint', armyId: army.id, models: [] };
     await put('benches', loose, painter).expect(200);
@@ -202,7 +207,7 @@ describe('the log', () => {
     await log([entry('on-own', 'own')], other).expect(403);
   });
 
-  test('what another has noted is struck out by a keeper, or by who painted it', async () => {
+  test('what another has noted is struck out by a manager, or by who painted it', async () => {
     const tick = (id: string, by?: string) => ({ ...entry(id, 'joint', by), of: 'e0' });
     await log([tick('e1'), tick('e2', 'Wren')], painter).expect(200);
     const strike = (id: string, of: string) => ({ ...entry(id, 'joint'), of });
@@ -216,7 +221,7 @@ describe('the log', () => {
 describe('files', () => {
   const idsIn = (text: string) => JSON.stringify(JSON.parse(text));
   const fileOf = async (path: string, who: TestMember) =>
-    idsIn((await house.ask('get', `/api/files/${path}`, who).expect(200)).text);
+    idsIn((await clubServer.ask('get', `/api/files/${path}`, who).expect(200)).text);
 
   test('of everything holds what its asker sees; mine what is mine, with the pots it draws from', async () => {
     await put('recipes', { ...recipe, id: 'of-barnaby' }, painter).expect(200);
@@ -228,20 +233,20 @@ describe('files', () => {
     expect(mine).not.toContain('of-wren');
     expect(mine).not.toContain(`"id":"${recipe.id}"`);
     expect(mine).toContain(samplePots[0].id);
-    await house.ask('get', '/api/files/everything', painter).expect(403);
-    await house.ask('get', '/api/files/mine', null).expect(401);
+    await clubServer.ask('get', '/api/files/everything', painter).expect(403);
+    await clubServer.ask('get', '/api/files/mine', null).expect(401);
   });
 
   test('what a member brings in a file is theirs; what it claims of others stays as it is', async () => {
     await put('recipes', { ...recipe, id: 'of-wren', name: 'Wren’s' }, other).expect(200);
     const own = JSON.parse(
-      (await house.ask('get', '/api/files/everything', keeper).expect(200)).text,
+      (await clubServer.ask('get', '/api/files/everything', keeper).expect(200)).text,
     ) as { recipes: Recipe[] };
     own.recipes = [
       { ...recipe, id: 'brought', name: 'Brought' },
       { ...recipe, id: 'of-wren', name: 'Claimed' },
     ];
-    await house
+    await clubServer
       .ask('post', '/api/files', painter)
       .set('Content-Type', 'application/json')
       .send(JSON.stringify(own))
@@ -249,7 +254,7 @@ describe('files', () => {
     expect(await listed('recipes', painter)).toContain('brought');
     expect(await listed('recipes', other)).not.toContain('brought');
     expect(await listed('recipes', painter)).not.toContain('of-wren');
-    const { body } = await house.ask('get', '/api/recipes/of-wren', other).expect(200);
+    const { body } = await clubServer.ask('get', '/api/recipes/of-wren', other).expect(200);
     expect((body as { content: Recipe }).content.name).toBe('Wren’s');
   });
 
@@ -259,9 +264,9 @@ describe('files', () => {
     const brought = { ...samplePots[1], id: 'own-pot', name: 'Brought' };
     const drawing = { ...recipe, id: 'brought', name: 'Brought recipe', groundPotId: 'own-pot' };
     const own = JSON.parse(
-      (await house.ask('get', '/api/files/recipes', keeper).expect(200)).text,
+      (await clubServer.ask('get', '/api/files/recipes', keeper).expect(200)).text,
     ) as { pots: object[]; recipes: Recipe[] };
-    const bench = (await house.ledger.records.benches.list())[0].content.id;
+    const bench = (await clubServer.ledger.records.benches.list())[0].content.id;
     const log = [
       anyCoat(
         'brought-coat',
@@ -271,7 +276,7 @@ describe('files', () => {
       ),
     ];
     const file = { ...own, pots: [...own.pots, brought], recipes: [drawing], log };
-    const { body } = await house
+    const { body } = await clubServer
       .ask('post', '/api/files', other)
       .set('Content-Type', 'application/json')
       .send(JSON.stringify(file))
@@ -279,17 +284,19 @@ describe('files', () => {
     expect(JSON.stringify(body)).not.toContain('Own pot');
     expect((body as { potsAdded: number }).potsAdded).toBe(1);
 
-    const theirs = (await house.ask('get', '/api/recipes/brought', other).expect(200)).body;
+    const theirs = (await clubServer.ask('get', '/api/recipes/brought', other).expect(200)).body;
     const { groundPotId } = (theirs as { content: Recipe }).content;
-    const mixed = (await house.ask('get', `/api/pots/${groundPotId}`, other).expect(200)).body;
+    const mixed = (await clubServer.ask('get', `/api/pots/${groundPotId}`, other).expect(200)).body;
     expect((mixed as { content: { name: string } }).content.name).toBe('Brought');
-    const untouched = (await house.ask('get', '/api/pots/own-pot', painter).expect(200)).body;
+    const untouched = (await clubServer.ask('get', '/api/pots/own-pot', painter).expect(200)).body;
     expect(untouched).toMatchObject({ content: pot, revision: 1 });
     expect(untouched).not.toHaveProperty('usedMl');
   });
 
   test('a backup holds what members keep to themselves: nobody takes it along', async () => {
-    const { body } = await house.ask('post', '/api/backups', keeper).expect(201);
-    await house.ask('get', `/api/backups/${(body as { name: string }).name}`, keeper).expect(403);
+    const { body } = await clubServer.ask('post', '/api/backups', keeper).expect(201);
+    await clubServer
+      .ask('get', `/api/backups/${(body as { name: string }).name}`, keeper)
+      .expect(403);
   });
 });

@@ -74,7 +74,7 @@ export function logRoutes(): Router {
         throw new Problem(
           403,
           'not-yours',
-          'What another has noted is struck out by them, or by a keeper.',
+          'What another has noted is struck out by them, or by a manager.',
         );
       if (!(error instanceof EntryTaken)) throw error;
       throw new Problem(

@@ -26,7 +26,7 @@ export interface WorldRecord {
 
 /** A club with records of everybody that name each other in every way, also past their rights. */
 export interface World {
-  house: Awaited<ReturnType<typeof testClub>>;
+  clubServer: Awaited<ReturnType<typeof testClub>>;
   members: TestMember[];
   records: WorldRecord[];
   entryIds: string[];
@@ -39,12 +39,12 @@ export interface World {
 export async function anyWorld(seed: number): Promise<World> {
   const random = randomFrom(seed);
   const pick = <Item>(list: readonly Item[]) => list[Math.floor(random() * list.length)];
-  const house = await testClub();
+  const clubServer = await testClub();
   const members = [
-    await house.member('Ottoline', 'keeper'),
-    await house.member('Barnaby', 'painter'),
-    await house.member('Wren', 'painter'),
-    await house.member('Marsh', 'guest'),
+    await clubServer.member('Ottoline', 'keeper'),
+    await clubServer.member('Barnaby', 'painter'),
+    await clubServer.member('Wren', 'painter'),
+    await clubServer.member('Marsh', 'guest'),
   ];
   const mark = (kind: string, n: number, of: string) => `${of}${kind}${n}q${seed}z`;
   const idOf = (kind: ResourceName, n: number) => mark(kind, n, 'id');
@@ -120,7 +120,7 @@ export async function anyWorld(seed: number): Promise<World> {
       timetables: async (_n, id) => planOf(id, anyId('armies')),
       photographs: async (n, id, name) => {
         const bytes = pngBytes({ width: 8 + n, height: 8 });
-        const kept = await house.ledger.pictures.put(bytes);
+        const kept = await clubServer.ledger.pictures.put(bytes);
         pictures.set(id, kept.hash);
         return {
           id,
@@ -138,7 +138,7 @@ export async function anyWorld(seed: number): Promise<World> {
 
   const records: WorldRecord[] = [];
   for (const kind of resourceNames) {
-    const store = house.ledger.records[kind] as unknown as RecordStore<AnyRecord>;
+    const store = clubServer.ledger.records[kind] as unknown as RecordStore<AnyRecord>;
     for (let n = 0; n < perKind; n++) {
       const [id, name] = [idOf(kind, n), mark(kind, n, 'name')];
       await store.put(await makers[kind](n, id, name), 0);
@@ -151,7 +151,7 @@ export async function anyWorld(seed: number): Promise<World> {
     const owner = pick(members);
     const openTo =
       random() < 0.25 ? [{ memberId: pick(members).id, mayWrite: random() < 0.5 }] : [];
-    await house.club.owners.set(kind, id, {
+    await clubServer.club.owners.set(kind, id, {
       memberId: owner.id,
       isShared: random() < 0.25,
       openTo: openTo.filter(({ memberId }) => memberId !== owner.id),
@@ -159,18 +159,18 @@ export async function anyWorld(seed: number): Promise<World> {
   }
   for (let n = 0; n < perKind; n++)
     if (random() < 0.7)
-      await house.ledger.versions
+      await clubServer.ledger.versions
         .freeze(idOf('recipes', n), 1, { note: 'first', revision: 1 })
         // One that stands on another as that is now is not frozen.
         .catch(() => undefined);
-  if (random() < 0.5) await house.club.loans.lend(anyId('pots'), pick(members).id);
+  if (random() < 0.5) await clubServer.club.loans.lend(anyId('pots'), pick(members).id);
 
   const entryIds: string[] = [];
   for (let n = 0; n < 8; n++) {
     const writer = pick(members);
     const holder = random() < 0.5 ? anyId('benches') : anyId('armies');
     const entry = anyCoat(`entry${n}q${seed}z`, holder, anyId, random);
-    await house.ledger.log.append([entry], {
+    await clubServer.ledger.log.append([entry], {
       memberId: writer.id,
       name: writer.name,
       strikesAny: false,
@@ -178,13 +178,13 @@ export async function anyWorld(seed: number): Promise<World> {
     entryIds.push(entry.id);
   }
   return {
-    house,
+    clubServer,
     members,
     records,
     entryIds,
     random,
     pick,
-    close: () => house.close(),
+    close: () => clubServer.close(),
   };
 }
 

@@ -5,14 +5,14 @@ import { anyCoat, type World } from './anyWorld';
 
 /** Tries one write that somebody might try, by whatever way. @returns what it was */
 export async function tryOne(world: World, who: TestMember, n: number): Promise<string> {
-  const { house, records, pick, random, entryIds } = world;
+  const { clubServer, records, pick, random, entryIds } = world;
   const { kind, id } = pick(records);
   const storeFor = (of: ResourceName) =>
-    house.ledger.records[of] as unknown as RecordStore<AnyRecord>;
+    clubServer.ledger.records[of] as unknown as RecordStore<AnyRecord>;
   /** A record as this member may see it: nobody sends what they cannot know. */
   const seenOf = async (of: ResourceName): Promise<AnyRecord | null> => {
     const asked = pick(records.filter((each) => each.kind === of)).id;
-    const answer = await house.ask('get', `/api/${of}/${asked}`, who);
+    const answer = await clubServer.ask('get', `/api/${of}/${asked}`, who);
     if (answer.status !== 200) return null;
     // Without the names: whoever writes their own words elsewhere tells nothing of another's.
     return JSON.parse(
@@ -39,7 +39,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
   const revision = kept?.revision ?? 0;
   const anyId = (of: ResourceName) => pick(records.filter((each) => each.kind === of)).id;
   const file = (lists: object) =>
-    house
+    clubServer
       .ask('post', '/api/files', who)
       .set('Content-Type', 'application/json')
       .send(
@@ -55,7 +55,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
   const tries: [string, () => PromiseLike<unknown>][] = [
     [
       `PUT ${kind} ${id}`,
-      () => house.ask('put', `/api/${kind}/${id}`, who).send({ content, revision }),
+      () => clubServer.ask('put', `/api/${kind}/${id}`, who).send({ content, revision }),
     ],
     [
       `PUT an army or a bench under the identifier of the other`,
@@ -65,19 +65,19 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
           ['benches', 'armies'],
         ] as const);
         const as = anyId(taken);
-        return house
+        return clubServer
           .ask('put', `/api/${made}/${as}`, who)
           .send({ content: { ...(await seenOf(made)), id: as }, revision: 0 });
       },
     ],
     [
       `DELETE ${kind} ${id}`,
-      () => house.ask('delete', `/api/${kind}/${id}?revision=${revision}`, who),
+      () => clubServer.ask('delete', `/api/${kind}/${id}?revision=${revision}`, who),
     ],
     [
       `POST log on any holder`,
       () =>
-        house.ask('post', '/api/log', who).send({
+        clubServer.ask('post', '/api/log', who).send({
           entries: [
             anyCoat(`try${n}q`, random() < 0.5 ? anyId('benches') : anyId('armies'), anyId, random),
           ],
@@ -86,7 +86,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
     [
       `POST log: a strike`,
       () =>
-        house.ask('post', '/api/log', who).send({
+        clubServer.ask('post', '/api/log', who).send({
           entries: [strikeOf(`strike${n}q`, anyId('benches'), pick(entryIds))],
         }),
     ],
@@ -124,14 +124,14 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
     [
       `PUT owners ${kind} ${id}`,
       () =>
-        house
+        clubServer
           .ask('put', `/api/club/owners/${kind}/${id}`, who)
           .send({ is: pick(['club', 'mine', 'shared']), openTo: [] }),
     ],
     [
       `freeze recipes`,
       () =>
-        house
+        clubServer
           .ask('put', `/api/recipes/${anyId('recipes')}/versions/${pick([1, 2])}`, who)
           .send({ note: 'mine now', revision: 1 }),
     ],
@@ -140,7 +140,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
       async () => {
         const [recipe, of] = [await seenOf('recipes'), anyId('recipes')];
         const now = { ...recipe, id: of, notes: 'replaced' };
-        return house.ask('post', '/api/replacements', who).send({
+        return clubServer.ask('post', '/api/replacements', who).send({
           note: 'other',
           recipes: [{ content: now, revision: await revisionOf('recipes', of) }],
         });
@@ -154,7 +154,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
           content: { ...pot, id: of, notes: 'batched' },
           revision: await revisionOf('pots', of),
         };
-        return house.ask('post', '/api/pot-batches', who).send({ writes: [write] });
+        return clubServer.ask('post', '/api/pot-batches', who).send({ writes: [write] });
       },
     ],
     [
@@ -162,7 +162,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
       async () => {
         const recipe = await seenOf('recipes');
         const drawing = { ...recipe, id: `drawing${n}q`, groundPotId: anyId('pots') };
-        return house
+        return clubServer
           .ask('put', `/api/recipes/drawing${n}q`, who)
           .send({ content: drawing, revision: 0 });
       },
@@ -172,7 +172,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
       async () => {
         const recipe = await seenOf('recipes');
         const drawing = { ...recipe, id: `p${n}q`, groundPotId: anyId('pots') };
-        return house
+        return clubServer
           .ask('post', '/api/club/proposals', who)
           .send({ targetId: null, words: 'better', content: drawing });
       },
@@ -180,21 +180,21 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
     [
       `lend`,
       () =>
-        house
+        clubServer
           .ask('post', '/api/club/loans', who)
           .send({ potId: anyId('pots'), toId: pick(world.members).id }),
     ],
     [
       `claim models`,
       () =>
-        house
+        clubServer
           .ask('put', '/api/club/claims', who)
           .send({ armyId: anyId('armies'), unitId: 'u', models: [1], is: 'taken' }),
     ],
     [
       `bring`,
       () =>
-        house
+        clubServer
           .ask('put', '/api/club/brings', who)
           .send({ armyId: anyId('armies'), potId: anyId('pots'), is: 'brought' }),
     ],

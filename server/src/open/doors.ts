@@ -21,7 +21,7 @@ const roles: readonly Role[] = ['keeper', 'painter', 'painter', 'guest'];
 async function hiddenFromMember(world: World, who: TestMember): Promise<WorldRecord[]> {
   const hidden: WorldRecord[] = [];
   for (const record of world.records) {
-    const standing = await standingOf(record.kind, [record.id], who.id, world.house.db);
+    const standing = await standingOf(record.kind, [record.id], who.id, world.clubServer.db);
     if (standing.get(record.id)?.relation === 'other') hidden.push(record);
   }
   return hidden;
@@ -60,8 +60,8 @@ const readAddresses = (world: World): string[] => [
 
 /** @returns what was told to somebody who may not see it */
 export async function leaksIn(world: World): Promise<string[]> {
-  const { house, members } = world;
-  const opaque = await opaqueIdsOf(house.db)();
+  const { clubServer, members } = world;
+  const opaque = await opaqueIdsOf(clubServer.db)();
   const leaks: string[] = [];
   for (const [index, who] of members.entries()) {
     const hidden = await hiddenFromMember(world, who);
@@ -72,14 +72,14 @@ export async function leaksIn(world: World): Promise<string[]> {
           leaks.push(`${who.name}: ${door}: ${kind} ${id}`);
     };
     for (const path of readAddresses(world)) {
-      const answer = await house.ask('get', path, who).buffer(true);
+      const answer = await clubServer.ask('get', path, who).buffer(true);
       const text = answer.text ?? JSON.stringify(answer.body);
       if (answer.status >= 500) leaks.push(`${who.name}: ${path}: ${answer.status}`);
       // Of a picture nothing stands in text: that it was answered at all tells.
       const isPicture = path.startsWith('/api/pictures/') && answer.status === 200;
       note(path, isPicture ? path : text);
     }
-    const store = newsStore(house.db);
+    const store = newsStore(clubServer.db);
     for (let told = { change: 0, entry: 0 }; ;) {
       const news = await store.after(told);
       note('the event stream', newsFor(news, { id: who.id, role: roles[index] }, opaque));
@@ -93,7 +93,7 @@ export async function leaksIn(world: World): Promise<string[]> {
 }
 
 /** Everything that is stored, row by row, by a name for each row. */
-async function storedIn({ house: { db } }: World): Promise<Map<string, string>> {
+async function storedIn({ clubServer: { db } }: World): Promise<Map<string, string>> {
   const rows = new Map<string, string>();
   for (const kind of resourceNames)
     for (const row of (await db(kind).select('id', 'revision', 'content')) as { id: string }[])
@@ -149,7 +149,7 @@ async function wrongEntry(
 
 /** Writes tried by everybody. @returns what changed that was not theirs to change, and what failed */
 export async function foreignChangesIn(world: World, tries: number): Promise<string[]> {
-  const { house, members } = world;
+  const { clubServer, members } = world;
   const wrong: string[] = [];
   for (let n = 0; n < tries; n++) {
     const index = Math.floor(world.random() * members.length);
@@ -163,7 +163,7 @@ export async function foreignChangesIn(world: World, tries: number): Promise<str
     }
     const standing = new Map<string, Awaited<ReturnType<typeof standingOf>>>();
     for (const [kind, list] of ids)
-      standing.set(kind, await standingOf(kind, [...new Set(list)], who.id, house.db));
+      standing.set(kind, await standingOf(kind, [...new Set(list)], who.id, clubServer.db));
 
     const what = await tryOne(world, who, n);
     if (/ → 5\d\d$/.test(what)) wrong.push(`${who.name}: ${what}`);
@@ -195,7 +195,7 @@ export async function foreignChangesIn(world: World, tries: number): Promise<str
       if (!isAllowed || isEntryChanged) wrong.push(`${who.name}: ${what}: ${key} (${relation})`);
       const row = after.get(key);
       if (of === 'entry' && isNew && row !== undefined)
-        wrong.push(...(await wrongEntry(row, before, who, role, house.db, what)));
+        wrong.push(...(await wrongEntry(row, before, who, role, clubServer.db, what)));
     }
   }
   return wrong;

@@ -12,7 +12,7 @@ import { ClubClock } from '../club/clubClock';
 import { clubDoor, type TrustedRoot } from '../club/clubDoor';
 import { EventHub } from '../club/events/eventHub';
 import { newsStore } from '../club/events/newsStore';
-import { carryHouseInto, latestMoment } from '../club/house';
+import { carryClubInto, latestMoment } from '../club/carryClub';
 import { openDatabase } from '../db/openDatabase';
 import { settleJournal } from '../db/settleJournal';
 import { openLedger, type Ledger } from '../db/ledger';
@@ -207,7 +207,7 @@ export class RunningLedger {
       await this.opened?.gate.end();
       let replaced: string | null = null;
       try {
-        if (this.opened?.club) await carryHouseInto(trial, this.opened.db);
+        if (this.opened?.club) await carryClubInto(trial, this.opened.db);
         // Downloads under way are broken off: they would hold on to the file that is put aside.
         await this.close();
         replaced = putInPlace(trial, databaseFile, now);

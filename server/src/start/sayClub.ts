@@ -24,7 +24,7 @@ export async function sayClub(
   }
   const token = await club.firstLink();
   if (token)
-    say(`who opens this link becomes the keeper, once, within a day: ${address}come-in#${token}`);
+    say(`who opens this link becomes the manager, once, within a day: ${address}come-in#${token}`);
   if (!isDemo) return;
   say('this is the sample club; come in as');
   for (const { name, role, passphrase } of await freshPassphrases(club))

@@ -14,7 +14,7 @@ interface Event {
   };
 }
 
-let house: Awaited<ReturnType<typeof testClub>>;
+let clubServer: Awaited<ReturnType<typeof testClub>>;
 let server: Server;
 let at: string;
 let painter: TestMember;
@@ -24,13 +24,13 @@ let recipe: Recipe;
 const listeners: AbortController[] = [];
 
 beforeEach(async () => {
-  house = await testClub();
-  await addDemo(house.ledger);
-  recipe = (await house.ledger.records.recipes.list())[0].content;
-  keeper = await house.member('Ottoline', 'keeper');
-  painter = await house.member('Barnaby', 'painter');
-  other = await house.member('Wren', 'painter');
-  server = createServer(house.app);
+  clubServer = await testClub();
+  await addDemo(clubServer.ledger);
+  recipe = (await clubServer.ledger.records.recipes.list())[0].content;
+  keeper = await clubServer.member('Ottoline', 'keeper');
+  painter = await clubServer.member('Barnaby', 'painter');
+  other = await clubServer.member('Wren', 'painter');
+  server = createServer(clubServer.app);
   await new Promise<void>((open) => server.listen(0, '127.0.0.1', open));
   at = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
@@ -38,7 +38,7 @@ afterEach(async () => {
   listeners.splice(0).forEach((each) => each.abort());
   server.closeAllConnections();
   await new Promise((closed) => server.close(closed));
-  await house.close();
+  await clubServer.close();
 });
 
 /** Listens as a browser does. @returns what was told so far, and whether it is over */
@@ -95,7 +95,7 @@ const entry = (id: string, benchId = 'a-bench-that-is-gone'): LogEntry => ({
   of: 'nothing',
 });
 const press = (id: string, who = painter) =>
-  house
+  clubServer
     .ask('post', '/api/log', who)
     .send({ entries: [entry(id)] })
     .expect(200);
@@ -126,7 +126,7 @@ test('whoever was away is told what was missed, each entry once and in order', a
 test('of what somebody keeps to themselves nothing is told, until it is shared', async () => {
   const [of, mine] = [await listen(other), await listen(painter)];
   const put = (name: string, revision: number) =>
-    house
+    clubServer
       .ask('put', '/api/recipes/own', painter)
       .send({ content: { ...recipe, id: 'own', name }, revision });
   await put('One', 0).expect(200);
@@ -139,7 +139,7 @@ test('of what somebody keeps to themselves nothing is told, until it is shared',
       .filter(({ id, isOfOwner }) => id === 'own' && !isOfOwner);
   expect(ofRecord(of.told)).toEqual([]);
   expect(ofRecord(mine.told)).not.toEqual([]);
-  await house
+  await clubServer
     .ask('put', '/api/club/owners/recipes/own', painter)
     .send({ is: 'shared' })
     .expect(200);
@@ -149,11 +149,11 @@ test('of what somebody keeps to themselves nothing is told, until it is shared',
 
 test('paint that is taken from a pot is told of the pot', async () => {
   const { told } = await listen(other);
-  const log = await house.ledger.log.all();
+  const log = await clubServer.ledger.log.all();
   const coat = log.find(({ kind }) => kind === 'coat');
   if (coat?.kind !== 'coat') throw new Error('the demo has painted nothing');
   const more = { ...coat, id: 'one-more', coat: coat.coat + 1, used: coat.used.slice(0, 1) };
-  await house
+  await clubServer
     .ask('post', '/api/log', keeper)
     .send({ entries: [more] })
     .expect(200);
@@ -162,12 +162,12 @@ test('paint that is taken from a pot is told of the pot', async () => {
 
 test('who is put out is told so, and hears no more', async () => {
   const { told, state } = await listen(other);
-  await house.ask('delete', `/api/club/members/${other.id}`, keeper).expect(204);
+  await clubServer.ask('delete', `/api/club/members/${other.id}`, keeper).expect(204);
   await until(() => state.isOver);
   expect(told.at(-1)?.event).toBe('out');
   await press('later');
   expect(entriesOf(told)).not.toContain('later');
-  expect(house.events.listening).toBe(0);
+  expect(clubServer.events.listening).toBe(0);
 });
 
 test('nobody listens without having come in, and nobody by the hundred', async () => {
@@ -218,12 +218,12 @@ function unreadStream() {
 
 test('a page that does not read is sent nothing more until it does, and then all of it, in order', async () => {
   for (let i = 0; i < 450; i++)
-    await house.ledger.log.append([entry(`old-${String(i).padStart(3, '0')}`)]);
+    await clubServer.ledger.log.append([entry(`old-${String(i).padStart(3, '0')}`)]);
   const token = painter.cookie.split('=')[1];
-  const who = (await house.club.who(token))!;
+  const who = (await clubServer.club.who(token))!;
   const { response, written, read } = unreadStream();
   const before = { change: 0, entry: 0 };
-  await house.events.listen(response, { token, address: 'here', who }, before);
+  await clubServer.events.listen(response, { token, address: 'here', who }, before);
   await press('e1');
   const { told } = await listen(other);
   await press('e2');

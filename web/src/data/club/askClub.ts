@@ -3,7 +3,7 @@ import { takeEarlyAnswer } from '../earlyAnswers';
 import { problemOf, unreadable, type Problem } from '../problem';
 
 /**
- * Asks the house of a club: who is in it, and coming in. Its answers carry no name of the ledger, as
+ * Asks for what is of the club: its members, logging in. Its answers carry no name of the ledger, as
  * strangers are not told that.
  *
  * @returns what was answered, or what went wrong as a problem; never throws

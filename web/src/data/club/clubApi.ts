@@ -64,7 +64,7 @@ const doing = (path: string, method: string, body?: object) => ({
   ...(body && { body }),
 });
 
-/** The house of a club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
+/** A club: who is in it, and whose what is. Nothing of it is there for a ledger alone. */
 export const clubApi = createApi({
   reducerPath: 'clubApi',
   baseQuery: askHouse,

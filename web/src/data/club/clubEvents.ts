@@ -19,7 +19,7 @@ export interface EventSubscriber {
   entries: (items: { sequence: number; entry: LogEntry }[]) => void;
   /** Records of a kind that are not what they were; null: any of them. */
   records: (kind: ResourceName, ids: readonly string[] | null) => void;
-  /** Something of the house, or versions, by the name it has in the news. */
+  /** Something of the club, or versions, by the name it has in the news. */
   others: (kind: string) => void;
   /** Whatever was fetched before may be of before. */
   anew: () => void;

@@ -49,7 +49,7 @@ export const ownedSchema = z.object({
 export type OpenTo = NonNullable<z.infer<typeof ownedSchema>['openTo']>[number];
 export type Owned = z.infer<typeof ownedSchema>;
 
-/** What can be asked of the house anew. */
+/** What can be asked of the club anew. */
 export const clubTags = [
   'members',
   'invitations',

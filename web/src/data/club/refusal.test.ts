@@ -53,7 +53,7 @@ test('a ledger alone refuses nothing', async () => {
   expect(refusalToLog(state, { is: 'alone' }, [entry])).toBeNull();
 });
 
-test('a house recipe is changed by keepers; a painter is told the way there is', async () => {
+test('a club recipe is changed by managers; a painter is told the way there is', async () => {
   const state = await stateWith([]);
   expect(refusalToWrite(state, as('keeper'), 'recipes', coat.id, coat)).toBeNull();
   expect(refusalToWrite(state, as('painter'), 'recipes', coat.id, coat)).toMatch(

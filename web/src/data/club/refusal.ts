@@ -58,7 +58,7 @@ export function refusalToWrite(
     const isJoint = record !== null && belongsTo(kind, record).length > 0;
     if (may(role, 'mine', 'create', kind) || (isJoint && may(role, 'club', 'create', kind)))
       return null;
-    return 'Guests look: a keeper can make you a painter.';
+    return 'Guests look: a manager can make you a painter.';
   }
   const action: Action = record === null ? 'delete' : 'write';
   const relation = relationIn(state, memberId, kind, id);
@@ -67,8 +67,8 @@ export function refusalToWrite(
 }
 
 function wayOut(kind: ResourceName, relation: Relation): string {
-  if (kind === 'recipes') return 'fork a variant of your own, and propose that to the house.';
-  return relation === 'club' ? 'a keeper does that.' : 'they do that themselves.';
+  if (kind === 'recipes') return 'fork a variant of your own, and propose that to the club.';
+  return relation === 'club' ? 'a manager does that.' : 'they do that themselves.';
 }
 
 /** Why entries may not be written into the log, in a sentence; null where they may. */
@@ -79,7 +79,7 @@ export function refusalToLog(
 ): string | null {
   if (membership.is !== 'in') return null;
   const { id: memberId, role } = membership.me.member;
-  if (!may(role, 'mine', 'create', 'log')) return 'Guests look: a keeper can make you a painter.';
+  if (!may(role, 'mine', 'create', 'log')) return 'Guests look: a manager can make you a painter.';
   for (const { benchId } of entries) {
     const kind = cachedRecord(state, 'armies', benchId) ? 'armies' : 'benches';
     const relation = relationIn(state, memberId, kind, benchId);

@@ -1,4 +1,4 @@
-import { may } from '@yellow-ledger/core';
+import { may, roleLabel } from '@yellow-ledger/core';
 import { useParams } from 'react-router';
 import { useMembership } from '../../data/club/membership';
 import { Tabs } from '../../kit/Tabs';
@@ -12,7 +12,7 @@ import { WhoSeesLeaf } from './WhoSeesLeaf';
 import { PageWait } from '../../kit/PageWait';
 import './club.scss';
 
-/** The house of a club: who is in it, on what, and what was done. */
+/** A club: who is in it, on what, and what was done. */
 export default function ClubPage() {
   const { leaf = '' } = useParams();
   const membership = useMembership();
@@ -36,7 +36,7 @@ export default function ClubPage() {
   const leaves = [
     { path: '', label: 'Members' },
     { path: 'evening', label: 'This evening' },
-    ...(isShown.proposals ? [{ path: 'proposals', label: 'House recipes' }] : []),
+    ...(isShown.proposals ? [{ path: 'proposals', label: 'Club recipes' }] : []),
     { path: 'who-sees', label: 'Who sees what' },
     { path: 'devices', label: 'My devices' },
     ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
@@ -45,7 +45,7 @@ export default function ClubPage() {
     <div className="page club">
       <PageHead title="The club">
         <p>
-          You are in as <b>{member.name}</b>, {member.role}
+          You are in as <b>{member.name}</b>, {roleLabel(member.role)}
         </p>
       </PageHead>
       <Tabs label="Of the club" at="/club" leaves={leaves} />

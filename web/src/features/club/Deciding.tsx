@@ -18,11 +18,11 @@ import { Problem } from '../../kit/Problem';
 export interface DecidingProps {
   proposal: Proposal;
   me: Member;
-  /** of the house recipe it is looked at beside */
+  /** of the club recipe it is looked at beside */
   revision: number;
 }
 
-/** What became of a proposal, or what a keeper, and who made it, can make of it. */
+/** What became of a proposal, or what a manager, and who made it, can make of it. */
 export function Deciding({ proposal, me, revision }: DecidingProps) {
   const { id, state, decidedBy, decidedAt, reason, version } = proposal;
   const nameOf = useMemberNames();
@@ -54,7 +54,7 @@ export function Deciding({ proposal, me, revision }: DecidingProps) {
               disabled={isLoading}
               onClick={() => void approve({ id, revision })}
             >
-              Approve: make it a house version
+              Approve: make it a club version
             </Button>
             <Button variant="outline" onClick={() => setIsDeclining(!isDeclining)}>
               Decline …

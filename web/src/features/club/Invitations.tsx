@@ -34,7 +34,7 @@ export function Invitations() {
         <Select
           label="As"
           value={role}
-          options={roles.map(({ name }) => name)}
+          options={roles.map(({ name, label }) => ({ id: name, name: label }))}
           onChoose={(chosen) => setRole(chosen)}
         />
         <Select

@@ -1,4 +1,4 @@
-import { may, roles } from '@yellow-ledger/core';
+import { may, roleLabel, roles } from '@yellow-ledger/core';
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
@@ -32,9 +32,9 @@ export function MembersLeaf({ me }: { me: Member }) {
           ))}
         </ul>
         <dl className="roles">
-          {roles.map(({ name, tells }) => (
+          {roles.map(({ name, label, tells }) => (
             <div key={name}>
-              <dt>{name}</dt>
+              <dt>{label}</dt>
               <dd>{tells}</dd>
             </div>
           ))}
@@ -48,7 +48,7 @@ export function MembersLeaf({ me }: { me: Member }) {
 function MemberRow({ member, me }: { member: Member; me: Member }) {
   const [giveRole, { error: ungiven }] = useGiveRoleMutation();
   const isMe = member.id === me.id;
-  const isKeeper = may(me.role, 'club', 'write', 'members');
+  const isManager = may(me.role, 'club', 'write', 'members');
   return (
     <li>
       <div className="across">
@@ -56,25 +56,25 @@ function MemberRow({ member, me }: { member: Member; me: Member }) {
           <b dir="auto">{member.name}</b>
           {isMe && ' (you)'} <small>since {format(parseISO(member.joinedAt), 'd MMM yyyy')}</small>
         </span>
-        {isKeeper ? (
+        {isManager ? (
           <Select
             label={`Role of ${member.name}`}
             value={member.role}
-            options={roles.map(({ name }) => name)}
+            options={roles.map(({ name, label }) => ({ id: name, name: label }))}
             onChoose={(role) => void giveRole({ id: member.id, role })}
           />
         ) : (
-          <span>{member.role}</span>
+          <span>{roleLabel(member.role)}</span>
         )}
       </div>
       {ungiven && <Problem>{asProblem(ungiven).message}</Problem>}
-      {isKeeper && !isMe && <KeeperDeeds member={member} />}
+      {isManager && !isMe && <ManagerActions member={member} />}
     </li>
   );
 }
 
-/** What a keeper does for, or with, another member. */
-function KeeperDeeds({ member }: { member: Member }) {
+/** What a manager does for, or with, another member. */
+function ManagerActions({ member }: { member: Member }) {
   const [isSure, setIsSure] = useState(false);
   const [invite, { data: made }] = useInviteMutation();
   const link = (more: { dropsSecondFactor?: true } = {}) =>

@@ -13,14 +13,14 @@ import { PaintedByIt } from './PaintedByIt';
 import { Remarks } from './Remarks';
 import { PageWait } from '../../kit/PageWait';
 
-/** One proposal beside what the house has: line by line, on whom it stands, what is said of it. */
+/** One proposal beside what the club has: line by line, on whom it stands, what is said of it. */
 export function ProposalSheet({ proposal, me }: { proposal: Proposal; me: Member }) {
   const { content, targetId, words, memberId, madeAt } = proposal;
   const kept = useRecord('recipes', targetId ?? '');
   const target = targetId === null ? null : kept;
   const { pots } = useShelf();
   const nameOf = useMemberNames();
-  // As it would stand in the house: by that one’s identity, so that only what is painted differs.
+  // As it would stand in the club: by that one’s identity, so that only what is painted differs.
   const proposed = useMemo<Recipe>(
     () => (target ? { ...content, id: target.content.id, name: target.content.name } : content),
     [content, target],
@@ -35,22 +35,22 @@ export function ProposalSheet({ proposal, me }: { proposal: Proposal; me: Member
         <Link to="/club/proposals">All proposals</Link>
       </p>
       <h2 id="proposal-head" dir="auto">
-        {content.name}: {target ? `for ${target.content.name}` : 'a new house recipe'}
+        {content.name}: {target ? `for ${target.content.name}` : 'a new club recipe'}
       </h2>
       <p>
         Proposed by {nameOf(memberId)}, {format(parseISO(madeAt), 'd MMM yyyy, HH:mm')}.{' '}
         {words && <span dir="auto">“{words}”</span>}
       </p>
-      {targetId !== null && !target && <p role="alert">The house recipe it is for is gone.</p>}
+      {targetId !== null && !target && <p role="alert">The club recipe it is for is gone.</p>}
       <Deciding proposal={proposal} me={me} revision={target?.revision ?? 0} />
       {target ? (
         <>
-          <h3>Beside what the house has</h3>
+          <h3>Beside what the club has</h3>
           <ComparedRecipes
             one={target.content}
             other={proposed}
             pots={pots}
-            sides={['The house has', 'Proposed']}
+            sides={['The club has', 'Proposed']}
             beside={remarksOn}
           />
           <PaintedByIt recipeId={target.content.id} proposed={proposed} />

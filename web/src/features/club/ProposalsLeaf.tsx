@@ -10,7 +10,7 @@ import { Problem } from '../../kit/Problem';
 import { ProposeForm } from './ProposeForm';
 import { ProposalSheet } from './ProposalSheet';
 
-/** What is proposed to the house: the open ones first, and what became of the others. */
+/** What is proposed to the club: the open ones first, and what became of the others. */
 export function ProposalsLeaf({ me }: { me: Member }) {
   const [asked] = useSearchParams();
   const { data: proposals, error } = useProposalsQuery();
@@ -39,12 +39,12 @@ export function ProposalsLeaf({ me }: { me: Member }) {
     <>
       {proposing && <ProposeForm recipe={proposing.content} />}
       <section aria-labelledby="open-head">
-        <h2 id="open-head">Waiting for a keeper</h2>
+        <h2 id="open-head">Waiting for a manager</h2>
         {error && <Problem>{asProblem(error).message}</Problem>}
         {proposals && open.length === 0 && (
           <p>
-            Nothing waits. Fork a house recipe, or make one of your own; its page has “Propose it to
-            the house”. What a keeper approves is a house version; an army changes only once its
+            Nothing waits. Fork a club recipe, or make one of your own; its page has “Propose it to
+            the club”. What a manager approves is a club version; an army changes only once its
             owner moves the pin.
           </p>
         )}

@@ -9,15 +9,15 @@ import { useRecords } from '../../data/useCollections';
 import { Select } from '../../kit/Select';
 import { Problem } from '../../kit/Problem';
 
-/** Proposes a recipe of one’s own: as the next version of one of the house, or as a new one. */
+/** Proposes a recipe of one’s own: as the next version of one of the club, or as a new one. */
 export function ProposeForm({ recipe }: { recipe: Recipe }) {
   const { kept: recipes } = useRecords('recipes');
   const { data: owners } = useOwnersQuery();
   const [propose, { error, isLoading }] = useProposeMutation();
   const navigate = useNavigate();
   const owned = new Set(owners?.flatMap(({ kind, id }) => (kind === 'recipes' ? [id] : [])));
-  const house = (recipes ?? []).filter(({ content }) => !owned.has(content.id));
-  const forkedFrom = house.find(({ content }) => content.id === recipe.parent?.recipeId);
+  const clubRecipes = (recipes ?? []).filter(({ content }) => !owned.has(content.id));
+  const forkedFrom = clubRecipes.find(({ content }) => content.id === recipe.parent?.recipeId);
   const [chosen, setChosen] = useState<string | null>(null);
   const [words, setWords] = useState('');
   const targetId = chosen ?? forkedFrom?.content.id ?? '';
@@ -32,11 +32,11 @@ export function ProposeForm({ recipe }: { recipe: Recipe }) {
   };
   return (
     <section className="opened stacked" aria-labelledby="propose-head">
-      <h2 id="propose-head">Propose {recipe.name} to the house</h2>
+      <h2 id="propose-head">Propose {recipe.name} to the club</h2>
       <div className="flow">
         <Select label="It is to be" value={targetId} onChoose={setChosen}>
-          <option value="">a new house recipe</option>
-          {house.map(({ content }) => (
+          <option value="">a new club recipe</option>
+          {clubRecipes.map(({ content }) => (
             <option key={content.id} value={content.id}>
               the next version of {content.name}
             </option>

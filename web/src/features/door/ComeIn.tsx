@@ -37,7 +37,7 @@ export function ComeIn({ onIn = goOn }) {
       <PageTitle>Come in</PageTitle>
       <h1>Come in</h1>
       <p>
-        This ledger is a club’s. A keeper of it lets you in with a link; after that it is your name
+        This ledger is a club’s. A manager of it lets you in with a link; after that it is your name
         and your passphrase.
       </p>
       <DoorForm form={form} onSubmit={comeIn} does="Come in" problem={problem}>
@@ -52,7 +52,7 @@ export function ComeIn({ onIn = goOn }) {
         />
       </DoorForm>
       <p className="quiet">
-        Forgotten it? Ask a keeper: they make a link by which you set a new one.
+        Forgotten it? Ask a manager: they make a link by which you set a new one.
       </p>
     </>
   );

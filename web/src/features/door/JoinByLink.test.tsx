@@ -63,7 +63,7 @@ test('a name that is taken is said, what was typed stays, and the second time le
   expect(server.asked.at(-1)?.body).toMatchObject({ token: 't', name: 'Odo', passphrase });
 });
 
-test('the first keeper is asked whose the ledger is; who sets a new passphrase is asked no name', async () => {
+test('the first manager is asked whose the ledger is; who sets a new passphrase is asked no name', async () => {
   houseServer({ 'POST /link': link({ role: 'keeper', holds: { recipes: 3, pots: 1 } }) });
   const { unmount } = await show(<JoinByLink token="t" />);
   expect(screen.getByText(/The ledger holds 3 recipes, 1 pot/)).toBeTruthy();

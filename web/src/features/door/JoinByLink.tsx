@@ -102,14 +102,14 @@ function Join({ link, token, onIn }: { link: Link; token: string; onIn: () => vo
         )}
       </DoorForm>
       <p className="quiet">
-        The link works once. Nobody but you knows the passphrase, not even the keeper.
+        The link works once. Nobody but you knows the passphrase, not even the manager.
       </p>
     </>
   );
 }
 
 const welcome: Record<Link['role'], string> = {
-  keeper: 'You keep the house in order: you let people in, and approve house recipes.',
+  keeper: 'You manage the club: you let people in, and approve club recipes.',
   painter: 'You paint: what is yours is yours alone until you share it.',
   guest: 'You look at what the club shows.',
 };

@@ -18,18 +18,18 @@ test('a painter sees whose it is, and what they may make of it', async () => {
   await sitHere('painter');
   const { container, unmount } = await renderInClub('painter', [owned('me')], bar);
   expect(container.textContent).toContain('Yours alone');
-  // It becomes the house’s by a proposal: it cannot be given.
+  // It becomes the club’s by a proposal: it cannot be given.
   expect(buttons()).toEqual(['Show it to the club', 'Choose who sees it']);
   unmount();
   const shown = await renderInClub('painter', [owned('wren', true)], bar);
   expect(shown.container.textContent).toContain('Wren’s');
   expect(buttons()).toEqual([]);
   shown.unmount();
-  const house = await renderInClub('painter', [], bar);
-  expect(house.container.textContent).toBe('The club’s');
+  const clubServer = await renderInClub('painter', [], bar);
+  expect(clubServer.container.textContent).toBe('The club’s');
 });
 
-test('a keeper gives what is theirs to the club, and takes what is the club’s', async () => {
+test('a manager gives what is theirs to the club, and takes what is the club’s', async () => {
   await sitHere('keeper');
   const { unmount } = await renderInClub('keeper', [owned('me', true)], bar);
   expect(buttons()).toEqual(['Show it to nobody', 'Give it to the club']);

@@ -13,8 +13,8 @@ export function OutMark() {
   return (
     <div className="page" style={{ paddingBottom: 0 }}>
       <Problem role="status">
-        This device is not in the club any more: its time is over, or a keeper or you yourself ended
-        it.{' '}
+        This device is not in the club any more: its time is over, or a manager or you yourself
+        ended it.{' '}
         {waiting > 0 &&
           `${counted(waiting, 'thing')} you did could not be sent. It is kept in this browser for you, and sent when you come in again. `}
         <a href="/come-in">Come in</a>

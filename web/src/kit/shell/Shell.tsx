@@ -43,7 +43,7 @@ const ownPages = [
 
 const mains = ownPages.map(({ path }) => path);
 
-/** The pages there are: a ledger alone has no house. */
+/** The pages there are: a ledger of one painter has no club. */
 function usePages() {
   const isOfClub = useMembership().is !== 'alone';
   return isOfClub ? [...ownPages, { path: '/club', name: 'Club' }] : ownPages;

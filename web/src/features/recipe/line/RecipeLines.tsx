@@ -14,7 +14,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import Button from 'react-bootstrap/Button';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useShortcut } from '../../../kit/keyboard/useShortcut';
 import { Ribbon } from '../../../kit/paint/Ribbon';
 import { useOpenHere } from '../../../kit/useOpenHere';
@@ -28,6 +28,7 @@ import { ToneScale } from './ToneScale';
 import type { Draft } from '../useDraft';
 import { SeveralLines } from './SeveralLines';
 import { SayLine } from '../say/SayLine';
+import { useCollection } from '../../../data/useCollections';
 import { useLineDeeds } from './useLineDeeds';
 import { firstUses } from '../../../kit/words/firstUses';
 
@@ -40,6 +41,8 @@ export interface RecipeLinesProps {
 
 /** The lines of the page, one under the other, so that a column is the life of one place. */
 export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps) {
+  const kept = useCollection('recipes');
+  const others = useMemo(() => kept?.map(({ content }) => content), [kept]);
   const recipe = draft.recipe;
   const deeds = useLineDeeds(recipe, pots);
   const [openId, setOpenId] = useOpenHere();
@@ -163,6 +166,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       <SayLine
         recipe={recipe}
         pots={pots}
+        others={others}
         words={words}
         onAdd={deeds.addAll}
         onAddOnSpot={deeds.addOnSpot}

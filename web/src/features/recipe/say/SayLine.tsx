@@ -21,7 +21,6 @@ import {
   useRef,
   useState,
 } from 'react';
-import { useCollection } from '../../../data/useCollections';
 import { useShortcut } from '../../../kit/keyboard/useShortcut';
 import { SaidWords } from '../../../kit/say/SaidWords';
 import { SayField } from '../../../kit/say/SayField';
@@ -35,6 +34,8 @@ const Line = memo(SaidLine);
 export interface SayLineProps {
   recipe: Recipe;
   pots: readonly Pot[];
+  /** other recipes, which a line may name; none while they are fetched */
+  others?: readonly Recipe[];
   words: RecipeWords;
   /** puts lines after the others */
   onAdd: (steps: Step[]) => void;
@@ -45,7 +46,8 @@ export interface SayLineProps {
 }
 
 /** At the foot of the page: the next line, said as a painter says it, and shown at once. */
-export function SayLine({ recipe, pots, words, onAdd, onAddOnSpot, onChange }: SayLineProps) {
+export function SayLine(props: SayLineProps) {
+  const { recipe, pots, others, words, onAdd, onAddOnSpot, onChange } = props;
   const [sentence, setSentence] = useState('');
   const [stepId, setStepId] = useState(() => crypto.randomUUID());
   const [isAsked, setAsked] = useState(false);
@@ -53,8 +55,6 @@ export function SayLine({ recipe, pots, words, onAdd, onAddOnSpot, onChange }: S
   const told = useId();
   const fieldId = useId();
   const names = potNamesOf(pots);
-  const kept = useCollection('recipes');
-  const others = useMemo(() => kept?.map(({ content }) => content), [kept]);
   const read = useCallback(
     (words: string) => readLine(words, { names, recipe, above: recipe.steps, others }, stepId),
     [names, recipe, stepId, others],

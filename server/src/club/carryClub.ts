@@ -2,16 +2,16 @@ import type { Knex } from 'knex';
 import { connect } from '../db/openDatabase';
 import { letGoOf } from './leaving';
 
-/** What is of the house and not of the ledger: no backup brings back who has gone since. */
+/** What is of the club and not of the ledger: no backup brings back who has gone since. */
 const tables = ['members', 'sessions', 'known_devices', 'invitations', 'trail'] as const;
 
 /**
- * Puts the house as it is now into a ledger that is to take this one’s place: members and devices as
+ * Puts members, devices and links of the club as they are now into a ledger that is to take this one’s place: members and devices as
  * they are, the trail whole, and what is somebody’s now stays theirs.
  *
  * @param trial database file of that ledger, in the newest form
  */
-export async function carryHouseInto(trial: string, db: Knex): Promise<void> {
+export async function carryClubInto(trial: string, db: Knex): Promise<void> {
   await db.raw('attach database ? as trial', [trial]);
   try {
     await db.transaction(async (within) => {
