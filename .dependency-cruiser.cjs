@@ -72,15 +72,26 @@ module.exports = {
     ),
     never('server-and-web-apart', '^server/', '^web/'),
     never('web-and-server-apart', '^web/', '^server/'),
-    never('parts-know-no-pages', '^web/src/(kit|data|workers)/', '^web/src/features/'),
+    // The workers put the features’ own work together.
     never(
-      'pages-know-no-other-page',
+      'kit-knows-no-feature',
+      {
+        path: '^web/src/(kit|data|workers)/',
+        pathNot: '^web/src/workers/(ledger|picture)\\.worker\\.ts$',
+      },
+      '^web/src/features/',
+    ),
+    never(
+      'features-know-no-other-feature',
       { path: '^web/src/features/([^/]+)/', pathNot: inTests },
       { path: '^web/src/features/', pathNot: '^web/src/features/$1/' },
     ),
     never(
       'worker-fetches-nothing',
-      { path: '^web/src/workers/(work/|ledger\\.worker)', pathNot: inTests },
+      {
+        path: '^web/src/(workers/(shared/|ledger\\.worker)|features/.*Work\\.ts$)',
+        pathNot: inTests,
+      },
       '^web/src/data/(ask|ledgerApi|store)',
       'what the worker knows it is told',
     ),

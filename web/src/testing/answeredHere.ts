@@ -1,5 +1,5 @@
 import type { Answered } from '../workers/useAnswer';
-import { formWork } from '../workers/work/formWork';
+import { formWork } from '../workers/shared/formWork';
 
 /** In place of a worker's answers: what is asked of forms is answered here and at once. */
 export function useAnswer<Answer>(

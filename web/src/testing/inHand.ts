@@ -1,5 +1,5 @@
 import type { Army, Bench, Kept, LogEntry, Pot, Recipe, Version } from '@yellow-ledger/core';
-import { setLedgerData } from '../workers/work/ledgerData';
+import { setLedgerData } from '../workers/shared/ledgerData';
 
 /** What else the ledger holds. */
 export interface FakeRest {

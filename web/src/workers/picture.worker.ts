@@ -1,4 +1,4 @@
 import * as Comlink from 'comlink';
-import { pictureWork } from './work/pictureWork';
+import { pictureWork } from './shared/pictureWork';
 
 Comlink.expose(pictureWork);

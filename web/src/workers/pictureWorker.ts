@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink';
-import type { PictureWork } from './work/pictureWork';
+import type { PictureWork } from './shared/pictureWork';
 
 let started: Comlink.Remote<PictureWork> | null = null;
 

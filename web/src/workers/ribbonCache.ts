@@ -1,6 +1,6 @@
 import { clear, createStore, entries, setMany, type UseStore } from 'idb-keyval';
 import { ledgerIdentity } from '../data/ledgerIdentity';
-import type { LastRibbon } from './work/listWork';
+import type { LastRibbon } from './shared/listWork';
 
 /** A predicted ribbon, under the key of what it was predicted from; null where it cannot be predicted. */
 export interface CachedRibbon {

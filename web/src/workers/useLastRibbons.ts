@@ -6,7 +6,7 @@ import { ofPots, ofShelf } from './parts';
 import { ribbonCache } from './ribbonCache';
 import { ribbonKey } from './ribbonKey';
 import { useAnswer } from './useAnswer';
-import type { LastRibbon } from './work/listWork';
+import type { LastRibbon } from './shared/listWork';
 
 /** So many are asked for together: those at the top are shown while the others are computed. */
 const atOnce = 5;

@@ -4,7 +4,7 @@ import { memberships } from '../data/club/membership';
 import { painterHere } from '../data/log/painterHere';
 import type { RootState } from '../data/rootState';
 import type { LedgerWorker } from './ledger.worker';
-import { idOf, type PartChange } from './work/ledgerData';
+import { idOf, type PartChange } from './shared/ledgerData';
 
 /**
  * Tells a worker what is in hand before it is asked, and of what was told before only what has

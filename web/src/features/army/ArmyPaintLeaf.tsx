@@ -12,7 +12,7 @@ import { potNamesOf } from '../../kit/words/recipeWords';
 import { surfaceWords } from '../../kit/words/surfaceWords';
 import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { ArmyPaint } from '../../workers/work/armyWork';
+import type { ArmyPaint } from './armyWork';
 import { WhoBrings } from './WhoBrings';
 
 /** Past so many drops a mix is poured and not counted out. */

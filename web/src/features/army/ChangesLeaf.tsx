@@ -8,7 +8,7 @@ import { mlWords } from '../../kit/words/mlWords';
 import { surfaceWords } from '../../kit/words/surfaceWords';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { OutdatedSurface } from '../../workers/work/versionGapWork';
+import type { OutdatedSurface } from './versionGapWork';
 import type { ChangeArmy } from './changeArmy';
 import { RepaintSheet } from './RepaintSheet';
 import { Figures } from '../../kit/figures/Figures';

@@ -11,7 +11,7 @@ import Form from 'react-bootstrap/Form';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { OrderedLine } from '../../workers/work/armyWork';
+import type { OrderedLine } from './armyWork';
 import type { ChangeArmy } from './changeArmy';
 import { PartTicks } from './PartTicks';
 import { useUnitChoice } from './UnitChoice';

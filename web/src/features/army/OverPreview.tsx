@@ -2,7 +2,7 @@ import { finishedSurface, type Army, type Unit } from '@yellow-ledger/core';
 import { AspectStrips } from '../../kit/paint/AspectStrips';
 import { Disclosure } from '../../kit/Disclosure';
 import { Ribbon } from '../../kit/paint/Ribbon';
-import type { OverOnSurface } from '../../workers/work/overWork';
+import type { OverOnSurface } from './overWork';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 

@@ -5,7 +5,7 @@ import { minutesInWords } from '../../kit/words/minutesInWords';
 import { mlWords } from '../../kit/words/mlWords';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { useShelf } from '../../workers/useShelf';
-import type { RepaintAnswer } from '../../workers/work/versionGapWork';
+import type { RepaintAnswer } from './versionGapWork';
 
 export interface RepaintWordsProps {
   answer: RepaintAnswer & { repaint: Repaint };

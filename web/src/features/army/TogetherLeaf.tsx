@@ -7,7 +7,7 @@ import { PotWords } from '../../kit/paint/PotWords';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { Together } from '../../workers/work/togetherWork';
+import type { Together } from './togetherWork';
 import { ModelFigure } from './ModelFigure';
 import { useUnitChoice } from './UnitChoice';
 import { Figures } from '../../kit/figures/Figures';

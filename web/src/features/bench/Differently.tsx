@@ -25,7 +25,7 @@ import { potHexesOf } from '../../kit/words/potHexes';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { BenchNow } from '../../workers/work/benchWork';
+import type { BenchNow } from './benchWork';
 import type { BenchPartProps } from './benchPart';
 import { PanelBox } from './PanelBox';
 

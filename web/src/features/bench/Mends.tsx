@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { Grid } from '../../kit/Grid';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import { minutesInWords } from '../../kit/words/minutesInWords';
-import type { Rescued } from '../../workers/work/rescueWork';
+import type { Rescued } from './rescueWork';
 import { Figures } from '../../kit/figures/Figures';
 
 /** Ways to mend it, each with what it leads to. */

@@ -1,7 +1,7 @@
 import { standing } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import type { BenchNow } from '../../workers/work/benchWork';
+import type { BenchNow } from './benchWork';
 import type { BenchPartProps } from './benchPart';
 
 export interface ModelButtonsProps extends Pick<BenchPartProps, 'hand' | 'words'> {

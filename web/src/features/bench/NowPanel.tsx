@@ -24,7 +24,7 @@ import { potHexesOf } from '../../kit/words/potHexes';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { BenchNow } from '../../workers/work/benchWork';
+import type { BenchNow } from './benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords } from '../../kit/words/leftWords';
 import { ModelButtons } from './ModelButtons';

@@ -1,7 +1,7 @@
 import { ribbonStops } from '@yellow-ledger/core';
 import { PlacementMark } from '../../kit/paint/PlacementMark';
 import { Ribbon } from '../../kit/paint/Ribbon';
-import type { BenchNow } from '../../workers/work/benchWork';
+import type { BenchNow } from './benchWork';
 
 /** The surface as it should be now, and after this coat. */
 export function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) {

@@ -1,5 +1,5 @@
 import type { Army, Bench, Pot } from '@yellow-ledger/core';
-import type { BenchView } from '../../workers/work/benchWork';
+import type { BenchView } from './benchWork';
 import type { BenchWords } from './benchWords';
 import type { BenchHand } from './useBench';
 

@@ -6,8 +6,8 @@ import { Provider } from 'react-redux';
 import { WriterContext } from '../../data/useWriter';
 import { coat, levy, pots, skin } from '../../testing/levy';
 import { FakeServer, openPage, trouble } from '../../testing/tryWriter';
-import { benchWork } from '../../workers/work/benchWork';
-import { setLedgerData, type PartChange } from '../../workers/work/ledgerData';
+import { benchWork } from './benchWork';
+import { setLedgerData, type PartChange } from '../../workers/shared/ledgerData';
 import { useBench } from './useBench';
 
 // The worker’s own work, on this side of the browser’s wall.

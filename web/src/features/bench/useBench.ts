@@ -15,7 +15,7 @@ import { useWriter } from '../../data/useWriter';
 import { useStriking } from '../../kit/shell/useBenchUndo';
 import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { BenchNow } from '../../workers/work/benchWork';
+import type { BenchNow } from './benchWork';
 import { useBenchLog } from './useBenchLog';
 import { useTicking } from '../../kit/useTicking';
 

@@ -11,7 +11,7 @@ import { mlWords } from '../../kit/words/mlWords';
 import { modelsWords } from '../../kit/words/modelsWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { Evening } from '../../workers/work/eveningWork';
+import type { Evening } from './eveningWork';
 import { PageWait } from '../../kit/PageWait';
 import './board.scss';
 

@@ -14,7 +14,7 @@ import { useWriter } from '../../data/useWriter';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import { minutesInWords } from '../../kit/words/minutesInWords';
 import { recipeWordsOf } from '../../kit/words/recipeWords';
-import type { DraftedProgression } from '../../workers/work/draftWork';
+import type { DraftedProgression } from '../../workers/shared/draftWork';
 import { recipeFromDraft } from './recipeFromDraft';
 
 export interface DraftColumnProps {

@@ -17,7 +17,7 @@ import { PotWords } from '../../kit/paint/PotWords';
 import { Problem } from '../../kit/Problem';
 import { Progress } from '../../kit/Progress';
 import { ledgerWorker } from '../../workers/ledgerWorker';
-import type { OpenedTable } from '../../workers/work/tableWork';
+import type { OpenedTable } from './tableWork';
 import { usePreview } from './usePreview';
 
 export interface TablePreviewProps {

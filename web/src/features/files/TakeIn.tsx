@@ -15,7 +15,7 @@ import { useNotice } from '../../kit/shell/notices';
 import { TakingInMark } from '../../kit/paint/TakingInMark';
 import { allLeftOut, importedWords } from '../../kit/words/importedWords';
 import { ledgerWorker } from '../../workers/ledgerWorker';
-import type { OpenedTable } from '../../workers/work/tableWork';
+import type { OpenedTable } from './tableWork';
 import { LeftOut } from './LeftOut';
 import { TablePreview } from './TablePreview';
 

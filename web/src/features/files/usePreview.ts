@@ -2,7 +2,7 @@ import type { ColumnMapping, Kept, Pot } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
 import { ofShelf } from '../../workers/parts';
 import { useWorker } from '../../workers/useWorker';
-import type { TableOutcome } from '../../workers/work/tableWork';
+import type { TableOutcome } from './tableWork';
 
 export interface PreviewProgress {
   /** rows looked at */

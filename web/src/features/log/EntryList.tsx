@@ -2,7 +2,7 @@ import type { LogEntry, Pot } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { potNamesOf } from '../../kit/words/recipeWords';
-import type { LogNamesKnown } from '../../workers/work/logWork';
+import type { LogNamesKnown } from './logWork';
 import { entryWords, unitName } from './entryWords';
 
 export interface EntryListProps {

@@ -27,7 +27,7 @@ import { nearnessWords, standInWords } from '../../kit/words/substituteWords';
 import { ofEverything, ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
-import type { ModelShown } from '../../workers/work/logWork';
+import type { ModelShown } from './logWork';
 import { ModelPhotographs } from './ModelPhotographs';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';

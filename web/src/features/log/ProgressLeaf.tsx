@@ -4,7 +4,7 @@ import { Progress } from '../../kit/Progress';
 import { modelsWords } from '../../kit/words/modelsWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { ArmyState } from '../../workers/work/logWork';
+import type { ArmyState } from './logWork';
 import { PageWait } from '../../kit/PageWait';
 
 /** What is done, in hand and to come, army by army. */

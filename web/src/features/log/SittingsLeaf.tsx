@@ -12,7 +12,7 @@ import { minutesInWords } from '../../kit/words/minutesInWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useWorker } from '../../workers/useWorker';
-import type { LogNamesKnown } from '../../workers/work/logWork';
+import type { LogNamesKnown } from './logWork';
 import { EntryList } from './EntryList';
 import { PageWait } from '../../kit/PageWait';
 

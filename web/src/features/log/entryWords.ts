@@ -5,7 +5,7 @@ import {
   thinningWords,
   type LogEntry,
 } from '@yellow-ledger/core';
-import type { LogNamesKnown } from '../../workers/work/logWork';
+import type { LogNamesKnown } from './logWork';
 import { modelsWords } from '../../kit/words/modelsWords';
 
 /** The unit of an entry. */

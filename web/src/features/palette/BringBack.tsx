@@ -16,7 +16,7 @@ import { dropsWords } from '../../kit/words/dropsWords';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { WellRescue } from '../../workers/work/paletteWork';
+import type { WellRescue } from './paletteWork';
 import { WantedFromRecipe } from './WantedFromRecipe';
 import { Figures } from '../../kit/figures/Figures';
 

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import { Disclosure } from '../../kit/Disclosure';
 import { ActionBar } from '../../kit/ActionBar';
 import { StretchField } from '../../kit/field/StretchField';
-import type { LightRead } from '../../workers/work/pictureWork';
+import type { LightRead } from '../../workers/shared/pictureWork';
 
 const all: CutOut = { left: 0, top: 0, right: 1, bottom: 1 };
 const across = [

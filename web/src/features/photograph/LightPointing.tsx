@@ -5,7 +5,7 @@ import { PictureWell } from '../../kit/picture/PictureWell';
 import type { PicturePoint } from '../../kit/picture/usePicture';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { LightRead } from '../../workers/work/pictureWork';
+import type { LightRead } from '../../workers/shared/pictureWork';
 
 /** Half the side of the patch that is read, pixels: one pixel alone is mostly noise. */
 const reach = 3;

@@ -3,7 +3,7 @@ import { FigureTable } from '../../kit/FigureTable';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { LightRead } from '../../workers/work/pictureWork';
+import type { LightRead } from '../../workers/shared/pictureWork';
 
 export interface ValueSharesProps {
   light: LightRead;

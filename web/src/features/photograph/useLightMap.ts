@@ -2,7 +2,7 @@ import type { LightMapSettings } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
 import { bytesOfPicture } from '../../data/pictures/pictureBytes';
 import { pictureWorker } from '../../workers/pictureWorker';
-import type { LightRead } from '../../workers/work/pictureWork';
+import type { LightRead } from '../../workers/shared/pictureWork';
 
 /**
  * A picture as a map of light, worked out anew whenever it is looked at otherwise. Of several ways

@@ -18,7 +18,7 @@ import { SelectField } from '../../kit/field/SelectField';
 import { TextField } from '../../kit/field/TextField';
 import { useLiveForm } from '../../kit/field/useLiveForm';
 import type { RecipeWords } from '../../kit/words/recipeWords';
-import type { Prediction } from '../../workers/work/predictWork';
+import type { Prediction } from '../../workers/shared/predictWork';
 import { GroundField } from './GroundField';
 import { ProposeLink } from './ProposeLink';
 import { RecipeResult } from './RecipeResult';

@@ -5,8 +5,8 @@ import { figuresOf, Ribbon } from '../../kit/paint/Ribbon';
 import { minutesInWords } from '../../kit/words/minutesInWords';
 import type { RecipeWords } from '../../kit/words/recipeWords';
 import { usePaintedForm } from '../../workers/usePaintedForm';
-import { useTotals } from '../../workers/useTotals';
-import type { Prediction } from '../../workers/work/predictWork';
+import { useTotals } from './useTotals';
+import type { Prediction } from '../../workers/shared/predictWork';
 
 const smallSize = 64;
 

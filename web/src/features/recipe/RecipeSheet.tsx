@@ -4,7 +4,7 @@ import { UnlessMine } from '../../kit/club/UnlessMine';
 import { preload, lazyComponent } from '../../kit/lazyComponent';
 import { Problem } from '../../kit/Problem';
 import { recipeWordsOf } from '../../kit/words/recipeWords';
-import { usePrediction } from '../../workers/usePrediction';
+import { usePrediction } from './usePrediction';
 import { BeginHere } from './line/BeginHere';
 import type { LeafProps } from './leafProps';
 import { LinesLeaf } from './LinesLeaf';

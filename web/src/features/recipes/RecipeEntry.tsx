@@ -8,7 +8,7 @@ import { IfMay, IfMayCreate } from '../../kit/club/IfMay';
 import { lastLeaf } from '../../kit/lastLeaf';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import type { RecipeRow } from '../../workers/useRecipeRows';
-import type { LastRibbon } from '../../workers/work/listWork';
+import type { LastRibbon } from '../../workers/shared/listWork';
 import type { RecipeDeeds } from './useRecipeDeeds';
 
 export interface RecipeEntryProps {

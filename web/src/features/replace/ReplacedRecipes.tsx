@@ -21,7 +21,7 @@ import { potNamesOf } from '../../kit/words/recipeWords';
 import { standInWords } from '../../kit/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { ReplacedRecipe } from '../../workers/work/replaceWork';
+import type { ReplacedRecipe } from './replaceWork';
 import { Figures } from '../../kit/figures/Figures';
 
 export interface ReplacedRecipesProps {

@@ -6,7 +6,7 @@ import { RadioGroup } from '../../kit/RadioGroup';
 import { useNotice } from '../../kit/shell/notices';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ledgerWorker } from '../../workers/ledgerWorker';
-import type { CardAnswer, CardPlace, CardPlaces } from '../../workers/work/potWork';
+import type { CardAnswer, CardPlace, CardPlaces } from '../../workers/shared/potWork';
 import { cardPlaces } from './cardPlaces';
 import { ReaderPanel } from './ReaderPanel';
 

@@ -3,7 +3,7 @@ import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { NumberField } from '../../kit/field/NumberField';
 import { StripePicture } from '../../kit/paint/StripePicture';
-import { stripeKey, useStripes } from '../../workers/useStripes';
+import { stripeKey, useStripes } from './useStripes';
 
 /** Hiding by picture (one coat across a black and white card), and as a figure. */
 export function HidingChoice({ swatch }: { swatch: string }) {

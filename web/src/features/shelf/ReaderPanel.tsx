@@ -10,7 +10,7 @@ import { useMemo, useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Swatch } from '../../kit/paint/Swatch';
 import { Switch } from '../../kit/field/Switch';
-import type { CardPlace, CardPlaces } from '../../workers/work/potWork';
+import type { CardPlace, CardPlaces } from '../../workers/shared/potWork';
 import { cardPlaces } from './cardPlaces';
 import { practiceReader } from './practiceReader';
 

@@ -10,7 +10,7 @@ import Button from 'react-bootstrap/Button';
 import { memo } from 'react';
 import { StripePicture } from '../../kit/paint/StripePicture';
 import { Swatch } from '../../kit/paint/Swatch';
-import type { Stripe } from '../../workers/work/potWork';
+import type { Stripe } from '../../workers/shared/potWork';
 import { RetireButton } from './RetireButton';
 
 export interface ShelfRowProps {

@@ -10,7 +10,7 @@ import Button from 'react-bootstrap/Button';
 import { Fragment, memo, useMemo, useState } from 'react';
 import { CaretDownFill, CaretUpFill } from 'react-bootstrap-icons';
 import Table from 'react-bootstrap/Table';
-import { stripeKey, useStripes } from '../../workers/useStripes';
+import { stripeKey, useStripes } from './useStripes';
 import { PotEditor } from './PotEditor';
 import { shelfColumns } from './shelfColumns';
 import { ShelfRow } from './ShelfRow';

@@ -1,4 +1,4 @@
-import type { CardPlace } from '../../workers/work/potWork';
+import type { CardPlace } from '../../workers/shared/potWork';
 
 /** The four places of a striped card that are read, in the order they are read in. */
 export const cardPlaces: readonly (readonly [CardPlace, string])[] = [

@@ -5,7 +5,7 @@ import {
   type ColourReader,
   type Pot,
 } from '@yellow-ledger/core';
-import type { CardPlace } from '../../workers/work/potWork';
+import type { CardPlace } from '../../workers/shared/potWork';
 
 /** Where a reader is set down. A real device knows that by standing there. */
 export interface ReaderStand {

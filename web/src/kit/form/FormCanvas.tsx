@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
-import type { FormPictureAsked } from '../../workers/work/formWork';
+import type { FormPictureAsked } from '../../workers/shared/formWork';
 import './formCanvas.scss';
 
 export interface FormCanvasProps {

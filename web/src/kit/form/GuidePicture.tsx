@@ -1,5 +1,5 @@
 import type { GuideMark } from '@yellow-ledger/core';
-import type { Guide } from '../../workers/work/formWork';
+import type { Guide } from '../../workers/shared/formWork';
 import { Pixels } from './FormCanvas';
 import './formCanvas.scss';
 

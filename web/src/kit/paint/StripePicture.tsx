@@ -1,4 +1,4 @@
-import type { Stripe } from '../../workers/work/potWork';
+import type { Stripe } from '../../workers/shared/potWork';
 import './stripePicture.scss';
 
 /** One neat coat across a card that is half black and half white: what hiding looks like. */

@@ -2,7 +2,7 @@
 import { render, screen, within } from '@testing-library/react';
 import { takeLedger, takeShelf } from '../../testing/inHand';
 import { coat, levy, line, pots, recipe, skin } from '../../testing/levy';
-import { sheetWork, type ShownPart } from '../../workers/work/sheetWork';
+import { sheetWork, type ShownPart } from '../../workers/shared/sheetWork';
 import { FigureSheet } from './FigureSheet';
 
 let answered: { answer: ShownPart[] | null; problem: string | null };

@@ -15,7 +15,7 @@ import { useState } from 'react';
 import { ofSheet } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { usePaintedForm } from '../../workers/usePaintedForm';
-import type { ShownLine, ShownPart } from '../../workers/work/sheetWork';
+import type { ShownLine, ShownPart } from '../../workers/shared/sheetWork';
 import { AspectStrips } from '../paint/AspectStrips';
 import { FormCanvas } from '../form/FormCanvas';
 import { PaperChoice } from '../paint/PaperChoice';

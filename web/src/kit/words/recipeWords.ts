@@ -1,5 +1,5 @@
 import { mixWords, type Mix, type Pot, type Recipe } from '@yellow-ledger/core';
-import type { Prediction } from '../../workers/work/predictWork';
+import type { Prediction } from '../../workers/shared/predictWork';
 import { potHexesOf, unknownHex } from './potHexes';
 
 /** How the page speaks of a recipe's pots and lines. */

@@ -19,7 +19,7 @@ import { minutesInWords } from '../../../kit/words/minutesInWords';
 import { percent } from '../../../kit/words/percent';
 import { ofArmies, ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import type { ToldPlan } from '../../../workers/work/planWork';
+import type { ToldPlan } from './planWork';
 import { CalendarButtons } from './CalendarButtons';
 import { PlannedEvening } from './PlannedEvening';
 import { planWords } from './planWords';

@@ -2,7 +2,7 @@ import type { Army, PlannedRun, PlannedWork, Pot } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { potNamesOf } from '../../../kit/words/recipeWords';
 import { surfaceName, unitName } from '../../../kit/words/surfaceWords';
-import type { PlanGround } from '../../../workers/work/planWork';
+import type { PlanGround } from './planWork';
 import { inTurnWords } from '../../../kit/words/modelsWords';
 
 /** The names a plan is told in. */

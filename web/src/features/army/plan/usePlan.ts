@@ -6,7 +6,7 @@ import { useWriter } from '../../../data/useWriter';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useWorker } from '../../../workers/useWorker';
-import type { PlanGround } from '../../../workers/work/planWork';
+import type { PlanGround } from './planWork';
 
 export interface Planning {
   /** the plan that was made; null where none was yet */

@@ -2,7 +2,7 @@ import type { Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useWriter } from '../../../data/useWriter';
 import { useNotice } from '../../../kit/shell/notices';
-import type { Readings } from '../../../workers/work/readingWork';
+import type { Readings } from './readingWork';
 import type { ReadingLog } from './useReadingLog';
 
 /** A gain smaller than this is chance, ΔE00. */

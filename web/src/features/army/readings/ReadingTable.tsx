@@ -3,7 +3,7 @@ import { FigureTable } from '../../../kit/FigureTable';
 import { Disclosure } from '../../../kit/Disclosure';
 import { PotWords } from '../../../kit/paint/PotWords';
 import { placeInWords } from './placeInWords';
-import type { Readings } from '../../../workers/work/readingWork';
+import type { Readings } from './readingWork';
 
 /** Each model beside what was predicted for it. */
 export function ReadingTable({ readings }: { readings: Readings }) {

@@ -18,7 +18,7 @@ import { Swatch } from '../../../kit/paint/Swatch';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import { useWorker } from '../../../workers/useWorker';
-import type { Readings } from '../../../workers/work/readingWork';
+import type { Readings } from './readingWork';
 import { PhotoReader } from './PhotoReader';
 import type { ReadingHead, ReadingLog } from './useReadingLog';
 

@@ -1,6 +1,6 @@
 import { firstModels } from '@yellow-ledger/core';
 import { Problem } from '../../../kit/Problem';
-import type { Readings } from '../../../workers/work/readingWork';
+import type { Readings } from './readingWork';
 
 /** What the readings say, in a sentence. */
 export function Verdict({ readings }: { readings: Readings }) {

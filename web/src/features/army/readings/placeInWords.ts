@@ -1,5 +1,5 @@
 import { lineOfPlace, nearestStop, toneOf, type ReadPlace } from '@yellow-ledger/core';
-import type { Readings } from '../../../workers/work/readingWork';
+import type { Readings } from './readingWork';
 
 /** @example placeInWords({ at: 0.5, line: 'glow' }, readings) // → 'mid, underside' */
 export function placeInWords(place: ReadPlace, { aspects }: Pick<Readings, 'aspects'>): string {

@@ -3,7 +3,7 @@ import { act, fireEvent, screen } from '@testing-library/react';
 import type { Recipe, Spot, Step, WrittenAim } from '@yellow-ledger/core';
 import { line } from '../../../testing/levy';
 import { choose, inLineForm, openLineProps, type } from '../../../testing/openLine';
-import { formWork } from '../../../workers/work/formWork';
+import { formWork } from '../../../workers/shared/formWork';
 import { SpotField } from './SpotField';
 
 jest.mock('../../../workers/useAnswer', () =>

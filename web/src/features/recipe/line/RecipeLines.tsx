@@ -19,7 +19,7 @@ import { useShortcut } from '../../../kit/keyboard/useShortcut';
 import { Ribbon } from '../../../kit/paint/Ribbon';
 import { useOpenHere } from '../../../kit/useOpenHere';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
-import type { Prediction } from '../../../workers/work/predictWork';
+import type { Prediction } from '../../../workers/shared/predictWork';
 import { carryingWords } from './carryingWords';
 import { RemarkWords } from './LineRemarks';
 import { MarkTool } from './MarkTool';

@@ -5,7 +5,7 @@ import { Swatch } from '../../../kit/paint/Swatch';
 import { signed } from '../../../kit/words/signed';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import type { FilterStudy } from '../../../workers/work/studyWork';
+import type { FilterStudy } from './studyWork';
 import type { RecipeLineProps } from '../line/recipeLineProps';
 
 /** What a line does to every place, before and after; for a filter, what to push and what to repair. */

@@ -3,11 +3,11 @@ import { render, screen, within } from '@testing-library/react';
 import type { Recipe } from '@yellow-ledger/core';
 import { recipeWordsOf } from '../../../kit/words/recipeWords';
 import { coat, line, pots, recipe } from '../../../testing/levy';
-import { setLedgerData } from '../../../workers/work/ledgerData';
-import { predictWork } from '../../../workers/work/predictWork';
+import { setLedgerData } from '../../../workers/shared/ledgerData';
+import { predictWork } from '../../../workers/shared/predictWork';
 import { RecipeCard } from './RecipeCard';
 
-jest.mock('../../../workers/useTotals', () => ({
+jest.mock('../useTotals', () => ({
   useTotals: () => () => ({ handsOnMinutes: 25, dryMinutes: 70 }),
 }));
 

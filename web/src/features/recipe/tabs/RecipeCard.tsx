@@ -21,8 +21,8 @@ import { Ribbon } from '../../../kit/paint/Ribbon';
 import { dropsWords } from '../../../kit/words/dropsWords';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
-import { useTotals } from '../../../workers/useTotals';
-import type { Prediction } from '../../../workers/work/predictWork';
+import { useTotals } from '../useTotals';
+import type { Prediction } from '../../../workers/shared/predictWork';
 
 export interface RecipeCardProps {
   recipe: Recipe;

@@ -20,7 +20,7 @@ import { Switch } from '../../../kit/field/Switch';
 import { PotWords } from '../../../kit/paint/PotWords';
 import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import { usePaintedForm } from '../../../workers/usePaintedForm';
-import type { RecolouredPair } from '../../../workers/work/recolourWork';
+import type { RecolouredPair } from './recolourWork';
 import type { LeafProps } from '../leafProps';
 import { useFork } from './useFork';
 import { useRecolouring } from './useRecolouring';

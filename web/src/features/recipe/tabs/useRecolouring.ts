@@ -2,7 +2,7 @@ import type { Recipe, RecolourAsked } from '@yellow-ledger/core';
 import { useEffect, useRef, useState } from 'react';
 import { ofShelf } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';
-import type { RecolouredPair } from '../../../workers/work/recolourWork';
+import type { RecolouredPair } from './recolourWork';
 
 /** How far a recolouring has come: lines looked at of so many; null while none is under way. */
 export interface Looking {

@@ -55,7 +55,7 @@ import {
   type ToneStopName,
   type UnderColour,
 } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerData';
+import { shelfInHand } from '../../../workers/shared/ledgerData';
 
 export interface CoverageStudy {
   places: PlaceCoverage[];

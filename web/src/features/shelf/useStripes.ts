@@ -1,7 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
-import type { Stripe } from './work/potWork';
-import { ofNothing } from './parts';
-import { useAnswer } from './useAnswer';
+import type { Stripe } from '../../workers/shared/potWork';
+import { ofNothing } from '../../workers/parts';
+import { useAnswer } from '../../workers/useAnswer';
 
 const none: ReadonlyMap<string, Stripe> = new Map();
 

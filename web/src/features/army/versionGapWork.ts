@@ -19,9 +19,9 @@ import {
   type UnitSurface,
   workSurfaces,
 } from '@yellow-ledger/core';
-import { armyRecipes, type ArmyRecipes } from './armyRecipes';
-import { logInHand, recipesInHand, shelfInHand } from './ledgerData';
-import { standingOn } from './standingOn';
+import { armyRecipes, type ArmyRecipes } from '../../workers/shared/armyRecipes';
+import { logInHand, recipesInHand, shelfInHand } from '../../workers/shared/ledgerData';
+import { standingOn } from '../../workers/shared/standingOn';
 
 /** Models of a unit whose surface was painted by a version there is a newer one of. */
 export interface OutdatedSurface {

@@ -6,7 +6,7 @@ import {
   type RecolourAsked,
   type Recoloured,
 } from '@yellow-ledger/core';
-import { shelfInHand } from './ledgerData';
+import { shelfInHand } from '../../../workers/shared/ledgerData';
 
 /** A recipe in another colour, and both surfaces. */
 export interface RecolouredPair extends Recoloured {

@@ -22,8 +22,8 @@ import {
   type TechniqueName,
   type Unit,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
-import { logInHand, ownFigures, shelfInHand } from './ledgerData';
+import { armyRecipes } from '../../workers/shared/armyRecipes';
+import { logInHand, ownFigures, shelfInHand } from '../../workers/shared/ledgerData';
 
 /** Paint an army takes, with the names of the recipes it is reckoned from. */
 export interface ArmyPaint {

@@ -29,9 +29,9 @@ import {
   type ReadPlace,
   type Recipe,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
+import { armyRecipes } from '../../../workers/shared/armyRecipes';
 import { doneOnModels } from './doneOnModels';
-import { logInHand, ownFigures, shelfInHand } from './ledgerData';
+import { logInHand, ownFigures, shelfInHand } from '../../../workers/shared/ledgerData';
 
 /** One surface of a unit. */
 export interface SurfaceAsked {

@@ -8,8 +8,8 @@ import {
   type LogEntry,
   type Recipe,
 } from '@yellow-ledger/core';
-import { black, coat, levy, line, pots, recipe, skin } from '../../testing/levy';
-import { takeLedger, takeShelf } from '../../testing/inHand';
+import { black, coat, levy, line, pots, recipe, skin } from '../../../testing/levy';
+import { takeLedger, takeShelf } from '../../../testing/inHand';
 import { readingWork } from './readingWork';
 
 const shelf = shelfOf(pots);

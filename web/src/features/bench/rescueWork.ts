@@ -22,9 +22,9 @@ import {
   type Spectrum,
   type SurfaceColour,
 } from '@yellow-ledger/core';
-import { benchRecipes } from './benchRecipes';
-import { shelfInHand } from './ledgerData';
-import { liesBelow } from './liesBelow';
+import { benchRecipes } from '../../workers/shared/benchRecipes';
+import { shelfInHand } from '../../workers/shared/ledgerData';
+import { liesBelow } from '../../workers/shared/liesBelow';
 
 export interface RescueAsked {
   bench: Bench;

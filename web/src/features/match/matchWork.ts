@@ -11,7 +11,7 @@ import {
   type SurfaceColour,
   type MatchPot,
 } from '@yellow-ledger/core';
-import { shelfInHand, whenChanged } from './ledgerData';
+import { shelfInHand, whenChanged } from '../../workers/shared/ledgerData';
 
 /** What is searched for, and out of what. */
 export interface MatchQuestion {

@@ -6,8 +6,8 @@ import {
   type RecipePin,
   type VersionGap,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
-import { armiesInHand, shelfInHand } from './ledgerData';
+import { armyRecipes } from '../../workers/shared/armyRecipes';
+import { armiesInHand, shelfInHand } from '../../workers/shared/ledgerData';
 
 /** Models painted by a recipe for which another state of it is proposed. */
 export interface PaintedByIt {

@@ -21,8 +21,8 @@ import {
   type PlannedSession,
   type PlannedWork,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
-import { logInHand, ownFigures, shelfInHand } from './ledgerData';
+import { armyRecipes } from '../../../workers/shared/armyRecipes';
+import { logInHand, ownFigures, shelfInHand } from '../../../workers/shared/ledgerData';
 
 /** What a plan would be made from now, and the names it is told in. */
 export interface PlanGround {

@@ -14,8 +14,8 @@ import {
   type RecipeOf,
   type Unit,
 } from '@yellow-ledger/core';
-import { ownFigures, shelfInHand } from './ledgerData';
-import { standingOn, type Standing } from './standingOn';
+import { ownFigures, shelfInHand } from '../../../workers/shared/ledgerData';
+import { standingOn, type Standing } from '../../../workers/shared/standingOn';
 
 /** A surface of a unit that is read, and what it is painted by. */
 export interface SurfaceRead {

@@ -4,7 +4,7 @@ import {
   type Paintable,
   type ShoppingLine,
 } from '@yellow-ledger/core';
-import { recipesInHand, shelfInHand } from './ledgerData';
+import { recipesInHand, shelfInHand } from '../../workers/shared/ledgerData';
 
 export const stockWork = {
   /** What to buy, from the shelf and the recipes as they are kept now. */

@@ -28,8 +28,8 @@ import {
   type PotShare,
   type Thinning,
 } from '@yellow-ledger/core';
-import type { Stripe } from './potWork';
-import { shelfInHand } from './ledgerData';
+import type { Stripe } from '../../workers/shared/potWork';
+import { shelfInHand } from '../../workers/shared/ledgerData';
 
 /** A well, and what it stands in. */
 export interface WellQuestion {

@@ -19,7 +19,7 @@ import {
   type UnitProgress,
   workSurfaces,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
+import { armyRecipes } from '../../workers/shared/armyRecipes';
 import {
   armiesInHand,
   benchesInHand,
@@ -27,7 +27,7 @@ import {
   ownFigures,
   recipesInHand,
   shelfInHand,
-} from './ledgerData';
+} from '../../workers/shared/ledgerData';
 
 /** Names of what the log knows by identifiers. */
 export interface LogNamesKnown {

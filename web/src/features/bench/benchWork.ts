@@ -32,10 +32,10 @@ import {
   type WorkSurface,
   type WetMix,
 } from '@yellow-ledger/core';
-import { benchRecipes } from './benchRecipes';
-import { hexOfBrushed } from './hexOfBrushed';
-import { ownFigures, shelfInHand } from './ledgerData';
-import { liesBelow } from './liesBelow';
+import { benchRecipes } from '../../workers/shared/benchRecipes';
+import { hexOfBrushed } from '../../workers/shared/hexOfBrushed';
+import { ownFigures, shelfInHand } from '../../workers/shared/ledgerData';
+import { liesBelow } from '../../workers/shared/liesBelow';
 
 /** A bench, and what is painted on it. */
 export interface BenchAsked {

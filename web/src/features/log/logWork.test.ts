@@ -1,7 +1,7 @@
 import type { CoatEntry, LogEntry } from '@yellow-ledger/core';
 import { coat, levy, pots, skin } from '../../testing/levy';
 import { takeLedger, takeShelf } from '../../testing/inHand';
-import { armyWork } from './armyWork';
+import { armyWork } from '../army/armyWork';
 import { logWork } from './logWork';
 
 const unit = levy.units[0];

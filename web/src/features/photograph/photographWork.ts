@@ -8,7 +8,7 @@ import {
   type Recipe,
   type RecipeInValues,
 } from '@yellow-ledger/core';
-import { shelfInHand, whenChanged } from './ledgerData';
+import { shelfInHand, whenChanged } from '../../workers/shared/ledgerData';
 
 /** The recipe photographs were last held against: it is pointed at again and again. */
 let last: { key: string; build: BuildUp } | null = null;

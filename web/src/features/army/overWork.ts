@@ -15,8 +15,8 @@ import {
   type Shape,
   type Unit,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
-import { shelfInHand } from './ledgerData';
+import { armyRecipes } from '../../workers/shared/armyRecipes';
+import { shelfInHand } from '../../workers/shared/ledgerData';
 
 /** Something over surfaces, as it lies on one of them. */
 export interface OverOnSurface {

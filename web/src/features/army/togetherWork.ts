@@ -21,8 +21,8 @@ import {
   type Unit,
   type UnitSurface,
 } from '@yellow-ledger/core';
-import { armyRecipes, type ArmyRecipes } from './armyRecipes';
-import { shelfInHand, whenChanged } from './ledgerData';
+import { armyRecipes, type ArmyRecipes } from '../../workers/shared/armyRecipes';
+import { shelfInHand, whenChanged } from '../../workers/shared/ledgerData';
 
 /** A model as it stands there painted. */
 export interface Together {

@@ -17,8 +17,8 @@ import {
   type Unit,
   type UnitGlow,
 } from '@yellow-ledger/core';
-import { armyRecipes } from './armyRecipes';
-import { shelfInHand } from './ledgerData';
+import { armyRecipes } from '../../workers/shared/armyRecipes';
+import { shelfInHand } from '../../workers/shared/ledgerData';
 
 let looking: UnitGlow | null = null;
 

@@ -4,8 +4,8 @@ import {
   type FinishTotals,
   type Recipe,
 } from '@yellow-ledger/core';
-import { ofLog } from './parts';
-import { useAnswer } from './useAnswer';
+import { ofLog } from '../../workers/parts';
+import { useAnswer } from '../../workers/useAnswer';
 
 /** What a recipe adds up to: at this painter’s pace as soon as the log has told it. */
 export function useTotals(recipe: Recipe): (level?: FinishLevel) => FinishTotals {

@@ -1,11 +1,11 @@
 import type { MatchedMix } from '@yellow-ledger/core';
 import type { Remote } from 'comlink';
-import type { RootState } from '../data/rootState';
-import type { LedgerWorker } from './ledger.worker';
-import { startWorker } from './ledgerWorker';
-import { ofShelf } from './parts';
-import { WorkerSync } from './workerSync';
-import type { MatchQuestion } from './work/matchWork';
+import type { RootState } from '../../data/rootState';
+import type { LedgerWorker } from '../../workers/ledger.worker';
+import { startWorker } from '../../workers/ledgerWorker';
+import { ofShelf } from '../../workers/parts';
+import { WorkerSync } from '../../workers/workerSync';
+import type { MatchQuestion } from './matchWork';
 
 export interface MatchProgress {
   /** best so far, nearest first */

@@ -11,9 +11,14 @@ import {
   type Drying,
   type LogEntry,
 } from '@yellow-ledger/core';
-import { benchRecipes } from './benchRecipes';
-import { hexOfBrushed } from './hexOfBrushed';
-import { armiesInHand, benchesInHand, logInHand, shelfInHand } from './ledgerData';
+import { benchRecipes } from '../../workers/shared/benchRecipes';
+import { hexOfBrushed } from '../../workers/shared/hexOfBrushed';
+import {
+  armiesInHand,
+  benchesInHand,
+  logInHand,
+  shelfInHand,
+} from '../../workers/shared/ledgerData';
 
 /** A surface of a unit, as it is called. */
 interface Named {

@@ -10,7 +10,7 @@ import {
   type PotsPreviewer,
   type PotTable,
 } from '@yellow-ledger/core';
-import { keptPots, shelfInHand } from './ledgerData';
+import { keptPots, shelfInHand } from '../../workers/shared/ledgerData';
 
 /** A table as it was opened, or why it could not be. */
 export type OpenedTable =

@@ -1,6 +1,6 @@
 import { changedSince, entrySchema } from '@yellow-ledger/core';
-import { batch, coat, levy, levyWith, pots, skin } from '../../testing/levy';
-import { takeLedger, takeShelf } from '../../testing/inHand';
+import { batch, coat, levy, levyWith, pots, skin } from '../../../testing/levy';
+import { takeLedger, takeShelf } from '../../../testing/inHand';
 import { planWork } from './planWork';
 
 beforeEach(() => {

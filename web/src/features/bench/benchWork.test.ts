@@ -9,8 +9,8 @@ import {
 import { coat, levy, levyWith, line, pots, recipe, skin } from '../../testing/levy';
 import { keptOf, takeLedger, takeShelf } from '../../testing/inHand';
 import { benchWork } from './benchWork';
-import { setLedgerData } from './ledgerData';
-import { logWork } from './logWork';
+import { setLedgerData } from '../../workers/shared/ledgerData';
+import { logWork } from '../log/logWork';
 import { rescueWork } from './rescueWork';
 
 const at = Date.parse('2026-03-01T18:00:00.000Z');

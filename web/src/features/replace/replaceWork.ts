@@ -11,7 +11,7 @@ import {
   type Substitute,
   type WorstPlace,
 } from '@yellow-ledger/core';
-import { keptRecipes, shelfInHand } from './ledgerData';
+import { keptRecipes, shelfInHand } from '../../workers/shared/ledgerData';
 
 /** Pots that stand in for another, in parts. */
 type StandIn = Parameters<typeof replacePot>[2];
