@@ -4,7 +4,7 @@ import { ribbonStops } from '../place/toneAxis';
 /** A line on fewer stops than this is narrower than the ribbon shows. */
 const fewStops = 2;
 /** Beside its ends, where a hard one would begin: far less than anybody paints. */
-const hair = 1e-6;
+const epsilon = 1e-6;
 
 /**
  * Where a line is looked at: the stops of the ribbon, and where it is narrower than those its own
@@ -14,7 +14,7 @@ const hair = 1e-6;
  */
 export function placesOf({ placement: { from, to } }: Pick<Step, 'placement'>): readonly number[] {
   if (!isNarrow({ placement: { from, to } })) return ribbonStops;
-  const own = [from - hair, from, (from + to) / 2, to, to + hair];
+  const own = [from - epsilon, from, (from + to) / 2, to, to + epsilon];
   const within = own.filter((at) => at > 0 && at < 1);
   return [...new Set([...ribbonStops, ...within])].sort((one, other) => one - other);
 }

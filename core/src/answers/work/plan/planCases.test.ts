@@ -6,7 +6,7 @@ import type { Done } from './schedule/dispatched';
 import { tryRules } from './schedule/tryRules';
 import { runs } from '../../../testing/longTests';
 
-const hair = 1e-6;
+const epsilon = 1e-6;
 
 const finished = ({ name, work, hands, sittings }: PlanCase, triesAtMost?: number) => {
   const tries = tryRules(work, hands, sittings, triesAtMost);
@@ -64,7 +64,7 @@ describe.each(planned)('$name', ({ work, hands, sittings, schedule }) => {
     const dry = work.chains.map(({ readyAt }) => readyAt);
     const wrong = done.filter((each) => {
       const isNext = each.job === painted[each.chain]++;
-      const isDry = each.starts >= dry[each.chain] - hair;
+      const isDry = each.starts >= dry[each.chain] - epsilon;
       dry[each.chain] = each.driesAt;
       return !isNext || !isDry;
     });
@@ -88,9 +88,9 @@ describe.each(planned)('$name', ({ work, hands, sittings, schedule }) => {
       ].sort((one, other) => one.from - other.from);
       const wrong = busy.filter(
         ({ from, to, sitting }, i) =>
-          from < (i > 0 ? busy[i - 1].to : -Infinity) - hair ||
-          from < sittings[sitting].from - hair ||
-          to > sittings[sitting].to + hair,
+          from < (i > 0 ? busy[i - 1].to : -Infinity) - epsilon ||
+          from < sittings[sitting].from - epsilon ||
+          to > sittings[sitting].to + epsilon,
       );
       expect(wrong).toEqual([]);
     });
@@ -107,7 +107,7 @@ describe.each(planned)('$name', ({ work, hands, sittings, schedule }) => {
     const byStart = [...done].sort((one, other) => one.starts - other.starts);
     const wrong = byStart.filter(({ chain, job, starts, driesAt, ends }) => {
       const { body, jobs } = work.chains[chain];
-      const isTaken = starts < free[body] - hair;
+      const isTaken = starts < free[body] - epsilon;
       free[body] = jobs[job].blocks ? driesAt : ends;
       return isTaken;
     });
@@ -123,7 +123,7 @@ describe.each(planned)('$name', ({ work, hands, sittings, schedule }) => {
         driesAt[model] = Math.max(driesAt[model], each.driesAt);
       }
     const tooSoon = done.filter(
-      (each) => isHeld(each) && each.starts < driesAt[work.chains[each.chain].model] - hair,
+      (each) => isHeld(each) && each.starts < driesAt[work.chains[each.chain].model] - epsilon,
     );
     expect(tooSoon).toEqual([]);
   });

@@ -21,8 +21,8 @@ export interface Planning {
   stop: () => void;
 }
 
-/** After so long without another change it is planned anew, ms. */
-const settles = 350;
+/** Debounce before planning again, ms. */
+const debounceMs = 350;
 const nothing: readonly string[] = [];
 
 /**
@@ -80,7 +80,7 @@ export function usePlan(army: Army, batch: Batch): Planning {
   });
   useEffect(() => {
     if (wish === '') return;
-    const timer = setTimeout(() => void search(changed), settles);
+    const timer = setTimeout(() => void search(changed), debounceMs);
     return () => clearTimeout(timer);
     // `wish` says everything that a plan is made from.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -4,7 +4,7 @@ import { progressOf } from '../progress';
 import { changeMinutes, type Hand, type Sitting, type Work } from '../work';
 
 /** Rounding of minutes, so that a job that just fits does. */
-const hair = 1e-9;
+const epsilon = 1e-9;
 /** How many coats of a surface are looked ahead for what to mix. */
 const mostAhead = 3;
 /** Each of them is taken to be needed so many minutes later. */
@@ -97,8 +97,8 @@ export function dispatch(
         if (!progress.mayTake(chain, hand)) continue;
         const from = progress.dryAt(chain);
         const paint = progress.handsOn[chain] / speed;
-        if (Math.max(time + lead, from) + paint > to + hair) continue;
-        if (from > time + lead + rule.waits + hair) {
+        if (Math.max(time + lead, from) + paint > to + epsilon) continue;
+        if (from > time + lead + rule.waits + epsilon) {
           next = Math.min(next, from - lead);
           continue;
         }
@@ -131,7 +131,7 @@ export function dispatch(
     // A hand that finds nothing looks again as soon as another one is through with something.
     if (chain < 0)
       for (const other of clock)
-        if (other.sitting >= 0 && other.time > time + hair) next = Math.min(next, other.time);
+        if (other.sitting >= 0 && other.time > time + epsilon) next = Math.min(next, other.time);
     return { chain, next };
   }
 
@@ -146,8 +146,8 @@ export function dispatch(
     for (const each of progress.waiting[held]) {
       if (!progress.mayTake(each, hand)) continue;
       const from = progress.dryAt(each);
-      if (Math.max(time, from) + progress.handsOn[each] / hands[hand].speed > to + hair) continue;
-      if (from > time + hair) {
+      if (Math.max(time, from) + progress.handsOn[each] / hands[hand].speed > to + epsilon) continue;
+      if (from > time + epsilon) {
         next = Math.min(next, from);
         continue;
       }
@@ -176,7 +176,7 @@ export function dispatch(
         const needed = progress.dryAt(chain) + further * farther;
         if (needed >= soonest || Math.max(needed, time) + progress.handsOn[chain] > to) break;
         const { mixMinutes: minutes, usableMinutes } = work.mixes[each];
-        if (time + minutes > until + hair || needed - time > usableMinutes) continue;
+        if (time + minutes > until + epsilon || needed - time > usableMinutes) continue;
         if (rule.keepsWhole && isBetterLater(each, time, sitting)) continue;
         mix = each;
         soonest = needed;
