@@ -1,7 +1,7 @@
 import { isValidElement } from 'react';
 import { createBrowserRouter, matchRoutes, RouterProvider, type RouteObject } from 'react-router';
 import { FirstPlace } from './kit/begin/FirstPlace';
-import { preload, lazyComponent } from './kit/lazyComponent';
+import { preload, lazyComponent } from './kit/lazy/lazyComponent';
 import { Notices } from './kit/shell/notices';
 import { PageFault } from './kit/shell/PageFault';
 import { Shell } from './kit/shell/Shell';

@@ -6,10 +6,10 @@ import request from 'supertest';
 import { openTestDatabase } from '../db/testDatabase';
 import { answerErrors } from '../http/answerErrors';
 import { openClub, type Club } from './club';
-import { clubDoor } from './clubDoor';
+import { clubDoor } from './login/clubDoor';
 import { ClubClock } from './clubClock';
 import { clubRoutes } from './clubRoutes';
-import { memberRoutes } from './memberRoutes';
+import { memberRoutes } from './members/memberRoutes';
 
 const passphrase = 'reeds under the lantern';
 let db: Knex;

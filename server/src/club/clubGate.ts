@@ -8,8 +8,8 @@ import { opaqueIdsOf } from '../open/opaqueIds';
 import { OwnPictures } from '../pictures/ownPictures';
 import { openToMember } from '../open/openToMember';
 import { askerOf } from './who';
-import type { ClubDoor } from './clubDoor';
-import { refuseUnlessConfirmed } from './confirmed';
+import type { ClubDoor } from './login/clubDoor';
+import { refuseUnlessConfirmed } from './login/confirmed';
 import { refuseUnless, refused, whoAsks } from './clubRequest';
 import { rightOf } from './routeRights';
 

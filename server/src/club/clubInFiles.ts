@@ -16,11 +16,11 @@ import type { Knex } from 'knex';
 import { inParts, valuesAtOnce } from '../db/inParts';
 import { standingOf } from '../open/standing';
 import type { TakenFile } from '../files/takenFile';
-import { claimStore } from './claimStore';
+import { claimStore } from './tables/claimStore';
 import { ClubClock } from './clubClock';
-import { loanStore } from './loanStore';
-import { memberStore, type Member } from './memberStore';
-import { proposalStore } from './proposalStore';
+import { loanStore } from './tables/loanStore';
+import { memberStore, type Member } from './members/memberStore';
+import { proposalStore } from './proposals/proposalStore';
 
 const recordsAtOnce = 200;
 

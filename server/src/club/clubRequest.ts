@@ -2,7 +2,7 @@ import { may, type Action, type PermissionSubject, type Relation } from '@yellow
 import type { Request, RequestHandler, Response } from 'express';
 import { Problem } from '../http/problem';
 import type { Who } from './who';
-import type { ClubDoor } from './clubDoor';
+import type { ClubDoor } from './login/clubDoor';
 
 /** Carries as whom the page that asks was opened. */
 const memberHead = 'X-Member';

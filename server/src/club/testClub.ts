@@ -8,7 +8,7 @@ import type { Carriage } from '../start/clubSettings';
 import { opaqueIdsOf } from '../open/opaqueIds';
 import { openClub } from './club';
 import { ClubClock } from './clubClock';
-import { clubDoor } from './clubDoor';
+import { clubDoor } from './login/clubDoor';
 import { EventHub } from './events/eventHub';
 import { newsStore } from './events/newsStore';
 

@@ -1,8 +1,8 @@
 import type { Asker } from '../open/asker';
 import type { ClubClock } from './clubClock';
-import { refuseUnlessConfirmed } from './confirmed';
-import type { Member } from './memberStore';
-import type { Device } from './sessionStore';
+import { refuseUnlessConfirmed } from './login/confirmed';
+import type { Member } from './members/memberStore';
+import type { Device } from './login/sessionStore';
 
 /** A logged-in member, and the device they are logged in on. */
 export interface Who {

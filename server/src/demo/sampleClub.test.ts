@@ -1,6 +1,6 @@
 import { entrySchema } from '@yellow-ledger/core';
 import { testClub } from '../club/testClub';
-import { isPassphrase } from '../club/passphrases';
+import { isPassphrase } from '../club/login/passphrases';
 import { addDemo } from './addDemo';
 import { freshPassphrases, sampleMembers } from './sampleClub';
 

@@ -1,7 +1,7 @@
 import { randomInt } from 'node:crypto';
 import type { Role } from '@yellow-ledger/core';
 import type { Club } from '../club/club';
-import { hashPassphrase } from '../club/passphrases';
+import { hashPassphrase } from '../club/login/passphrases';
 
 /** Who is in the sample club. */
 export const sampleMembers: readonly { name: string; role: Role }[] = [

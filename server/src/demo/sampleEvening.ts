@@ -8,7 +8,7 @@ import {
   type Recipe,
 } from '@yellow-ledger/core';
 import type { Club } from '../club/club';
-import { proposalStore } from '../club/proposalStore';
+import { proposalStore } from '../club/proposals/proposalStore';
 import type { Ledger } from '../db/ledger';
 import { importSections } from '../files/importSections';
 import { heldRecords } from '../files/takenFile';

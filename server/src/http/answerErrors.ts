@@ -3,7 +3,7 @@ import type { Logger } from 'pino';
 import { z } from 'zod';
 import { DamagedRecord } from '../db/storeErrors';
 import { UnknownPots } from '../db/potLinks';
-import { TooManyAtOnce } from '../club/passphrases';
+import { TooManyAtOnce } from '../club/login/passphrases';
 import { GroundNotFrozen, NothingChanged } from '../versions/versionStore';
 import { restoring } from '../work/writeGate';
 import { Problem } from './problem';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createServer, type RequestListener, type Server } from 'node:http';
 import { createServer as createTlsServer } from 'node:https';
-import type { TrustedRoot } from '../club/clubDoor';
+import type { TrustedRoot } from '../club/login/clubDoor';
 import type { ClubSettings } from './clubSettings';
 import { madeCertificate, ownAddresses } from './madeCertificate';
 

@@ -1,7 +1,7 @@
 import Nav from 'react-bootstrap/Nav';
 import { useEffect } from 'react';
 import { NavLink, useLocation } from 'react-router';
-import { lastLeaf } from './lastLeaf';
+import { lastLeaf } from './hooks/lastLeaf';
 
 export interface TabsProps {
   /** what they are leaves of, for who does not see them */

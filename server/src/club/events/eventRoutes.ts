@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { Problem } from '../../http/problem';
-import type { ClubDoor } from '../clubDoor';
+import type { ClubDoor } from '../login/clubDoor';
 import { whoAsks } from '../clubRequest';
 import type { EventHub } from './eventHub';
 import type { Told } from './newsStore';

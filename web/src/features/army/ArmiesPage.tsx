@@ -9,7 +9,7 @@ import { EmptyPage } from '../../kit/EmptyPage';
 import { FetchProblem } from '../../kit/FetchProblem';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
 import { Grid } from '../../kit/Grid';
-import { lastLeaf } from '../../kit/lastLeaf';
+import { lastLeaf } from '../../kit/hooks/lastLeaf';
 import { PageHead } from '../../kit/PageHead';
 import { SampleButton } from '../../kit/paint/SampleButton';
 import { newArmy } from './newArmy';

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { FigureTable } from '../../kit/FigureTable';
 import { Disclosure } from '../../kit/Disclosure';
-import { PotWords } from '../../kit/paint/PotWords';
+import { PotWords } from '../../kit/pots/PotWords';
 import { Problem } from '../../kit/Problem';
 import { dropsWords } from '../../kit/words/dropsWords';
 import { mlWords } from '../../kit/words/mlWords';

@@ -13,8 +13,8 @@ import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { OrderedLine } from './armyWork';
 import type { ChangeArmy } from './changeArmy';
-import { PartTicks } from './PartTicks';
-import { useUnitChoice } from './UnitChoice';
+import { PartTicks } from './units/PartTicks';
+import { useUnitChoice } from './units/UnitChoice';
 
 export interface OrderLeafProps {
   army: Army;

@@ -10,7 +10,7 @@ import { useFormContext } from 'react-hook-form';
 import { Select } from '../../kit/Select';
 import { CountField } from '../../kit/field/CountField';
 import { Disclosure } from '../../kit/Disclosure';
-import { RecipePinChoice } from './RecipePinChoice';
+import { RecipePinChoice } from './units/RecipePinChoice';
 
 /** Single models that are painted otherwise than their unit; dealt variants stand on their own leaf. */
 export function OwnRecipes({ unit }: { unit: Unit }) {

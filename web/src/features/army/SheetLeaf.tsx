@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Select } from '../../kit/Select';
 import { CountField } from '../../kit/field/CountField';
 import { FigureSheet } from '../../kit/sheet/FigureSheet';
-import { useUnitChoice } from './UnitChoice';
+import { useUnitChoice } from './units/UnitChoice';
 
 /** The sheet of one figure of a unit: to tick by hand, or with what the log has ticked. */
 export function SheetLeaf({ army, pots }: { army: Army; pots: readonly Pot[] }) {

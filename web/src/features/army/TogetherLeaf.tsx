@@ -3,13 +3,13 @@ import { useMemo, useState } from 'react';
 import { CountField } from '../../kit/field/CountField';
 import { FigureTable } from '../../kit/FigureTable';
 import { Grid } from '../../kit/Grid';
-import { PotWords } from '../../kit/paint/PotWords';
+import { PotWords } from '../../kit/pots/PotWords';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { Together } from './togetherWork';
 import { ModelFigure } from './ModelFigure';
-import { useUnitChoice } from './UnitChoice';
+import { useUnitChoice } from './units/UnitChoice';
 import { Figures } from '../../kit/figures/Figures';
 
 /** Whether the surfaces of a model belong together, shown on a figure. */

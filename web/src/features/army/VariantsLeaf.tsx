@@ -21,7 +21,7 @@ import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useWorker } from '../../workers/useWorker';
 import type { ChangeArmy } from './changeArmy';
-import { useUnitChoice } from './UnitChoice';
+import { useUnitChoice } from './units/UnitChoice';
 
 export interface VariantsLeafProps {
   army: Army;

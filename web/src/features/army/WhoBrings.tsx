@@ -5,7 +5,7 @@ import { useMembership } from '../../data/club/membership';
 import { useMemberNames } from '../../data/club/useMemberNames';
 import { FigureTable } from '../../kit/FigureTable';
 import { IfMayCreate } from '../../kit/club/IfMay';
-import { PotWords } from '../../kit/paint/PotWords';
+import { PotWords } from '../../kit/pots/PotWords';
 
 export interface WhoBringsProps {
   armyId: string;

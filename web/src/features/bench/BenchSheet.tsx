@@ -9,12 +9,12 @@ import { Problem } from '../../kit/Problem';
 import { Switch } from '../../kit/field/Switch';
 import { keepingNames } from '../../kit/words/keepingNames';
 import type { BenchPartProps } from './benchPart';
-import { chimeSetting } from './chime';
-import { PainterName } from './PainterName';
-import { FoundSheet } from './FoundSheet';
+import { chimeSetting } from './signals/chime';
+import { PainterName } from './people/PainterName';
+import { FoundSheet } from './mishap/FoundSheet';
 import { PanelBox } from './PanelBox';
-import { useGiveBack } from './useGiveBack';
-import { usePedalLearning } from './usePedal';
+import { useGiveBack } from './people/useGiveBack';
+import { usePedalLearning } from './signals/usePedal';
 
 export interface BenchSheetProps extends Omit<BenchPartProps, 'view'> {
   onClose: () => void;

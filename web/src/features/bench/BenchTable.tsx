@@ -6,20 +6,20 @@ import { WhoseBar } from '../../kit/club/WhoseBar';
 import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { Problem } from '../../kit/Problem';
-import { RefusedEntries } from '../../kit/paint/RefusedEntries';
+import { RefusedEntries } from '../../kit/saving/RefusedEntries';
 import { surfaceWords } from '../../kit/words/surfaceWords';
-import { AlsoHere } from './AlsoHere';
-import { Around } from './Around';
+import { AlsoHere } from './people/AlsoHere';
+import { Around } from './people/Around';
 import type { BenchPanel, OnTable } from './benchPart';
 import { BenchSheet } from './BenchSheet';
 import { benchWordsOf } from './benchWords';
-import { Differently } from './Differently';
+import { Differently } from './mishap/Differently';
 import { NowPanel } from './NowPanel';
 import { useBench, type BenchHand } from './useBench';
-import { useDryChime } from './useDryChime';
-import { useWakeLock } from './useWakeLock';
-import { WentWrong } from './WentWrong';
-import { WhoPaints } from './WhoPaints';
+import { useDryChime } from './signals/useDryChime';
+import { useWakeLock } from './signals/useWakeLock';
+import { WentWrong } from './mishap/WentWrong';
+import { WhoPaints } from './people/WhoPaints';
 import { PageWait } from '../../kit/PageWait';
 
 /** What now, what dries, what stays wet; and what was done. */

@@ -29,7 +29,7 @@ import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords } from '../../kit/words/leftWords';
 import { ModelButtons } from './ModelButtons';
 import { StepRibbons } from './StepRibbons';
-import { usePedal } from './usePedal';
+import { usePedal } from './signals/usePedal';
 import { Figures } from '../../kit/figures/Figures';
 
 export interface NowPanelProps extends BenchPartProps {

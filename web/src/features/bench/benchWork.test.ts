@@ -11,7 +11,7 @@ import { keptOf, takeLedger, takeShelf } from '../../testing/inHand';
 import { benchWork } from './benchWork';
 import { setLedgerData } from '../../workers/shared/ledgerData';
 import { logWork } from '../log/logWork';
-import { rescueWork } from './rescueWork';
+import { rescueWork } from './mishap/rescueWork';
 
 const at = Date.parse('2026-03-01T18:00:00.000Z');
 const bench: Bench = {

@@ -17,7 +17,7 @@ import { ofWhatIsPainted } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from './benchWork';
 import { useBenchLog } from './useBenchLog';
-import { useTicking } from '../../kit/useTicking';
+import { useTicking } from '../../kit/hooks/useTicking';
 
 /** A second press sooner than this is the same press, ms. */
 const onePressMs = 600;

@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button';
 import { pageMonotonicClock } from '../../data/log/monotonicClock';
 import { Progress } from '../../kit/Progress';
 import { Swatch } from '../../kit/paint/Swatch';
-import { useTicking } from '../../kit/useTicking';
+import { useTicking } from '../../kit/hooks/useTicking';
 import { leftWords } from '../../kit/words/leftWords';
 import { mlWords } from '../../kit/words/mlWords';
 import { modelsWords } from '../../kit/words/modelsWords';

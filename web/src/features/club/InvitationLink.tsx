@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { QRCodeSVG } from 'qrcode.react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { useCopied } from '../../kit/useCopied';
+import { useCopied } from '../../kit/hooks/useCopied';
 
 export interface InvitationLinkProps {
   link: string;

@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button';
 import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
-import { useCopied } from '../../kit/useCopied';
+import { useCopied } from '../../kit/hooks/useCopied';
 
 export interface RecoveryCodesProps {
   codes: readonly string[];

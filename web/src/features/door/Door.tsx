@@ -1,4 +1,4 @@
-import { lazyComponent } from '../../kit/lazyComponent';
+import { lazyComponent } from '../../kit/lazy/lazyComponent';
 import { PageWait } from '../../kit/PageWait';
 import { Suspense } from 'react';
 

@@ -2,8 +2,8 @@ import type { Pot } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { potChoices } from '../../kit/paint/potChoice';
-import { PotPicker } from '../../kit/paint/PotPicker';
+import { potChoices } from '../../kit/pots/potChoice';
+import { PotPicker } from '../../kit/pots/PotPicker';
 import type { DraftForm } from './draftForm';
 
 /** The mid tone: a pot, or a colour that is mixed from the shelf. */

@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Select } from '../../kit/Select';
 import { Disclosure } from '../../kit/Disclosure';
-import { potChoices } from '../../kit/paint/potChoice';
-import { PotPicker } from '../../kit/paint/PotPicker';
+import { potChoices } from '../../kit/pots/potChoice';
+import { PotPicker } from '../../kit/pots/PotPicker';
 import type { DraftForm } from './draftForm';
 
 /** Dark and light where they are chosen by hand, a chain of pots, and the form that gets its spots. */

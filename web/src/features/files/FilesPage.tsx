@@ -2,7 +2,7 @@ import { may } from '@yellow-ledger/core';
 import { useMembership } from '../../data/club/membership';
 import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
-import { ShelfTabs } from '../../kit/paint/ShelfTabs';
+import { ShelfTabs } from '../../kit/pots/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
 import { Backups } from './Backups';
 import { TakeIn } from './TakeIn';

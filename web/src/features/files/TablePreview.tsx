@@ -13,7 +13,7 @@ import { usePutPotsMutation } from '../../data/ledgerApi';
 import { Select } from '../../kit/Select';
 import { FigureTable } from '../../kit/FigureTable';
 import { Disclosure } from '../../kit/Disclosure';
-import { PotWords } from '../../kit/paint/PotWords';
+import { PotWords } from '../../kit/pots/PotWords';
 import { Problem } from '../../kit/Problem';
 import { Progress } from '../../kit/Progress';
 import { ledgerWorker } from '../../workers/ledgerWorker';

@@ -12,7 +12,7 @@ import { useImportFile } from '../../data/useImportFile';
 import { FileButton } from '../../kit/FileButton';
 import { Problem } from '../../kit/Problem';
 import { useNotice } from '../../kit/shell/notices';
-import { TakingInMark } from '../../kit/paint/TakingInMark';
+import { TakingInMark } from '../../kit/saving/TakingInMark';
 import { allLeftOut, importedWords } from '../../kit/words/importedWords';
 import { ledgerWorker } from '../../workers/ledgerWorker';
 import type { OpenedTable } from './tableWork';

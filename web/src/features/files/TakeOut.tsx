@@ -2,7 +2,7 @@ import { fileFormats, formatNames, may } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { Fragment } from 'react';
 import { useMembership } from '../../data/club/membership';
-import { saveText } from '../../kit/saveText';
+import { saveText } from '../../kit/hooks/saveText';
 import { useNotice } from '../../kit/shell/notices';
 import { ofShelf } from '../../workers/parts';
 import { useWorker } from '../../workers/useWorker';

@@ -4,7 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { Tabs } from '../../kit/Tabs';
 import { PageHead } from '../../kit/PageHead';
 import { useNotice } from '../../kit/shell/notices';
-import { ShelfTabs } from '../../kit/paint/ShelfTabs';
+import { ShelfTabs } from '../../kit/pots/ShelfTabs';
 import { useShelf } from '../../workers/useShelf';
 import type { Begun } from './begun';
 import { FromNames } from './FromNames';

@@ -1,8 +1,8 @@
 import { colourOfHex, colourOfLab, type Pot, type SurfaceColour } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { LabFields } from '../../kit/paint/LabFields';
-import { PotPicker } from '../../kit/paint/PotPicker';
+import { LabFields } from '../../kit/pots/LabFields';
+import { PotPicker } from '../../kit/pots/PotPicker';
 import { RadioGroup } from '../../kit/RadioGroup';
 import { figuresOf } from '../../kit/paint/Ribbon';
 import { Swatch } from '../../kit/paint/Swatch';

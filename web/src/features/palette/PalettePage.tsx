@@ -20,7 +20,7 @@ import { useShortcut } from '../../kit/keyboard/useShortcut';
 import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { SampleButton } from '../../kit/paint/SampleButton';
-import { UnsavedMark } from '../../kit/paint/UnsavedMark';
+import { UnsavedMark } from '../../kit/saving/UnsavedMark';
 import { keepingNames } from '../../kit/words/keepingNames';
 import { useShelf } from '../../workers/useShelf';
 import { Dish } from './Dish';

@@ -14,8 +14,8 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Select } from '../../kit/Select';
-import { potChoices } from '../../kit/paint/potChoice';
-import { PotPicker } from '../../kit/paint/PotPicker';
+import { potChoices } from '../../kit/pots/potChoice';
+import { PotPicker } from '../../kit/pots/PotPicker';
 import { DropsField } from './DropsField';
 import type { PaletteAct } from './usePalette';
 

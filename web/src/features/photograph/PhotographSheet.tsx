@@ -19,7 +19,7 @@ import { photographName } from '../../kit/photographs/photographWords';
 import { PhotographPicture } from '../../kit/photographs/PhotographPicture';
 import { Problem } from '../../kit/Problem';
 import { Switch } from '../../kit/field/Switch';
-import { UnsavedMark } from '../../kit/paint/UnsavedMark';
+import { UnsavedMark } from '../../kit/saving/UnsavedMark';
 import { useWriter } from '../../data/useWriter';
 import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';

@@ -1,7 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
 import { Suspense, useMemo, type ComponentType } from 'react';
 import { UnlessMine } from '../../kit/club/UnlessMine';
-import { preload, lazyComponent } from '../../kit/lazyComponent';
+import { preload, lazyComponent } from '../../kit/lazy/lazyComponent';
 import { Problem } from '../../kit/Problem';
 import { recipeWordsOf } from '../../kit/words/recipeWords';
 import { usePrediction } from './usePrediction';
@@ -31,10 +31,10 @@ const pageOfLeaf: Record<LeafPath, ComponentType<LeafProps>> = {
   values: lazyComponent(() => import('./tabs/ValuesLeaf')),
   levels: lazyComponent(() => import('./tabs/LevelsLeaf')),
   recolour: lazyComponent(() => import('./tabs/RecolourLeaf')),
-  versions: lazyComponent(() => import('./tabs/VersionsLeaf')),
+  versions: lazyComponent(() => import('./tabs/versions/VersionsLeaf')),
   photographs: lazyComponent(() => import('./tabs/PhotographsLeaf')),
   card: lazyComponent(() => import('./tabs/CardLeaf')),
-  text: lazyComponent(() => import('./tabs/TextLeaf')),
+  text: lazyComponent(() => import('./tabs/text/TextLeaf')),
 };
 
 /** The code of the leaf that was asked for, which comes while the recipe is on its way. */

@@ -2,7 +2,7 @@ import { useNavigate } from 'react-router';
 import { useImportFile } from '../../data/useImportFile';
 import { FileButton } from '../../kit/FileButton';
 import { useNotice } from '../../kit/shell/notices';
-import { TakingInMark } from '../../kit/paint/TakingInMark';
+import { TakingInMark } from '../../kit/saving/TakingInMark';
 import { allLeftOut, importedWords, isSaidWhole } from '../../kit/words/importedWords';
 
 /** Takes in a ledger file. Nothing that is here is overwritten, and it is said what was done. */

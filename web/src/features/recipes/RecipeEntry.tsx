@@ -5,7 +5,7 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import { theClubs } from '../../data/club/useWhose';
 import { IfMay, IfMayCreate } from '../../kit/club/IfMay';
-import { lastLeaf } from '../../kit/lastLeaf';
+import { lastLeaf } from '../../kit/hooks/lastLeaf';
 import { Ribbon } from '../../kit/paint/Ribbon';
 import type { RecipeRow } from '../../workers/useRecipeRows';
 import type { LastRibbon } from '../../workers/shared/listWork';

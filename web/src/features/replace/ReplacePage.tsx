@@ -10,7 +10,7 @@ import { Link, useParams } from 'react-router';
 import { Select } from '../../kit/Select';
 import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
-import { ShelfTabs } from '../../kit/paint/ShelfTabs';
+import { ShelfTabs } from '../../kit/pots/ShelfTabs';
 import { Strip } from '../../kit/paint/Strip';
 import { Swatch } from '../../kit/paint/Swatch';
 import { potNamesOf } from '../../kit/words/recipeWords';

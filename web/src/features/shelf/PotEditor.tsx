@@ -14,7 +14,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { Suspense } from 'react';
 import { FormProvider, useWatch } from 'react-hook-form';
-import { lazyComponent } from '../../kit/lazyComponent';
+import { lazyComponent } from '../../kit/lazy/lazyComponent';
 import { useWriter } from '../../data/useWriter';
 import { useMay } from '../../data/club/standing';
 import { WhoseBar } from '../../kit/club/WhoseBar';
@@ -37,7 +37,7 @@ import { unfinishedPots } from './unfinishedPots';
 import { usePotWriting } from './usePotWriting';
 
 const BottleFields = lazyComponent(() => import('./BottleFields'));
-const CardMeasure = lazyComponent(() => import('./CardMeasure'));
+const CardMeasure = lazyComponent(() => import('./measure/CardMeasure'));
 const PairsPanel = lazyComponent(() => import('./PairsPanel'));
 
 /** A pot opened in its place in the table. What is right is saved as it is typed. */

@@ -9,7 +9,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useWriter } from '../../data/useWriter';
 import { Disclosure } from '../../kit/Disclosure';
-import { PotWords } from '../../kit/paint/PotWords';
+import { PotWords } from '../../kit/pots/PotWords';
 
 /**
  * Pots that let light through and came before a swatch said what it shows: they are read as they

@@ -5,7 +5,7 @@ import { EmptyPage } from '../../kit/EmptyPage';
 import { Grid } from '../../kit/Grid';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
-import { ShelfTabs } from '../../kit/paint/ShelfTabs';
+import { ShelfTabs } from '../../kit/pots/ShelfTabs';
 import { CheckboxGroup } from '../../kit/CheckboxGroup';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { nearnessWords, standInWords } from '../../kit/words/substituteWords';

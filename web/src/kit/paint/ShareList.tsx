@@ -1,4 +1,4 @@
-import { PotWords } from './PotWords';
+import { PotWords } from '../pots/PotWords';
 
 export interface ShareListProps {
   /** shares of pots, 0–1 */

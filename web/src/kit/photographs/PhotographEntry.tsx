@@ -5,7 +5,7 @@ import { Select } from '../Select';
 import { ActionBar } from '../ActionBar';
 import { LineField } from '../field/LineField';
 import { LinkButton } from '../LinkButton';
-import { UnsavedMark } from '../paint/UnsavedMark';
+import { UnsavedMark } from '../saving/UnsavedMark';
 import { PhotographPicture } from './PhotographPicture';
 import { kindOptions, photographName } from './photographWords';
 

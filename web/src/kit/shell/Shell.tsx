@@ -11,7 +11,7 @@ import {
 import Nav from 'react-bootstrap/Nav';
 import Navbar from 'react-bootstrap/Navbar';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import { lazyComponent } from '../lazyComponent';
+import { lazyComponent } from '../lazy/lazyComponent';
 import { FiguresButton } from '../figures/FiguresButton';
 import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';

@@ -1,7 +1,7 @@
 import type { Batch, PlannedWork } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { ActionBar } from '../../../kit/ActionBar';
-import { saveText } from '../../../kit/saveText';
+import { saveText } from '../../../kit/hooks/saveText';
 import type { PlanWords } from './planWords';
 
 export interface CalendarButtonsProps {

@@ -1,7 +1,7 @@
 import { placeKey } from '@yellow-ledger/core';
 import { FigureTable } from '../../../kit/FigureTable';
 import { Disclosure } from '../../../kit/Disclosure';
-import { PotWords } from '../../../kit/paint/PotWords';
+import { PotWords } from '../../../kit/pots/PotWords';
 import { placeInWords } from './placeInWords';
 import type { Readings } from './readingWork';
 

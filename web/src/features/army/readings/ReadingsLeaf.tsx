@@ -1,10 +1,10 @@
 import type { Army, Pot } from '@yellow-ledger/core';
 import { useState } from 'react';
 import { Select } from '../../../kit/Select';
-import { lazyPage } from '../../../kit/lazyPage';
+import { lazyPage } from '../../../kit/lazy/lazyPage';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
-import { useSurfaceChoice, useUnitChoice } from '../UnitChoice';
+import { useSurfaceChoice, useUnitChoice } from '../units/UnitChoice';
 import { LearnSheet } from './LearnSheet';
 import { ReadingTable } from './ReadingTable';
 import { TakeReading } from './TakeReading';

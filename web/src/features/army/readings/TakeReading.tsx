@@ -13,7 +13,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Select } from '../../../kit/Select';
-import { LabFields } from '../../../kit/paint/LabFields';
+import { LabFields } from '../../../kit/pots/LabFields';
 import { Swatch } from '../../../kit/paint/Swatch';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';

@@ -11,8 +11,8 @@ import { useMemo, useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { X } from 'react-bootstrap-icons';
 import { NumberField } from '../../../kit/field/NumberField';
-import type { PotChoice } from '../../../kit/paint/potChoice';
-import { PotPicker } from '../../../kit/paint/PotPicker';
+import type { PotChoice } from '../../../kit/pots/potChoice';
+import { PotPicker } from '../../../kit/pots/PotPicker';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
 import { Brushfuls } from './Brushfuls';
 

@@ -17,7 +17,7 @@ import { CSS } from '@dnd-kit/utilities';
 import Button from 'react-bootstrap/Button';
 import { Suspense } from 'react';
 import { GripVertical } from 'react-bootstrap-icons';
-import { lazyComponent } from '../../../kit/lazyComponent';
+import { lazyComponent } from '../../../kit/lazy/lazyComponent';
 import { AspectStrips } from '../../../kit/paint/AspectStrips';
 import { MixBar } from '../../../kit/paint/MixBar';
 import { PlacementMark } from '../../../kit/paint/PlacementMark';

@@ -17,7 +17,7 @@ import Button from 'react-bootstrap/Button';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useShortcut } from '../../../kit/keyboard/useShortcut';
 import { Ribbon } from '../../../kit/paint/Ribbon';
-import { useOpenHere } from '../../../kit/useOpenHere';
+import { useOpenHere } from '../../../kit/hooks/useOpenHere';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
 import type { Prediction } from '../../../workers/shared/predictWork';
 import { carryingWords } from './carryingWords';

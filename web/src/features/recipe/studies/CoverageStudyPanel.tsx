@@ -7,7 +7,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { FigureTable } from '../../../kit/FigureTable';
-import { PotWords } from '../../../kit/paint/PotWords';
+import { PotWords } from '../../../kit/pots/PotWords';
 import { Swatch } from '../../../kit/paint/Swatch';
 import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';

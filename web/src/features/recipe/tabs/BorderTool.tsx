@@ -10,7 +10,7 @@ import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Select } from '../../../kit/Select';
 import { ActionBar } from '../../../kit/ActionBar';
-import { potChoices } from '../../../kit/paint/potChoice';
+import { potChoices } from '../../../kit/pots/potChoice';
 import { Problem } from '../../../kit/Problem';
 import { Strip } from '../../../kit/paint/Strip';
 import { ofShelf } from '../../../workers/parts';

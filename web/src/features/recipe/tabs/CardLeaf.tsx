@@ -2,7 +2,7 @@ import { fileFormats, formatNames, includedSteps, type FormatName } from '@yello
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { PaperChoice } from '../../../kit/paint/PaperChoice';
-import { saveText } from '../../../kit/saveText';
+import { saveText } from '../../../kit/hooks/saveText';
 import { useNotice } from '../../../kit/shell/notices';
 import { ofShelf } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';

@@ -1,6 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 import { Select } from '../../../kit/Select';
-import { potChoices } from '../../../kit/paint/potChoice';
+import { potChoices } from '../../../kit/pots/potChoice';
 
 interface MeantAsProps {
   meantAs: string | undefined;

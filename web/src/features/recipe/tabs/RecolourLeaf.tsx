@@ -17,12 +17,12 @@ import { Problem } from '../../../kit/Problem';
 import { Progress } from '../../../kit/Progress';
 import { Ribbon } from '../../../kit/paint/Ribbon';
 import { Switch } from '../../../kit/field/Switch';
-import { PotWords } from '../../../kit/paint/PotWords';
+import { PotWords } from '../../../kit/pots/PotWords';
 import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import { usePaintedForm } from '../../../workers/usePaintedForm';
 import type { RecolouredPair } from './recolourWork';
 import type { LeafProps } from '../leafProps';
-import { useFork } from './useFork';
+import { useFork } from './versions/useFork';
 import { useRecolouring } from './useRecolouring';
 import { PageWait } from '../../../kit/PageWait';
 
