@@ -211,7 +211,7 @@ for (const { name, path, ready } of clubShots) {
   console.log(`drew ${name}.png`);
 }
 
-/** What a painter shows to whom, and the recipes as a guest sees them. */
+/** Pages for sharing, and the recipes as a guest sees them. */
 const barnaby = await comeIn(browser, club, 'Barnaby');
 const put = (kind: string, from: string, id: string, name: string) =>
   barnaby.evaluate(

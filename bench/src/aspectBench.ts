@@ -47,7 +47,7 @@ export function aimedSteps(form: FormName): Recipe {
   };
 }
 
-/** What an edit of one line costs with eight aspects, and drawing a form with aims. */
+/** The cost of editing one line with eight aspects, and of drawing a form with aims. */
 export function benchAspects(): void {
   const recipe = aimedSteps('folds');
   console.log('\nBuild-up and remarks of 40 steps in 8 aspects at 24 stops');

@@ -6,7 +6,7 @@ import { drawer, recordsOf, type Asked } from './fuzzRequests';
 const seeds = [11, 12, 13, 14];
 const requestsASeed = 6250;
 export const hangsFrom = 5000;
-/** What no answer may show: where the program lies, and how it was called. */
+/** Words no answer may show: where the program lies, and how it was called. */
 export const leaks = /node_modules|\.ts:\d|\.js:\d|at \w+ \(|SQLITE|sqlite3?\b.*error|knex/i;
 
 interface Answer {

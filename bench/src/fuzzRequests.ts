@@ -16,7 +16,7 @@ interface Kept {
   revision: number;
 }
 
-/** What a server has, a few of each. */
+/** A few identifiers of each kind that the server has. */
 export async function recordsOf(url: string, heads: Record<string, string> = {}): Promise<Kept[]> {
   const lists = await Promise.all(
     resourceNames.map(async (name) => {

@@ -203,7 +203,7 @@ function integrityOfFile(file: string): string[] {
   return said === 'ok' ? [] : [`${file}: ${said}`];
 }
 
-/** What was needed for a moment and is still there. */
+/** Temporary files that are still there. */
 const leftOf = (folder: string) =>
   readdirSync(folder)
     .filter((name) => /^(staging|taken)-|restoring/.test(name))

@@ -33,7 +33,7 @@ const part = (id: string, from: number, count: number, part: Partial<Recipe> = {
   };
 };
 
-/** What an edit of something that goes over twelve surfaces costs, with three on each other. */
+/** The cost of editing something that goes over twelve surfaces, with three on each other. */
 export function benchOvers(): void {
   const below = Array.from({ length: surfaces }, (_, i) => part(`s${i}`, i, linesBelow));
   const overs = [0, 1, 2].map((i) => part(`o${i}`, 20 + 4 * i, 4));

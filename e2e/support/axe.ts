@@ -8,7 +8,7 @@ const axeSource = readFileSync(
   'utf8',
 );
 
-/** What keeps somebody from using a page who does not see it, or has no mouse. */
+/** Faults that keep somebody from using a page who does not see it, or has no mouse. */
 export async function violationsOn(page: Page, options: axe.RunOptions = {}): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource);
   const { violations } = await page.evaluate(

@@ -21,7 +21,7 @@ export async function drawBeginning(browser: Browser, path: string): Promise<voi
   await empty.stop();
 }
 
-/** What empty pages are shown as: the demo after two months, half as large. */
+/** The pictures on empty pages: the demo after two months, half as large. */
 const shown: Record<string, string> = {
   recipes: '/recipes',
   shelf: '/shelf',

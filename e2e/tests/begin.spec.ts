@@ -30,7 +30,7 @@ test('from an empty ledger to a drafted recipe on a form in at most 12 presses',
   await expect(page.getByLabel('Models', { exact: true })).toHaveValue('6');
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
   await expect(page.getByRole('img', { name: 'The surface as it should be now' })).toBeVisible();
-  // What has been gone through does not come again.
+  // A step that has been gone through does not come again.
   await page.goto(empty.url);
   await expect(page.getByRole('link', { name: 'Yellow cloth', exact: true })).toBeVisible();
   await expect(page.getByText('look at it on a form')).toBeHidden();

@@ -81,7 +81,7 @@ test('done pressed twice is done once', async ({ page, demo }) => {
   await layUnit(page, demo.url, 'Dike Watch', 3);
   await done(page).dblclick();
   await later(page);
-  // Whatever else was pressed would be sent before the deed that is waited for here.
+  // Any other press would be sent before the action that is waited for here.
   await done(page).click();
   await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(2);
   await expect(page.getByText(/entr(y is|ies are) waiting/)).toHaveCount(0);
@@ -221,6 +221,6 @@ test('a second bench of the same models goes on where the first was left', async
   await layUnit(page, demo.url, 'Ferry Crew', 2);
   await expect(page.getByText(/^2 of \d+ coats$/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Is dry: / })).toHaveCount(1);
-  // What the other bench wrote is not this one's to take back.
+  // The other bench's entries are not this one's to undo.
   await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
 });

@@ -89,7 +89,7 @@ test('an evening: what one paints shows with the others, who was away catches up
       expect(new Set(ids).size).toBe(coats);
     }
 
-    // What the tablet missed is there, too.
+    // The entries the tablet missed are there, too.
     await sedge.goto(`${club.url}/club/evening`);
     await expect(atTheTable(sedge, 'Wren')).toContainText('30 coats this evening');
   } finally {

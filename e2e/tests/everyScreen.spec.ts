@@ -387,7 +387,7 @@ for (const [name, path, ready] of screens) {
     expect(await violationsOn(page, { runOnly: ['color-contrast'] })).toEqual([]);
     await theme('light');
     await page.setViewportSize(phone);
-    // What is drawn to fit is drawn anew before the next frame but one.
+    // A drawing that is fitted to its box is drawn again before the next frame but one.
     await page.evaluate(
       () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
     );

@@ -161,7 +161,7 @@ test('a backup is made on the page and gone back to, and a tab that was open beg
     page.getByText(/The ledger is what it was on .* What was there is kept as/),
   ).toBeVisible();
   const name = open.getByLabel('Recipe', { exact: true });
-  // Whatever it asks next, it learns that a backup has taken the place, and loads itself anew.
+  // With its next request it learns that a backup has taken the place, and loads itself again.
   const anew = open.waitForEvent('load');
   await open.getByRole('link', { name: 'Armies', exact: true }).click();
   await anew;

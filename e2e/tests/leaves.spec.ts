@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { startServer } from '../support/ledgerServer';
 import { expect, isSaved, test } from '../support/test';
 
-/** What a picture of a form shows, for telling whether it changed. */
+/** The pixels of a picture of a form, for telling whether it changed. */
 const canvasOf = (page: Page, name: RegExp) =>
   page.getByRole('img', { name }).last().locator('canvas');
 const pixelsOf = (page: Page, name: RegExp) =>

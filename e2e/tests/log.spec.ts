@@ -56,7 +56,7 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   expect(kinds.filter((kind) => kind === 'mishap')).toHaveLength(1);
   expect(kinds.filter((kind) => kind === 'mixed').length).toBeGreaterThanOrEqual(2);
 
-  // What was done becomes a version of the recipe, line by line.
+  // The painted lines become a version of the recipe, line by line.
   await page.getByRole('link', { name: 'log', exact: true }).last().click();
   await page
     .getByRole('link', { name: /^Model 1 of Ferry Crew/ })

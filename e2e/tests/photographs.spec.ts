@@ -88,7 +88,7 @@ test('a photograph taken while the server is away is kept, shown, and goes out o
   const port = Number(new URL(server.url).port);
   await page.goto(server.url + leaf);
   const ball = await ballUnderLamp(page);
-  // What takes pictures in is fetched with the first.
+  // The code that imports pictures is fetched with the first.
   await putIn(page, 'first.jpg', ball);
   await expect(pictureOn(page)).toHaveCount(1);
   await server.stop();

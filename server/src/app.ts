@@ -107,7 +107,7 @@ export function createApp({
       },
       // Alone it is served over plain http on loopback: there is no https to insist on.
       strictTransportSecurity: club?.insistsOnHttps ?? false,
-      // What only browsers heed that cannot run the pages; they would go with every file.
+      // Headers for browsers that cannot run the app anyway; skipped because every asset would carry them.
       xDnsPrefetchControl: false,
       xDownloadOptions: false,
       xPermittedCrossDomainPolicies: false,
@@ -126,7 +126,7 @@ export function createApp({
   if (club) {
     app.use('/api', ownPagesOnly(club.pages, true));
     if (events) {
-      // Whatever was written is told once it is answered.
+      // Every write is told once it is answered.
       app.use('/api', (request, response, next) => {
         if (request.method !== 'GET') response.once('finish', () => events.look());
         next();

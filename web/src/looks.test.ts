@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 
-/** What a page looks like travels with it: no class is styled in another page's sheet. */
+/** The styles of a page travel with it: no class is styled in another page's sheet. */
 const root = __dirname;
 const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).map((file) =>
   relative(root, join(root, file)),

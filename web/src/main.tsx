@@ -70,7 +70,7 @@ async function openPages(is: 'alone' | 'in'): Promise<void> {
       </Provider>
     </StrictMode>,
   );
-  // What an earlier visit could not send goes on its way, whichever page is opened.
+  // Writes an earlier visit could not send are sent, on every page.
   void writer.takeOver();
   keepInBrowser(store);
   if (is === 'in' && memberships.member) subscribeToEvents(store, memberships.member.id);
@@ -86,7 +86,7 @@ async function openPages(is: 'alone' | 'in'): Promise<void> {
   else window.addEventListener('load', onceLoaded);
   // Any answer of the ledger says that it is back; this is the shortest.
   connectionStatus.lookBy(() => ask('/api/palettes'));
-  // What others have written meanwhile is looked at once the server answers again.
+  // Changes of others are fetched once the server answers again.
   connectionStatus.listen(() => {
     if (connectionStatus.now().since === null)
       store.dispatch(ledgerApi.util.invalidateTags(everyTag) as never);

@@ -188,7 +188,7 @@ const asPressed = (coat: Record<string, unknown>, nth: number) => ({
   where: { ...(coat.where as object), models: [1 + (nth % 2000)] },
 });
 
-/** What is asked of a club takes as long as of a ledger alone, but for coming in. */
+/** A request to a club takes as long as to a ledger alone, apart from logging in. */
 async function againstAlone(): Promise<void> {
   const [alone, club] = [await startedSample(false), await startedSample(true)];
   const [one, other] = [new Device(alone.url), new Device(club.url)];

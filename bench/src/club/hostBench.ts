@@ -4,7 +4,7 @@ import { seeded } from '../../../core/src/testing/practice/shakingHand';
 const clubs = Number(process.env.CLUBS ?? 1000);
 const weeks = 4;
 const seed = Number(process.env.SEED ?? 23);
-/** What `npm run bench -- club` has measured, on the machine it says. */
+/** Figures measured by `npm run bench -- club`, on the machine it says. */
 const memoryMb = Number(process.env.MEMORY_MB ?? 170);
 const startSeconds = Number(process.env.START_S ?? 1.2);
 const idleMinutes = 15;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 
-/** What a process did to a file. */
+/** One operation of a process on a file. */
 export interface Noted {
   kind: 'write' | 'sync' | 'cut' | 'unlink';
   /** nanoseconds of the machine’s own clock */

@@ -45,7 +45,7 @@ export function potsDrawnBy(name: ResourceName, record: AnyRecord): string[] {
   return (resources[name] as Resource<AnyRecord>).potsDrawn(record);
 }
 
-/** What a new record of a kind belongs to. */
+/** The owner of a new record of a kind. */
 export function belongsTo(name: ResourceName, record: AnyRecord): RecordHolder[] {
   return (resources[name] as Resource<AnyRecord>).belongsTo(record);
 }

@@ -18,10 +18,10 @@ export const ownAndJoint = ['mine', 'joint'] as const;
 export const ofClub = ['club'] as const;
 export const nobodys = ['none'] as const;
 
-/** Who looks at things of members and of the club. A guest owns what they made while they painted. */
+/** Rights to look at things of members and of the club. A guest owns the things they made while they painted. */
 export const looks: Granted = { keeper: seen, painter: seen, guest: seen };
 
-/** What a painter owns, and the club's own is the manager's to change. */
+/** A painter's own records; the club's are the manager's to change. */
 export const keptByManagers: Rights = {
   look: looks,
   create: { keeper: ownAndClub, painter: own },
@@ -30,14 +30,14 @@ export const keptByManagers: Rights = {
   share: { keeper: own, painter: own },
 };
 
-/** What painters of a club work on together: all of them change it, managers alone delete it. */
+/** Records painters of a club work on together: all of them change them, managers alone delete them. */
 export const workedOnTogether: Rights = {
   ...keptByManagers,
   create: { keeper: ownAndClub, painter: ownAndClub },
   write: { keeper: changed, painter: changed },
 };
 
-/** What painters put on the table together and clear away again. */
+/** Records painters put on the table together and clear away again. */
 export const onTheTable: Rights = {
   ...workedOnTogether,
   delete: { keeper: ownAndClub, painter: ownAndClub },

@@ -79,7 +79,7 @@ export interface Resource<Content extends EditedContent> extends Kind<Content> {
 
 /** Pots and palettes as large as their schema lets them be have 0.15 MB. */
 const usualBytes = 400_000;
-/** What holds the models of a whole army, each with recipes of its own. */
+/** A record that holds the models of a whole army, each with recipes of its own. */
 export const armyBytes = 16_000_000;
 
 type Usual = 'changes' | 'potsDrawn' | 'largestBytes' | 'belongsTo' | 'isKeptInBrowser';

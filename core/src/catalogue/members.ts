@@ -17,7 +17,7 @@ export const members: Kind<z.infer<typeof memberSchema>> = {
   label: 'member',
   changes: 'set',
   rights: {
-    // Whoever looks at the table sees who sits at it.
+    // Members at the table are seen by everyone who looks at it.
     look: { keeper: ownAndClub, painter: ownAndClub, guest: ownAndClub },
     write: { keeper: ownAndClub, painter: own, guest: own },
     delete: { keeper: ownAndClub, painter: own, guest: own },

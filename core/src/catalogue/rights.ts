@@ -3,7 +3,7 @@ import { kinds } from './catalogue';
 import { managersAlone, nobodys, own, type Action, type Rights } from './grants';
 import { kindNames, type KindName } from './kind';
 
-/** What can be asked for beside what is kept. */
+/** Further subjects of rights, beside the kinds of record. */
 const furtherMatters = [
   'pictures',
   'invitations',
@@ -16,7 +16,7 @@ const furtherMatters = [
 ] as const;
 
 export const matters = [...kindNames, ...furtherMatters] as const;
-/** What a right is about: a kind of record, or something of the club. */
+/** The subject of a right: a kind of record, or something of the club. */
 export type PermissionSubject = KindName | (typeof furtherMatters)[number];
 
 const furtherRights: Record<(typeof furtherMatters)[number], Rights> = {
@@ -40,7 +40,7 @@ const furtherRights: Record<(typeof furtherMatters)[number], Rights> = {
 };
 
 /**
- * Who may do what, to what, of whose. What is not here is refused: the server and the pages ask this
+ * The table of rights: role, subject, relation, action. A right that is not here is refused: the server and the pages ask this
  * table and nothing else. The rights of what is kept stand with its kind.
  */
 export const rights: Record<PermissionSubject, Rights> = {

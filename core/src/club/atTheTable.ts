@@ -14,7 +14,7 @@ export interface AtTheTable {
 }
 
 /**
- * Who paints, with what they did last; who painted last in front.
+ * The painters, with their last press; the newest in front.
  *
  * @param since when the evening began, milliseconds since 1970
  */
@@ -46,7 +46,7 @@ export interface AlsoOnIt {
 }
 
 /**
- * Who else has painted on some models of a unit lately: two who take up the same one are told before
+ * Others who painted on some models of a unit lately: two who claim the same one are told before
  * both have paint on it.
  *
  * @param me as entries name whoever asks

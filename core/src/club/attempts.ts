@@ -2,7 +2,7 @@
 const freeAttempts = 5;
 const firstWaitMs = 30_000;
 const longestWaitMs = 15 * 60_000;
-/** What was wrong so long ago counts no more: much longer than the longest wait, so that waiting it out buys nothing. */
+/** Older failures do not count any more: much longer than the longest wait, so that waiting it out buys nothing. */
 const forgottenMs = 24 * 60 * 60_000;
 
 /** How often something was wrong of late: an account, or an address that asks. */

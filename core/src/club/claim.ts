@@ -14,7 +14,7 @@ export const claimSchema = z.strictObject({
 });
 export type Claim = z.infer<typeof claimSchema>;
 
-/** What is sent to take up models, or to let them go. */
+/** A request to claim models, or to give them back. */
 export const claimingSchema = z.strictObject({
   armyId: idSchema,
   unitId: idSchema,

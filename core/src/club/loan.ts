@@ -13,7 +13,7 @@ export const loanSchema = z.strictObject({
 });
 export type Loan = z.infer<typeof loanSchema>;
 
-/** Who brings a pot for an army to the next evening. */
+/** The member who brings a pot for an army to the next evening. */
 export const bringSchema = z.strictObject({
   armyId: idSchema,
   potId: idSchema,
@@ -36,7 +36,7 @@ export interface Holder {
 }
 
 /**
- * Who has a paint, in whichever bottle of it: every pot of its name and kind that is not retired, the
+ * The owners of a paint, in whichever bottle of it: every pot of its name and kind that is not retired, the
  * one that is asked for first.
  *
  * @param ownerOf whose a pot is; null: the club’s

@@ -67,7 +67,7 @@ const lookAlikes: Readonly<Record<string, string>> = {
 };
 
 /**
- * What two names that look alike have in common: they cannot both be in one club.
+ * The common form of two names that look alike: they cannot both be in one club.
  *
  * @example likeness('  WiI ') === likeness('wil') // → true: a large i for an l
  */
@@ -83,5 +83,5 @@ export function likeness(name: string): string {
     .join('');
 }
 
-/** What a letter of another script was taken for may itself look like another of ours. */
+/** The stand-in of a letter of another script may itself look like another of ours. */
 const alike = (letter: string): string => lookAlikes[letter] ?? letter;

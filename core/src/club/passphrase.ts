@@ -3,7 +3,7 @@ import { z } from 'zod';
 const shortest = 12;
 const longest = 200;
 
-/** What a member comes in with: any words or signs, so many of them that nobody guesses. */
+/** A member's passphrase: any words or signs, so many of them that guessing is hopeless. */
 export const passphraseSchema = z
   .string({ error: 'a passphrase' })
   .min(shortest, `at least ${shortest} characters: three or four words do`)

@@ -5,7 +5,7 @@ import { recipeSchema } from '../written/recipe/recipe';
 
 const someWords = pageOfText.min(1, 'some words');
 
-/** What somebody remarks on a proposal, or on one line of it. */
+/** A remark on a proposal, or on one line of it. */
 export const remarkSchema = z.strictObject({
   id: idSchema,
   stepId: idSchema.nullable().describe('the line it is about; all of it where there is none'),
@@ -34,11 +34,11 @@ export const proposalSchema = z.strictObject({
 });
 export type Proposal = z.infer<typeof proposalSchema>;
 
-/** What is sent to propose. */
+/** A request to propose a recipe. */
 export const proposingSchema = proposalSchema.pick({ targetId: true, words: true, content: true });
 export const remarkingSchema = remarkSchema.pick({ stepId: true, words: true });
 export const decliningSchema = z.strictObject({ reason: someWords });
-/** What the manager has looked at: a recipe that was changed since is not written over. */
+/** The revision the manager has looked at: a recipe that was changed since is not written over. */
 export const approvingSchema = z.strictObject({
   revision: z.number().int().min(0).describe('of the club recipe; 0 for a new one'),
 });

@@ -1,4 +1,4 @@
-/** What a member of a club may do, from most to least. */
+/** The roles of a club, from most rights to least. */
 export const roles = [
   // Kept in ledgers and files under the name it had first.
   { name: 'keeper', label: 'manager', tells: 'manages the club, approves, lets in' },

@@ -17,7 +17,7 @@ export const importableFormats = formatNames.filter(
   (name) => fileFormats[name].readTable ?? fileFormats[name].isTakenWhole,
 );
 
-/** What a file is by its name; null where that is no ending of a file that can be taken in. */
+/** The format of a file by its name; null where no importable format has that ending. */
 export function formatOfFile(fileName: string): FormatName | null {
   const low = fileName.toLowerCase();
   return (

@@ -1,5 +1,5 @@
 /**
- * What a spreadsheet would run: it passes over blanks, takes full-width signs for their narrow ones,
+ * Cells a spreadsheet would run: it passes over blanks, takes full-width signs for their narrow ones,
  * and does not mind what comes in later lines of the cell.
  */
 export const formula = /^\s*[=+\-@\t\r\uff1d\uff0b\uff0d\uff20]/;

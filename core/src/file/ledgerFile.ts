@@ -15,7 +15,7 @@ export const fileMinor = 8;
 /** Files of these formats are read; what came later is optional in the earlier ones. */
 export const readVersions = [1, 2, 3] as const;
 
-/** What stands in each list of a file. */
+/** The content of each list of a file. */
 export const fileLists = {
   ...(Object.fromEntries(resourceNames.map((name) => [name, resources[name].schema])) as {
     [Name in ResourceName]: (typeof resources)[Name]['schema'];
@@ -106,7 +106,7 @@ export function writeLedgerFile(
   });
 }
 
-/** What is to go into a file, with its head. */
+/** The content of a file, with its head. */
 export function ledgerFileOf(
   content: Omit<LedgerFile, 'format' | 'version' | 'minor'>,
 ): LedgerFile {

@@ -36,7 +36,7 @@ export class LedgerFileError extends Error {
   }
 }
 
-/** What a file says of itself. */
+/** The head of a file. */
 export type FileHead = Pick<LedgerFile, 'format' | 'version' | 'minor'>;
 
 /** So many things wrong are remembered; the rest is counted. */
@@ -176,7 +176,7 @@ export class LedgerFileReading {
       if (!this.drawn.has(potId)) this.drawn.set(potId, { list, index });
   }
 
-  /** What an army of an older file noted itself goes into the log, once the whole file is read. */
+  /** The notes of an army of an older file go into the log, once the whole file is read. */
   private withoutNotes(record: unknown): unknown {
     const { army, notes } = withoutNotes(record);
     const { id } = (army ?? {}) as { id?: unknown };

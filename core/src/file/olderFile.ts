@@ -5,7 +5,7 @@ import type { LogEntry } from '../answers/work/log/entry';
 import type { Pot } from '../written/pot/pot';
 import type { LedgerFile } from './ledgerFile';
 
-/** What armies of an older file noted themselves, by their identifier; those that noted nothing are not there. */
+/** The notes of armies of an older file, by their identifier; armies that noted nothing are not there. */
 export type NotesOfArmies = ReadonlyMap<string, OlderNotes>;
 
 /** Whether a file says something in a way that hangs together over all of it, as older ones did. */

@@ -25,7 +25,7 @@ export function recipeStrip(recipe: Recipe, build: BuildUp, shelf: Shelf): strin
   const potName = (potId: string) => potOn(shelf, potId).name;
   const lines = painted.map((step) => ({
     label: `${numberOf(step.id)} ${mixWords(step.mix, potName, numberOf)} · ${thinningWords(step.mix)} · ${step.coats}×`,
-    // What is aimed is shown where it goes on.
+    // An aimed line is shown where it goes on.
     surface: aspectFor(step, build).steps[numberOf(step.id) - 1].surface,
   }));
   const rows = [{ label: groundWords(recipe, shelf), surface: build.ground }, ...lines];
@@ -69,7 +69,7 @@ const shortened = (text: string) =>
   text.length > longestLabel ? `${text.slice(0, longestLabel - 1)}…` : text;
 
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-/** What XML has no place for, escaped or not. */
+/** Characters XML has no place for, escaped or not. */
 const notInXml = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
 const escaped = (text: string) =>
   text.replace(notInXml, '').replace(/[&<>"]/g, (sign) => escapes[sign]);

@@ -85,7 +85,7 @@ class Painting {
       while (this.clock < to) {
         const next = this.nextBatch();
         if (!next) return;
-        // Nobody waits long for paint to dry: two batches are on the table at once.
+        // Two batches are on the table at once, so that painters hardly wait for paint to dry.
         this.clock = Math.max(this.clock, next.dryAt);
         if (this.clock >= to) break;
         const [coat] = next.toCome;
@@ -158,7 +158,7 @@ class Painting {
     batch.dryAt = this.clock + entry.dryMinutes * minuteMs;
   }
 
-  /** What may come after a coat: a mishap, one coat more than written, the drying felt for. */
+  /** Entries that may follow a coat: a mishap, one coat more than written, the drying felt for. */
   private afterwards(painted: Painted, coming: CoatToCome, batch: Models): void {
     const { step, coat } = coming;
     const { stepId, recipeId, version, line, where, dryMinutes } = painted;

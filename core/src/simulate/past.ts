@@ -39,7 +39,7 @@ export interface PastAsked {
   seed: number;
 }
 
-/** What is left of a time at the table. */
+/** The time left at the table. */
 export interface Past {
   benches: Bench[];
   log: LogEntry[];

@@ -14,7 +14,7 @@ export function everyOrder(work: Work, atMost: number): number {
   const bodyFree = Array.from({ length: work.bodies }, (_, body) => work.bodyFreeAt[body] ?? 0);
   const isMade = mixes.map(() => false);
   let best = atMost + 1e-6;
-  // What the rest takes at least, walked down each chain from each of its coats.
+  // A lower bound of the rest, walked down each chain from each of its coats.
   const tails = chains.map(({ jobs }) =>
     jobs.map((_, from) =>
       jobs

@@ -27,7 +27,7 @@ export function jpegBytes({ width, height, tells = false }: PictureAsked): Uint8
     ...segment(0xfe, [...word('of a helm'), 0xff, 0xd9]),
     ...segment(0xc2, [8, ...two(height), ...two(width), 1, 1, 0x11, 0]),
     ...segment(0xda, [1, 1, 0, 0, 63, 0]),
-    // What is coded: a stuffed byte and a place to start over from are no markers.
+    // Bytes in coded data: a stuffed byte and a restart mark are no markers.
     ...[0x12, 0xff, 0x00, 0x34, 0xff, 0xd0, 0x56],
     ...segment(0xda, [1, 1, 0, 1, 63, 0]),
     ...[0x78, 0x9a],

@@ -19,7 +19,7 @@ export interface Backup {
   bytes: number;
 }
 
-/** What lies in the folder, newest first. */
+/** The backups in the folder, newest first. */
 export function listBackups(folder: string): Backup[] {
   if (!existsSync(folder)) return [];
   return backupsAmong(readdirSync(folder)).map((backup) => ({
@@ -78,7 +78,7 @@ export async function backupWhenDue(
   return name;
 }
 
-/** What no backup names any more. */
+/** Pictures that no backup names any more. */
 async function throwPicturesAway(folder: string): Promise<void> {
   const named = new Set<string>();
   for (const { name } of listBackups(folder)) {

@@ -17,7 +17,7 @@ const named = /^ledger-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)Z\.sqlite$/;
 export const backupName = (at: Date): string =>
   `ledger-${at.toISOString().slice(0, 19).replaceAll(':', '-')}Z.sqlite`;
 
-/** What of a folder are backups, newest first; what else lies there is nobody’s to touch. */
+/** The backups of a folder, newest first; other files in it are not touched. */
 export const backupsAmong = (names: readonly string[]): NamedBackup[] =>
   names
     .flatMap((name): NamedBackup[] => {

@@ -82,7 +82,7 @@ export async function prepare(
     if (isFile) await fillFrom(from, ledger, dirname(trial));
     const counts = await countReadable(from, ledger);
     await bringPictures(from, trial, replaced);
-    // What is there and can be read by nobody is not gone on from: it is kept as it is.
+    // A ledger that is there and cannot be read is not gone on from: it is kept as it is.
     if (isLedger(replaced)) await goOnFrom(db, replaced, isFile);
     await db.raw('pragma wal_checkpoint(truncate)');
     return counts;
@@ -198,7 +198,7 @@ export function putInPlace(trial: string, databaseFile: string, now: Date): stri
  * @throws StartProblem where another program reads it: what is in the journal would be lost
  */
 function keepAside(file: string, replaced: string): void {
-  // What cannot be read is kept as it is, with its journal beside it.
+  // A ledger that cannot be read is kept as it is, with its journal beside it.
   if (!isDatabase(file) || !isJournalBroughtIn(file))
     for (const ending of ['-wal', '-shm'])
       if (existsSync(file + ending)) copyFileSync(file + ending, replaced + ending);

@@ -42,7 +42,7 @@ async function joined(name: string, role: Role) {
   const { token } = await club.invitations.make({ role, madeBy: null, hours: 24 });
   const answer = await post('/join', { token, name, passphrase }).expect(200);
   const { id } = (answer.body as { member: { id: string } }).member;
-  // Who acts at once after joining would be asked for the passphrase once more.
+  // A member who acts at once after joining would be asked for the passphrase once more.
   for (const device of await club.sessions.list(id)) await club.sessions.confirm(device.id);
   return { cookie: cookieOf(answer), id };
 }
@@ -86,7 +86,7 @@ describe('the first link', () => {
     expect((await post('/link', { token }).expect(200)).body).toMatchObject({
       role: 'keeper',
       name: null,
-      // What is in the ledger is to be somebody’s: whose is asked.
+      // The records in the ledger need an owner: the first manager is asked.
       holds: { recipes: 0, pots: 0 },
     });
     const answer = await post('/join', { token, name: 'Wil', passphrase }).expect(200);
@@ -307,7 +307,7 @@ describe('members', () => {
     ).expect(200);
     const token = (body as { link: string }).link.split('#')[1];
     const used = await post('/join', { token, name: 'x', passphrase, device: 'Wil’s tablet' });
-    // Whoever used it sees it too, and hides it from nobody.
+    // The member who used it sees it too, and hides it from nobody.
     const there = cookieOf(used);
     await post('/me/notices-seen', {}, there).expect(204);
     expect((await get('/me', there).expect(200)).body.notices).toEqual([]);

@@ -64,7 +64,7 @@ export interface Club extends Logins {
   add(name: string, role: Role, passphraseHash: string): Promise<Member>;
   /** Gives a member a new passphrase; what they have come in on stays in. */
   setPassphrase(memberId: string, passphraseHash: string): Promise<void>;
-  /** What a member is told on a device of passphrases that were set for them by a link. */
+  /** A notice on a device of passphrases that were set for its member by a link. */
   noticesFor(memberId: string, deviceId: string): Promise<Notice[]>;
   noteNoticesSeen(memberId: string, deviceId: string): Promise<void>;
   who(token: string): Promise<Who | null>;

@@ -70,9 +70,9 @@ const houseRoutes = [...readdirSync(join(source, 'club')), 'events/eventRoutes.t
     ].map(([, method, path]) => ({ method: method.toUpperCase(), path: `/club${path}` })),
   );
 
-/** What strangers reach: the door, and what a phone needs to trust it. */
+/** Routes open to strangers: the door, and the ones a phone needs to trust it. */
 const open = ['/come-in', '/join', '/link', '/go-out', '/trust', '/trust/root.crt'];
-/** What guests reach of the club: themselves, and what hangs on whose a record is. */
+/** Routes of the club open to guests: themselves, and those that depend on whose a record is. */
 const ofGuests = [
   'GET /club/me',
   'POST /club/me/notices-seen',
@@ -132,7 +132,7 @@ describe('a club', () => {
       const stranger = await ask(method, path, null);
       if (stranger.status !== 401) wrong.push(`a stranger: ${method} ${path} ${stranger.status}`);
       if (ofGuests.includes(`${method} ${path}`)) continue;
-      // What is not there is no more told than what is not theirs; nonsense is refused before that.
+      // A missing record is answered like a hidden one; nonsense is refused before that.
       const { status } = await ask(method, path, members.guest);
       if (![400, 403, 404].includes(status)) wrong.push(`a guest: ${method} ${path} ${status}`);
     }

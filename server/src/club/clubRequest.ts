@@ -12,7 +12,7 @@ const comeInFirst = () =>
   new Problem(401, 'come-in', 'Come in first: the club lets in its members.');
 export const refused = () => new Problem(403, 'not-yours', 'That is not yours to do in this club.');
 
-/** Who asks. @throws Problem 401 */
+/** The member who asks. @throws Problem 401 */
 export async function whoAsks({ club, cookie }: ClubDoor, request: Request): Promise<Who> {
   const token = cookie.tokenIn(request);
   const who = token === null ? null : await club.who(token);

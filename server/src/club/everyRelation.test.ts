@@ -85,11 +85,11 @@ test.each(cases)('$kind, $role: as the table says, of whosever it is', async ({ 
   const wrong: string[] = [];
   const answer = (what: string, action: Action, relation: Relation, status: number) => {
     const isDone = status < 300;
-    // Nobody’s is made anew, as one’s own; what is the club’s army’s is the club’s.
+    // A record without an owner is created as one's own; one of the club's army is the club's.
     const isGranted =
       relation === 'none' ? may(role, 'mine', 'create', kind) : may(role, relation, action, kind);
     const isSeen = relation === 'none' || may(role, relation, 'look', kind);
-    // Who may do it to nothing of the kind is told so, whatever it is.
+    // A member who may do it to nothing of the kind is told so, for any record.
     const isAnybodys = relations.every((each) => !may(role, each, action, kind));
     const refusal = isSeen || isAnybodys ? 403 : 404;
     if (isDone !== isGranted) wrong.push(`${what} ${relation}: ${status}`);
@@ -120,7 +120,7 @@ test.each(cases)('$kind, $role: as the table says, of whosever it is', async ({ 
   answer('PUT', 'create', 'none', made.status);
   if (made.status === 200) {
     const { owner } = await clubServer.club.owners.of(kind, fresh.id);
-    // What belongs to an army or a recipe of the club is the club’s.
+    // Records of an army or a recipe of the club are the club’s.
     expect(owner?.memberId ?? null).toBe(belongsTo(kind, fresh).length > 0 ? null : who.id);
   }
   expect(wrong).toEqual([]);

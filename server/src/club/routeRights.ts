@@ -6,7 +6,7 @@ import {
 } from '@yellow-ledger/core';
 import type { TrailKind } from './trail';
 
-/** What a route of the API does, and to what; of whose where it can be no one’s in particular. */
+/** The action of a route of the API, and its subject; and its owner where it can be no one’s in particular. */
 export interface RouteRight {
   method: 'GET' | 'PUT' | 'POST' | 'DELETE';
   /** below /api; `:x` stands for one part of an address */
@@ -62,7 +62,7 @@ export const routeRights: readonly RouteRight[] = [
   },
   { method: 'DELETE', path: '/recipes/:id/versions/:number', action: 'delete', matter: 'versions' },
   { method: 'GET', path: '/log', action: 'look', matter: 'log', relation: ofRecord },
-  // What somebody adds is their own entry.
+  // An entry belongs to the member who adds it.
   { method: 'POST', path: '/log', action: 'create', matter: 'log', relation: 'mine' },
   { method: 'DELETE', path: '/log/:id', action: 'delete', matter: 'log' },
   { method: 'GET', path: '/pictures/:hash', action: 'look', matter: 'pictures', relation: 'none' },
@@ -106,7 +106,7 @@ export const routeRights: readonly RouteRight[] = [
     relation: 'mine',
     trail: 'exported',
   },
-  // What somebody brings in a file is theirs.
+  // Records in a file belong to the member who imports it.
   {
     method: 'GET',
     path: '/files/under-way/:name',
@@ -123,7 +123,7 @@ export const routeRights: readonly RouteRight[] = [
     trail: 'took in a file',
   },
   { method: 'GET', path: '/backups', action: 'look', matter: 'backups' },
-  // What members keep to themselves is in it: it is taken along on the machine itself, by nobody’s press.
+  // Private records of members are in it: it is exported on the machine itself, by no member's press.
   { method: 'GET', path: '/backups/:name', action: 'share', matter: 'backups' },
   { method: 'POST', path: '/backups', action: 'create', matter: 'backups' },
   {
@@ -138,7 +138,7 @@ export const routeRights: readonly RouteRight[] = [
 ];
 
 /**
- * What a request asks for.
+ * The right a request needs.
  *
  * @param path below /api, as it came
  * @returns null for what stands nowhere

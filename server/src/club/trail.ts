@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 
-/** What is written down of what was done in a club. */
+/** The kinds of activity that are written down in a club. */
 export const trailKinds = [
   'came in',
   'was refused',
@@ -42,7 +42,7 @@ interface TrailRow {
   about: string;
 }
 
-/** What was done in a club, only ever added to. */
+/** The activity log of a club, only ever added to. */
 export interface Trail {
   add(
     memberId: string | null,

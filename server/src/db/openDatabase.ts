@@ -39,7 +39,7 @@ export function connect(file: string): Knex {
     client: 'better-sqlite3',
     connection: { filename: file },
     useNullAsDefault: true,
-    // What goes wrong is thrown; Knex would print it as well.
+    // An error is thrown; Knex would print it as well.
     log: { warn: nothing, error: nothing, deprecate: nothing, debug: nothing },
     pool: {
       min: 1,

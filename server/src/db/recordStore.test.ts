@@ -124,7 +124,7 @@ test('a version or an entry that cannot be read hides no other, is named, and ca
   expect(log.items).toHaveLength(1);
   expect(log.damaged).toMatchObject([{ id: 'one' }]);
 
-  // What can be read is kept, whoever asks.
+  // A readable record is kept, whoever asks.
   await server.remove('/api/recipes/copper-helm/versions/1').expect(409);
   await server.remove('/api/log/two').expect(409);
   await server.remove('/api/recipes/reed-cloak/versions/1').expect(204);

@@ -20,7 +20,7 @@ interface RecordRow {
   content: string;
 }
 
-/** What a deleted record leaves. */
+/** The tombstone of a deleted record. */
 interface GoneRow {
   kind: string;
   id: string;
@@ -56,7 +56,7 @@ export interface RecordStore<Content extends { id: string }> {
   remove(id: string, revision: number, within?: Knex.Transaction): Promise<void>;
 }
 
-/** What is looked at before a record is written or deleted, with the transaction in hand. */
+/** A check before a record is written or deleted, inside the transaction. */
 export interface RecordChecks<Content> {
   /** @throws Problem */
   beforeWriting?: (
@@ -96,7 +96,7 @@ export function recordStore<Content extends { id: string }>({
     const read = schema.safeParse(stored);
     if (!read.success)
       throw new DamagedRecord(table, id, fieldErrors(read.error, stored).map(sentenceOf).join(' '));
-    // What an older release kept unread of a newer file counts once it is known.
+    // Fields an older release kept unread of a newer file count once they are known.
     const kept = withKnownTakenIn(read.data, schema);
     checked.set(id, { revision, content: kept });
     return { content: kept, revision, savedAt: saved_at };
@@ -197,7 +197,7 @@ export function recordStore<Content extends { id: string }>({
 
     async put(content, revision, within) {
       const write = async (transaction: Knex.Transaction): Promise<Kept<Content>> => {
-        // What cannot be read is mended by writing over it, from the revision it has.
+        // An unreadable record is repaired by writing over it, from the revision it has.
         const there = await rowOf(content.id, transaction);
         const current = readable(there);
         const at = there?.revision ?? 0;
@@ -243,7 +243,7 @@ export function parsed(content: string): unknown {
   }
 }
 
-/** What is asked for; null where it is kept and cannot be read. */
+/** The record asked for; null where it is kept and cannot be read. */
 export async function readableOnly<Kept>(asked: Promise<Kept | null>): Promise<Kept | null> {
   try {
     return await asked;

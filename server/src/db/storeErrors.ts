@@ -8,7 +8,7 @@ export class StaleWrite<Content> extends Error {
   }
 }
 
-/** What is stored is not what the schema says; the file was changed by something else. */
+/** The stored record does not fit the schema; the file was changed by something else. */
 export class DamagedRecord extends Error {
   constructor(
     table: string,

@@ -157,7 +157,7 @@ function withCloaks(unit: Unit): Unit {
   return { ...varied, own: dealVariants(written, varied, dealSeed) };
 }
 
-/** What goes over the surfaces of a unit, by the unit. */
+/** The effects over the surfaces of a unit, by the unit. */
 const oversOf: Record<string, Over> = {
   'heron-riders': {
     id: 'heron-riders-dust',

@@ -3,7 +3,7 @@ import type { Role } from '@yellow-ledger/core';
 import type { Club } from '../club/club';
 import { hashPassphrase } from '../club/login/passphrases';
 
-/** Who is in the sample club. */
+/** The members of the sample club. */
 export const sampleMembers: readonly { name: string; role: Role }[] = [
   { name: 'Ottoline', role: 'keeper' },
   { name: 'Barnaby', role: 'painter' },

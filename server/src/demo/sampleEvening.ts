@@ -42,7 +42,7 @@ function benchOf({ by, benchId, unitId, from, to }: (typeof sitting)[number], at
   };
 }
 
-/** What was painted and mixed at one table, the last of it some minutes ago. */
+/** Coats and mixes of one table, the last of them some minutes ago. */
 function paintedAt(seat: (typeof sitting)[number], seatIndex: number, now: number): LogEntry[] {
   const { by, benchId, unitId, from, to, coats } = seat;
   const unit = sampleArmy.units.find(({ id }) => id === unitId);

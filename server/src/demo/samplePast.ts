@@ -107,7 +107,7 @@ function planAt(now: number): Batch {
   };
 }
 
-/** What stands on the dish since an hour ago. */
+/** The mixes on the palette since an hour ago. */
 const paletteAt = (now: number): Palette => ({
   id: 'past-dish',
   name: 'Wil’s dish',

@@ -13,7 +13,7 @@ const tables = [
   'file_sections',
 ];
 
-/** What both ledgers have in common would have to be brought together one by one. */
+/** Records that both ledgers have would have to be merged one by one. */
 const inCommon = [
   ...resourceNames.flatMap((name) => [
     `select 1 from main.${name} join apart.${name} as other using (id)`,

@@ -18,7 +18,7 @@ import { picturesOfFile } from '../pictures/picturesOfFile';
 /** So many are made ready together: others are answered in between. */
 const recordsAtOnce = 50;
 
-/** What of a ledger goes into a file. */
+/** The parts of a ledger that go into a file. */
 export interface Chosen {
   /** nothing is left out */
   isWhole: boolean;

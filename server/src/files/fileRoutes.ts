@@ -78,7 +78,7 @@ export function fileRoutes(work: LedgerWork, workFolder: string): Router {
   router.get('/mine', (request, response) => sendWhole(request, response, true));
 
   const inTurn = pLimit(mostAtOnce);
-  /** What is being taken in, by the name whoever sent it has given it. */
+  /** Imports that are running, by the name their sender has given them. */
   const underWay = new Map<string, number>();
   router.get('/under-way/:name', (request, response) => {
     const share = underWay.get(request.params.name);

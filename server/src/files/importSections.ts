@@ -18,7 +18,7 @@ import type { RecordStore } from '../db/recordStore';
 import type { Sender } from '../log/logStore';
 import { countIn, type TakenFile } from './takenFile';
 
-/** What an import did, for saying so. */
+/** The result of an import, for saying so. */
 export interface Imported {
   recipes: { id: string; name: string; asCopy: boolean }[];
   potsAdded: number;
@@ -118,7 +118,7 @@ export async function importSections(
       await insertMany(
         within,
         'owners',
-        // What was another’s and is deleted stays theirs.
+        // A deleted record of another member stays theirs.
         (await unowned(name, added, within)).map((id) => ({
           kind: name,
           id,
@@ -130,7 +130,7 @@ export async function importSections(
       added.map(({ record }) => record),
       within,
     );
-    // What is here and cannot be read is mended by what the file has.
+    // An unreadable record here is repaired from the file.
     for (const { record, as } of all)
       if (as === 'mended') await store.put(record, here.damaged.get(record.id) ?? 0, within);
     return all;

@@ -96,8 +96,8 @@ async function namesFor(
 }
 
 /**
- * What is hidden from the member, and what is deleted and was another's or the club's: brought in
- * under its own name it would become theirs, or be nobody's to touch.
+ * A record hidden from the member, or deleted and another's or the club's: imported
+ * under its own name it would become theirs, or could be changed by nobody.
  */
 async function othersAmong(
   kind: ResourceName,

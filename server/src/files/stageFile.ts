@@ -22,7 +22,7 @@ const chunkBytes = 256 * 1024;
 const largestOther = resources.recipes.largestBytes;
 /** As base64, with its hash. */
 const largestPicture = (4 / 3) * mostKeptBytes + 1000;
-/** What is no whole value after so many bytes is none that any ledger holds. */
+/** Reject any single value larger than this limit. */
 const largestValue = 4 * Math.max(...resourceNames.map((name) => resources[name].largestBytes));
 /** Of the work of reading a file, so much is finding what stands in it; the rest is looking it through. */
 const shareOfFinding = 0.4;
@@ -96,7 +96,7 @@ async function find(
     const json = JSON.stringify(value);
     refuseLarge(list, Number(key), json);
     staging.add(list, json);
-    // What was put by is let go of.
+    // The staged pieces are released.
     parent[Number(key)] = undefined as never;
   };
   const write = (part: Buffer) => {
@@ -155,7 +155,7 @@ function* batchesOf<Record extends object>(staging: Staging, list: FileListName,
   if (batch.length > 0) yield batch;
 }
 
-/** What older files say otherwise hangs together over the whole file; none of them was large. */
+/** Older notes hang together over the whole file; no older file was large. */
 function broughtUpTo(
   staged: TakenFile,
   head: Pick<LedgerFile, 'format' | 'version' | 'minor'>,

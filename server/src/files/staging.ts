@@ -5,7 +5,7 @@ import Database from 'better-sqlite3';
 /** Rows read at once while a list is walked over. */
 const rowsAtOnce = 500;
 
-/** What a file holds, put by on the disk piece by piece: the file may be larger than the memory. */
+/** The content of a file, staged on the disk piece by piece: the file may be larger than the memory. */
 export interface Staging {
   add(list: FileListName, json: string): void;
   count(list: FileListName): number;

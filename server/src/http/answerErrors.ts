@@ -8,7 +8,7 @@ import { GroundNotFrozen, NothingChanged } from '../versions/versionStore';
 import { restoring } from '../work/writeGate';
 import { Problem } from './problem';
 
-/** What Express’s body parser says of a body it could not take. */
+/** Express’s body parser's reasons for a body it could not take. */
 const bodyErrorSchema = z.object({
   type: z.string(),
   status: z.number(),
@@ -16,7 +16,7 @@ const bodyErrorSchema = z.object({
   message: z.string().optional(),
 });
 
-/** What Express says of an address or a head it could not read. */
+/** Express's reasons for an address or a head it could not read. */
 const askedErrorSchema = z.object({ status: z.number().min(400).max(499) });
 
 /** Turns every error into the one shape; what is the server's own fault is logged and not shown. */
@@ -86,7 +86,7 @@ const codeSchema = z.object({ code: z.string() });
 const isClosed = (error: unknown) =>
   error instanceof Error && /^Unable to acquire a connection|^aborted$/.test(error.message);
 
-/** What SQLite and the system say of a disk with no room left; across threads too. */
+/** Errors of SQLite and the system for a full disk; across threads too. */
 function isDiskFull(error: unknown): boolean {
   const read = codeSchema.safeParse(error);
   return read.success && ['ENOSPC', 'SQLITE_FULL', 'SQLITE_IOERR_WRITE'].includes(read.data.code);

@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { Problem } from './problem';
 
 /**
- * What a request holds, once the schema has let it through.
+ * The content of a request, once the schema has let it through.
  *
  * @throws Problem 400 that names each field, its value and what would be right
  */

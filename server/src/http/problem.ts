@@ -1,6 +1,6 @@
 import type { FieldError } from '@yellow-ledger/core';
 
-/** What the client is told when something cannot be done; one shape for every error. */
+/** The answer to a client when something cannot be done; one shape for every error. */
 export interface ProblemBody {
   error: {
     code: string;

@@ -1,7 +1,7 @@
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 
-/** What takes longer than this is worth a line, milliseconds. */
+/** A request slower than this gets a line in the log, milliseconds. */
 const slowFrom = 1000;
 
 /** Notes requests that failed, were refused or took long; what went well says nothing. */
@@ -9,7 +9,7 @@ export const requestLog = (log: Logger) =>
   pinoHttp({
     logger: log,
     customLogLevel: (request, response, error) => {
-      // What failed on this side is told with its reason where it is answered.
+      // A failure of the server is logged with its reason where it is answered.
       if (error || response.statusCode >= 500) return 'silent';
       // Refusals that are everyday: a record that is not there, a write that came too late.
       if (response.statusCode >= 400)

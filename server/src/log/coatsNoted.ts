@@ -2,7 +2,7 @@ import type { LogEntry } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, valuesAtOnce } from '../db/inParts';
 
-/** What of an entry tells whose paint is to be worked out anew. */
+/** The pots whose paint an entry makes out of date. */
 export interface Touching {
   id: string;
   isCoat: boolean;

@@ -17,7 +17,7 @@ export interface LogRow {
   content: string;
 }
 
-/** What an entry notes, as rows: searched for when the same coat is noted again or struck out. */
+/** The coats of an entry, as rows: searched for when the same coat is noted again or struck out. */
 export const notedCoats = (entry: LogEntry) =>
   entry.kind === 'coat' ? notedCoatsOf(entry).map((coat) => ({ coat, entry_id: entry.id })) : [];
 

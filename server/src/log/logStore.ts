@@ -23,7 +23,7 @@ import {
 import { EntryTaken, NotTheirs, type LogTexts } from './logTexts';
 import type { UsedPaint } from './usedPaint';
 
-/** Who writes into the log of a club. */
+/** The member who writes into the log of a club. */
 export interface Sender {
   memberId: string;
   /** as entries say who painted: on a tablet of several, one may send what another did */
@@ -79,7 +79,7 @@ export interface LogStore {
 }
 
 export function logStore(db: Knex, pots: RecordStore<Pot>, used: UsedPaint): LogStore {
-  /** What is new of some entries, and which are here and say something else. */
+  /** The new ones of some entries, and those that are here and say something else. */
   async function parted(entries: readonly LogEntry[], within: Knex.Transaction) {
     const here = new Map(
       (

@@ -2,7 +2,7 @@ import { paintUsed, type LogEntry, type PaintUsed } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 import { inParts, insertMany, valuesAtOnce } from '../db/inParts';
 
-/** What one coat took from one pot; struck coats have no rows. */
+/** Paint one coat took from one pot; struck coats have no rows. */
 interface UsedRow {
   entry_id: string;
   pot_id: string;
@@ -11,7 +11,7 @@ interface UsedRow {
   ml: number;
 }
 
-/** What was used from the pots, worked out from the log as it grows. */
+/** Paint used from the pots, counted from the log as it grows. */
 export interface UsedPaint {
   /**
    * Works out anew what some entries took.

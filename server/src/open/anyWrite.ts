@@ -34,7 +34,7 @@ export async function tryOne(world: World, who: TestMember, n: number): Promise<
   const seen = await seenOf(kind);
   // Of a pot or recipe that is hidden only the identifier is known, from before it was.
   const content = seen && { ...seen, id };
-  // Whoever sees a photograph may put in its picture again; that is no leak, and would look like one.
+  // A member who sees a photograph may upload its picture again; that is no leak, and would look like one.
   if (kind === 'photographs' && seen?.id !== id) return 'nothing';
   const revision = kept?.revision ?? 0;
   const anyId = (of: ResourceName) => pick(records.filter((each) => each.kind === of)).id;

@@ -18,8 +18,8 @@ import { shadows } from './shadows';
 import type { Sight } from './sight';
 
 /**
- * What goes into a member's file: all they are shown, or all that is theirs, with the pots that draws
- * from and what they have painted.
+ * The content of a member's file: all they are shown, or all that is theirs, with the pots those draw
+ * from and their log entries.
  */
 export async function chosenFor(
   { memberId }: Asker,

@@ -17,7 +17,7 @@ import { standingOf } from './standing';
 
 const roles: readonly Role[] = ['keeper', 'painter', 'painter', 'guest'];
 
-/** What one member may not see of a world now. */
+/** The parts of a world one member may not see now. */
 async function hiddenFromMember(world: World, who: TestMember): Promise<WorldRecord[]> {
   const hidden: WorldRecord[] = [];
   for (const record of world.records) {
@@ -119,7 +119,7 @@ async function storedIn({ clubServer: { db } }: World): Promise<Map<string, stri
   return rows;
 }
 
-/** What is wrong with an entry that was added: where it stands, and what it strikes out. */
+/** The faults of an entry that was added: where it stands, and the entry it strikes out. */
 async function wrongEntry(
   row: string,
   before: ReadonlyMap<string, string>,

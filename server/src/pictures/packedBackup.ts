@@ -52,7 +52,7 @@ export async function unpackPictures(file: string, into: PictureStore): Promise<
   }
 }
 
-/** What is damaged, or was put there by something else, is left out. */
+/** A damaged or foreign file in it is left out. */
 function isPicture(hash: string, bytes: Buffer): boolean {
   try {
     return asKeptPicture(bytes).hash === hash;

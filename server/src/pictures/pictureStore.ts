@@ -15,7 +15,7 @@ import { dirname, join } from 'node:path';
 import { asKeptPicture, pictureHashSchema, type KeptPicture } from '@yellow-ledger/core';
 import { toDisk, unfinished } from '../db/wholeCopy';
 
-/** What nobody has named for so long is thrown away, days: until then a deletion can be undone. */
+/** A picture unnamed for so long is thrown away, days: until then a deletion can be undone. */
 const keptDays = 30;
 const day = 24 * 60 * 60_000;
 
@@ -130,7 +130,7 @@ const picturesIn = async (folder: string) =>
 
 async function touch(file: string): Promise<void> {
   const now = new Date();
-  // What is not there is nobody’s already.
+  // A missing picture needs no deleting.
   await utimes(file, now, now).catch(() => undefined);
 }
 

@@ -6,7 +6,7 @@ export async function picturesNamed(db: Knex): Promise<Set<string>> {
   return new Set(hashesOf((await db.raw(namedPictures)) as { hash: unknown }[]));
 }
 
-/** What is named, as it stands; it may be no hash at all. */
+/** The named hash, as it stands; it may be no hash at all. */
 export const namedPictures = `select distinct json_extract(content, '$.picture.hash') as hash
   from photographs where json_valid(content)`;
 

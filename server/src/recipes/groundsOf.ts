@@ -8,7 +8,7 @@ export interface RecipeReader {
   versionsOf(id: string): Promise<Version[]>;
 }
 
-/** What a recipe stands on, and what that stands on, by the keys of their pins; what is gone is left out. */
+/** The grounds of a recipe, and their grounds, by the keys of their pins; deleted ones are left out. */
 export async function groundsOf(recipe: Recipe, read: RecipeReader): Promise<Map<string, Recipe>> {
   const grounds = new Map<string, Recipe>();
   let pin = recipe.ground;

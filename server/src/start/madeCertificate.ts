@@ -4,7 +4,7 @@ import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 
 const dayMs = 86_400_000;
-/** What a phone is told once to trust lasts as long as anybody uses the ledger. */
+/** A certificate a phone is told once to trust lasts as long as the ledger is used. */
 const rootDays = 3650;
 /** Phones take none of a server that lasts much longer. */
 const leafDays = 397;
@@ -98,7 +98,7 @@ const rootRequest = (): Request => ({
 const isFresh = ({ validTo }: X509Certificate) =>
   Date.parse(validTo) - Date.now() > renewDays * dayMs;
 
-/** What is kept under a name; null where nothing is, it cannot be read, or will not do any more. */
+/** The content kept under a name; null where there is none, or it cannot be read or used any more. */
 function kept(
   folder: string,
   name: string,

@@ -73,7 +73,7 @@ test('a backup takes the ledger’s place while it is served, and nothing old fi
   expect(now.content.name).toBe(pot.name);
   expect(headers['x-ledger']).toBe(before['x-ledger']);
   expect([before['x-ledger-restores'], headers['x-ledger-restores']]).toEqual(['0', '1']);
-  // What a page still holds of the ledger that was there writes over nothing.
+  // A page that still holds the earlier ledger writes over nothing.
   await put(path, { ...held.content, name: 'Old page' }, held.revision).expect(409);
   await put('/api/pots/new', { ...other, id: 'new', name: 'Old page' }, 1).expect(409);
   await get('/api/pots/new').expect(404);

@@ -51,7 +51,7 @@ export interface RunningOptions {
 const mostTries = 20;
 const betweenTriesMs = 250;
 
-/** What is open of a ledger, from opening its file to closing it. */
+/** The open parts of a ledger, from opening its file to closing it. */
 interface Opened {
   db: Knex;
   app: Express;
@@ -203,7 +203,7 @@ export class RunningLedger {
     const trial = trialFile(databaseFile, now);
     try {
       await work.prepare(file, trial, databaseFile);
-      // What is written from here on would be in the ledger that is put aside.
+      // Writes from here on would go into the ledger that is put aside.
       await this.opened?.gate.end();
       let replaced: string | null = null;
       try {

@@ -22,7 +22,7 @@ const known =
   '--demo, --reset and --fresh (with --demo), --club, --plain-http (with --club) and --version';
 
 /**
- * What the ledger is started with.
+ * The options the ledger is started with.
  *
  * @throws StartProblem that names the option or setting, its value and what would be right
  */

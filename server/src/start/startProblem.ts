@@ -6,7 +6,7 @@ export class StartProblem extends Error {
   }
 }
 
-/** What SQLite and the file system say, as a sentence; null for what is nobody’s mistake. */
+/** An error of SQLite or the file system as a sentence; null for one that no user caused. */
 export function sentenceOfStart(error: unknown, file: string): string | null {
   if (error instanceof StartProblem) return error.message;
   const { code = '', message } = error as NodeJS.ErrnoException;

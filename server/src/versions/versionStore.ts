@@ -32,7 +32,7 @@ export class NothingChanged extends Error {
   }
 }
 
-/** What the recipe goes onto is not frozen itself: a version would change with it. */
+/** The ground of the recipe is not frozen itself: a version would change with it. */
 export class GroundNotFrozen extends Error {
   constructor() {
     super('the ground of the recipe is not frozen');

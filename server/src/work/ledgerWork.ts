@@ -1,7 +1,7 @@
 import type { Imported } from '../files/importSections';
 import type { OwnMoments } from './ownMoments';
 
-/** What is told while something large is done, and what ends it. */
+/** Progress of a large task, and its cancellation. */
 export interface Watched {
   /** told the share that is done, 0–1 */
   onProgress: (share: number) => void;
@@ -11,7 +11,7 @@ export interface Watched {
   ownerId?: string | undefined;
 }
 
-/** What takes long with a large ledger, and must not keep anybody else waiting. */
+/** Tasks that take long with a large ledger, and must not keep others waiting. */
 export interface LedgerWork extends Pick<OwnMoments, 'atOneMoment'> {
   /**
    * Takes a ledger file in, all or nothing.

@@ -1,6 +1,6 @@
 import type { Imported } from '../files/importSections';
 
-/** What a thread is started to do. */
+/** The task a thread is started for. */
 export type ThreadTask =
   | {
       does: 'takeIn';
@@ -13,7 +13,7 @@ export type ThreadTask =
   | { does: 'pack'; backup: string; to: string }
   | { does: 'prepare'; from: string; trial: string; replaced: string };
 
-/** What a thread says. */
+/** The messages of a thread. */
 export type FromThread =
   | { says: 'progress'; share: number }
   /** it has read everything, and waits for the word to write */

@@ -64,7 +64,7 @@ export function workInThreads({
         let last: FromThread | null = null;
         thread.on('message', (said: FromThread) => {
           last = said;
-          // What it is answered may be that it is not to go on.
+          // The answer may be to stop.
           onSaid(said, (word) => thread.postMessage(word)).catch(stop);
         });
         thread.once('error', failed);

@@ -13,7 +13,7 @@ export interface DamagedRow extends z.infer<typeof rowSchema> {
 
 export type DamagedKind = ResourceName | 'versions' | 'log';
 
-/** What one is called in a sentence. */
+/** The name of such a record in a sentence. */
 export function labelOfDamaged(name: DamagedKind): string {
   if (name === 'versions') return 'version';
   return name === 'log' ? 'entry of the log' : resources[name].label;
@@ -37,7 +37,7 @@ function keep(next: readonly DamagedRow[]): void {
 const isRow = (one: DamagedRow, other: DamagedRow) =>
   one.name === other.name && one.id === other.id;
 
-/** What the server could not read, by the last answer for each kind. */
+/** Records the server could not read, by the last answer for each kind. */
 export const damagedRows = {
   now: () => rows,
 

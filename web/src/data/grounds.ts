@@ -7,7 +7,7 @@ export interface Ground {
   recipe: Recipe;
 }
 
-/** What recipes are painted on, of all that is in hand; the same list while none of them changes. */
+/** The grounds recipes are painted on, of all that is loaded; the same list while none of them changes. */
 export function groundsIn(
   recipes: readonly Kept<Recipe>[] | undefined,
   versions: readonly Version[] | undefined,

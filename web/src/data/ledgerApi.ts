@@ -55,7 +55,7 @@ const askChecked: BaseQueryFn<Request, unknown, Problem> = async (
 const itemsSchema = z.object({ items: z.array(z.unknown()) });
 const itemsOf = async <Item>(answer: unknown, schema: z.ZodType<Item>) =>
   readList(itemsSchema.parse(answer).items, schema);
-/** What the browser has kept of a part; what it cannot read is left out. */
+/** The offline copy of a collection; records that cannot be read are left out. */
 async function hadOf<Item>(
   part: CachedCollection,
   schema: z.ZodType<Item>,
@@ -69,7 +69,7 @@ async function hadOf<Item>(
 
 const logItemSchema = z.object({ sequence: z.number(), entry: entrySchema });
 
-/** What the server has of the log; what cannot be read of it is named. */
+/** The server's log; entries that cannot be read are named. */
 async function readEntries(answer: unknown, tell = damagedRows.take.bind(null, 'log')) {
   const wrong: { id: string; revision: number; reason: string }[] = [];
   const items = await readList(itemsSchema.parse(answer).items, logItemSchema, (item, error) => {
@@ -117,12 +117,12 @@ const newestSchema = z.object({ isAll: z.boolean().default(true) });
 
 const recordNames = Object.keys(resources) as ResourceName[];
 
-/** What can be asked for anew. */
+/** Cache tags that can be invalidated. */
 export const everyTag = [...recordNames, 'versions' as const, 'log' as const];
 
 /**
- * What the server has, fetched once and kept in hand. Records are written by the one writer; only
- * what writes many at once, or nothing that is kept in hand, asks the server from here.
+ * The server's data, fetched once and cached. Records are written by the one writer; only
+ * requests that write many at once, or nothing that is cached, go to the server from here.
  */
 export const ledgerApi = createApi({
   reducerPath: 'ledgerApi',

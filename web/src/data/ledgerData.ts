@@ -13,10 +13,10 @@ import type { RootState } from './rootState';
 import { groundsIn, isSameGrounds, type Ground } from './grounds';
 import { recordKey, type PendingRecord } from './outbox/writingSlice';
 
-/** What is in hand: what the server has, with what is written here and on its way to it. */
+/** The loaded data: the server's, with the writes made here that are on their way to it. */
 export type Collection = ResourceName | 'versions' | 'log' | 'grounds';
 
-/** What each part is made of. */
+/** The type of each collection. */
 export type LedgerData = {
   [Name in ResourceName]: readonly Kept<ContentOf<Name>>[];
 } & { versions: readonly Version[]; log: readonly LogEntry[]; grounds: readonly Ground[] };
@@ -67,7 +67,7 @@ function withPending(
 
 function withContent(kept: Kept<AnyRecord>, content: AnyRecord): Kept<AnyRecord> {
   const { usedMl, ...rest } = kept;
-  // What was used counts from the measuring that is on the server: another one begins anew.
+  // Paint used counts from the measuring that is on the server: another one begins again.
   const isSameMeasuring = (content as Pot).measuredAt === (kept.content as Pot).measuredAt;
   return { ...rest, content, ...(isSameMeasuring && usedMl !== undefined && { usedMl }) };
 }
@@ -118,7 +118,7 @@ const madeFrom: Partial<Record<Collection, readonly Collection[]>> = {
   grounds: ['recipes', 'versions'],
 };
 
-/** What is older than this when a page wants it is looked at once more, seconds. */
+/** Data older than this is looked at once more when a page wants it, seconds. */
 const fresh = { forceRefetch: 30 } as const;
 
 /** Fetches a part that is not in hand. @returns lets go of it */
@@ -138,7 +138,7 @@ export function holdCollection(
       : part === 'log'
         ? dispatch(log.initiate(undefined, fresh))
         : dispatch(records.initiate(part as ResourceName, fresh));
-  // What went wrong stands with the part.
+  // An error stands with the collection.
   asked.catch(() => undefined);
   return () => asked.unsubscribe();
 }

@@ -45,7 +45,7 @@ test('what waits for one is kept apart from what waits for another, and found ag
   const { identity, kept } = open();
   const nobody = identity.storeName;
   identity.isOwn('one');
-  // What was kept before ledgers had an identity goes to the one that was there.
+  // A copy kept before ledgers had an identity goes to the one that was there.
   expect(identity.storeName).toBe(nobody);
   identity.isOwn('two');
   const two = open(kept).identity;

@@ -24,13 +24,13 @@ export const noAnswer: Problem = {
   message: 'The ledger’s server does not answer. It may have been stopped.',
 };
 
-/** What an answer that did not do what was asked says. */
+/** The error in an answer. */
 export function problemOf(status: number, answer: unknown): Problem {
   const problem = problemSchema.safeParse(answer);
   return problem.success ? { status, ...problem.data.error } : { ...noAnswer, status };
 }
 
-/** What came is no answer of this ledger, or one of a newer one. */
+/** The body is no answer of this ledger, or one of a newer one. */
 export const unreadable: Problem = {
   status: 0,
   code: 'unreadable',

@@ -5,7 +5,7 @@ import type { ledgerApi } from './ledgerApi';
 import type { UnfinishedState } from './unfinishedSlice';
 import type { WritingState } from './outbox/writingSlice';
 
-/** What the store holds; beside the store, so that its parts can speak of the whole. */
+/** The state of the store; beside the store, so that its parts can speak of the whole. */
 export interface RootState {
   clubApi: ReturnType<typeof clubApi.reducer>;
   ledgerApi: ReturnType<typeof ledgerApi.reducer>;

@@ -4,7 +4,7 @@ import { ackedWrites } from './outbox/ackedWrites';
 import { ledgerApi, newerEntries, withEntries, withItems } from './ledgerApi';
 import type { LedgerStore } from './rootState';
 
-/** What the server has changed by what was sent, so that it need not be fetched for it. */
+/** Applies to the cache what the server has changed by a write, so that it need not be fetched. */
 type Store = Pick<LedgerStore, 'dispatch'>;
 
 /** A record is on the server as it is kept now. */

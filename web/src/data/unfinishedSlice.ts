@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** What was typed into a form of the open recipe and is not right yet, by form; kept when it closes. */
+/** Invalid input in a form of the open recipe, by form; kept when it closes. */
 export interface UnfinishedState {
   recipeId: string | null;
   typed: Record<string, unknown>;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import Stack from 'react-bootstrap/Stack';
 
-/** What can be done, side by side. */
+/** A row of buttons. */
 export function ActionBar({
   className = '',
   children,

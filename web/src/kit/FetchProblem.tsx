@@ -2,7 +2,7 @@ import Button from 'react-bootstrap/Button';
 import { asProblem } from '../data/ask';
 import { Problem } from './Problem';
 
-/** What could not be fetched and why, with another try. */
+/** The failed request and its reason, with another try. */
 export function FetchProblem({ error, onRetry }: { error: unknown; onRetry: () => void }) {
   return (
     <Problem>

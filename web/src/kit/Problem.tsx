@@ -1,6 +1,6 @@
 import Alert, { type AlertProps } from 'react-bootstrap/Alert';
 
-/** What keeps something from being right; with the role of a note, what is to be heeded. */
+/** An error beside its field; with the role of a note, a caution. */
 export const Problem = (props: AlertProps) => (
   <Alert variant="problem" transition={false} {...props} />
 );

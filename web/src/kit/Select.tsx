@@ -34,7 +34,7 @@ export function Select<Value extends string = string>(props: SelectProps<Value>)
   );
 }
 
-/** What can be chosen, in whichever field. */
+/** The options, in any field. */
 export function Options({ of }: { of: readonly Option[] }) {
   return of.map((option) => {
     const { id, name } = typeof option === 'object' ? option : { id: option, name: option };

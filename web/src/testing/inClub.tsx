@@ -23,7 +23,7 @@ export const clubOf = (me: Role): Member[] => [
   member('ottoline', 'keeper'),
 ];
 
-/** What a page of a club has asked its server for, and what that answers. */
+/** The requests of a club's page to its server, and the answers. */
 export interface HouseServer {
   asked: { method: string; path: string; body: unknown }[];
   answers: Record<string, { status?: number; body?: unknown }>;

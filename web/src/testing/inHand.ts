@@ -1,7 +1,7 @@
 import type { Army, Bench, Kept, LogEntry, Pot, Recipe, Version } from '@yellow-ledger/core';
 import { setLedgerData } from '../workers/shared/ledgerData';
 
-/** What else the ledger holds. */
+/** The rest of the ledger. */
 export interface FakeRest {
   log?: readonly LogEntry[];
   armies?: readonly Army[];

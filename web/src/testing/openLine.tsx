@@ -6,12 +6,12 @@ import type { LineDeeds } from '../features/recipe/line/useLineDeeds';
 import type { RecipeLineProps } from '../features/recipe/line/recipeLineProps';
 import { coat, pots } from './levy';
 
-/** What an open line of a recipe did to the recipe. */
+/** The edits an open line has made to the recipe. */
 export interface LineDone {
   spots: { spots: Spot[]; aimed: Step | undefined }[];
 }
 
-/** What a part of an open line is given, for a recipe of one line; what it does is noted. */
+/** The props of a part of an open line, for a recipe of one line; its edits are recorded. */
 export function openLineProps(step: Step, part: Partial<Recipe> = {}) {
   const recipe: Recipe = { ...coat, steps: [step], ...part };
   const done: LineDone = { spots: [] };

@@ -1,6 +1,6 @@
 import type { Collection } from '../data/ledgerData';
 
-/** What a question of the worker is answered from; asked again whenever one of them changes. */
+/** The data a question to the worker is answered from; asked again whenever one of them changes. */
 /** A question that carries all it is answered from. */
 export const ofNothing: readonly Collection[] = [];
 export const ofPots: readonly Collection[] = ['pots'];

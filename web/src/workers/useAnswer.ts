@@ -80,7 +80,7 @@ export function useAnswer<Answer>(
   return answered;
 }
 
-/** What says the same stays the same object: nothing is drawn anew for it. */
+/** An equal answer stays the same object: nothing is drawn again for it. */
 function answeredAfter<Answer>(last: Answered<Answer>, answer: Answer): Answered<Answer> {
   if (!dequal(last.answer, answer)) return { answer, problem: null };
   return last.problem === null ? last : { ...last, problem: null };

@@ -27,7 +27,7 @@ export class WorkerSync {
     this.tellPainter();
     if (changes.length > 0)
       this.worker.setLedgerData(changes).catch(() => {
-        // What did not arrive is told whole the next time; it shows in the answer to this question.
+        // Changes that did not arrive are sent whole the next time; it shows in the answer to this question.
         changes.forEach(({ part }) => this.told.delete(part));
       });
     return this.worker;

@@ -39,7 +39,7 @@ export interface PaintedLine {
   meaning: Meaning | null;
 }
 
-/** What the rules read: a surface as it looks in one aspect. */
+/** Input of the rules: a surface as it looks in one aspect. */
 export interface AdviceContext {
   recipe: Recipe;
   shelf: Shelf;
@@ -98,7 +98,7 @@ export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): Ad
   return contexts;
 }
 
-/** What the surface looks like where its lines are not aimed. */
+/** The surface where its lines are not aimed. */
 export const adviceContext = (recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext =>
   adviceContexts(recipe, build, shelf).main;
 

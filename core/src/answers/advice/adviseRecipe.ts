@@ -14,7 +14,7 @@ import { ruleNames, rules, type Remark } from './remark';
 import { isSetAside } from './setAside';
 
 /**
- * What there is to say about a recipe: each remark with the figure behind it and, where there is
+ * All remarks on a recipe: each with the figure behind it and, where there is
  * one, a fix. What is to be said of several lines is said once, with the first of them.
  *
  * @param build of the same recipe
@@ -38,7 +38,7 @@ export function adviseRecipe(recipe: Recipe, build: BuildUp, shelf: Shelf): Rema
 const seenFrom = 0.01;
 
 /**
- * What a rule finds: of each line where it is aimed, of the whole where nothing is. A rule that has
+ * The findings of a rule: of each line where it is aimed, of the whole where nothing is. A rule that has
  * to hold everywhere says nothing of a line that does something in some aspect.
  */
 function findingsOf(rule: Rule, { main, all }: AdviceContexts): Finding[] {
@@ -47,7 +47,7 @@ function findingsOf(rule: Rule, { main, all }: AdviceContexts): Finding[] {
     .flatMap((context) => {
       const own = new Set(context.judged.map(({ step }) => step.id));
       const found = rule.find(context);
-      // What is said of no line that is judged anywhere is said of the whole.
+      // A finding of a line that is judged nowhere is said of the whole.
       return context === main
         ? found.filter(({ stepId }) => stepId === null || own.has(stepId) || !isJudged(stepId))
         : found.filter(({ stepId }) => stepId !== null && own.has(stepId));

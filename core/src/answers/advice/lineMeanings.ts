@@ -5,7 +5,7 @@ import type { Recipe } from '../../written/recipe/recipe';
 import { adviceContexts } from './adviceContext';
 
 /**
- * What each line is for, by its identifier; nothing of lines that are left out or hold no paint.
+ * The purpose of each line, by its identifier; nothing of lines that are left out or hold no paint.
  *
  * @param build of the same recipe
  * @throws UnknownPotError, CarryError

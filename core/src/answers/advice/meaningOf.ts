@@ -21,8 +21,8 @@ const manyCoats = 3;
 const leftOpen = 1 / 3;
 
 /**
- * What a line is for: as its painter says, or as it follows from its technique, its thinning and
- * what it makes of what is below it.
+ * The purpose of a line: as its painter says, or as it follows from its technique, its thinning and
+ * its effect on the surface below.
  *
  * @param below the surface before it, one colour a stop
  * @returns null for what holds no paint: a medium or a varnish

@@ -7,7 +7,7 @@ import { adviceContexts, type PaintedLine } from './adviceContext';
 import type { Fix } from './fixes/fix';
 import { halfMixFix } from './fixes/halfMix';
 
-/** What a line does to the light at the place where it does most, on the surface as it stands. */
+/** The change of lightness by a line at the place where it changes most, on the surface as it stands. */
 export interface MixStep {
   /** the line that was last painted there */
   fromStepId: string;

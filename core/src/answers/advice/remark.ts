@@ -2,7 +2,7 @@ import type { Finding, RemarkKind } from './finding';
 import * as all from './rules/all';
 import type { Rule } from './rule';
 
-/** What the ledger looks out for; a file each. */
+/** The rules; a file each. */
 export const rules: Record<keyof typeof all, Rule> = all;
 export type RuleName = keyof typeof all;
 

@@ -13,7 +13,7 @@ import type { Tones } from './tones';
 const countedAt = 96;
 /** Spots are glazed thinner than the rest, by so much. */
 const thinner = 4;
-/** What reddens skin: neither pink nor brown, and not near black. */
+/** Colours that redden skin: neither pink nor brown, and not near black. */
 const warm = { chromaFrom: 28, valueFrom: 22, valueTo: 62, hueTo: 45, hueFrom: 345 };
 
 /**

@@ -29,7 +29,7 @@ const huesApart = (one: SurfaceColour, other: SurfaceColour) =>
 /** The hue of so little colour, C*, says nothing. */
 const nearlyGrey = 8;
 
-/** What a colour that is no pot yet is taken to hide. */
+/** Hiding assumed of a colour that is no pot yet. */
 const usualHiding = 0.7;
 
 /** How well a darker pot fits each way of shading; Infinity where it does not. Smaller is better. */
@@ -88,7 +88,7 @@ const lightenFit: Record<
 /** A shadow takes a hue this far off, degrees, where nothing nearer is at hand; a light never does. */
 const shadesWithin = 90;
 
-/** What a painter reaches for where the shelf has nothing of what was asked for. */
+/** Colours a painter reaches for where the shelf lacks the one asked for. */
 const shadeInstead: readonly ShadeChoice[] = ['darkerNeighbour', 'warmBrown', 'black'];
 const lightenInstead: readonly LightenChoice[] = ['bone', 'white', 'lighterNeighbour'];
 

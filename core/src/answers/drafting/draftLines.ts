@@ -24,7 +24,7 @@ export interface DraftLine {
   dryMinutes?: number;
 }
 
-/** What a draft is asked for, as far as its lines go. */
+/** The part of a request for a draft that its lines need. */
 export interface DraftAsked {
   school: string;
   groundPotId: string;

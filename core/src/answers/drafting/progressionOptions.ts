@@ -12,7 +12,7 @@ const oneOf = <Choices extends object>(choices: Choices) => {
 
 export const mostInChain = 6;
 
-/** What a draft is made from. */
+/** The inputs of a draft. */
 export const progressionOptionsSchema = z.strictObject({
   school: oneOf(schools),
   mid: z.discriminatedUnion(

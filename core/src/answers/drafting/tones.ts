@@ -2,7 +2,7 @@ import type { Pot } from '../../written/pot/pot';
 import type { MixPart, Thinning } from '../../written/mix/mix';
 import type { LadderRung } from './tonalLadder';
 
-/** What a school's way is written from. */
+/** The inputs of a way of drafting. */
 export interface Tones {
   /** the mid tone in pots, as parts that add up to `midTotal` */
   midParts: MixPart[];

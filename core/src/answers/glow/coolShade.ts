@@ -24,7 +24,7 @@ export function oppositeOf(hex: string): string {
 }
 
 /**
- * What a surface has to reflect to look as its shade does beside a coloured light: darker, and drawn
+ * The reflectance a surface needs to look as its shade does beside a coloured light: darker, and drawn
  * towards the opposite of the light, as an eye used to the light sees it.
  *
  * @param reflectance of the surface, 38 bands

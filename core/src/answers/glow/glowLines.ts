@@ -22,7 +22,7 @@ export const bands = {
   hot: { within: 30, share: 1 },
 } as const satisfies Record<string, GlowBand>;
 
-/** What a line of the glow is to look like, and where on the tone axis it begins. */
+/** The wanted look of a line of the glow, and where on the tone axis it begins. */
 export interface GlowLine {
   band: GlowBand;
   from: number;

@@ -23,7 +23,7 @@ export const halfAt = 0.15;
 /** Less than this multiple of daylight is not painted. */
 export const leastPainted = 0.06;
 
-/** What a point light does at one point of a figure. */
+/** Effect of a point light at one point of a figure. */
 export interface LitPoint {
   /** multiple of daylight on what faces it squarely; 0 where it does not reach */
   strength: number;
@@ -62,7 +62,7 @@ export function sideTowards([x, y, z]: Vector): AimSide {
 const brightest = 0.93;
 
 /**
- * What a surface has to reflect in daylight to look as it would under daylight and a light beside
+ * The reflectance a surface needs in daylight to look as it would under daylight and a light beside
  * it: light is added, reflectances multiply.
  *
  * @param reflectance of the surface, 38 bands

@@ -12,7 +12,7 @@ import { placePoints, towards } from './figureBody';
 import { glowOnSurface, type GlowSchool, type PaintedGlow } from './glowOnSurface';
 import { litAt, sideTowards, type LitPoint, type PointLight } from './pointLight';
 
-/** What a light at a point does to one surface. */
+/** Effect of a point light on one surface. */
 export interface SurfaceGlow {
   surfaceId: string;
   name: string;
@@ -92,7 +92,7 @@ function lightOn(surface: UnitSurface, light: PointLight): LitPoint {
   const points = placesOf(surface).flatMap((place) => placePoints[place]);
   const all = points.map((point) => litAt(point, light));
   const most = all.reduce((best, each) => (each.strength > best.strength ? each : best));
-  // What is merely in the way of one of its places is out of reach at another.
+  // A surface in the way of one of its places is out of reach at another.
   if (most.strength === 0) return all.find(({ because }) => because === 'too far') ?? most;
   const sum = (axis: 0 | 1 | 2) =>
     all.reduce((total, { strength, way }) => total + strength * way[axis], 0);

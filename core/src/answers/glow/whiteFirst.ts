@@ -19,7 +19,7 @@ const passesTried = [1, 2, 4];
 /** Paints tried as a glaze beside what is transparent of itself: those nearest in hue. */
 const paintsTried = 6;
 
-/** What is wanted of a light on one surface. */
+/** The wishes for a light on one surface. */
 export interface WantedGlow {
   side: AimSide;
   hex: string;
@@ -76,7 +76,7 @@ export function whiteFirst(
 
 const isThin = ({ kind }: Pot) => transparentKinds.includes(kind);
 
-/** What a light of some colour can be glazed with: all that is transparent, and paints of its hue. */
+/** Pots a light of some colour can be glazed with: all that is transparent, and paints of its hue. */
 function glazesFor(hex: string, shelf: Shelf): Pot[] {
   const light = colourOfHex(hex);
   const apart = ({ swatch }: Pot) => {

@@ -35,7 +35,7 @@ const seenFrom = 2.5;
 const range = { darkest: 6, lightest: 96 };
 
 /**
- * What a mark has to look like at a place so that the light of what it is painted on goes on in it:
+ * The wanted colour of a mark at a place, so that the light of the surface below goes on in it:
  * as much lighter or darker than in its middle as the ground is there. In the dark it loses strength
  * with its light.
  */

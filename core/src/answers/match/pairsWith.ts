@@ -42,7 +42,7 @@ const neighbourValue = { least: 6, most: 30 };
 const warmest = 60;
 
 /**
- * What goes with a pot from the shelf, and why; from its hue and value. Suggestions to look at, not
+ * Pots of the shelf that go with a pot, and why; from its hue and value. Suggestions to look at, not
  * rules: each comes with its ladder of mixes. Only paints and inks that are at hand, no metallics.
  *
  * @returns up to two for each reason, in the order of `pairReasons`

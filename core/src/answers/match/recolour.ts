@@ -168,7 +168,7 @@ const fromPot = ({ potId, parts }: { potId: string; parts: number }): MixPart =>
   parts,
 });
 
-/** What a line draws, written out in pots where it carried a mix forward. */
+/** The mix of a line, written out in pots where it carried a mix forward. */
 function partsOf(step: Step, earlier: readonly Step[]): MixPart[] {
   if (step.mix.parts.every(({ from }) => from === 'pot')) return step.mix.parts;
   return flattenMix(step.mix, earlier).map(({ potId, share }) =>

@@ -25,14 +25,14 @@ const leastChroma = 10;
 /** Nothing gets stronger than so many times the new mid. */
 const strongest = 1.35;
 
-/** What the mid of a recipe is: what it is meant as, or what it ends as. */
+/** The colour of the mid of a recipe: as it is meant, or as it ends. */
 export function midOfRecipe(recipe: Recipe, build: BuildUp): SurfaceColour {
   if (recipe.meantAs !== undefined) return colourOfHex(recipe.meantAs);
   return finishedSurface(build)[build.stops.indexOf(placeOf('mid'))];
 }
 
 /**
- * What each mix of a recipe has to be for the whole to have another colour: its light stands as far
+ * The target of each mix of a recipe for the whole to have another colour: its light stands as far
  * from the mid as before, drawn together only where there is no room; its hue is as far from the
  * mid’s; its strength is the same share of it. With a dark and a light said, between those. A second
  * light and marks of another hue stay as they are.

@@ -18,7 +18,7 @@ export interface ShoppingLine {
 }
 
 const alternativesShown = 3;
-/** What is further off is another colour, not an alternative, ΔE00. */
+/** A mix further off than this is another colour, not an alternative, ΔE00. */
 const alternativesUpTo = 8;
 
 /**

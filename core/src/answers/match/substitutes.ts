@@ -14,7 +14,7 @@ import { matchColour } from './matchColour';
 import type { MatchPot } from './matchPot';
 import type { Looked } from './screen/mixMeter';
 
-/** What may stand in for a pot: another one, or a mix. */
+/** A substitute for a pot: another one, or a mix. */
 export interface Substitute {
   parts: { potId: string; parts: number }[];
   colour: SurfaceColour;
@@ -47,7 +47,7 @@ const standsIn: Record<PotKind, readonly PotKind[]> = {
 /** Three pots at a time are tried on shelves up to this size. */
 const triplesUpTo = 60;
 const mostParts = 6;
-/** What another pot in the mix has to win to be worth its trouble, ΔE00. */
+/** The gain another pot in the mix must bring to be worth its trouble, ΔE00. */
 export const potCosts = 0.7;
 /** A whole step of hiding weighs as much as this, ΔE00. */
 const hidingWeighs = 8;
@@ -123,7 +123,7 @@ function costOf({ error, hidingError, parts }: Substitute): number {
   return error + hidingWeighs * Math.abs(hidingError) + potCosts * (parts.length - 1);
 }
 
-/** What colours nothing is told apart by its finish alone. */
+/** A pot that colours nothing is told from others by its finish alone. */
 function clearOnes(pot: Pot, candidates: readonly Pot[]): Substitute[] {
   const colour = surfaceColour(flatSpectrum(cardWhite));
   return [...candidates]

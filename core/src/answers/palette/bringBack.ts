@@ -169,7 +169,7 @@ function dealtByNeed(amounts: Amounts, wanted: WantedMix, judge: Judge): Brought
 }
 
 const stepMl = usualDropMl / 2;
-/** Nobody counts out more to save a puddle. */
+/** Smaller amounts are not counted out to save a puddle. */
 const mostDrops = 200;
 
 function withoutSpare(added: readonly number[], judge: Judge): BroughtBack {

@@ -1,7 +1,7 @@
 import type { PotShare } from '../../written/recipe/flattenMix';
 import { mostWellMl, type WantedMix, type Well } from './well';
 
-/** What goes into a well, ml. */
+/** The content of a well, ml. */
 export interface Amounts {
   pots: readonly { potId: string; ml: number }[];
   waterMl: number;
@@ -103,7 +103,7 @@ export function pour(from: Well, into: Well, ml: number): { from: Well; into: We
   };
 }
 
-/** What a well is now, for bringing it back to later; null without paint. */
+/** The state of a well now, for restoring it later; null without paint. */
 export function wantedOf(amounts: Amounts): WantedMix | null {
   const pots = sharesIn(amounts);
   if (pots.length === 0) return null;

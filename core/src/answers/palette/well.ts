@@ -9,7 +9,7 @@ export const mostWellMl = 30;
 
 const amount = numberWithin(0, mostWellMl);
 
-/** What a well was meant to be, in shares of its paint and load; for bringing it back. */
+/** The intended content of a well, in shares of its paint and load; for restoring it. */
 export const wantedMixSchema = z.strictObject({
   pots: z
     .array(z.strictObject({ potId: idSchema, share: numberWithin(0, 1) }))

@@ -3,14 +3,14 @@ import type { Pixels } from './pixels';
 
 /** A background is so near to what its rim lets expect, in every channel, 0–255. */
 const mostOff = 16;
-/** What is further off on the rim is the figure, or something else that stands there. */
+/** A pixel further off on the rim belongs to the figure, or to something else that stands there. */
 const mostOffOnRim = 30;
 
 /** With less of the rim alike it is taken for even: a plane would be told by too little. */
 const enoughOfRim = 0.6;
 
 /**
- * What is like the rim of a picture, and hangs together with it: the table or the sheet a figure
+ * The background of a picture: pixels like its rim that hang together with it, as the table or the sheet a figure
  * stands before, which may shade off evenly across the picture. A figure as light as what is behind
  * it cannot be told from it.
  *

@@ -13,7 +13,7 @@ export const pictureHashSchema = z
 
 const side = wholeNumberWithin(1, keptPictureSide);
 
-/** What a record says of a picture, so that it can be laid out before its bytes are there. */
+/** The size of a picture in its record, so that it can be laid out before its bytes are there. */
 export const keptPictureSchema = z.strictObject({
   hash: pictureHashSchema,
   type: z.enum(
@@ -32,7 +32,7 @@ export function pictureHash(bytes: Uint8Array): string {
 }
 
 /**
- * What a picture is that is to be kept as it stands.
+ * The facts of a picture that is to be kept as it stands.
  *
  * @throws PictureError where it is none, is larger than what is kept, or still tells where and with
  *   what it was taken

@@ -9,7 +9,7 @@ export const leastCut = 0.05;
 
 const share = numberWithin(0, 1);
 
-/** What is cut out of a picture, as shares of its width and height from the upper left corner. */
+/** The part cut out of a picture, as shares of its width and height from the upper left corner. */
 export const cutOutSchema = z
   .strictObject({ left: share, top: share, right: share, bottom: share })
   .refine(

@@ -4,7 +4,7 @@ import { aimKeyOf } from '../../written/recipe/aimOf';
 import { finishedSurface, type BuildUp } from '../../predicted/buildUp/buildUp';
 import type { Recipe } from '../../written/recipe/recipe';
 
-/** What a recipe does at a place of the tone axis. */
+/** The effect of a recipe at a place of the tone axis. */
 export interface LineAtTone {
   stop: ToneStopName;
   /** the line that gives the place its look; null where none is seen there */

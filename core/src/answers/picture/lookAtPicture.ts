@@ -5,7 +5,7 @@ import type { PictureFacts } from './pictureFormat';
 export const mostPictureBytes = 20_000_000;
 /** More pixels than so many are not unpacked: they take four bytes each in a phone. */
 export const mostPicturePixels = 50_000_000;
-/** What the ledger keeps was scaled, its longer side to so many pixels at most. */
+/** A kept picture was scaled, its longer side to so many pixels at most. */
 export const keptPictureSide = 2000;
 /** Scaled to that side, even a picture that is all noise has fewer bytes. */
 export const mostKeptBytes = 4_000_000;

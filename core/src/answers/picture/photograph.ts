@@ -5,7 +5,7 @@ import { savedAtSchema } from '../../written/record/revision';
 import { keptPictureSchema } from './keptPicture';
 import { lightMapSettingsSchema } from './lightMapSettings';
 
-/** What a photograph can show. */
+/** The kinds of subject of a photograph. */
 export const photographKinds = [
   { name: 'reference', tells: 'what it is to look like' },
   { name: 'in progress', tells: 'how far it has come' },
@@ -30,7 +30,7 @@ const ofModel = z.strictObject({
   model: wholeNumberWithin(1, 2000).describe('its place in the line of the unit, from 1'),
 });
 
-/** What a photograph is of; that may be deleted, and then the photograph waits for its coming back. */
+/** The subject of a photograph; where it is deleted, the photograph waits until it is restored. */
 export const photographOfSchema = z.discriminatedUnion('kind', [ofRecipe, ofModel], {
   error: 'of a recipe or of a model',
 });

@@ -48,7 +48,7 @@ export function lift(mishap: Mishap, shelf: Shelf): Attempt[] {
   ];
 }
 
-/** What is painted over the place only: the rest stays as it is now. */
+/** Only the place is painted over: the rest stays as it is now. */
 function inPlace({ now, place }: Mishap, painted: readonly Spectrum[]): Spectrum[] {
   const places = stopsIn(place);
   return now.map((spectrum, stop) => (places.includes(stop) ? painted[stop] : spectrum));

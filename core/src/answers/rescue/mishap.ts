@@ -2,7 +2,7 @@ import type { Spectrum } from '../../light/colour/spectrum';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import type { Recipe } from '../../written/recipe/recipe';
 
-/** What is on the figure after something went wrong, at each of `ribbonStops`. */
+/** The figure after something went wrong, at each of `ribbonStops`. */
 export interface Mishap {
   recipe: Recipe;
   /** the line that was being painted; what is planned is the surface after it */
@@ -38,7 +38,7 @@ export interface Mend {
   isWet: boolean;
 }
 
-/** What a mend does before it is judged. */
+/** The effect of a mend before it is judged. */
 export interface Attempt extends Pick<Mend, 'kind' | 'sentence' | 'minutes' | 'isWet'> {
   /** it goes over the whole surface, and is judged by all of it */
   isOverAll?: true;

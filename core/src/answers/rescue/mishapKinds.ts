@@ -1,7 +1,7 @@
 import * as all from './mishaps/all';
 import type { MishapFacts } from './mishaps/mishap';
 
-/** What can go wrong with a coat, as a painter says it. */
+/** Mishaps with a coat, as a painter says them. */
 export type MishapKind = (typeof all)[keyof typeof all]['name'];
 
 const sorted: readonly MishapFacts<MishapKind>[] = Object.values(all).sort(

@@ -27,7 +27,7 @@ const valueOff: Record<MishapDegree, number> = { slight: 4, clear: 9, bad: 16 };
 const amount: Record<MishapDegree, number> = { slight: 0.3, clear: 0.6, bad: 1 };
 
 /**
- * What a surface looks like after something went wrong with a line, from what the painter says: an
+ * The look of a surface after something went wrong with a line, from the painter's words: an
  * estimate, as nobody has measured it. Before the stroke it was as it is planned below the line.
  *
  * @returns the surface before and now, at each of `ribbonStops`

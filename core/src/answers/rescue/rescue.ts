@@ -34,7 +34,7 @@ export function rescue(mishap: Mishap, shelf: Shelf): Mend[] {
   const judged = (attempt: Attempt): Mend => {
     const { surface, isOverAll, ...rest } = attempt;
     const after = paintOn(surface).map(surfaceColour);
-    // What goes over everything is judged by everything: a place is not mended by spoiling the rest.
+    // A mend that goes over everything is judged by everything: a place is not mended by spoiling the rest.
     const error = Math.max(
       errorOver(stops, after, planned),
       isOverAll ? errorOver(elsewhere, after, planned) : 0,

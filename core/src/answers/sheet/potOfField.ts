@@ -13,7 +13,7 @@ import type { SwatchReading } from '../../written/pot/pot';
 import type { Light } from './readBox';
 import { barePaper, printedBlack } from './sheetLayout';
 
-/** What a stroke across black and white says of the paint. */
+/** The facts of a paint that a stroke across black and white shows. */
 export interface StrokePot {
   swatch: string;
   swatchShows: SwatchReading;
@@ -24,7 +24,7 @@ const black = flatSpectrum(printedBlack);
 const paper = flatSpectrum(barePaper);
 const white = flatSpectrum(1);
 
-/** What hides less than this was never seen thick: its colour is that of one coat over white. */
+/** A paint that hides less than this was never seen thick: its colour is that of one coat over white. */
 const thickFrom = 0.55;
 const leastScattering = 1e-4;
 const mostScattering = 60;

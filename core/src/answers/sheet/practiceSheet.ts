@@ -22,7 +22,7 @@ import {
   type Place,
 } from './sheetLayout';
 
-/** What can be wrong with a picture of a sheet. */
+/** Faults a picture of a sheet can have. */
 export const practiceFaults = [
   'none',
   'warm light',
@@ -163,7 +163,7 @@ const ink = grey(printedBlack);
 const patchLights = patches.map(({ hex, ...box }) => ({ ...box, light: asLight(hex) }));
 const pageMargin = 10;
 
-/** What the sheet reflects at a place, light 0–1; null beside it. */
+/** Reflectance of the sheet at a place, light 0–1; null beside it. */
 function sheetAt(
   { x, y }: Place,
   strokes: readonly ({ black: Rgb; white: Rgb } | null)[],
@@ -220,7 +220,7 @@ interface Camera {
 const fineness = 32767;
 const grains = 8191;
 
-/** What a camera makes of light: its own curve and colours, noise, bytes. */
+/** A simulated camera: its own curve and colours, noise, bytes. */
 function asTaken(
   light: Float32Array,
   width: number,

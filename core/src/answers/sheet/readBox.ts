@@ -5,7 +5,7 @@ import type { Box } from './sheetLayout';
 /** Light of one place, its three channels, 0–1. */
 export type Light = [number, number, number];
 
-/** What is seen in a box of the sheet. */
+/** The light seen in a box of the sheet. */
 export interface SeenBox {
   light: Light;
   /** spread of it over the box, as a share of the mean, the worst channel */
@@ -35,7 +35,7 @@ export const boxOf = ({ x, y, width, height }: Box): Box => ({
 });
 
 /**
- * What is seen in a box: a mean without the lightest and darkest tenth, so that a speck or a hair
+ * The light seen in a box: a mean without the lightest and darkest tenth, so that a speck or a hair
  * does not count. Null where the box lies outside the picture.
  */
 export function meanOf(

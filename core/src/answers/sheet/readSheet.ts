@@ -12,7 +12,7 @@ import {
   type ReadPlace,
 } from './sheetLayout';
 
-/** What one field of a sheet turned out to hold. */
+/** The reading of one field of a sheet. */
 export interface FieldReading {
   /** from 1 */
   number: number;
@@ -92,7 +92,7 @@ function readField(
   return because ? { number, is: 'unsure', pot, because } : { number, is: 'sure', pot };
 }
 
-/** What the stroke reflects over both halves, with what speaks against trusting it. */
+/** Reflectance of the stroke over both halves, with the reasons not to trust it. */
 function correctedStroke(seen: Seen, light: SheetLight) {
   const { white, whiteBelow, left, right } = seen;
   const between = (one: Light, other: Light, share: number) =>

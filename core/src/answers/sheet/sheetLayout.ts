@@ -10,7 +10,7 @@ export interface Box extends Place {
   height: number;
 }
 
-/** What is printed of an A4 page; what is around it is margin. */
+/** The printed part of an A4 page; the rest is margin. */
 export const sheetWidth = 190;
 export const sheetHeight = 277;
 
@@ -18,7 +18,7 @@ const columns = 6;
 const rows = 10;
 export const fieldCount = columns * rows;
 
-/** What printed black and bare paper reflect, as cards do. */
+/** Reflectance of printed black and bare paper, as of cards. */
 export {
   cardBlack as printedBlack,
   cardWhite as barePaper,

@@ -37,7 +37,7 @@ interface ReadPatch {
 }
 
 /**
- * What the camera made of light, told by the patches: a rising curve for each channel through the
+ * The camera's response to light, measured by the patches: a rising curve for each channel through the
  * greys, and how its colours lean.
  *
  * @throws PictureError where too few of the greys can be read
@@ -80,7 +80,7 @@ export function sheetLight(picture: Pixels, { toPicture }: FoundSheet): SheetLig
   };
 }
 
-/** What bare black is, as a share of bare paper, in the upper fields: the middle of them. */
+/** Bare black as a share of bare paper, in the upper fields: the middle of them. */
 function blackShares(picture: Pixels, toPicture: FoundSheet['toPicture']): Light {
   const shares = Array.from({ length: 12 }, (_, index) => {
     const { x, y } = fieldBox(index + 1);

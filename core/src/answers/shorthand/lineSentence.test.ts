@@ -22,7 +22,7 @@ const besideLine = (recipe: Recipe, index: number, names = namesOfAll): Beside =
   above: recipe.steps.slice(0, index),
 });
 
-/** What only some lines have. */
+/** Fields that only some lines have. */
 const anyMore = fc.record(
   {
     dryMinutes: fc.integer({ min: 0, max: 2880 }),

@@ -26,7 +26,7 @@ export function lineSentence(step: Step, beside: Beside): string {
     return marks.length === 0 && read !== null && isSameContent(read, said);
   };
   let clauses = everyClause(step, beside);
-  // What follows from the line above anyway is not said; the first and the last words matter most.
+  // Words that follow from the line above anyway are left out; the first and the last words matter most.
   for (const clause of clauses.toReversed()) {
     if (clause === clauses[mixAt(clauses)]) continue;
     const without = clauses.filter((each) => each !== clause);

@@ -2,7 +2,7 @@ import type { Pot } from '../../written/pot/pot';
 import { shelfOf, type Shelf } from '../../predicted/paint/mixedPaint';
 import { small, wordsOf, type Word } from './words';
 
-/** What a run of words finds on the shelf. */
+/** Pots of the shelf found by a run of words. */
 export interface FoundPots {
   /** how many of the words were used */
   length: number;

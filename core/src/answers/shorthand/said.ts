@@ -9,7 +9,7 @@ export interface Span {
   to: number;
 }
 
-/** What of a sentence was not understood, or cannot be. */
+/** A part of a sentence that was not understood, or cannot be. */
 export interface Mark extends Span {
   message: string;
   /** pots it may have meant */
@@ -32,7 +32,7 @@ export interface Rough extends Span {
   means: string;
 }
 
-/** What a sentence says of a line; what it does not say is left out. */
+/** The facts a sentence gives of a line; unsaid facts are left out. */
 export interface Said {
   parts: SaidPart[];
   /** the number of the line it is the same as, but for what else is said */

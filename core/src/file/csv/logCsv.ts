@@ -39,7 +39,7 @@ const columns = [
 
 type Cells = Partial<Record<(typeof columns)[number], string | number>>;
 
-/** What counts of a log as a table with commas; what a spreadsheet would run stays text. */
+/** The valid entries of a log as a table with commas; cells a spreadsheet would run stay text. */
 export function writeLogCsv(entries: readonly LogEntry[], names: LogNames): string {
   // Benches count their entries apart: what brings them together is the clock.
   const byClock = standing(entries).sort((one, other) => one.at.localeCompare(other.at));

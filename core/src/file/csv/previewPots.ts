@@ -16,7 +16,7 @@ export interface BadRow {
   reasons: string[];
 }
 
-/** What taking a table in would do. Nothing is written until somebody says so. */
+/** The effect of importing a table. Nothing is written until the painter confirms. */
 export interface PotsPreview {
   fresh: Pot[];
   changed: { pot: Pot; revision: number }[];
@@ -33,7 +33,7 @@ export interface PotsPreviewer {
 }
 
 /**
- * What a table of pots would add to a shelf, and change on it. A row is a pot that is there when it
+ * The pots a table would add to a shelf, and change on it. A row is a pot that is there when it
  * has its id, or its name on the same shelf; then cells that are empty leave what is there alone.
  * A new pot without a hiding gets a guessed one.
  *

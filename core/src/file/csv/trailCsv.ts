@@ -13,8 +13,8 @@ export interface TrailLine {
 }
 
 /**
- * What was done in a club as a table with commas, in the order it is given; what a spreadsheet would
- * run stays text.
+ * The activity of a club as a table with commas, in the order it is given; cells a spreadsheet would
+ * run stay text.
  *
  * @param nameOf what a member is called; undefined for who has left
  */

@@ -1,5 +1,5 @@
 /**
- * What a colour difference means to somebody with two models in their hands.
+ * A colour difference in words, for somebody with two models in their hands.
  *
  * @param difference ΔE00, 0 or more
  * @example differenceWords(0.6) // → 'nobody will see it'

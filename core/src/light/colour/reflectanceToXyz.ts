@@ -10,7 +10,7 @@ export interface Xyz {
 }
 
 /**
- * What the eye's three responses make of a surface in daylight.
+ * The eye's three responses to a surface in daylight.
  *
  * @param reflectance 38 bands, each 0–1
  * @example reflectanceToXyz(flatSpectrum(1)).y // → 1

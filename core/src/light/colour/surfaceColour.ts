@@ -20,7 +20,7 @@ useMode(modeLab65);
 useMode(modeLch65);
 const screenShows = inGamut('rgb');
 
-/** What a surface looks like in daylight: CIELAB (D65) and the nearest colour a screen can show. */
+/** The colour of a surface in daylight: CIELAB (D65) and the nearest colour a screen can show. */
 export interface SurfaceColour {
   hex: string;
   /** L*, what painters call value, 0–100 */

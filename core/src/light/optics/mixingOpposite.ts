@@ -4,7 +4,7 @@ import { masstoneOf } from './masstone';
 import { mixOptics } from './mixOptics';
 import type { Optics } from './optics';
 
-/** What two paints make of each other, stirred together from 3 : 1 to 1 : 3. */
+/** The mixtures of two paints, stirred together from 3 : 1 to 1 : 3. */
 export interface Greying {
   /** C* of the greyest mix on the way */
   greyest: number;

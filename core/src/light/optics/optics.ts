@@ -1,6 +1,6 @@
 import type { Spectrum } from '../colour/spectrum';
 
-/** What a paint does to light: absorption K and scattering S per film, 38 bands each, all ≥ 0. */
+/** The optics of a paint: absorption K and scattering S per film, 38 bands each, all ≥ 0. */
 export interface Optics {
   absorption: Spectrum;
   scattering: Spectrum;

@@ -1,6 +1,6 @@
 import type { Spectrum } from '../colour/spectrum';
 
-/** What keeps a colour reader from reading. */
+/** The reason a colour reader cannot read. */
 export class ReaderError extends Error {
   constructor(
     readonly code: 'not-calibrated' | 'not-touching',

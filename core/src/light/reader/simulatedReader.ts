@@ -3,7 +3,7 @@ import type { Spectrum } from '../colour/spectrum';
 import { ReaderError } from './colourReader';
 import type { ColourReader } from './colourReader';
 
-/** What a simulated reader stands on. */
+/** The backing a simulated reader stands on. */
 export interface SimulatedSurface {
   /** 38 bands */
   reflectance: Spectrum;
@@ -27,7 +27,7 @@ export const usualFaults: SimulatedFaults = {
   readingsPerCalibration: 24,
 };
 
-/** What the white tile reflects in every band, as printed on it. */
+/** Reflectance of the white tile in every band, as printed on it. */
 const tileReflects = 0.92;
 
 /**

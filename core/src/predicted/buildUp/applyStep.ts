@@ -8,7 +8,7 @@ import type { PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Step } from '../../written/recipe/step';
 import { techniqueOf } from '../../written/technique/techniques';
 
-/** What a step lays on one place, ready to go over any ground. Null where it lays nothing. */
+/** The film of a step on one place, ready to go over any ground. Null where it lays nothing. */
 export interface Deposit {
   /** share of the area it touches at each application, above 0 and up to 1 */
   shares: readonly number[];
@@ -23,7 +23,7 @@ export const filmOf = ({ technique, mix }: Pick<Step, 'technique' | 'mix'>): num
 const leastThickness = 1e-6;
 
 /**
- * What a step lays on a place of the tone axis: technique's film × load × deposit there. Coats of
+ * The thickness of a step on a place of the tone axis: technique's film × load × deposit there. Coats of
  * a film add up to one thicker film, exactly; a technique that touches a share of the area does so
  * anew at each application.
  *

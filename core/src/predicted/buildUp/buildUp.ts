@@ -3,7 +3,7 @@ import type { Aspect } from '../../written/place/aspects';
 import type { Coverage } from '../paint/coatsToCover';
 import type { MixedColour } from '../paint/mixedPaint';
 
-/** What one step of a recipe does to the surface. */
+/** The effect of one step of a recipe on the surface. */
 export interface StepBuildUp {
   stepId: string;
   /** left out at the recipe's finish level; its mix can still be carried forward */

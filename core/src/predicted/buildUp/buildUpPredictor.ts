@@ -26,7 +26,7 @@ import { inAspect, paintedSteps, type PaintedStep } from '../../written/recipe/p
 import { lifts } from '../../written/technique/techniques';
 import { ribbonStops } from '../../written/place/toneAxis';
 
-/** What depends on the step and its pots alone. */
+/** The part that depends on the step and its pots alone. */
 interface LaidPaint {
   key: string;
   paint: Optics;
@@ -162,7 +162,7 @@ export class BuildUpPredictor {
     return laid;
   }
 
-  /** What a lifting line leaves; nothing is changed where nothing was wet. */
+  /** The surface after a lifting line; unchanged where nothing was wet. */
   private left(wet: WetLine | null, surface: Place[], before: readonly KeptStep[]): Place[] {
     if (!wet) return surface;
     return asLeft(wet, this.stops).map((reflectance, i) => {

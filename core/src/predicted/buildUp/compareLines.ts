@@ -67,7 +67,7 @@ export function worstPlace(left: BuildUp, right: BuildUp): WorstPlace {
       aspect.share > 0 ? [aspect.key] : [],
     ),
   );
-  // What only one of them is aimed at looks plain in the other.
+  // A line that only one of them aims looks plain in the other.
   const at = (build: BuildUp, key: string) =>
     everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
   return [...keys]

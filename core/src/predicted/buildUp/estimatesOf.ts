@@ -5,7 +5,7 @@ import { isEstimate, potOn, type Shelf } from '../paint/mixedPaint';
 import { onGround } from './onGround';
 import type { Recipe } from '../../written/recipe/recipe';
 
-/** What a recipe’s prediction is only an estimate for. */
+/** The reasons a recipe’s prediction is only an estimate. */
 export interface EstimateCause {
   potId: string;
   because:

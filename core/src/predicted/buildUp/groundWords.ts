@@ -4,7 +4,7 @@ import type { Recipe } from '../../written/recipe/recipe';
 import { pinKey } from '../../written/recipe/recipePin';
 
 /**
- * What a recipe goes onto, as it is said to a painter.
+ * The ground of a recipe, in a painter's words.
  *
  * @throws UnknownPotError
  * @example groundWords(sign, shelf) // → 'Oilskin, version 2'

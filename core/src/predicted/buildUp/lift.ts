@@ -46,7 +46,7 @@ export function putOn(
   return { surface: asLeft(left, stops), wet: step.isDry ? null : left };
 }
 
-/** What a line lays on each of some places; nothing where its technique lifts. */
+/** The film of a line on each of some places; nothing where its technique lifts. */
 export const depositsOf = (
   step: PaintedStep,
   paint: Optics,

@@ -11,7 +11,7 @@ import { pinKey, type RecipePin } from '../../written/recipe/recipePin';
 /** Recipes on top of each other beyond this are taken for a mistake. */
 export const mostGrounds = 12;
 
-/** What a recipe goes onto that is itself painted, the lowest first; and why there is no more of it. */
+/** The painted grounds of a recipe, the lowest first; and why there are no more of them. */
 export interface GroundsBelow {
   grounds: readonly Recipe[];
   /** a recipe or version that is gone, or stands on itself by way of others: what lies below is the primer */

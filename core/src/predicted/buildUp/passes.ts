@@ -24,7 +24,7 @@ export interface Passes {
 }
 
 /**
- * What a line makes of a place with each of its passes, and when another no longer shows.
+ * The look of a place with each pass of a line, and when another no longer shows.
  *
  * @param paint optics of the mix, unthinned
  * @param ground reflectance of the place before the line, 38 bands

@@ -10,7 +10,7 @@ import type { Recipe } from '../../written/recipe/recipe';
 import { ribbonStops } from '../../written/place/toneAxis';
 
 /**
- * What a line goes onto: the reflectance at each stop after the lines painted before it, where the
+ * The surface below a line: the reflectance at each stop after the lines painted before it, where the
  * line goes on unless another aspect is asked for.
  *
  * @returns 38 bands a stop; the whole build-up where the line is not in the recipe
@@ -30,7 +30,7 @@ export function surfaceBelow(
 }
 
 /**
- * What the first line of a recipe goes onto: its primer, or the finished surface it is painted on.
+ * The surface below the first line of a recipe: its primer, or the finished surface it is painted on.
  *
  * @returns 38 bands a stop
  * @throws CarryError, UnknownPotError
@@ -58,7 +58,7 @@ export interface PartOfRecipe {
 }
 
 /**
- * What a recipe makes of a surface that is not its own ground.
+ * A recipe's result on a surface that is not its own ground.
  *
  * @param onto 38 bands a stop
  * @param lines `after`: only the lines after this one; `upTo`: only the lines before this one

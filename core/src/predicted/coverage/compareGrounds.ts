@@ -80,7 +80,7 @@ export function suggestUnderColour(
     const over = overGround(pot.id, paint, laid, filmPerCoat, coatsWritten);
     const total = underCoats + coatsOr(over);
     if (total >= direct) continue;
-    // What lies under a thin paint shows in its fade, so a colour near its own is worth a coat.
+    // The ground under a thin paint shows in its fade, so a colour near its own is worth a coat.
     const score = total + colourDifference(colourOfHex(pot.swatch), masstone) / apartPerCoat;
     if (score < bestScore) {
       best = { ...over, underCoats };

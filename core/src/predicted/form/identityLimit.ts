@@ -3,7 +3,7 @@ import { hueApart } from '../../light/colour/hueApart';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import type { FormName } from '../../written/place/forms';
 
-/** What a surface is meant to be and no longer is, at arm's length. */
+/** The intended look of a surface that it no longer has, at arm's length. */
 export type IdentityLoss =
   | { kind: 'black reads grey'; /** L* at arm's length */ readsValue: number; limit: number }
   | {

@@ -82,7 +82,7 @@ export function paintedForm(
     groups = groups.flatMap((group) =>
       splitBy(group, aim).map(({ quarters, laid, of }) => {
         const { line, deposits } = lineAt(quarters);
-        // What no place of these combinations looks up need not be laid.
+        // Combinations that no place looks up need not be painted.
         const wanted = deposits.map((deposit, stop) =>
           of.some(({ stops }) => stops.has(stop)) ? deposit : null,
         );
@@ -128,7 +128,7 @@ function splitBy({ laid, of }: Group, aim: number): (Group & { quarters: number 
   return [...parts].map(([quarters, those]) => ({ laid, of: those, quarters }));
 }
 
-/** What combinations of aims a form has, the commonest first; rare ones are left out. */
+/** Combinations of aims that a form has, the commonest first; rare ones are left out. */
 function combinationsOn(shape: Shape, aims: readonly Aim[], most: number): Combination[] {
   const field = formField(shape, countedAt);
   const cells = field.inside.length;

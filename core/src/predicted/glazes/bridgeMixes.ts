@@ -21,7 +21,7 @@ export interface Bridge {
   evenStep: number;
 }
 
-/** Nobody counts out more parts of one mix than this. */
+/** The most parts of one mix that are counted out. */
 export const mostBridgeParts = 8;
 const mostRungs = 10;
 

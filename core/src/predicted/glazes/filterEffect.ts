@@ -5,7 +5,7 @@ import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
 import { techniqueOf } from '../../written/technique/techniques';
 import type { Step } from '../../written/recipe/step';
 
-/** What a line does to one place. */
+/** The effect of a line on one place. */
 export interface PlaceChange {
   place: ToneStopName;
   before: SurfaceColour;
@@ -24,7 +24,7 @@ export function tints(step: Pick<Step, 'technique'>): boolean {
 }
 
 /**
- * What a line does to every named place, before and after.
+ * The effect of a line on every named place, before and after.
  *
  * @returns nothing for a line that is left out or not in the build-up
  */

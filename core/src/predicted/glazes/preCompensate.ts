@@ -67,7 +67,7 @@ export function playForward(surface: Spectrum, filters: readonly FilterToCome[])
 }
 
 /**
- * What a surface must reflect now to be the target once the filters lie on it: the film equation
+ * The reflectance a surface needs now to be the target once the filters lie on it: the film equation
  * solved for what is below, R₀ = (R(α + c) − S) / (R·S + c − α), band by band, last filter first.
  *
  * @returns 38 bands; outside 0–1 where no surface can do it

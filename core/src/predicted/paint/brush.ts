@@ -4,7 +4,7 @@ import { isEstimate, potOn, type Shelf } from './mixedPaint';
 import type { PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Step } from '../../written/recipe/step';
 
-/** What is on the brush for a line. */
+/** The paint on the brush for a line. */
 export interface Brush {
   shares: readonly PotShare[];
   earlier: Step[];

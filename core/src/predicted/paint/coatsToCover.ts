@@ -10,12 +10,12 @@ export const coveredWithin = 4;
 /** Dark paints, L*, and what may be missing to them: over the dark an eye finds patches sooner. */
 const dark = { from: 20, to: 40, coveredWithin: 2 };
 
-/** What may be missing to a paint of this L*, ΔE00: 4, falling to 2 for the darkest. */
+/** Difference allowed to a paint of this L*, ΔE00: 4, falling to 2 for the darkest. */
 export function coveredWithinOf(value: number): number {
   const towardsLight = Math.min(1, Math.max(0, (value - dark.from) / (dark.to - dark.from)));
   return dark.coveredWithin + (coveredWithin - dark.coveredWithin) * towardsLight;
 }
-/** Nobody paints more coats than this; beyond it an under-colour is the answer. */
+/** The most coats anybody paints; beyond it an under-colour is the answer. */
 export const mostCoatsTried = 20;
 /** How much of being lighter or stronger than the masstone counts as the ground showing. */
 const excessCounts = 1 / 3;

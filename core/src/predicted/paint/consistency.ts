@@ -29,7 +29,7 @@ export type Consistency = (typeof consistencies)[number];
 /** How much stiffer than usual a pot is as it comes: its paint counts so many times. */
 const stiffnessOfFlow: Record<Pot['flow'], number> = { thin: 0.6, normal: 1, thick: 1.35 };
 
-/** What lets light through comes thinned already. */
+/** A pot that lets light through comes thinned already. */
 const thinnedInThePot = 0.5;
 
 /** Parts of water alone that 1 part of normal paint can take before its pigment breaks up. */
@@ -94,7 +94,7 @@ export function thinnerFor(name: Consistency['name'], stiffness: number): number
   return parts < 3 ? Math.round(parts * 2) / 2 : Math.min(30, Math.round(parts));
 }
 
-/** What water and medium, each in its way, make of a thinned mix. */
+/** The effect of water and medium, each in its way, on a thinned mix. */
 export interface ThinnerEffect {
   /** how strongly it collects in recesses, 0–1 */
   pools: number;

@@ -55,7 +55,7 @@ export function mixedPaint(shares: readonly PotShare[], shelf: Shelf): Optics {
   );
 }
 
-/** What a mix looks like when thick, opaque and dry. */
+/** The colour of a mix when thick, opaque and dry. */
 export interface MixedColour {
   colour: SurfaceColour;
   /** a pot's hiding is only a guess, or a metallic turns with the angle */
@@ -87,7 +87,7 @@ export function isEstimate(pot: Pot): boolean {
   return pot.hidingIsGuess || turnsOrGlows.includes(pot.finish);
 }
 
-/** What a primer looks like sprayed on thick: the ground of a recipe. 38 bands. */
+/** The colour of a primer sprayed on thick: the ground of a recipe. 38 bands. */
 export function groundOf(pot: Pot): Spectrum {
   return masstoneOf(opticsOfPot(pot.swatch, 1));
 }

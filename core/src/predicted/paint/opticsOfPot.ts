@@ -17,7 +17,7 @@ const mostScattering = 1e4;
 
 /**
  * Absorption and scattering of a pot from what its owner can see: the swatch and the hiding.
- * What the swatch shows is the masstone, or what one neat coat makes of white.
+ * A swatch shows the masstone, or one neat coat over white.
  * S is taken to be the same in every band; its size is the one at which a single neat brushed coat
  * has the pot's hiding. K follows from the masstone.
  *

@@ -4,7 +4,7 @@ import { filmOver } from '../../light/optics/filmOver';
 import { opticsOfPot } from './opticsOfPot';
 import type { CardReadings } from './solveCard';
 
-/** What a printed card reflects in every band. */
+/** Reflectance of a printed card in every band. */
 export const cardBlack = 0.04;
 export const cardWhite = 0.9;
 

@@ -16,7 +16,7 @@ export interface CardReadings {
   overWhite: Spectrum;
 }
 
-/** What a pot turned out to be. */
+/** The measured facts of a pot. */
 export interface MeasuredPot {
   optics: Optics;
   /** the masstone, sRGB */

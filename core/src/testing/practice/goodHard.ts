@@ -1,6 +1,6 @@
 import type { PracticeRecipe } from './practiceRecipe';
 
-/** What is hard: armour, metal in metallic paint and in plain paint, gems, blades. */
+/** Hard surfaces: armour, metal in metallic paint and in plain paint, gems, blades. */
 export const goodHard: PracticeRecipe[] = [
   {
     name: 'dark green armour, lined and edged',

@@ -1,6 +1,6 @@
 import type { PracticeRecipe } from './practiceRecipe';
 
-/** What has a grain: leather, bone, fur and hair, wood, earth and stone. */
+/** Surfaces with a grain: leather, bone, fur and hair, wood, earth and stone. */
 export const goodRough: PracticeRecipe[] = [
   {
     name: 'brown leather, worn by scratches',

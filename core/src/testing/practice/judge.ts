@@ -12,7 +12,7 @@ import { practiceShelf } from './practicePots';
 export const remarksOf = (recipe: Recipe, shelf: Shelf = practiceShelf): Remark[] =>
   adviseRecipe(recipe, predictBuildUp(recipe, shelf), shelf);
 
-/** What the ledger says of the corpus. */
+/** The remarks of the ledger on the corpus. */
 export interface Judgement {
   /** good recipes and what was wrongly objected to in them */
   good: { recipe: Recipe; wrong: Remark[] }[];

@@ -6,7 +6,7 @@ import { writtenRecipe, type WrittenLine } from '../../written/lines/writtenReci
 /**
  * A line as it stands on a scrap of paper: stage, technique, coats, mix, and where it goes and how
  * soft if it is not as usual, and minutes of drying if not 20.
- * What it is aimed at stands after an @: sides with their degrees, along, height, a spot; where
+ * The aim stands after an @: sides with their degrees, along, height, a spot; where
  * its last coat goes after a >.
  * @example 'layer layer ×2 | 2 red + 1 orange : 1 water | 0.5–1 soft 0.1 up'
  * @example 'glaze placedGlaze ×3 | 1 red : 8 water | 0–1 @ down 75, height 0–0.4 > 0.4–1'

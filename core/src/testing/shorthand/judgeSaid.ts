@@ -15,7 +15,7 @@ function isPlace(meant: Said[1]['tone'], from: number, to: number): boolean {
   return Math.abs(first - low) <= 1 && (standsUp || (last >= high && last <= high + 1));
 }
 
-/** What the line differs in from what was meant, in words; empty where in nothing. */
+/** The difference of the line from the intended one, in words; empty where there is none. */
 function differences({ step, said }: LineReading, [, meant]: Said): string[] {
   if (!step) return ['no line'];
   const source = (part: (typeof step.mix.parts)[number]) =>
@@ -45,7 +45,7 @@ function differences({ step, said }: LineReading, [, meant]: Said): string[] {
   ];
   const [least, most] = meant.softness ?? [0, 1];
   if (softness < least || softness >= most) is.push(['softness', meant.softness?.join(), softness]);
-  // What was not said is not to be read out of it either.
+  // Facts that were not said must not be read out of it either.
   if (meant.coats === undefined && said.coats !== undefined)
     is.push(['coats', 'none said', said.coats]);
   if (meant.thin === undefined && said.water !== undefined)

@@ -3,7 +3,7 @@ import type { ToneStopName } from '../../written/place/toneAxis';
 import type { FinishLevel, Stage } from '../../written/recipe/step';
 import type { TechniqueName } from '../../written/technique/techniques';
 
-/** What a sentence of a painter means, as far as it says so. */
+/** The meaning of a painter's sentence, as far as it says so. */
 export interface Meant {
   /** `3 ochre, 1 umber`: pots by identifier, `#2` for the mix of line 2 */
   mix?: string;

@@ -210,7 +210,7 @@ export const saidOfPlaces: Said[] = [
   ['bone from table up, 1 coat', { mix: '1 bone', level: 'table', coats: 1 }],
 ];
 
-/** What is not to be guessed at. */
+/** Words that must not be guessed at. */
 export const saidUnclearly: Said[] = [
   ['heron 1:1', { asks: ['heron'], thin: [1, 0] }],
   ['dry sand', { asks: ['dry sand'] }],

@@ -5,7 +5,7 @@ import type { Shape } from './shape';
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /**
- * What places an aim is for are called, in a word or two.
+ * Names of the places an aim is for, in a word or two.
  * @example aspectName({ facing: { side: 'down', within: 75 } }, { form: 'limb' }) // → 'underside'
  */
 export function aspectName(aim: Aim | null, shape: Shape): string {
@@ -62,7 +62,7 @@ const spotName = (id: string, { spots }: Shape) =>
   spots?.find((spot) => spot.id === id)?.name ?? 'a spot that is gone';
 
 /**
- * What a line is aimed at, as it is said to a painter; nothing where it is not.
+ * The aim of a line, in a painter's words; nothing where it has none.
  * @example aimWords({ facing: { side: 'down', within: 75 } }, shape) // → 'facing down within 75°'
  */
 export function aimWords(aim: Aim | undefined, shape: Shape): string {

@@ -7,7 +7,7 @@ interface WordedColour {
   hiding: number;
 }
 
-/** What is usually meant by the words for colours: our own figures, to begin with. */
+/** The usual meaning of words for colours: our own figures, to begin with. */
 const colours: Record<string, WordedColour> = {
   white: { swatch: '#f2f1ec', hiding: 0.6 },
   black: { swatch: '#1d1d1f', hiding: 0.93 },

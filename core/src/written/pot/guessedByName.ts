@@ -2,10 +2,10 @@ import { colourByWord } from './colourWords';
 import { pigments } from './pigments';
 import { clearKinds, potKinds, type Pot, type PotKind } from './pot';
 
-/** What a pot is taken to be by its name alone. */
+/** A guess of a pot by its name alone. */
 export interface GuessedPot extends Pick<Pot, 'kind' | 'swatch' | 'hiding'> {
   /**
-   * What told it: a pigment, of which bottles look much alike; a kind that colours nothing; a word
+   * The source of the guess: a pigment, of which bottles look much alike; a kind that colours nothing; a word
    * for a colour, which is a rough guess; or nothing, and its colour is not known at all.
    */
   by: 'pigment' | 'clear' | 'word' | 'nothing';
@@ -23,12 +23,12 @@ const hidingOfKind: Partial<Record<PotKind, number>> = {
   varnish: 0,
 };
 
-/** What one neat coat of a kind hides that lets light through, 0–1: our own starting point. */
+/** Hiding of one neat coat of a kind that lets light through, 0–1: our own starting point. */
 export const guessedHiding = (kind: PotKind, otherwise: number): number =>
   hidingOfKind[kind] ?? otherwise;
 
 /**
- * What a pot is taken to be by its name alone: its kind where that is in the name, the colour of
+ * A guess of a pot by its name alone: its kind where that is in the name, the colour of
  * its pigment, or of the word for a colour that it has.
  *
  * @example guessedByName('Matt varnish').kind // → 'varnish'

@@ -1,7 +1,7 @@
 import type { Kept } from '../record/revision';
 import type { Pot } from './pot';
 
-/** Nobody measures finer, ml. */
+/** The finest amount that is measured, ml. */
 const finest = 10_000;
 
 /**

@@ -1,7 +1,7 @@
 import { lineLimit } from '../record/fields';
 import type { Pot } from './pot';
 
-/** What is known of a pot that is to be put on the shelf. */
+/** The known facts of a pot that is to be put on the shelf. */
 export type PotBegun = Pick<Pot, 'name' | 'kind' | 'swatch' | 'hiding'> &
   Partial<Pick<Pot, 'swatchShows' | 'hidingIsGuess' | 'notes'>>;
 

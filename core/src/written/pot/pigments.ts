@@ -48,7 +48,7 @@ const plainPrimers: readonly Pigment[] = [
   { name: 'White primer', swatch: '#efeeea', hiding: 0.88 },
 ];
 
-/** What stands with a pot of which no more was known. */
+/** The note of a pot of which no more was known. */
 export const guessedByNameNote = 'Colour and hiding guessed by its name.';
 
 const asGuess = (kind: PotBegun['kind']) => (plain: Pigment) => ({

@@ -18,7 +18,7 @@ export const potFlows = ['thin', 'normal', 'thick'] as const;
 
 /** How a paint takes thinning, beside how its bottle pours. */
 export const thinsAsNames = ['holds together', 'usual', 'breaks up early'] as const;
-/** What a swatch shows: a mass that hides all below it, or what one neat coat makes of white. */
+/** The meaning of a swatch: a mass that hides all below it, or one neat coat over white. */
 export const swatchReadings = ['thick and dry', 'one coat over white'] as const;
 export type SwatchReading = (typeof swatchReadings)[number];
 /** How fast a paint dries, beside others on the same table. */
@@ -32,7 +32,7 @@ export const clearKinds: readonly PotKind[] = ['medium', 'varnish'];
 /** Kinds that let light through: nobody ever sees them thick. */
 export const transparentKinds: readonly PotKind[] = ['ink', 'wash', 'one-coat'];
 
-/** What a painter writes about one pot; everything the computation knows of it. */
+/** The facts a painter writes about one pot; everything the computation knows of it. */
 export const potSchema = z.strictObject({
   id: idSchema,
   name: lineOfText,

@@ -8,8 +8,8 @@ import { techniqueOf } from '../technique/techniques';
 type Aimed = Pick<Step, 'technique' | 'placement'> & Partial<Pick<Step, 'coats'>>;
 
 /**
- * What the places a line goes on have to be beside their tone: what is written and what its
- * technique has of itself. Where its coats shrink in that, one aim a coat.
+ * The conditions of the places a line goes on, beside their tone: as written, and as its
+ * technique has by itself. Where its coats shrink in that, one aim a coat.
  */
 export function aimOf({ technique, placement, coats = 1 }: Aimed): Aim {
   const own = techniqueOf(technique).rim ? { rim: true as const } : {};

@@ -22,7 +22,7 @@ export function depositAt(step: Laid, at: number): number {
   return deposits.reduce((sum, each) => sum + each, 0) / deposits.length;
 }
 
-/** What each coat lays on a place, the first one first; of half a coat what a whole one would. */
+/** The deposit of each coat on a place, the first one first; of half a coat that of a whole one. */
 export function depositsAt(step: Laid, at: number): number[] {
   const coats = Math.max(1, Math.ceil(step.coats ?? 1));
   if (!step.placement.last)

@@ -16,7 +16,7 @@ import { setAsideSchema } from './setAside';
 
 export const mostSteps = 60;
 
-/** What stands at the head of a recipe: what it is for, and for how much of it. */
+/** The head of a recipe: its purpose, and for how many models. */
 export const recipeHeadSchema = z.strictObject({
   name: lineOfText,
   surface: z.enum(surfaces, { error: `one of ${surfaces.join(', ')}` }),

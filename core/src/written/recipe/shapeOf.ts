@@ -26,7 +26,7 @@ export function formOf({ form, surface }: Pick<Recipe, 'form' | 'surface'>): For
 export type Shaped = Pick<Recipe, 'form' | 'surface' | 'light' | 'sections' | 'spots'>;
 
 /**
- * What places there are on the surface of a recipe.
+ * The places there are on the surface of a recipe.
  *
  * @param form the one it is painted on, where that is another than the recipe’s own
  */

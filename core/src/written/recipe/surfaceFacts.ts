@@ -1,6 +1,6 @@
 import type { Recipe } from './recipe';
 
-/** What painters ask of a surface. */
+/** Painters' wishes for a surface. */
 export interface SurfaceFacts {
   /** how far apart its steps may stand, as a multiple of cloth’s: most on metal, gems and blades */
   contrast: number;

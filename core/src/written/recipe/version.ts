@@ -16,7 +16,7 @@ export const versionSchema = z.strictObject({
 
 export type Version = z.infer<typeof versionSchema>;
 
-/** What is asked for to freeze a version: the number it is to have, and the revision it is made from. */
+/** A request to freeze a version: the number it is to have, and the revision it is made from. */
 export const freezeSchema = z.strictObject({
   note: pageOfText,
   revision: z.int({ error: 'a whole number, 1 or more' }).min(1, 'a whole number, 1 or more'),

@@ -12,7 +12,7 @@ const carriedFieldSchema = z.strictObject({
 export type CarriedField = z.infer<typeof carriedFieldSchema>;
 
 /**
- * What came with a record from a file of a newer minor version. It is kept unread and goes out
+ * Fields that came with a record from a file of a newer minor version. They are kept unread and go out
  * again in its place, so that a round trip through an older ledger loses nothing.
  */
 export const carriedFields = z

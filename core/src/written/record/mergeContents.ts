@@ -1,6 +1,6 @@
 import { isSameContent } from './sameContent';
 
-/** What becomes of a record that was changed on two sides. */
+/** The result of merging a record that was changed on two sides. */
 export interface Merged<Content> {
   /** both sides' changes; theirs where both changed the same thing */
   merged: Content;

@@ -1,4 +1,4 @@
-/** What a line is for, beside what it is called: objections go by it. */
+/** The purpose of a line, beside its name: objections go by it. */
 const meaningFacts = {
   cover: { label: 'covers', tells: 'nothing below it is to show' },
   tint: { label: 'tints', tells: 'it stains what is below and lets it through' },

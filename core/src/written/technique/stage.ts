@@ -1,4 +1,4 @@
-/** What a line is in a recipe, in the order they usually come in. */
+/** The stage of a line in a recipe, in the order they usually come in. */
 export const stages = [
   'prime',
   'base',

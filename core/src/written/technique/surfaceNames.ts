@@ -1,4 +1,4 @@
-/** What a recipe is for: the kinds of surface on a figure. */
+/** The subject of a recipe: the kinds of surface on a figure. */
 export const surfaces = [
   'skin',
   'cloth',

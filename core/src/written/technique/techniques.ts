@@ -20,7 +20,7 @@ export function techniqueOf(name: TechniqueName): Technique {
 export const lifts = (name: TechniqueName): boolean => techniqueOf(name).lifts !== undefined;
 
 /**
- * What is wrong with so many sources of paint on a brush used so; null where nothing is.
+ * The fault of so many sources of paint on a brush used so; null where there is none.
  * @example wrongPaint('dampBrush', 1) // → 'nothing: a damp brush holds no paint'
  */
 export function wrongPaint(name: TechniqueName, sources: number): string | null {

@@ -40,7 +40,7 @@ type StrokeName = keyof typeof strokes;
 export const strokeNames = Object.keys(strokes) as [StrokeName, ...StrokeName[]];
 export const strokeFacts = (name: StrokeName) => strokes[name];
 
-/** What a line is put on with, and how it is moved. */
+/** The tool of a line, and how it is moved. */
 export const toolSchema = z.strictObject({
   brush: z.enum(brushNames, { error: `one of ${brushNames.join(', ')}` }).optional(),
   size: z.enum(brushSizes, { error: `one of ${brushSizes.join(', ')}` }).optional(),

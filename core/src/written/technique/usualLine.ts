@@ -2,7 +2,7 @@ import type { PotKind } from '../pot/pot';
 import type { Stage } from './stage';
 import { techniqueOf, type TechniqueName } from './techniques';
 
-/** What a line with pots of one kind alone usually is. */
+/** The usual line with pots of one kind alone. */
 interface UsualOfKind {
   /** it is painted as it comes out of the pot, or is thinned by whoever uses it */
   comesReady: boolean;
@@ -33,7 +33,7 @@ const techniqueOfStage: Record<Stage, TechniqueName> = {
   finish: 'brushCoat',
 };
 
-/** What is known of a line whose technique or stage nobody said. */
+/** The known facts of a line whose technique or stage was not said. */
 export interface KnownOfLine {
   /** kinds of the pots that were said */
   kinds: ReadonlySet<PotKind>;

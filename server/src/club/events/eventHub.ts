@@ -73,7 +73,7 @@ export class EventHub {
     const last = await this.news.last();
     const isOfAnother = after && (after.change > last.change || after.entry > last.entry);
     const begin = after && !isOfAnother ? after : last;
-    // What they have in hand is of another ledger than this is now, or of before a backup.
+    // The page holds data of another ledger than this is now, or of before a backup.
     const stream: Stream = {
       response,
       token,
@@ -135,10 +135,10 @@ export class EventHub {
   }
 
   private async tell(): Promise<void> {
-    // Whoever has not taken the last of it yet is told the rest when they have.
+    // A listener that has not taken the last of it yet gets the rest when it has.
     const behind = [...this.streams].filter(({ beatsUnread }) => beatsUnread === null);
     if (behind.length === 0) return;
-    // Whoever was away longest sets how far back is read; of those most are where all are.
+    // The listener that was away longest sets how far back is read; most are where all are.
     const groups = new Map<string, Stream[]>();
     for (const stream of behind) {
       const key = `${stream.told.change} ${stream.told.entry}`;

@@ -22,7 +22,7 @@ interface ToldChange {
 export const noNews = '{"changes":[],"entries":[]}';
 
 /**
- * What of the news is told to a member, as JSON text: what they may see, and of what they saw before
+ * The part of the news for a member, as JSON text: the records they may see, and of those they saw before
  * and may not see any more only of which kind it is.
  */
 export function newsFor(news: News, member: { id: string; role: Role }, opaque: OpaqueId): string {

@@ -41,7 +41,7 @@ export interface DrawnRow {
   pot_id: string;
 }
 
-/** What happened after something that was told. */
+/** News after something that was told. */
 export interface News {
   changes: ChangeRow[];
   entries: EntryRow[];
@@ -61,7 +61,7 @@ const pageSize = 200;
 export const isFullPage = ({ changes, entries }: News): boolean =>
   changes.length === pageSize || entries.length === pageSize;
 
-/** What has happened in a ledger, in the order it did. */
+/** The events of a ledger, in the order they happened. */
 export interface NewsStore {
   last(): Promise<Told>;
   /** the next page of it */

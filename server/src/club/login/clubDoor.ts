@@ -3,7 +3,7 @@ import type { Carriage } from '../../start/clubSettings';
 import type { Club } from '../club';
 import { tokenCookie, type TokenCookie } from './cookie';
 
-/** What a phone is told to trust, where the certificate was made here. */
+/** The certificate a phone is told to trust, where it was made here. */
 export interface TrustedRoot {
   /** PEM */
   certificate: string;

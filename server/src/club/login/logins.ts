@@ -190,7 +190,7 @@ export function loginsOf({
         };
         if (before) {
           await members.setPassphrase(before.id, passphraseHash, within);
-          // Who had the old one may be somebody else.
+          // The holder of the old one may be somebody else.
           await sessions.endAll(before.id, within);
           await devices.forgetAll(before.id, within);
           if (link.dropsSecondFactor) await secondFactors.turnOff(before.id, within);

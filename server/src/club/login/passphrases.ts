@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import pLimit from 'p-limit';
 
-/** What an answer costs who guesses, and one core of the server once per coming in; argon2id is its usual way. */
+/** Cost of one guess for an attacker, and of one core of the server once per login; argon2id is its usual way. */
 const cost = {
   memoryCost: 64 * 1024,
   timeCost: 3,

@@ -31,7 +31,7 @@ interface SessionRow {
   confirmed_at: string | null;
 }
 
-/** Who has come in, on which device. Of a token only what it hashes to is kept. */
+/** Sessions: who is logged in, on which device. Of a token only its hash is kept. */
 export interface SessionStore {
   begin(
     memberId: string,

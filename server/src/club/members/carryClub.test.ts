@@ -95,7 +95,7 @@ test('of whom has left since the backup neither the name nor what was theirs com
 
   const pots = (await ask('get', '/api/pots', mine).expect(200)).text;
   expect(pots).not.toContain('kept-to-herself');
-  // What she had shown is the club’s, and anybody’s to change.
+  // Her shared record is the club’s now, and anybody’s to change.
   const { body: shown } = await ask('get', '/api/pots/shown', mine).expect(200);
   await put('shown', mine, (shown as { revision: number }).revision).expect(200);
   const owners = (await ask('get', '/api/club/owners', mine).expect(200)).text;

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { connect } from '../../db/openDatabase';
 import { letGoOf } from './leaving';
 
-/** What is of the club and not of the ledger: no backup brings back who has gone since. */
+/** Tables of the club rather than of the ledger: no backup restores members who have left since. */
 const tables = ['members', 'sessions', 'known_devices', 'invitations', 'trail'] as const;
 
 /**
@@ -19,7 +19,7 @@ export async function carryClubInto(trial: string, db: Knex): Promise<void> {
       for (const table of tables)
         await within.raw(`insert into trial.${table} select * from main.${table} order by rowid`);
       await within.raw('insert or replace into trial.owners select * from main.owners');
-      // What is open to whom is as it is now: nothing taken back since is open again.
+      // Sharing is as it is now: a record closed since is not open again.
       await within.raw('delete from trial.grants');
       await within.raw('insert into trial.grants select * from main.grants');
     });

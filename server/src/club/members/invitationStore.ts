@@ -46,7 +46,7 @@ export interface InvitationStore {
     },
     within?: Knex.Transaction,
   ): Promise<Invitation & { token: string }>;
-  /** What a link is for; null for one that was used, has ended, was taken back, or never was. */
+  /** The purpose of a link; null for one that was used, has ended, was taken back, or never was. */
   of(token: string): Promise<Invitation | null>;
   /** Uses a link up. @returns what it was for; null as above, for all but the first who use it */
   use(token: string, within: Knex.Transaction): Promise<Invitation | null>;

@@ -11,8 +11,8 @@ interface OwnedRow {
 }
 
 /**
- * What becomes of the things of a member who goes: what they shared, and what things of others draw
- * from, is the club’s; what they kept to themselves is deleted. What they painted stays in the
+ * The records of a member who leaves: those they shared, and those that records of others draw
+ * from, become the club’s; private ones are deleted. The coats they painted stay in the
  * history of its models, without their name.
  */
 export async function letGoOf(memberId: string, within: Knex.Transaction): Promise<void> {
@@ -48,7 +48,7 @@ async function deleteRecord(kind: string, id: string, within: Knex.Transaction):
     .merge();
 }
 
-/** What was painted where nobody else has looked. What it took from the pots is gone from them all the same. */
+/** Coats painted where nobody else has looked. The paint they took from the pots is gone all the same. */
 async function deleteEntries(benchId: string, within: Knex.Transaction): Promise<void> {
   const entries = () => within('log_entries').where({ bench_id: benchId });
   await within('noted_coats').whereIn('entry_id', entries().select('id')).delete();

@@ -110,7 +110,7 @@ export function memberStore(db: Knex): MemberStore {
 }
 
 function fromRow({ id, name, role, joined_at }: MemberRow): Member {
-  // What is no role any more may do the least.
+  // An unknown role may do the least.
   const known = roleNames.find((each) => each === role) ?? 'guest';
   return { id, name, role: known, joinedAt: joined_at };
 }

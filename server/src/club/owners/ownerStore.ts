@@ -51,7 +51,7 @@ export interface OwnerStore {
   ): Promise<void>;
   /** To whom what a member owns is opened: by kind and identifier, as `recipes reed-cloak`. */
   openedBy(memberId: string): Promise<ReadonlyMap<string, OpenTo[]>>;
-  /** What is opened to a member to be changed, by kind and identifier. */
+  /** The records opened to a member to be changed, by kind and identifier. */
   openedToChange(memberId: string): Promise<ReadonlySet<string>>;
   /** Makes everything somebody’s that is nobody’s, and what was painted theirs. */
   claimAll(memberId: string, within: Knex.Transaction): Promise<void>;

@@ -36,7 +36,7 @@ export function settingOwners(
     );
   }
 
-  /** What somebody opens is opened with the recipes of theirs that it is painted by, or stands on. */
+  /** A record is opened with the owner's recipes that it is painted by, or stands on. */
   async function openAlong(
     kind: ResourceName,
     id: string,

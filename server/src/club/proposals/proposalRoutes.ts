@@ -20,7 +20,7 @@ import { askedAt, refused, refuseUnless } from '../clubRequest';
 import { proposalSight } from './proposalSight';
 import { proposalStore } from './proposalStore';
 
-/** What is proposed to the club, what is said of it, and what a manager makes of it. */
+/** Proposals to the club, their remarks, and a manager's decision. */
 export function proposalRoutes(door: ClubDoor, ledger: Ledger): Router {
   const { owners, trail } = door.club;
   const proposals = proposalStore(ledger.db);

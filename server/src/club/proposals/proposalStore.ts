@@ -29,7 +29,7 @@ interface RemarkRow {
   words: string;
 }
 
-/** What members propose to the club. */
+/** The proposals of members to the club. */
 export interface ProposalStore {
   /** the newest first */
   list(): Promise<Proposal[]>;
@@ -95,7 +95,7 @@ export function proposalStore(db: Knex): ProposalStore {
         content: JSON.stringify(content),
         state: 'open',
       });
-      // Who looks at it sees what it is mixed from.
+      // Whoever may look at it sees the pots it is mixed from too.
       await linkPots(within, 'proposals', id, potIdsOf(content));
       return id;
     },

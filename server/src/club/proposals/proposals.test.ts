@@ -44,7 +44,7 @@ test('what is approved is the next version of the club, by the name it has there
   const versions = await clubServer.ledger.versions.list(target.id);
   expect(versions.at(-1)?.content).toEqual({ ...target, steps: better().steps });
   expect(versions.at(-1)?.note).toContain('a line less');
-  // What stood there is a version too, for the models that were painted by it.
+  // The recipe before it is a version too, for the models that were painted by it.
   expect(versions.slice(before.length).map(({ content }) => content.steps.length)).toContain(
     target.steps.length,
   );
@@ -135,7 +135,7 @@ test('what goes onto something only its proposer sees is not approved, and it is
   const id = idOf(await propose(content, null).expect(200));
   const { body } = await approve(id, 0).expect(409);
   expect(JSON.stringify(body)).toContain('no club recipe');
-  // What she keeps to herself is not named to who decides.
+  // Her private records are not named to the manager who decides.
   expect(JSON.stringify(body)).not.toContain('Wren’s ground');
 });
 

@@ -8,7 +8,7 @@ import { standingOf } from '../../open/standing';
 import { askedAt, refused } from '../clubRequest';
 import type { ClubDoor } from '../login/clubDoor';
 
-/** Who has taken up which models. */
+/** Claims on models. */
 export function claimRoutes(door: ClubDoor, { db }: Ledger): Router {
   const { members, claims } = door.club;
   const router = Router();

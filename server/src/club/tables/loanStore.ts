@@ -17,7 +17,7 @@ interface BringRow {
   member_id: string;
 }
 
-/** What is lent to whom, and who brings what. */
+/** Loans of pots, and who brings which. */
 export interface LoanStore {
   /** the latest first */
   list(): Promise<Loan[]>;

@@ -9,7 +9,7 @@ import { askerOf, type Who } from '../who';
 import type { ClubDoor } from '../login/clubDoor';
 import { askedAt, refused } from '../clubRequest';
 
-/** What is lent to whom and given back, and who brings what to the next evening. */
+/** Lending and giving back, and who brings which pot to the next evening. */
 export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
   const { owners, members, loans } = door.club;
   const router = Router();
@@ -37,7 +37,7 @@ export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
       );
       const isPotSeen = (id: string) => !isHiddenFrom(who.member.id, pots.get(id));
       return {
-        // What was lent and came back is told by nobody who does not see the pot.
+        // A loan that came back is not told to members who do not see the pot.
         loans: lent.filter(({ potId }) => isPotSeen(potId)),
         brings: brings.filter(
           ({ armyId, potId }) =>
@@ -65,7 +65,7 @@ export function shelfRoutes(door: ClubDoor, { db }: Ledger): Router {
     asked(async (who, request) => {
       const loan = await loans.get(String(request.params.id));
       if (!loan) throw notFound('loan');
-      // Whoever has it gives it back, or whose it is takes it back.
+      // The borrower gives it back, or its owner takes it back.
       if (loan.toId !== who.member.id) await refuse(who, 'write', 'pots', loan.potId);
       await loans.giveBack(loan.id);
     }),

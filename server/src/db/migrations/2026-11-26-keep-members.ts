@@ -7,7 +7,7 @@ export const keepMembers: Knex.Migration = {
     await db.schema.createTable('members', (table) => {
       table.string('id').primary();
       table.string('name').notNullable();
-      // What names that look alike have in common: two of them are not in one club.
+      // The common form of names that look alike: two of them are not in one club.
       table.string('likeness').notNullable().unique();
       table.string('role').notNullable();
       table.string('passphrase_hash');

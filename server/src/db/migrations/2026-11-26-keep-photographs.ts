@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { forwardOnly } from './forwardOnly';
 
-/** What is said of photographs; their bytes are files beside the database. */
+/** Facts of photographs; their bytes are files beside the database. */
 export const keepPhotographs: Knex.Migration = {
   async up(db) {
     await db.schema.createTable('photographs', (table) => {

@@ -23,7 +23,7 @@ interface Row {
 }
 
 /**
- * What was painted by a plan and which parts were ticked off stands in the log alone; what was used
+ * Coats painted by a plan and ticked parts stand in the log alone; the paint used
  * from pots is counted from it, and no longer taken off what was measured.
  */
 export const noteInTheLog: Knex.Migration = {

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { forwardOnly } from './forwardOnly';
 import { noteChanges } from './noteChanges';
 
-/** What members propose to the house, and what is remarked on it. */
+/** Proposals of members to the club, and remarks on them. */
 export const keepProposals: Knex.Migration = {
   async up(db) {
     await db.schema.createTable('proposals', (table) => {

@@ -14,11 +14,11 @@ const kinds = [
   'members',
 ];
 
-/** What tells of each row which thing it is of that is shown. */
+/** The relation of each row to the record that shows it. */
 const sources = [
   ...kinds.map((kind) => ({ table: kind, kind, id: 'id' })),
   { table: 'versions', kind: 'versions', id: 'recipe_id' },
-  // What was taken from a pot changes what is left in it.
+  // Paint taken from a pot changes how much is left in it.
   { table: 'used_paint', kind: 'pots', id: 'pot_id' },
 ];
 

@@ -27,7 +27,7 @@ const noted = (row: string, wasOpen: string) => {
 };
 
 /**
- * What a member opens to some others, to look at or to change; whether others may have seen something
+ * Records a member opens to some others, to look at or to change; whether others may have seen something
  * before it became somebody's own; and what identifiers of what may not be seen are replaced by.
  */
 export const openToMembers: Knex.Migration = {

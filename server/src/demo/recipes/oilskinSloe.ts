@@ -1,7 +1,7 @@
 import type { Recipe } from '@yellow-ledger/core';
 import { oilskinFromShadow } from './oilskinFromShadow';
 
-/** What the ledger found for each line when the yellow was put into violet. */
+/** The mixes found for each line when the yellow was put into violet. */
 const found: Readonly<Record<number, Record<string, number>>> = {
   1: { coot: 2, sloe: 1 },
   2: { coot: 2, sloe: 3 },

@@ -109,5 +109,5 @@ const boundarySign = writtenRecipe({
   notes: 'Its light follows the folds it is painted on: dark where they are dark.',
 });
 
-/** What goes over finished surfaces. */
+/** Effects over finished surfaces. */
 export const overs = [reedDust, lanternLight, boundarySign];

@@ -14,20 +14,20 @@ const newsSchema = z.object({
 
 export type ClubEvent = z.infer<typeof newsSchema>;
 
-/** What is done with what others have done. */
+/** Reactions to the changes of others. */
 export interface EventSubscriber {
   entries: (items: { sequence: number; entry: LogEntry }[]) => void;
   /** Records of a kind that are not what they were; null: any of them. */
   records: (kind: ResourceName, ids: readonly string[] | null) => void;
   /** Something of the club, or versions, by the name it has in the news. */
   others: (kind: string) => void;
-  /** Whatever was fetched before may be of before. */
+  /** Everything fetched before may be out of date. */
   anew: () => void;
   /** This device is not in any more. */
   out: () => void;
 }
 
-/** What comes in close together is taken together, ms. */
+/** Events that come close together are handled together, ms. */
 const gatheredMs = 120;
 /** Of so many records of a kind each is fetched by itself. */
 const mostByThemselves = 8;

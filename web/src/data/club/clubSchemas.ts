@@ -49,7 +49,7 @@ export const ownedSchema = z.object({
 export type OpenTo = NonNullable<z.infer<typeof ownedSchema>['openTo']>[number];
 export type Owned = z.infer<typeof ownedSchema>;
 
-/** What can be asked of the club anew. */
+/** Cache tags of the club's answers. */
 export const clubTags = [
   'members',
   'invitations',

@@ -98,6 +98,6 @@ test('a page is not of who is in any more once another has come in beside it', a
   expect(page.head()).toEqual({ 'X-Member': 'm1' });
   page.heard(JSON.stringify({ is: 'in', me: me({ member: { ...me().member, id: 'm2' } }) }));
   expect(page.now().is).toBe('out');
-  // What waits on it is not sent as theirs.
+  // Waiting writes of one member are not sent as another's.
   expect(page.head()).toEqual({ 'X-Member': 'm1' });
 });

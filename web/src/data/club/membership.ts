@@ -132,7 +132,7 @@ export class Memberships {
     this.told.forEach((tell) => tell());
   }
 
-  /** What waits here is sent as whoever did it, and as nobody who comes in after them. */
+  /** Waiting writes are sent as the member who made them, and never as one who logs in after. */
   private remember(): void {
     if (this.state.is === 'in') this.openedAs = this.state.me.member;
   }

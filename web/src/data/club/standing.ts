@@ -46,7 +46,7 @@ export function useMayCreate(kind: ResourceName): boolean {
   return may(role, 'mine', 'create', kind) || may(role, 'club', 'create', kind);
 }
 
-/** What whoever sits here may do to a record, by the table of rights the server asks too. */
+/** The rights of the member here to a record, by the table the server asks too. */
 export function useMay(kind: ResourceName, id: string): MayDo {
   const membership = useMembership();
   const standing = useStanding(kind, id);

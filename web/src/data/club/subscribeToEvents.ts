@@ -27,10 +27,10 @@ export function subscribeToEvents(store: Store, memberId: string): void {
     }
     const schema = keptSchema(resources[kind].schema as z.ZodType<AnyRecord>);
     const read = schema.safeParse(answer.data);
-    // What was fetched later may have come earlier.
+    // A later answer may have come earlier.
     if (!read.success || read.data.revision < (before?.revision ?? 0)) return;
     applySaved(store, kind, read.data);
-    // What comes into sight brings its versions and the pots it draws from.
+    // A record that comes into sight brings its versions and the pots it draws from.
     if (!before && kind === 'recipes') again(['pots', 'versions']);
   }
 
@@ -38,7 +38,7 @@ export function subscribeToEvents(store: Store, memberId: string): void {
     entries: (items) => applyRemote(store, items),
     records(kind, ids) {
       const { data, status } = inHand(kind);
-      // What is just on its way here may be as it was before: it is asked for once more.
+      // A record just on its way may be as it was before: it is asked for once more.
       if (ids === null || status === 'pending') again([kind]);
       else if (data) ids.forEach((id) => void look(kind, id));
     },

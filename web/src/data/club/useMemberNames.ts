@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { useMembersQuery } from './clubApi';
 import { useMembership } from './membership';
 
-/** What members are called, by their identifiers; an ellipsis until that is known. */
+/** Names of members, by their identifiers; an ellipsis until they are known. */
 export function useMemberNames(): (memberId: string | null) => string {
   const isOfClub = useMembership().is === 'in';
   const { data: members } = useMembersQuery(undefined, { skip: !isOfClub });

@@ -4,7 +4,7 @@ import { useOwnersQuery } from './clubApi';
 import { useMembership } from './membership';
 import { useMemberNames } from './useMemberNames';
 
-/** What is everybody’s is called. */
+/** The name for everybody's things. */
 export const theClubs = 'the club’s';
 
 /** Says whose a record of a kind is; null in a ledger alone, where all of it is its owner’s. */

@@ -3,7 +3,7 @@ import { memberships } from '../club/membership';
 
 const nameKey = 'yellow-ledger.painter';
 
-/** Who paints at this device; empty where nobody has said. */
+/** The painter at this device; empty where nobody has said. */
 export const painterHere = {
   name(): string {
     const membership = memberships.now();

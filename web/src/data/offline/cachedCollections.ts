@@ -2,7 +2,7 @@ import { resourceNames, type ResourceName } from '@yellow-ledger/core';
 import { browserCache, OfflineCache } from './offlineCache';
 import { storageQuota } from './storageQuota';
 
-/** What is kept of a ledger for when its server is away. */
+/** The collections kept for when the server is away. */
 export type CachedCollection = ResourceName | 'versions' | 'log';
 
 export const cachedCollections: readonly CachedCollection[] = [...resourceNames, 'versions', 'log'];

@@ -58,7 +58,7 @@ export async function lookForNewRelease(): Promise<ServerPages> {
   return 'newer';
 }
 
-/** What takes the newer release that waits; null where there is none. */
+/** Takes the newer release that waits; null where there is none. */
 export const useNewRelease = (): (() => void) | null =>
   useSyncExternalStore(
     (tell) => {

@@ -3,7 +3,7 @@ import { ledgerIdentity } from '../ledgerIdentity';
 
 /** So many are written at once; whoever types is let in between. */
 const atOnce = 40;
-/** What changes again and again is written once it rests, ms. */
+/** Debounce for data that changes again and again, ms. */
 const restMs = 600;
 
 /** Something that is kept: what tells it from others, and from itself as it was. */
@@ -47,7 +47,7 @@ export class OfflineCache<Part extends string> {
     this.timer = setTimeout(() => void this.write(), this.rest);
   }
 
-  /** What was kept of a part, in the order it had; null where nothing ever was. */
+  /** The kept records of a collection, in the order they had; null where none were ever kept. */
   async read(part: Part): Promise<unknown[] | null> {
     const all = await this.storeOf(part).all();
     if (all.length === 0) return null;

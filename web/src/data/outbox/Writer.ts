@@ -18,7 +18,7 @@ import type { HowToWrite, WritingHand } from './writingHand';
 import { sendRecord } from './sendRecord';
 import { recordKey, writingActions, type LeftBehind, type PendingRecord } from './writingSlice';
 
-/** What a club does not let somebody write. */
+/** Reasons a club refuses a write. */
 export interface Refusals {
   toWrite: (name: ResourceName, id: string, record: AnyRecord | null) => string | null;
   toLog: (entries: readonly LogEntry[]) => string | null;
@@ -77,7 +77,7 @@ export class Writer implements WritingHand {
     mine: AnyRecord | null,
     { whenStale = 'merge', restMs = 0 }: HowToWrite = {},
   ): void {
-    // What nobody has pressed is nobody’s to be told about.
+    // Writes that no press made are refused without a message.
     if (this.isRefused(this.refusals.toWrite(name, id, mine), whenStale !== 'theirs')) return;
     const key = recordKey(name, id);
     const before = this.pending(key);
@@ -234,7 +234,7 @@ export class Writer implements WritingHand {
   private take({ records, entries }: LeftBehind): void {
     for (const left of records) {
       const key = recordKey(left.name, left.id);
-      // What is written on this page since is newer.
+      // A write made on this page since is newer.
       if (this.pending(key)) continue;
       const pending = { ...left, turn: this.turn++, state: { is: 'waiting' } as const };
       this.store.dispatch(writingActions.put(pending));

@@ -10,7 +10,7 @@ interface Written {
 }
 
 /**
- * What the server has acknowledged, in turn. A list that was asked for before may be answered after:
+ * Writes the server has acknowledged, in turn. A list that was asked for before may be answered after:
  * it is then older than what is known already, and is brought up to that.
  */
 export class AckedWrites {

@@ -10,7 +10,7 @@ let since = 0;
 
 /**
  * Does what a typed letter leads to once the keys rest, so that the letter itself shows at once.
- * Whatever else is pressed does it before, see `settleBeforeElse`.
+ * Any other press runs it first, see `settleBeforeElse`.
  *
  * @param owner of several tasks of one owner the last is done
  */

@@ -20,7 +20,7 @@ const left = z.union([
   deedsOf('armies', armySchema),
 ]);
 
-/** What pages of the release before kept elsewhere in the browser; it is taken over once. */
+/** Writes that pages of the release before kept elsewhere in the browser; they are taken over once. */
 export function legacyWaiting(): LeftBehind {
   const found: LeftBehind = { records: [], entries: [] };
   try {

@@ -100,7 +100,7 @@ export class Outbox {
     return this.store.getState().writing.entries.filter(({ refused }) => refused === undefined);
   }
 
-  /** What is to be sent now, in the order things were done: a record, or entries that follow each other. */
+  /** The next thing to send, in the order things were done: a record, or entries that follow each other. */
   private next(): { key: string } | { entries: LogEntry[] } | null {
     const waiting = this.waiting();
     const open = this.open();
@@ -110,7 +110,7 @@ export class Outbox {
       return { entries: before.slice(0, mostAtOnce).map(({ entry }) => entry) };
     }
     if (!first) return null;
-    // What rests goes first only where something after it is not to wait.
+    // A debounced write goes first only where something after it must not wait.
     const isDue = ([key]: (typeof waiting)[number]) =>
       (this.restsUntil.get(key) ?? 0) <= Date.now();
     if (!waiting.some(isDue) && open.length === 0) return null;

@@ -46,7 +46,7 @@ export function firstThatKeeps(
   makeRoom: () => Promise<void> = () => Promise.resolve(),
 ): SafeStore {
   const [first, ...others] = places;
-  // What is kept further on was written after what is kept before it.
+  // A store further on in the list was written after those before it.
   const forget = (key: string, among: readonly SafeStore[]) =>
     Promise.all(among.map((place) => place.del(key).catch(() => undefined)));
 

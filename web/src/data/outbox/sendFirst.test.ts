@@ -31,7 +31,7 @@ test('a picture is on the server before the photograph that names it', async () 
   await writer.flush();
   expect(sent).toEqual([bytes]);
   expect(server.asked).toEqual(['POST /api/pictures', 'PUT /api/photographs/helm-after']);
-  // What is said of it later goes without it: the server has it.
+  // Later changes to it go without it: the server has it.
   writer.change('photographs', photograph.id, 'words', (now) => ({ ...now, caption: 'Done' }));
   await writer.flush();
   expect(server.asked.slice(2)).toEqual(['PUT /api/photographs/helm-after']);

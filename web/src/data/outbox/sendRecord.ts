@@ -53,7 +53,7 @@ export async function sendRecord(writer: WritingHand, key: string): Promise<Prob
     }
     if (error.status === 409 && error.code === 'stale') stale(writer, key, error);
     else if (mine === null) {
-      // What cannot be deleted is there again.
+      // A record that cannot be deleted is shown again.
       writer.drop(key);
       writer.notice(error.message);
     } else stands({ is: 'refused', message: error.message });
@@ -102,7 +102,7 @@ function stale(writer: WritingHand, key: string, { current, message }: Problem):
   if (theirs) applySaved(writer.store, name, theirs);
   else applyDeleted(writer.store, name, id, base?.revision ?? 0);
   if (theirs && mine !== null && isSameContent(theirs.content, mine)) return writer.drop(key);
-  // What was sent and not answered has come after all: nobody else has written.
+  // A write that was sent and not answered has arrived after all: nobody else has written.
   if (theirs && pending.unanswered.some((own) => isSameContent(own, theirs.content)))
     return put(writer, { ...pending, base: theirs, unanswered: [], state: { is: 'waiting' } });
   if (pending.whenStale === 'theirs') return writer.drop(key);

@@ -84,7 +84,7 @@ export class WriteJournal {
     for (const [, value] of all) {
       const record = recordSchema.safeParse(value);
       const entry = keptEntrySchema.safeParse(value);
-      // What cannot be read was written by a newer page, and stays for it.
+      // An unreadable entry was written by a newer page, and stays for it.
       if (record.success) left.records.push(record.data);
       else if (entry.success) left.entries.push(entry.data);
     }
@@ -100,7 +100,7 @@ export class WriteJournal {
   }
 
   private del(key: string): void {
-    // What stays behind is sent once more by the next page, which changes nothing.
+    // An entry left behind is sent once more by the next page, which changes nothing.
     this.store.del(`${this.page} ${key}`).catch(() => undefined);
   }
 }

@@ -11,7 +11,7 @@ export interface HowToWrite {
   restMs?: number;
 }
 
-/** What the sending and the undoing need of the writer. */
+/** The parts of the writer that the outbox and undo need. */
 export interface WritingHand {
   readonly store: LedgerStore;
   readonly ask: Asked;

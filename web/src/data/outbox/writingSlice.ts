@@ -10,7 +10,7 @@ export type PendingState =
   /** it has moved on; nothing more is sent until somebody has chosen. Null: it was deleted */
   | { is: 'stale'; theirs: Kept<AnyRecord> | null };
 
-/** What to do when somebody else has written the same record. */
+/** The policy when somebody else has written the same record. */
 export type WhenStale = 'merge' | 'ask' | 'theirs';
 
 /** A record that is written here and not known to be on the server. */
@@ -36,7 +36,7 @@ export interface PendingEntry {
   refused?: string;
 }
 
-/** What an earlier page, or another that was closed, has left unsent. */
+/** Writes an earlier page, or another that was closed, has left unsent. */
 export interface LeftBehind {
   records: Pick<PendingRecord, 'name' | 'id' | 'base' | 'mine' | 'whenStale' | 'unanswered'>[];
   entries: Pick<PendingEntry, 'entry' | 'refused'>[];
@@ -55,7 +55,7 @@ const initialState: WritingState = { records: {}, entries: [], trouble: null, is
 
 export const recordKey = (name: ResourceName, id: string) => `${name} ${id}`;
 
-/** What is written here and on its way to the server; all of it shows already. */
+/** Writes made here that are on their way to the server; all of them show already. */
 export const writingSlice = createSlice({
   name: 'writing',
   initialState,

@@ -30,7 +30,7 @@ export interface UndoState {
 const initialState: UndoState = { done: [], undone: [] };
 const mostKept = 200;
 
-/** What was done to the ledger from this page, for undoing it. */
+/** The changes made from this page, for undoing them. */
 export const undoSlice = createSlice({
   name: 'deeds',
   initialState,

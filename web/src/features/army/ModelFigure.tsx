@@ -50,7 +50,7 @@ function FigureView({
     <svg viewBox="24 10 152 306" aria-hidden="true">
       {shapes.map(({ place, path }) => {
         const colour = fill(place);
-        // What nobody has is left away where something lies below it, else drawn as an outline.
+        // A part that no variant has is left out where something lies below it, else drawn as an outline.
         if (!colour && (place === 'mantle' || place === 'weapon' || place === 'held')) return null;
         return <path key={place} d={path} fill={colour ?? 'none'} />;
       })}

@@ -28,7 +28,7 @@ export interface VariantsLeafProps {
   change: ChangeArmy;
 }
 
-/** What each model of a unit was dealt, to be dealt anew or edited. */
+/** The variants dealt to each model of a unit, to be dealt again or edited. */
 export function VariantsLeaf({ army, change }: VariantsLeafProps) {
   const dealt = army.units.filter((unit) => variedSurfaces(unit).length > 0);
   const { unit, unitChoice } = useUnitChoice({ units: dealt });

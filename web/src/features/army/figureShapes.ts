@@ -19,7 +19,7 @@ const arms = 'M71 91q-17 6-19 30l-7 46 15 5 13-46z M129 91q17 6 19 30l7 46-15 5-
 const hands =
   'M42 178a9.5 9.5 0 0 1 19 0a9.5 9.5 0 0 1-19 0z M139 178a9.5 9.5 0 0 1 19 0a9.5 9.5 0 0 1-19 0z';
 
-/** What is seen from either side, from the legs up to the arms. */
+/** Shapes seen from either side, from the legs up to the arms. */
 const body: FigureShape[] = [
   { place: 'legs', path: legs },
   { place: 'boots', path: boots },

@@ -32,14 +32,14 @@ export interface Together {
   without: string[];
 }
 
-/** What the variants of a unit look like, and what each model was dealt. */
+/** The look of the variants of a unit, and the ones dealt to each model. */
 export interface DealtUnit {
   /** by recipe pin */
   reads: Record<string, SurfaceColour>;
   names: Record<string, string>;
 }
 
-/** What recipes come to, until one of them or a pot changes. */
+/** Results of recipes, until one of them or a pot changes. */
 const judgedBy = new Map<string, Omit<JudgedSurface, 'surface'>>();
 whenChanged(['pots', 'grounds', 'recipes', 'versions'], () => judgedBy.clear());
 
@@ -117,7 +117,7 @@ function judgedSurfaces(
   });
 }
 
-/** What recipes on each other come to, worked out once for all that have them. @param pins the lowest first */
+/** The result of recipes on each other, computed once for all that have them. @param pins the lowest first */
 function judgedOf(
   pins: readonly [RecipePin, ...RecipePin[]],
   { recipeOf }: ArmyRecipes,

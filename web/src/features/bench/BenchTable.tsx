@@ -22,7 +22,7 @@ import { WentWrong } from './mishap/WentWrong';
 import { WhoPaints } from './people/WhoPaints';
 import { PageWait } from '../../kit/PageWait';
 
-/** What now, what dries, what stays wet; and what was done. */
+/** The next coat, the drying ones, the wet ones; and the last entries. */
 export function BenchTable({ bench, army, pots }: OnTable) {
   const hand = useBench(bench, army);
   const { view, log, problem, now } = hand;

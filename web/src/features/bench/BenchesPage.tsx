@@ -17,7 +17,7 @@ import { NewBench } from './NewBench';
 import { PageWait } from '../../kit/PageWait';
 import './bench.scss';
 
-/** What stands on the table, and putting something there. */
+/** The benches, and adding one. */
 export default function BenchesPage() {
   const { kept, isLoading, error, refetch } = useRecords('benches');
   const armies = useRecords('armies');
@@ -36,7 +36,7 @@ export default function BenchesPage() {
   };
   const open = benches.filter(({ content }) => !content.isCleared);
   const away = benches.filter(({ content }) => content.isCleared);
-  // Whoever comes with something to put there does not have to look for where.
+  // A visitor who comes to add a bench finds the form open.
   const isAsked = asked.size > 0;
   const empty = benches.length === 0 && !error && (
     <EmptyPage

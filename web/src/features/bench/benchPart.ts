@@ -3,17 +3,17 @@ import type { BenchView } from './benchWork';
 import type { BenchWords } from './benchWords';
 import type { BenchHand } from './useBench';
 
-/** What stands on the table, and what it is painted with. */
+/** The models on the table, and their recipes. */
 export interface OnTable {
   bench: Bench;
   army: Army;
   pots: Pot[];
 }
 
-/** What is open under the step. */
+/** The section open under the step. */
 export type BenchPanel = 'differently' | 'wrong' | 'sheet' | null;
 
-/** What every part of a bench is given. */
+/** The props of every part of a bench. */
 export interface BenchPartProps extends OnTable {
   hand: BenchHand;
   words: BenchWords;

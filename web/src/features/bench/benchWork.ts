@@ -59,7 +59,7 @@ export interface BenchSurface {
   version: number | null;
 }
 
-/** What stands in the middle of the bench. */
+/** The panel in the middle of the bench. */
 export interface BenchNow {
   task: BenchTask;
   /** with the mixes that are on the table */
@@ -88,7 +88,7 @@ export interface OtherPot {
 }
 
 export const benchWork = {
-  /** What is to be done now, and everything around it. */
+  /** The next coat, and everything around it. */
   benchView({ bench, army, entries, now, taskKey }: BenchAsked): BenchView {
     const { recipeOf, names, ranksIn } = benchRecipes(bench, army);
     const { own } = ownFigures();

@@ -88,7 +88,7 @@ export function useBench(bench: Bench, army: Army) {
   /** The same, of one model that is ticked off by itself: the last of them is no “done”. */
   const tick = (now: BenchNow, model: number) => paint(now, [model], {}, `model ${model}`);
 
-  /** What stands in the well for a line now, where that is not what is written. */
+  /** The mix in the well for a line now, where it differs from the written one. */
   const mix = (now: BenchNow, brushed: Brushed, ml: number, differs: Deviation[]) => {
     const { recipeId, stepId, line } = now.coat;
     write([
@@ -104,7 +104,7 @@ export function useBench(bench: Bench, army: Army) {
     setTaskKey(null);
   };
 
-  // Whoever comes back to the bench takes the brush up anew.
+  // Returning to the bench starts a new stretch of work.
   const cameBack = useEffectEvent(() => {
     if (document.visibilityState === 'visible') setSince(pageMonotonicClock.now());
   });

@@ -31,7 +31,7 @@ export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'
   const entries = useMemo(() => {
     const ofArmy = benches?.filter(({ content }) => armyId && content.armyId === armyId) ?? [];
     const here = new Set([benchId, ...ofArmy.map(({ content }) => content.id)]);
-    // What was noted of the army away from any bench stands under its own identifier.
+    // Entries of the army noted away from any bench stand under its own identifier.
     if (armyId) here.add(armyId);
     return (
       all?.filter(

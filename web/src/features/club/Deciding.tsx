@@ -22,7 +22,7 @@ export interface DecidingProps {
   revision: number;
 }
 
-/** What became of a proposal, or what a manager, and who made it, can make of it. */
+/** The decision on a proposal, or the buttons for it. */
 export function Deciding({ proposal, me, revision }: DecidingProps) {
   const { id, state, decidedBy, decidedAt, reason, version } = proposal;
   const nameOf = useMemberNames();

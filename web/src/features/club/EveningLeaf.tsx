@@ -15,12 +15,12 @@ import type { Evening } from './eveningWork';
 import { PageWait } from '../../kit/PageWait';
 import './board.scss';
 
-/** What was painted longer ago belongs to another evening, ms. */
+/** Coats painted longer ago belong to another evening, ms. */
 const eveningMs = 8 * 3_600_000;
 /** So many of a list can be read from across the room. */
 const mostShown = 7;
 
-/** What is under way on all tables, large enough to be read from across the room. */
+/** The work on all tables, large enough to be read from across the room. */
 export function EveningLeaf() {
   const board = useRef<HTMLDivElement>(null);
   const { now, looks } = useTicking();

@@ -17,7 +17,7 @@ import { Problem } from '../../kit/Problem';
 import { Invitations } from './Invitations';
 import { InvitationLink } from './InvitationLink';
 
-/** Who is in the club, and letting more in. */
+/** The members of the club, and inviting more. */
 export function MembersLeaf({ me }: { me: Member }) {
   const { data: members, error } = useMembersQuery();
   const mayInvite = may(me.role, 'club', 'create', 'invitations');
@@ -73,7 +73,7 @@ function MemberRow({ member, me }: { member: Member; me: Member }) {
   );
 }
 
-/** What a manager does for, or with, another member. */
+/** A manager's actions for another member. */
 function ManagerActions({ member }: { member: Member }) {
   const [isSure, setIsSure] = useState(false);
   const [invite, { data: made }] = useInviteMutation();

@@ -10,7 +10,7 @@ import { Problem } from '../../kit/Problem';
 import { ProposeForm } from './ProposeForm';
 import { ProposalSheet } from './ProposalSheet';
 
-/** What is proposed to the club: the open ones first, and what became of the others. */
+/** The proposals to the club: the open ones first, then the decided ones. */
 export function ProposalsLeaf({ me }: { me: Member }) {
   const [asked] = useSearchParams();
   const { data: proposals, error } = useProposalsQuery();

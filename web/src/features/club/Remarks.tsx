@@ -15,7 +15,7 @@ export interface RemarksProps {
   me: Member;
 }
 
-/** What members say of a proposal, or of one line of it. */
+/** Remarks of members on a proposal, or on one line of it. */
 export function Remarks({ proposal, stepId, me }: RemarksProps) {
   const { id, remarks } = proposal;
   const nameOf = useMemberNames();

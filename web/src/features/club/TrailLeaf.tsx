@@ -4,7 +4,7 @@ import { useMembersQuery, useTrailQuery, type Activity } from '../../data/club/c
 import { FigureTable } from '../../kit/FigureTable';
 import { Problem } from '../../kit/Problem';
 
-/** What was done in the club; nothing in it is ever changed. */
+/** The activity of the club; an entry never changes. */
 export function TrailLeaf() {
   const { data: trail, error } = useTrailQuery();
   const { data: members } = useMembersQuery();

@@ -40,7 +40,7 @@ export interface MixThere {
   coatsLeft: number;
 }
 
-/** What is under way on the open tables. */
+/** The work on the open tables. */
 export interface Evening {
   painters: (AtTheTable & Named)[];
   /** soonest dry first */
@@ -57,7 +57,7 @@ export interface Evening {
 
 export const eveningWork = {
   /**
-   * What is under way on all open tables.
+   * The work on all open tables.
    *
    * @param since when the evening began, and
    * @param now milliseconds since 1970

@@ -10,7 +10,7 @@ export function wantedPage(): string {
   return pathname === '/come-in' || pathname === '/trust' ? '/' : pathname + search;
 }
 
-/** What a device is called in the list of devices. @example 'Firefox on Android' */
+/** The name of a device in the list of devices. @example 'Firefox on Android' */
 export function deviceName(agent: string = navigator.userAgent): string {
   // Each calls itself by the names of others too: the rarer name is the right one.
   const named = (names: readonly string[]) => names.find((name) => agent.includes(name));
@@ -22,7 +22,7 @@ export function deviceName(agent: string = navigator.userAgent): string {
 /** Opens a page as whoever has just come in: nothing of who was in before is gone on with. */
 export async function goIn(page: string): Promise<void> {
   await memberships.look();
-  // Who paints is said anew on a tablet of several.
+  // On a shared tablet the painter is asked for again.
   painterHere.say('');
   window.location.assign(page);
 }

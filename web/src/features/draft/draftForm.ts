@@ -6,7 +6,7 @@ import {
 } from '@yellow-ledger/core';
 import { z } from 'zod';
 
-/** What is asked on the page: one set of wishes for all the ways drafted side by side. */
+/** The questions of the page: one set of wishes for all the ways drafted side by side. */
 export const draftFormSchema = progressionOptionsSchema.omit({ school: true, mid: true }).extend({
   midFrom: z.enum(['pot', 'colour']),
   midPotId: z.string(),

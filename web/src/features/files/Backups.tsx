@@ -18,7 +18,7 @@ import { sayOnNextPage } from '../../kit/shell/notices';
 export function Backups() {
   const { data: list, error: unread } = useBackupsQuery();
   const [make, { isLoading: isMaking, error: unmade }] = useMakeBackupMutation();
-  // What members keep to themselves is in it.
+  // Private records of members are in it.
   const isOfClub = useMembership().is === 'in';
   const problem = unmade ?? unread;
   return (

@@ -72,7 +72,7 @@ export function TablePreview(props: TablePreviewProps) {
   );
 }
 
-/** What a table would add and change, its bad rows by name, and the press that takes it in. */
+/** Pots a table would add and change, its bad rows by name, and the press that imports it. */
 function TableOutcomeView({
   fileName,
   table,

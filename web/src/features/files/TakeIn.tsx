@@ -35,7 +35,7 @@ const takenWords = importableFormats
 
 const elsewhereSchema = z.object({ leftOut: z.array(z.string()) });
 
-/** What was left out of a file that was taken in on another page, which has no room to list it. */
+/** Rows left out of a file that was imported on another page, which has no room to list them. */
 function useLeftOutElsewhere(): readonly string[] {
   const read = elsewhereSchema.safeParse(useLocation().state);
   return read.success ? read.data.leftOut : [];

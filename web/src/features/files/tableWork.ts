@@ -25,7 +25,7 @@ export type OpenedTable =
     }
   | { problem: string };
 
-/** What a table would do, counted; of long lists only the beginning. */
+/** The effect of a table, counted; of long lists only the beginning. */
 export interface TableOutcome {
   fresh: number;
   changed: number;
@@ -93,7 +93,7 @@ export const tableWork = {
     return fileFormats[format].shelf?.write([...shelfInHand().values()]) ?? '';
   },
 
-  /** What is to be written, once somebody has said so. */
+  /** The pots to write, once the painter has confirmed. */
   tableWrites(): { content: Pot; revision: number }[] {
     const { fresh = [], changed = [] } = previewer?.preview ?? {};
     return [

@@ -14,7 +14,7 @@ export interface PreviewProgress {
 /** Rows looked at before it is shown how far it is. */
 const stretch = 2500;
 
-/** What a table would do to the shelf, looked at in the worker; mounted anew for other columns. */
+/** The effect of a table on the shelf, computed in the worker; mounted again for other columns. */
 export function usePreview(
   rowCount: number,
   mapping: ColumnMapping,

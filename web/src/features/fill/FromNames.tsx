@@ -36,7 +36,7 @@ export function FromNames({ onBegun, shelf }: WayProps) {
         const isKnown = by === 'pigment' || by === 'clear';
         return {
           key: name,
-          // What nobody knows the colour of would be predicted from a colour that is not its own.
+          // A pot of unknown colour would be predicted from a colour that is not its own.
           isIn: isKnown && !isOnShelf(name, shelf),
           name,
           ...guess,

@@ -13,7 +13,7 @@ export interface Begun extends PotBegun {
 export const isOnShelf = (name: string, shelf: readonly Pot[]): boolean =>
   shelf.some((pot) => pot.name.toLowerCase() === name.trim().toLowerCase());
 
-/** What is wrong with its name; nothing where it can go onto the shelf. */
+/** The fault of its name; nothing where it can go onto the shelf. */
 export function wrongName({ name }: Begun, shelf: readonly Pot[]): string | null {
   if (name.trim() === '') return 'Give it a name.';
   return isOnShelf(name, shelf) ? 'A pot of this name is on the shelf already.' : null;

@@ -1,7 +1,7 @@
 import type { Pot } from '@yellow-ledger/core';
 import type { Begun } from './begun';
 
-/** What each way of filling the shelf is given. */
+/** The props of each way of filling the shelf. */
 export interface WayProps {
   shelf: readonly Pot[];
   /** puts pots into the table that is looked through, in place of those there */

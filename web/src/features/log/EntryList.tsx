@@ -11,7 +11,7 @@ export interface EntryListProps {
   pots: readonly Pot[];
 }
 
-/** What was written, line by line. */
+/** Log entries, line by line. */
 export function EntryList({ entries, names, pots }: EntryListProps) {
   const potName = potNamesOf(pots);
   return (

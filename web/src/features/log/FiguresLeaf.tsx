@@ -4,7 +4,7 @@ import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { PageWait } from '../../kit/PageWait';
 
-/** What the log says of this painter, from how many records, and whether it is used yet. */
+/** This painter's own figures, from how many records, and whether they are used yet. */
 export function FiguresLeaf() {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logFigures());
   if (problem) return <p role="alert">{problem}</p>;

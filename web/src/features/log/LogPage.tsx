@@ -14,7 +14,7 @@ const leaves = [
   { path: 'figures', label: 'Own figures' },
 ];
 
-/** What was really done: by day, by army, and what it says of the painter. */
+/** The painted work: by day, by army, and the painter's own figures. */
 export default function LogPage() {
   const { leaf } = useParams();
   const { pots } = useShelf();

@@ -201,7 +201,7 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
   );
 }
 
-/** What lies below: a recipe it was painted by before. */
+/** The layer below: a recipe it was painted by before. */
 function PaintedOver({ below, potName }: { below: Recipe; potName: (potId: string) => string }) {
   const numberOf = (stepId: string) => below.steps.findIndex(({ id }) => id === stepId) + 1;
   return (

@@ -7,7 +7,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import type { ArmyState } from './logWork';
 import { PageWait } from '../../kit/PageWait';
 
-/** What is done, in hand and to come, army by army. */
+/** Coats done, begun and to come, army by army. */
 export function ProgressLeaf() {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logProgress());
   if (problem) return <p role="alert">{problem}</p>;

@@ -121,7 +121,7 @@ export const logWork = {
     );
   },
 
-  /** What the log has learned of the painter. */
+  /** The painter's figures learnt from the log. */
   logFigures(): LogFigures {
     const entries = logInHand();
     const { units } = namesKnown();
@@ -152,7 +152,7 @@ export const logWork = {
   },
 
   /**
-   * What was done on one model.
+   * The entries of one model.
    *
    * @param holder the army it belongs to, or the bench it was painted on
    * @returns null where there is no such model

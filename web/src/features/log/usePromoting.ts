@@ -46,7 +46,7 @@ export function usePromoting(kept: Kept<Recipe>, versions: readonly Version[]) {
     asVariant: (next: Recipe, name: string) =>
       busily(async () => {
         let version = last?.number ?? 0;
-        // What a variant was forked from is frozen, so that it can be told apart.
+        // The parent of a variant is frozen, so that the two can be told apart.
         if (!last || !isSameContent(last.content, now)) {
           version += 1;
           const refused = await frozen(version, `Forked as ${name}`.slice(0, 200));

@@ -30,7 +30,7 @@ export default function MatchPage() {
   useEffect(() => () => running.current?.abort(), []);
   const store = useAppStore();
   useEffect(() => {
-    // What fails here fails again in the search, and is said there.
+    // A failure here fails again in the search, and is shown there.
     if (pots) prepareMatch(store.getState()).catch(() => undefined);
   }, [pots, store]);
   if (!pots) return <PageWait>Looking over the shelf …</PageWait>;

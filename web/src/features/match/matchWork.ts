@@ -13,7 +13,7 @@ import {
 } from '@yellow-ledger/core';
 import { shelfInHand, whenChanged } from '../../workers/shared/ledgerData';
 
-/** What is searched for, and out of what. */
+/** The target of a search, and its pots. */
 export interface MatchQuestion {
   target: SurfaceColour;
   mostPots: MatchLimits['mostPots'];
@@ -71,7 +71,7 @@ function candidatesFor({
       .filter(
         (pot) =>
           (pot.kind === 'paint' || pot.kind === 'ink') &&
-          // What hides nothing has no colour of its own to match with.
+          // A pot that hides nothing has no colour of its own to match with.
           pot.hiding > 0 &&
           (withMetallics || pot.finish !== 'metallic') &&
           (!atHandOnly || isAtHand(pot)),

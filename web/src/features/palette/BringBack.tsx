@@ -26,7 +26,7 @@ export interface BringBackProps {
   change: (label: string, next: (well: Well) => Well) => boolean;
 }
 
-/** What a well was meant to be, and the fewest drops that bring it back to that. */
+/** The intended mix of a well, and the fewest drops that restore it. */
 export function BringBack({ well, pots, change }: BringBackProps) {
   const potName = useMemo(() => potNamesOf(pots), [pots]);
   const [isChoosing, setIsChoosing] = useState(false);

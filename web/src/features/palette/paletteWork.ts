@@ -38,7 +38,7 @@ export interface WellQuestion {
   room: Room;
 }
 
-/** What a well is now. */
+/** The state of a well now. */
 export interface WellStudy {
   wellId: string;
   volumeMl: number;
@@ -64,7 +64,7 @@ export interface WellRescue {
   anew: Drops | null;
 }
 
-/** What an empty well is filled with, ml. */
+/** The first filling of an empty well, ml. */
 const freshMl = 0.5;
 
 export const paletteWork = {

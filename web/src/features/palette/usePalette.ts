@@ -3,7 +3,7 @@ import { useRecords } from '../../data/useCollections';
 import { useWriter } from '../../data/useWriter';
 import { useNotice } from '../../kit/shell/notices';
 
-/** What a palette is before anything was put on it. */
+/** A palette before anything was put on it. */
 const bare: Palette = { id: 'palette', name: 'My palette', keeping: 'damp', wells: [] };
 
 export type PaletteAct = (label: string, change: (palette: Palette) => Palette) => boolean;

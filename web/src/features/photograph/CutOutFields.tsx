@@ -22,7 +22,7 @@ export interface CutOutFieldsProps {
   onCut: (cutOut: CutOut | undefined) => void;
 }
 
-/** What of a photograph is looked at: from where to where across it, and down it. */
+/** The part of a photograph that is looked at: from where to where across it, and down it. */
 export function CutOutFields({ settings, light, onCut }: CutOutFieldsProps) {
   const cutOut = settings.cutOut ?? all;
   const figure = light && figureIn(light);
@@ -74,7 +74,7 @@ export function CutOutFields({ settings, light, onCut }: CutOutFieldsProps) {
 const margin = 0.03;
 const hundredth = (at: number) => Math.round(Math.min(1, Math.max(0, at)) * 100) / 100;
 
-/** What is found in a part of a picture, as a part of the whole. */
+/** The finding in a part of a picture, as a part of the whole. */
 function withinCut(
   figure: CutOut,
   { left, top, right, bottom }: CutOut,

@@ -56,7 +56,7 @@ interface PointedProps {
   recipe: Recipe | undefined;
 }
 
-/** What is said of the place that is pointed at. */
+/** Words for the place that is pointed at. */
 function Pointed({ light, at, recipe }: PointedProps) {
   const value = meanAround(light, at);
   const tone = value === null ? null : wayUp(value, light.darkest, light.lightest);

@@ -33,7 +33,7 @@ import './photograph.scss';
 
 const size = 440;
 const counts = Array.from({ length: mostValues - fewestValues + 1 }, (_, i) => fewestValues + i);
-/** What is turned so soon after each other is undone as one, ms. */
+/** Turns so soon after each other are undone as one, ms. */
 const runMs = 2000;
 
 export function PhotographSheet({ photograph }: { photograph: Photograph }) {

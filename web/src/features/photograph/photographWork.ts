@@ -28,7 +28,7 @@ export const photographWork = {
     return recipeInValues(buildOf(recipe), formOf(recipe), values);
   },
 
-  /** What a recipe does at places of a tone. */
+  /** The effect of a recipe at places of a tone. */
   lineAtTone(recipe: Recipe, tone: number): LineAtTone {
     return lineAtTone(recipe, buildOf(recipe), tone);
   },

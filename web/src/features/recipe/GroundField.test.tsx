@@ -25,7 +25,7 @@ async function open(shown: Recipe) {
   const page = await openPage(server);
   const held: { values: (() => RecipeHead) | null } = { values: null };
   function Form() {
-    // What lies below is looked at once it is in hand.
+    // The surface below is shown once it is loaded.
     useCollection('versions');
     const form = useForm<RecipeHead>({ defaultValues: shown });
     useEffect(() => void (held.values = () => form.getValues()), [form]);

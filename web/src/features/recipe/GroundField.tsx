@@ -20,7 +20,7 @@ export interface GroundFieldProps {
 
 const onRecipe = 'recipe ';
 
-/** What the first line goes onto: a primer, or a surface that another recipe has finished. */
+/** The ground of the first line: a primer, or a surface that another recipe has finished. */
 export function GroundField({ recipe, pots }: GroundFieldProps) {
   const { setValue } = useFormContext<RecipeHead>();
   const groundPotId = useWatch<RecipeHead, 'groundPotId'>({ name: 'groundPotId' });

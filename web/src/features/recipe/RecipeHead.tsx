@@ -49,7 +49,7 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
       }, 'head'),
     onUnfinished: (typed) => leave('head', typed),
   });
-  /** What goes onto another finished surface than before has from it what it does not say itself. */
+  /** A recipe that goes onto another finished surface takes unset fields from it. */
   const recipes = useCollection('recipes');
   const onItsGround = (next: Recipe, before: string | undefined): Recipe => {
     const below =

@@ -4,7 +4,7 @@ import { NoteField } from '../../kit/field/NoteField';
 import { useLiveForm } from '../../kit/field/useLiveForm';
 import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
 
-/** What the painter wants to remember about the recipe as a whole. */
+/** The painter's notes on the recipe as a whole. */
 export function RecipeNotes({ draft }: { draft: Draft }) {
   const recipe = draft.recipe;
   const edit = useEditRecipe(recipe.id);

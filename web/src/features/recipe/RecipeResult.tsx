@@ -16,7 +16,7 @@ export interface RecipeResultProps {
   words: RecipeWords;
 }
 
-/** What the recipe ends in: the last ribbon, the form, the colour at arm's length, the totals. */
+/** The result of the recipe: the last ribbon, the form, the colour at arm's length, the totals. */
 export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
   const totals = useTotals(recipe);
   const { steps, coats, handsOnMinutes, dryMinutes, pots: potCount, isOwn } = totals();
@@ -88,7 +88,7 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
 /** A time is not broken over two rows. */
 const unbroken = (words: string) => words.replaceAll(' ', '\u00a0');
 
-/** What an estimate hangs on. @example // → '≈ estimate: Helm Copper, as metal turns with the light.' */
+/** The reasons of an estimate. @example // → '≈ estimate: Helm Copper, as metal turns with the light.' */
 function estimateWords(causes: readonly EstimateCause[], words: RecipeWords): string {
   const reasons = [...new Set(causes.map(({ because }) => because))].map((because) => {
     const pots = causes.filter((each) => each.because === because);

@@ -3,7 +3,7 @@ import type { Draft } from './useDraft';
 import type { Prediction } from '../../workers/shared/predictWork';
 import type { RecipeWords } from '../../kit/words/recipeWords';
 
-/** What every leaf of a recipe's page is given. */
+/** The props of every tab of a recipe's page. */
 export interface LeafProps {
   draft: Draft;
   words: RecipeWords;

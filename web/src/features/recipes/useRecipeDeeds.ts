@@ -8,7 +8,7 @@ import { copyOfRecipe, newRecipe } from './newRecipe';
 
 export type RecipeDeeds = ReturnType<typeof recipeDeeds>;
 
-/** What can be done to recipes from their list; each of it can be undone. */
+/** Actions on recipes from their list; each of it can be undone. */
 export function useRecipeDeeds() {
   const writer = useWriter();
   const navigate = useNavigate();

@@ -22,7 +22,7 @@ import { ReplacedRecipes } from './ReplacedRecipes';
 import { PageWait } from '../../kit/PageWait';
 import './replace.scss';
 
-/** What stands in for a pot that is missing, and what that does to every recipe that draws from it. */
+/** Substitutes for a missing pot, and their effect on every recipe that draws from it. */
 export default function ReplacePage() {
   const { potId = '' } = useParams();
   const { pots } = useShelf();

@@ -22,7 +22,7 @@ export interface FinishedRibbon {
   hexes: string[];
 }
 
-/** What a stand-in does to one recipe, or why it cannot stand in there. */
+/** The effect of a substitute on one recipe, or why it cannot be used there. */
 export interface ReplacedRecipe {
   recipeId: string;
   name: string;

@@ -18,7 +18,7 @@ import { signed } from '../../kit/words/signed';
 import { Figures } from '../../kit/figures/Figures';
 import { valueWords } from '../../kit/words/valueWords';
 
-/** What is known of this one bottle: where it stands, how much is left in it, how it behaves. */
+/** The facts of this one bottle: where it stands, how much is left in it, how it behaves. */
 export default function BottleFields() {
   const { register, control } = useFormContext<Pot>();
   const [swatch, wet, drops] = useWatch({ control, name: ['swatch', 'wetSwatch', 'dropsPerMl'] });

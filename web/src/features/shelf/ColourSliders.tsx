@@ -21,7 +21,7 @@ interface ColourSlidersProps {
 
 /** Points at a colour: by hue, strength and brightness, each with what it would become along it. */
 export function ColourSliders({ hex, onPick }: ColourSlidersProps) {
-  // What the hand has set: a grey has no hue of its own, and it must not jump.
+  // The hue set by hand: a grey has no hue of its own, and it must not jump.
   const [set, setSet] = useState<HueStrengthBrightness | null>(null);
   const isSet = set !== null && hexOfHueStrengthBrightness(set) === hex.toLowerCase();
   const now = isSet ? set : hueStrengthBrightnessOf(hex);
@@ -64,7 +64,7 @@ export function ColourSliders({ hex, onPick }: ColourSlidersProps) {
   );
 }
 
-/** What a slider would make of the colour from its start to its end. */
+/** Colours along a slider, from its start to its end. */
 function along(at: (figure: number) => HueStrengthBrightness, most: number): string {
   const stops = Array.from({ length: 13 }, (_, i) =>
     hexOfHueStrengthBrightness(at((most * i) / 12)),

@@ -14,7 +14,7 @@ import { useMemberNames } from '../../data/club/useMemberNames';
 import { Select } from '../../kit/Select';
 import { Problem } from '../../kit/Problem';
 
-/** Who has a pot: lending it to another member, and its coming back. */
+/** The holder of a pot: lending it to another member, and its return. */
 export function LentTo({ pot }: { pot: Pot }) {
   const membership = useMembership();
   const mayLend = useMay('pots', pot.id)('write');

@@ -17,7 +17,7 @@ const units: Record<Pair['reason'], (figure: number) => string> = {
   grey: (chroma) => (chroma < 6 ? 'grey at its greyest' : 'nearly grey at its greyest'),
 };
 
-/** What goes with a pot from the shelf, each with the colours on the way to it. */
+/** Pots of the shelf that go with a pot, each with the colours on the way to it. */
 export default function PairsPanel() {
   const { pots } = useShelf();
   const { control, getValues } = useFormContext<Pot>();

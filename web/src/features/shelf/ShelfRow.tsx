@@ -58,7 +58,7 @@ export const ShelfRow = memo(function ShelfRow({ kept, stripe, onOpen }: ShelfRo
   );
 });
 
-/** What is left; low and empty in words, since a small figure is easily passed over. */
+/** The paint left; low and empty in words, since a small figure is easily passed over. */
 function Left({ pot }: { pot: Pot }) {
   const state = stockOf(pot);
   return (

@@ -3,7 +3,7 @@ import { createColumnHelper } from '@tanstack/react-table';
 
 const column = createColumnHelper<Kept<Pot>>();
 
-/** What the shelf is sorted by, in the order `ShelfRow` shows it. */
+/** The sort keys of the shelf, in the order `ShelfRow` shows them. */
 export const shelfColumns = [
   column.accessor(({ content }) => colourOfHex(content.swatch).hue, {
     id: 'swatch',

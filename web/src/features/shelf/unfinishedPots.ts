@@ -1,6 +1,6 @@
 const keyOf = (potId: string) => `yellow-ledger.unfinished-pot.${potId}`;
 
-/** What was typed about a pot and is not right yet, for as long as the browser tab is open. */
+/** Invalid input about a pot, kept as long as the browser tab is open. */
 export const unfinishedPots = {
   keep(potId: string, typed: unknown): void {
     if (typed === null) sessionStorage.removeItem(keyOf(potId));

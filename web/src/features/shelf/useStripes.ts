@@ -9,7 +9,7 @@ type Painted = Pick<Pot, 'swatch' | 'hiding' | 'swatchShows'>;
 export const stripeKey = ({ swatch, hiding, swatchShows }: Painted) =>
   `${swatch} ${hiding} ${swatchShows ?? ''}`;
 
-/** What one coat of each pot leaves on a card, by `stripeKey`; filled in by the worker. */
+/** One coat of each pot on a card, by `stripeKey`; filled in by the worker. */
 export function useStripes(pots: readonly Painted[]): ReadonlyMap<string, Stripe> {
   const asked = pots.map(({ swatch, hiding, swatchShows }) => ({ swatch, hiding, swatchShows }));
   const { answer } = useAnswer(

@@ -15,7 +15,7 @@ import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 
-/** What to buy, why, and what would do instead. */
+/** Pots to buy, why, and their substitutes. */
 export default function ShoppingPage() {
   const { pots } = useShelf();
   const { answer, problem } = useAnswer(ofRecipes, [], (worker) => worker.shoppingList());

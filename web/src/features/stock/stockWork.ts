@@ -7,7 +7,7 @@ import {
 import { recipesInHand, shelfInHand } from '../../workers/shared/ledgerData';
 
 export const stockWork = {
-  /** What to buy, from the shelf and the recipes as they are kept now. */
+  /** Pots to buy, from the shelf and the recipes as they are kept now. */
   shoppingList(): ShoppingLine[] {
     return shoppingList([...shelfInHand().values()], recipesInHand());
   },

@@ -9,7 +9,7 @@ export interface UnlessMineProps {
   children: ReactNode;
 }
 
-/** What is only looked at by who may not change the record: fields and buttons in it take nothing. */
+/** A read-only part for members who may not change the record: fields and buttons in it take nothing. */
 export function UnlessMine({ kind, id, className, children }: UnlessMineProps) {
   const mayWrite = useMay(kind, id)('write');
   return (

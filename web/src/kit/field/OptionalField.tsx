@@ -3,7 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { Options } from '../Select';
 import { Field } from './Field';
 
-/** What an empty field stands for: nothing said. */
+/** The meaning of an empty field: nothing said. */
 const asTyped = (typed: unknown) => (typed === '' || typed === null ? undefined : typed);
 
 export interface OptionalFieldProps {

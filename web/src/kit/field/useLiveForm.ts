@@ -29,7 +29,7 @@ export function useLiveForm<Content extends FieldValues>({
     resolver: zodResolver(schema),
     mode: 'onChange',
   });
-  // What the form has sent and has not seen come back yet, oldest first. A value that comes back is
+  // Values the form has sent and has not seen come back yet, oldest first. A value that comes back is
   // an echo, however late: taking it for a change from outside would throw away what was typed since.
   const sent = useRef([textOf(schema, value)]);
 

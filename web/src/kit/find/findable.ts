@@ -96,8 +96,8 @@ export function findables({ pots, recipes, armies }: LedgerInHand): Findable[] {
 const mostShown = 12;
 
 /**
- * What is found by some words, best first: names that begin so, names with words that begin so, and
- * last what has all the words somewhere about it.
+ * Results for some words, best first: names that begin so, names with words that begin so, and
+ * last those that have all the words somewhere.
  */
 export function found(all: readonly Findable[], typed: string): Findable[] {
   const words = typed.trim().toLowerCase().split(/\s+/).filter(Boolean);

@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react';
 
 const keyOf = (name: string) => `yellow-ledger.${name}`;
 
-/** What stands with the page in the history of the browser; undefined where nothing does. */
+/** State kept with the page in the history of the browser; undefined where there is none. */
 export function keptHere(name: string): unknown {
   const state = window.history.state as Record<string, unknown> | null;
   return state?.[keyOf(name)];

@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react';
 import { keepHere, keptHere } from './useKeptHere';
 
 /**
- * What is opened in its place on a page, by its id. It stands with the page in the history of the
+ * The section opened in its place on a page, by its id. It stands with the page in the history of the
  * browser: who comes back finds it open. An address can ask for it: `?open=` and the id.
  */
 export function useOpenHere(): [string | null, (id: string | null) => void] {

@@ -3,7 +3,7 @@ import { ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { Ribbon } from './Ribbon';
 
-/** What a recipe is predicted to leave, from pit to point. */
+/** The predicted finish of a recipe, from pit to point. */
 export function FinishedRibbon({ recipe, label }: { recipe: Recipe; label: string }) {
   const { answer } = useAnswer(ofShelf, [recipe], (worker) => worker.finished(recipe));
   if (!answer) return <div className="ribbon-well" />;

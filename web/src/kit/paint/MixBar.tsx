@@ -9,7 +9,7 @@ export interface MixBarProps {
 }
 
 /**
- * What is on the brush: blocks as wide as their parts, thinner hatched, a carried-forward mix
+ * The mix on the brush: blocks as wide as their parts, thinner hatched, a carried-forward mix
  * bracketed with the number of the line it comes from. Its words stand beside it.
  */
 export function MixBar({ mix, hexOfPot, hexOfStep, lineNumber }: MixBarProps) {

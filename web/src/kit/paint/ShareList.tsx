@@ -7,7 +7,7 @@ export interface ShareListProps {
   potName: (potId: string) => string;
 }
 
-/** What is in a mix, pot by pot. */
+/** The parts of a mix, pot by pot. */
 export function ShareList({ shares, potHex, potName }: ShareListProps) {
   return (
     <ul className="rows">

@@ -20,7 +20,7 @@ export function benchOfArmy(army: Army, models: ModelRange[]): Bench {
 }
 
 /**
- * What a plan takes together, in the room it was planned for.
+ * The models a plan takes together, in the room it was planned for.
  *
  * @param painterId whose claims only; those of everybody where not said
  */

@@ -1,2 +1,2 @@
-/** What is done on a recipe's page is undone there. */
+/** Changes made on a recipe's page are undone there. */
 export const recipeScope = (recipeId: string) => `recipe ${recipeId}`;

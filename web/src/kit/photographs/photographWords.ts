@@ -8,7 +8,7 @@ export function photographName({ caption, shows, addedAt }: Photograph): string 
   return caption ?? `Photograph, ${shows}, ${format(new Date(addedAt), 'd MMM yyyy')}`;
 }
 
-/** What it is to look like first, then from before to after; of each kind the oldest first. */
+/** The intended look first, then from before to after; of each kind the oldest first. */
 export const inTheirOrder = (one: Photograph, other: Photograph): number =>
   order.indexOf(one.shows) - order.indexOf(other.shows) || one.addedAt.localeCompare(other.addedAt);
 

@@ -23,7 +23,7 @@ export function usePhotographs(of: PhotographOf) {
     [kept, key],
   );
 
-  /** What is done on a recipe's page is undone there. */
+  /** Changes made on a recipe's page are undone there. */
   const scope = of.kind === 'recipe' ? recipeScope(of.recipeId) : null;
   const put = (label: string, before: Photograph | null, after: Photograph | null) =>
     writer.do(label, { records: [{ name: 'photographs', before, after }] }, { scope });

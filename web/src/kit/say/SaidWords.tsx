@@ -11,7 +11,7 @@ export interface SaidWordsProps {
   onSay: (sentence: string) => void;
 }
 
-/** What of a sentence was not understood, with what it may have meant; and what was taken for what. */
+/** The unclear parts of a sentence, with their possible meanings; and the assumed ones. */
 export function SaidWords({ id, sentence, marks, rough, names, onSay }: SaidWordsProps) {
   return (
     <div id={id} className="said-words" aria-live="polite">

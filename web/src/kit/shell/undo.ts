@@ -1,4 +1,4 @@
-/** What the two arrows in the head do. */
+/** The two arrows in the head. */
 export interface Undo {
   canUndo: boolean;
   canRedo: boolean;

@@ -4,7 +4,7 @@ import { z } from 'zod';
 
 const key = 'yellow-ledger.scroll';
 const mostKept = 100;
-/** What a page shows may come in later; so long its place is held, unless a hand moves it, ms. */
+/** The content of a page may come in later; so long its place is held, unless a hand moves it, ms. */
 const longest = 2500;
 const keptSchema = z.record(z.string(), z.number()).catch({});
 
@@ -55,7 +55,7 @@ export function useKeptScroll(mains: readonly string[]): void {
     const timer = setTimeout(giveUp, longest);
     const byHand = ['wheel', 'touchstart', 'keydown', 'pointerdown'] as const;
     byHand.forEach((each) => window.addEventListener(each, giveUp, { passive: true, once: true }));
-    // What leads away may come before the next frame has told of the last scrolling.
+    // A link may be followed before the next frame has told of the last scrolling.
     const remember = () => {
       if (!isReturning) keep(pathname, window.scrollY);
     };

@@ -30,7 +30,7 @@ const picture = (drawn: ReactNode) => (
 /** How a consistency looks, beside its word where that is used first. */
 export const ConsistencyPicture = ({ name }: { name: Consistency['name'] }) => picture(drops[name]);
 
-/** What a line is for, beside its word where that is used first. */
+/** The purpose of a line as a picture, beside its word where that is used first. */
 export const MeaningPicture = ({ meaning }: { meaning: Meaning }) =>
   picture(
     <>

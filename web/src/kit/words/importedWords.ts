@@ -15,7 +15,7 @@ export const isSaidWhole = ({ leftOut, potsDiffering }: Imported): boolean =>
   leftOut.length <= mostNamed && potsDiffering.length <= mostNamed;
 
 /**
- * What taking a ledger file in did.
+ * The result of importing a ledger file.
  *
  * @example 'Taken in: Reed cloak. 12 pots were new, 3 were here already.'
  */

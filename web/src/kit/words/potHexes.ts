@@ -1,6 +1,6 @@
 import type { Pot } from '@yellow-ledger/core';
 
-/** What stands for a colour nobody knows. */
+/** The stand-in for an unknown colour. */
 export const unknownHex = '#777777';
 
 /** Swatches of pots by id; grey for a pot that is gone. */

@@ -21,7 +21,7 @@ export interface ArmyRecipes {
   lineNumbers: Record<string, number>;
 }
 
-/** What an army is painted by. */
+/** The recipes of an army. */
 export function armyRecipes(army: Army): ArmyRecipes {
   const now = new Map(recipesInHand().map((recipe) => [recipe.id, recipe] as const));
   const pins = pinsOf(army);

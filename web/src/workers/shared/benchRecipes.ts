@@ -20,7 +20,7 @@ let kept: { key: string; recipes: BenchRecipes } | null = null;
 // Edited elsewhere in the same tab, a recipe is painted as it is now.
 whenChanged(['recipes', 'versions'], () => (kept = null));
 
-/** What a bench is painted by, with the order of work, which takes longer than all the rest. */
+/** The recipes of a bench, with the order of work, which takes longer than all the rest. */
 export function benchRecipes(bench: Bench, army: Army): BenchRecipes {
   const scheme = army.units.map(({ id, surfaces, own, overs }) => [id, surfaces, own, overs]);
   const key = JSON.stringify([bench.id, bench.loose, army.scheme, scheme]);

@@ -20,7 +20,7 @@ import {
 } from '@yellow-ledger/core';
 import { shelfInHand } from './ledgerData';
 
-/** What was asked for, and what came of it. */
+/** The request, and its result. */
 export type DraftedProgression = { asked: ProgressionOptions } & (
   { progression: Progression; build: BuildUp } | { problem: string }
 );

@@ -142,7 +142,7 @@ export const formWork = {
     const plain = predictBuildUp(recipe, shelfInHand());
     return Object.fromEntries(
       formNames.map((form) => {
-        // What is aimed takes another share of every form.
+        // An aimed line takes another share of every form.
         const build =
           plain.aspects.length > 0 ? predictBuildUp({ ...recipe, form }, shelfInHand()) : plain;
         return [form, readsAsWhole(build, form)];

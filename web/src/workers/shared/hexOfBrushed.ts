@@ -1,7 +1,7 @@
 import { masstoneOf, mixedPaint, surfaceColour, type Brushed } from '@yellow-ledger/core';
 import { shelfInHand } from './ledgerData';
 
-/** What a mix looks like thick and dry; neutral grey where none of its pots is on the shelf. */
+/** The colour of a mix thick and dry; neutral grey where none of its pots is on the shelf. */
 export function hexOfBrushed({ pots }: Brushed): string {
   const shelf = shelfInHand();
   const known = pots.filter(({ potId }) => shelf.has(potId));

@@ -13,7 +13,7 @@ import {
 } from '@yellow-ledger/core';
 import type { LedgerData, Collection } from '../../data/ledgerData';
 
-/** What has changed of a part since it was told last. */
+/** The changes of a collection since the worker was last told. */
 export interface PartChange<Name extends Collection = Collection> {
   part: Name;
   /** new, or in the place of what has its identifier */
@@ -28,7 +28,7 @@ const listeners: { parts: readonly Collection[]; forget: () => void }[] = [];
 /** lists made from what is in hand, until it changes */
 const lists = new Map<Collection, readonly LedgerData[Collection][number][]>();
 
-/** What the page has in hand, as it tells it; the worker fetches nothing itself. */
+/** The page's loaded data, as it tells it; the worker fetches nothing itself. */
 export function setLedgerData(changes: readonly PartChange[]): void {
   for (const { part, put, gone, isWhole } of changes) {
     const known = isWhole ? new Map() : (inHand.get(part) ?? new Map());
@@ -47,7 +47,7 @@ export function whenChanged(parts: readonly Collection[], forget: () => void): v
   listeners.push({ parts, forget });
 }
 
-/** What a thing of any part is known by. */
+/** The key of a record of any collection. */
 export function idOf(thing: LedgerData[Collection][number]): string {
   if ('recipeId' in thing && 'frozenAt' in thing) return `${thing.recipeId} ${thing.number}`;
   return 'revision' in thing ? thing.content.id : thing.id;

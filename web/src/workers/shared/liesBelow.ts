@@ -11,7 +11,7 @@ import {
   type WorkSurface,
 } from '@yellow-ledger/core';
 
-/** What lies on one surface below what is painted now. */
+/** The layers on one surface below its present recipe. */
 export interface Below {
   surfaceId: string;
   name: string;
@@ -22,7 +22,7 @@ export interface Below {
 }
 
 /**
- * What a coat on one model goes onto, by the log: what its surface was painted by before, and, for
+ * The ground of a coat on one model, by the log: an earlier recipe of its surface, and, for
  * what goes over surfaces, all that lies on each of them.
  *
  * @param recipe what is painted now

@@ -17,7 +17,7 @@ import * as Comlink from 'comlink';
 import { potSheetWork } from './potSheetWork';
 import { drawingOf, unpacked } from './unpackedPicture';
 
-/** What a picture is drawn on where it lets through: the neutral grey of the wells. */
+/** The background of a transparent picture: the neutral grey of the wells. */
 const well = '#777777';
 /** Enough to see brush strokes by, and a tenth of what a camera gives. */
 const quality = 0.86;
@@ -38,7 +38,7 @@ export interface LightRead extends LightField {
   shares: number[];
 }
 
-/** What is done with pictures: in a worker of its own, so that no prediction waits for it. */
+/** Work on pictures: in a worker of its own, so that no prediction waits for it. */
 export const pictureWork = {
   ...potSheetWork,
 

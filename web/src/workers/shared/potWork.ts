@@ -30,7 +30,7 @@ export const cardPlacesSchema = z.object({
 export type CardPlaces = z.infer<typeof cardPlacesSchema>;
 export type CardPlace = keyof CardPlaces;
 
-/** What a card says of a pot, or why it cannot be read. */
+/** The facts of a pot by a card, or why it cannot be read. */
 export type CardAnswer =
   { swatch: string; hiding: number; playedForward: number } | { problem: string };
 
@@ -60,7 +60,7 @@ export const potWork = {
     }
   },
 
-  /** What goes with a pot from the shelf, and why. */
+  /** Pots of the shelf that go with a pot, and why. */
   pairs(pot: Pot): Pair[] {
     return pairsWith(pot, shelfInHand());
   },

@@ -33,7 +33,7 @@ import {
 } from '@yellow-ledger/core';
 import { shelfInHand, whenChanged } from './ledgerData';
 
-/** What the recipe page shows beside the lines themselves. */
+/** The answers the recipe page shows beside the lines themselves. */
 export interface Prediction {
   buildUp: BuildUp;
   /** what the first line goes onto, in words */

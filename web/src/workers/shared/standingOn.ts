@@ -8,7 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import { shelfInHand } from './ledgerData';
 
-/** What stands on a surface of a model, as something that can be predicted. */
+/** The layers of a surface of a model, as something that can be predicted. */
 export interface Standing {
   /** what lies on top, over what its shelf knows to lie below it */
   recipe: Recipe;
@@ -34,7 +34,7 @@ export function standingOn(
 ): Standing | null {
   const stack = stackOn(asked, surfaceId);
   const layers = own ? stack.layers.with(stack.own, own) : stack.layers;
-  // What is still to be painted, of whatever goes over it, is not there.
+  // Effects still to be painted are not there.
   const there = layers.filter(
     (layer, index) => index === stack.own || layer.steps.some(({ isOut }) => !isOut),
   );

@@ -8,7 +8,7 @@ import type { Finding } from '../finding';
 import { finishedWith } from '../finishedWith';
 import { rule } from '../rule';
 
-/** Nobody finds the line missing when the finished surface changes by less than this, ΔE00. */
+/** A line is not missed when the finished surface changes by less than this, ΔE00. */
 const goneUnder = 0.6;
 /** A line did something while it was seen, ΔE00. */
 const didFrom = 3;

@@ -8,7 +8,7 @@ const mostlyFrom = 0.5;
 /** Light goes through it, comes back from below and glows on the way: from so pale a ground on, L*. */
 const paleFrom = 70;
 
-/** What glows is brighter than white, which no swatch can show; and it takes its light from below. */
+/** A glow is brighter than white, which no swatch can show; and it takes its light from below. */
 export const glows = rule(
   23,
   ({ lines, shelf }) =>

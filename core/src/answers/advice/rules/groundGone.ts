@@ -3,7 +3,7 @@ import { potOn } from '../../../predicted/paint/mixedPaint';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
-/** What a recipe is painted on is gone, or stands on the recipe itself. */
+/** The ground of a recipe is gone, or stands on the recipe itself. */
 export const groundGone = rule(1, ({ recipe, shelf }): Finding[] => {
   const refusal = groundRefusal(recipe, shelf);
   if (!refusal) return [];

@@ -26,7 +26,7 @@ export const metallicDulled = rule(7, ({ lines, shelf }) => {
   return lines.flatMap((line, index): Finding[] => {
     const metal = lines.slice(0, index).findLast(isMetal);
     if (!metal || lines.slice(index + 1).some(isMetal)) return [];
-    // What is aimed at a part of the metal is a glow or a stain there, and is meant to be.
+    // A line aimed at a part of the metal is a glow or a stain there, and is meant to be.
     if (line.step.placement.aim) return [];
     const isOverAll = tints(line.step)
       ? line.step.technique !== 'recessWash'

@@ -4,7 +4,7 @@ import { rule } from '../rule';
 
 /** Less than this is no wait, minutes. */
 const leastWait = 3;
-/** What is usually waited, minutes: for a coat, and for what goes on wet. */
+/** The usual wait, minutes: for a coat, and for a layer that goes on wet. */
 const usualWait = { coat: 15, wet: 30 };
 
 /** The next line goes onto paint that has had no time to dry. */

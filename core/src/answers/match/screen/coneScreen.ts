@@ -31,7 +31,7 @@ export interface ConeScreen {
 const measuredInFull = 450_000;
 const sampled = 30_000;
 
-/** What of a shelf does not depend on the target, kept while the shelf is searched again. */
+/** The part of a search that does not depend on the target, kept while the shelf is searched again. */
 interface PairTable {
   ways: number[][];
   meter: MixMeter;

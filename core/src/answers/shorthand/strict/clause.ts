@@ -55,7 +55,7 @@ const valuesOf = (items: readonly Item[], ...kinds: Item['kind'][]): unknown[] =
 export const figuresIn = (items: readonly Item[]): number[] =>
   valuesOf(items, 'number', 'amount', 'often') as number[];
 
-/** What the first word of a kind means. */
+/** Meaning of the first word of a kind. */
 export const meantBy = <T>(items: readonly Item[], kind: Item['kind']): T =>
   valuesOf(items, kind)[0] as T;
 

@@ -25,7 +25,7 @@ export const codeOf = (items: readonly Item[]): string =>
 
 const thinnerWords: readonly Kind[] = ['water', 'medium', 'paint'];
 
-/** What a pot follows, rather than a word of ours that is spelt as its name. */
+/** Kinds a pot follows, rather than a word of ours that is spelt as its name. */
 const beforePots: readonly Kind[] = ['number', 'amount', 'parts', 'plus', 'of'];
 
 /** The words and phrases of a sentence, one after the other; words that only join are left out. */

@@ -1,5 +1,5 @@
 /**
- * What a word or phrase is. A sentence is read as a string of these letters, so that how words may
+ * The kind of a word or phrase. A sentence is read as a string of these letters, so that how words may
  * follow each other is a pattern over them.
  */
 export const kinds = {

@@ -68,7 +68,7 @@ const more = '(?:[,+&]*pn)';
 const thinner = '[,+&]*[wm]n';
 const noMore = '(?![qcMHx%:T])';
 
-/** What is in the mix. */
+/** The parts of the mix. */
 export const mixClauses: Clause[] = [
   clause('[nh]?q?o*[pl]', part),
   clause('n%o*[pl]|[pl]n%(?!o?[wm])', (items) => partThat({ isPercent: true }, items)),
@@ -93,7 +93,7 @@ export const mixClauses: Clause[] = [
   ]),
   // “a bit more bone” is the mix above with so much more.
   clause('[nh]Xq?o*p', (items) => partThat({ isWithAbove: true }, items)),
-  // What there is some of is not counted; of one pot alone it does not matter.
+  // An amount like “some” is not counted; of one pot alone it does not matter.
   clause('(?<=^|[ts,4:])9(?=[pl])', () => []),
   clause('hpA', part),
   clause('[pl]nq(?!o?[wm])', part),

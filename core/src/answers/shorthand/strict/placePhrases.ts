@@ -12,10 +12,10 @@ const stops: Record<ToneStopName, string> = {
   point: 'point|points',
 };
 
-/** What a place may be called beside its name: raised areas. */
+/** Nouns a place may be called by beside its name: raised areas. */
 const nouns = ['parts', 'areas', 'area', 'details', 'detail', 'places', 'bits', 'surfaces'];
 
-/** What painters call a place on the tone axis. */
+/** Painters' names for a place on the tone axis. */
 export const stopsSaid = (name: ToneStopName): string[] => {
   const words = stops[name].split('|');
   return [...words, ...nouns.map((noun) => `${words[0]} ${noun}`)];
@@ -36,7 +36,7 @@ const sides: Record<AimSide, string> = {
 const faces = ['what faces', 'faces', 'surfaces that face', 'parts that face', 'surfaces facing'];
 const facing: Partial<Record<AimSide, string>> = { up: 'up', down: 'down' };
 
-/** What painters call a side of a form. */
+/** Painters' names for a side of a form. */
 export const sidesSaid = (side: AimSide): string[] => [
   ...sides[side].split('|'),
   ...(facing[side] ? faces.map((words) => `${words} ${facing[side]}`) : []),

@@ -20,7 +20,7 @@ const clauses: readonly Clause[] = [
 
 const notUnderstood = 'is not understood';
 
-/** What says that the pot after it belongs to the mix of the one before. */
+/** Words by which the pot after them belongs to the mix of the one before. */
 const joinsPots = /[+&vT:rnqo]$/u;
 
 /** “Wash the copper with sepia”: what is painted, and with what. */
@@ -115,7 +115,7 @@ function withPotsMissing(marks: Mark[], said: Said): Mark[] {
   );
 }
 
-/** What a ratio is of cannot be told before its pots are there. */
+/** The subject of a ratio cannot be told before its pots are there. */
 const withoutRatios = (marks: Mark[]): Mark[] =>
   marks.some(({ isNoPot }) => isNoPot) ? marks.filter(({ isOfRatio }) => !isOfRatio) : marks;
 
@@ -153,7 +153,7 @@ const farThinMarks = (items: readonly Item[], { water, medium }: Said): Mark[] =
         kind === 'farThin' ? [{ from, to, message: 'how thin? say “1:8”' }] : [],
       );
 
-/** What stands for a figure that was not said elsewhere in the sentence. */
+/** Assumed figures, where the sentence does not say one elsewhere. */
 const roughOf = (items: readonly Item[], { water, medium, dryMinutes }: Said): Rough[] =>
   items.flatMap(({ kind, isRough, from, to, value }) => {
     const isSaid =

@@ -5,7 +5,7 @@ import { put, type FactAt, type Settling } from './settling';
 import { settleParts } from './settleParts';
 import { settleThinner } from './settleThinner';
 
-/** What the facts of a sentence come to together, and where they contradict each other. */
+/** Puts the facts of a sentence together, and finds where they contradict each other. */
 export function settle(facts: readonly FactAt[], beside: Beside): Settling {
   const settling: Settling = { said: { parts: [] }, marks: [], rough: [] };
   for (const { fact, span } of facts) {

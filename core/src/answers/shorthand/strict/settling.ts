@@ -2,7 +2,7 @@ import { isSameContent } from '../../../written/record/sameContent';
 import type { Fact } from './clause';
 import type { Mark, Rough, Said, Span } from '../said';
 
-/** What a run of words says, and where they stand. */
+/** The meaning of a run of words, and where they stand. */
 export interface FactAt {
   fact: Exclude<Fact, { mark: unknown }>;
   span: Span;
@@ -10,7 +10,7 @@ export interface FactAt {
   isUnjoined: boolean;
 }
 
-/** What is learned of a sentence on the way. */
+/** The facts of a sentence gathered so far. */
 export interface Settling {
   said: Said;
   marks: Mark[];

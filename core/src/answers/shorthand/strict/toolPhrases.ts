@@ -35,7 +35,7 @@ export const toolPhrases: { phrases: string; tool: Tool }[] = [
   { phrases: 'ends not drawn out', tool: { feathers: false } },
 ];
 
-/** What says each thing of a tool. */
+/** The phrases for each property of a tool. */
 export function toolWordsSaid(tool: Tool | undefined): string[] {
   return Object.entries(tool ?? {}).map(([fact, value]) => {
     const phrase = toolPhrases.find(({ tool: each }) => each[fact as keyof Tool] === value);

@@ -21,7 +21,7 @@ const dry = (minutes: number): Fact[] =>
     ? set({ dryMinutes: minutes })
     : marked(`0 to ${longestDry} minutes`);
 
-/** What goes on so often that it is counted as coats are. */
+/** Techniques that go on so often that they are counted as coats are. */
 const manyGo = /^(?:glazes|layers|washes|filters)$/u;
 const oneGoes = /^(?:glaze|layer|wash|filter)$/u;
 

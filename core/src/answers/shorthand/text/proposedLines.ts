@@ -29,7 +29,7 @@ export interface ReadProposedLine extends ProposedLine {
   surface?: number;
 }
 
-/** What a text comes to. */
+/** The lines proposed by a text. */
 export interface TextProposal {
   lines: ProposedLine[];
   /** steps beyond what a recipe holds */

@@ -5,7 +5,7 @@ import type { ProposedLine, ReadProposedLine } from './proposedLines';
 /** So many questions are asked of a text; what else waits is marked in its line. */
 export const mostQuestions = 3;
 
-/** What a press puts in the place of the words that are asked about. */
+/** Words a press puts in the place of those that are asked about. */
 export interface Answer {
   label: string;
   by: string;
@@ -22,7 +22,7 @@ export interface TextQuestion {
 }
 
 /**
- * What is to be asked of a text, each once, those first that most rows wait for.
+ * The questions of a text, each once, those first that most rows wait for.
  *
  * @param most questions at most
  */

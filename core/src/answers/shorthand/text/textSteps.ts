@@ -7,7 +7,7 @@ export interface TextStep {
   isHeading?: true;
 }
 
-/** What stands before a step in a list: a dash, a box, a number, a letter. */
+/** The sign before a step in a list: a dash, a box, a number, a letter. */
 const listSign =
   /^(?:[-*•–—>·]+\s+|\[[ x]?\]\s*|\(?\d{1,2}[.):](?!\d)\s*|step\s+\d{1,2}\s*[.:)-]?\s*|\(?[a-z][.)]\s+)+/iu;
 

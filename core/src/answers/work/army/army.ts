@@ -27,7 +27,7 @@ const sizeNames = sizeClasses.map(({ name }) => name);
 
 export const mostModels = 2000;
 
-/** What of a surface can wait until all else on the model is done. */
+/** Parts of a surface that can wait until all else on the model is done. */
 export const holdsBack = ['details', 'the whole surface'] as const;
 
 /** One surface of every model of a unit. */
@@ -177,7 +177,7 @@ export function pinOf(
   model?: number,
 ): RecipePin | null {
   const ofModel = own && model !== undefined ? ownByModel(own).get(`${model} ${id}`) : undefined;
-  // What goes over surfaces is no kind of surface.
+  // An effect over surfaces is no kind of surface.
   const ofKind = over ? undefined : scheme.find((each) => each.surface === surface)?.recipe;
   return ofModel ?? recipe ?? ofKind ?? null;
 }

@@ -28,7 +28,7 @@ export function asUsuallyPainted(
   return painted.map((step) => {
     const [least, most] = rangeOfCoats(step, finishLevel);
     const usual = coats[lineKey(id, step.id)];
-    // What is painted is in `coats` by now; the range is only asked whether there is one.
+    // The coats painted are in `coats` by now; the range is only asked whether there is one.
     return least < most && usual !== undefined
       ? { ...step, coats: Math.min(most, Math.max(1, usual)) }
       : step;

@@ -11,7 +11,7 @@ import type { RecipePin } from '../../../written/recipe/recipePin';
 import { usualHand, type OwnFigures } from './ownFigures';
 import { stepsFor } from './surfaces/stepsFor';
 
-/** What one mix of one surface of a unit takes. */
+/** Paint needed for one mix of one surface of a unit. */
 export interface MixNeed {
   unitId: string;
   surfaceId: string;
@@ -27,7 +27,7 @@ export interface MixNeed {
   drops: Drops;
 }
 
-/** What all of it takes of one pot. */
+/** Paint needed from one pot in all. */
 export interface PotNeed {
   potId: string;
   ml: number;
@@ -126,7 +126,7 @@ export function paintNeeded(
   }
 }
 
-/** What a new pot holds, ml, where nothing else is known. */
+/** Content assumed of a new pot, ml, where nothing else is known. */
 export const usualPotMl = 17;
 
 /** Less than this is no amount, ml. */

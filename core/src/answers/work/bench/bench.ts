@@ -11,7 +11,7 @@ import { idSchema, lineOfText } from '../../../written/record/fields';
 import { savedAtSchema } from '../../../written/record/revision';
 import { recipeSchema, type Recipe } from '../../../written/recipe/recipe';
 
-/** What stands on the table: models of an army, or models that belong to none. */
+/** The models on the table: of an army, or of none. */
 export const benchSchema = z
   .strictObject({
     id: idSchema,
@@ -45,7 +45,7 @@ export const benchSchema = z
 
 export type Bench = z.infer<typeof benchSchema>;
 
-/** What a bench is worked out from: its own models as an army of one unit, or those of its army. */
+/** The data a bench is worked out from: its own models as an army of one unit, or those of its army. */
 export function armyOnBench(bench: Bench, army: Army | null): Army | null {
   if (!bench.loose) return army;
   return { id: bench.id, name: bench.name, scheme: [], units: [bench.loose.unit], notes: '' };

@@ -61,7 +61,7 @@ export interface BenchStepAsked {
   /** the coat as it would be noted */
   coat: CoatEntry;
   /**
-   * What lies on each surface it goes onto, as it was done, the lowest first; and the place of the
+   * The layers on each surface it goes onto, as they were painted, the lowest first; and the place of the
    * surface's own recipe among them, after the last where it is this one.
    */
   onto?: readonly { surfaceId: string; name: string; layers: readonly Recipe[]; own: number }[];

@@ -54,7 +54,7 @@ export interface BenchState {
 }
 
 /**
- * What can be painted now, what waits and what dries, by the log.
+ * The coats to paint now, those that wait and those that dry, by the log.
  *
  * The line that was painted last goes on as long as there are models for it; then the surfaces in
  * the order of work with the least risk, each from its first open coat. A wash or a spray keeps all

@@ -37,7 +37,7 @@ export function blockedUntil(
   return blocked;
 }
 
-/** What dries on the bench, soonest dry first. */
+/** Coats that dry on the bench, soonest dry first. */
 export function dryingOf(
   army: Army,
   bench: Pick<Bench, 'models'>,

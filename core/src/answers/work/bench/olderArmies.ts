@@ -8,7 +8,7 @@ import type { CarriedField } from '../../../written/record/carriedFields';
 import { fingerprint } from '../../../written/record/fingerprint';
 import { planNotes, type NotedCoat } from './planNotes';
 
-/** What an army of file minor version 2 and before kept itself, and the log keeps now. */
+/** Notes an army of file minor version 2 and before kept itself; the log keeps them now. */
 export interface OlderNotes {
   /** painted coats, by plan */
   done: { planId: string; coats: NotedCoat[] }[];

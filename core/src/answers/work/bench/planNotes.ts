@@ -20,7 +20,7 @@ export interface NotedCoat {
 }
 
 /**
- * What was painted by a plan, as entries of the log: with the paint, the drying and the areas that
+ * A painted plan as entries of the log: with the paint, the drying and the areas that
  * the recipes say, under the army’s own identifier, as no bench was there. Models whose recipe or
  * line is gone are left out.
  *

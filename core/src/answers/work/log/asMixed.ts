@@ -9,7 +9,7 @@ export function mixOfBrushed({ pots, waterParts, mediumParts }: Brushed): Mix {
   return { parts: writtenParts(pots), waterParts, mediumParts };
 }
 
-/** What a line as it is written puts on the brush. @throws CarryError */
+/** The paint a line as it is written puts on the brush. @throws CarryError */
 export function brushedOf({ mix }: Pick<Step, 'mix'>, earlier: readonly Step[]): Brushed {
   const { waterParts, mediumParts } = mix;
   return { pots: flattenMix(mix, earlier), waterParts, mediumParts };

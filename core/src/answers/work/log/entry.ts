@@ -85,7 +85,7 @@ const entryOf = <Kind extends string, Shape extends z.ZodRawShape>(kind: Kind, s
 
 const ml = numberWithin(0, 10_000);
 
-/** What can be written into the log. Nothing in it is ever changed: a wrong entry is struck out. */
+/** The kinds of log entry. An entry is never changed: a wrong one is struck out. */
 export const entrySchema = z.discriminatedUnion(
   'kind',
   [
@@ -175,7 +175,7 @@ export const entrySchema = z.discriminatedUnion(
 
 export type LogEntry = z.infer<typeof entrySchema>;
 
-/** What the unit of an entry belongs to: its army, or the bench of a figure of no army. */
+/** The owner of the unit of an entry: its army, or the bench of a figure of no army. */
 export const holderOf = ({ armyId }: { armyId: string | null }, benchId: string): string =>
   armyId ?? benchId;
 export type LogKind = LogEntry['kind'];

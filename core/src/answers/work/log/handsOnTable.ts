@@ -15,7 +15,7 @@ export interface HandsOnRow {
 }
 
 /**
- * What the log measured, by technique and size of the figure.
+ * Hands-on times measured by the log, by technique and size of the figure.
  *
  * @param sizeOf the size of the models of an entry, in a word
  */

@@ -127,7 +127,7 @@ function linesOf(done: Recipe, on: OnSurface, shelf: Shelf, areaCm2: number): Re
   });
 }
 
-/** Nobody mixes less for one model, ml: four drops. */
+/** The smallest amount mixed for one model, ml: four drops. */
 const leastMl = 0.2;
 
 function dropsOn(step: Step, earlier: Step[], shelf: Shelf, ml: number): Drops | null {

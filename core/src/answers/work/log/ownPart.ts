@@ -3,7 +3,7 @@ import { brushedOf, isSameBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';
 
-/** What is noted by the line of a recipe. */
+/** The entries by the line of a recipe. */
 interface OfRecipe {
   recipeId: string;
   stepId: string;
@@ -31,7 +31,7 @@ export function partedBy(recipe: Recipe, on: OnSurface): { own: OnSurface; below
   };
 }
 
-/** What of a surface was noted by some recipes. */
+/** The entries of a surface by some recipes. */
 export function partOf(on: OnSurface, isOfIt: (entry: OfRecipe) => boolean): OnSurface {
   const coats = new Map<string, CoatEntry[]>();
   for (const [stepId, all] of on.coats) {
@@ -50,7 +50,7 @@ function isAlike({ steps }: Recipe, recipeId: string, on: OnSurface): boolean {
   };
   const isOfIt = (entry: OfRecipe) => entry.recipeId === recipeId;
   const coats = [...on.coats.values()].flat().filter(isOfIt);
-  // What was done otherwise than written says nothing of what was written.
+  // A coat painted differently says nothing of the written one.
   const asWritten = coats.filter(({ differs }) => differs.length === 0);
   const isLine = [...coats, ...on.extras.filter(isOfIt), ...on.found.filter(isOfIt)].some(
     ({ stepId, id }) => lines.has(stepId) || lines.has(id),

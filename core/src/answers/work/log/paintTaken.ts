@@ -1,7 +1,7 @@
 import type { CoatEntry, LogEntry } from './entry';
 import { standing } from './standing';
 
-/** What one coat took from one pot. */
+/** Paint one coat took from one pot. */
 export interface PaintUsed {
   entryId: string;
   /** milliseconds since 1970 */
@@ -11,7 +11,7 @@ export interface PaintUsed {
 }
 
 /**
- * What counts of a log took from the pots, coat by coat. A coat that two have noted was painted
+ * Paint the valid entries of a log took from the pots, coat by coat. A coat that two have noted was painted
  * once: it is the same coat of the same line on the same model of an army, or of a bench that
  * belongs to none.
  */
@@ -40,7 +40,7 @@ export function notedCoatsOf({
   return models.map((model) => `${key} ${model}`);
 }
 
-/** What was taken from each pot by what counts of a log, ml. */
+/** Paint taken from each pot by the valid entries of a log, ml. */
 export function paintTaken(entries: readonly LogEntry[]): Map<string, number> {
   const taken = new Map<string, number>();
   for (const { potId, ml } of paintUsed(entries)) taken.set(potId, (taken.get(potId) ?? 0) + ml);

@@ -57,7 +57,7 @@ function take(session: LoggedSession, entry: LogEntry, at: number): void {
   if (!session.benchIds.includes(entry.benchId)) session.benchIds.push(entry.benchId);
   if (entry.kind === 'mishap') session.mishaps++;
   if (entry.kind !== 'coat') return;
-  // What was in the hand before it was noted belongs to the sitting too.
+  // Work begun before it was noted belongs to the session too.
   if (entry.minutes !== null) session.from = Math.min(session.from, at - entry.minutes * 60_000);
   session.coats += entry.where.models.length;
   session.handsOn += entry.minutes ?? 0;

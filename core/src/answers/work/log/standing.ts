@@ -1,7 +1,7 @@
 import type { LogEntry } from './entry';
 
 /**
- * What counts of a log: in the order it was written, without what was struck out. A struck strike
+ * The valid entries of a log: in the order it was written, without those struck out. A struck strike
  * brings back what it had taken out. Clocks are only looked at where two were written knowing as
  * much of the log as each other.
  */
@@ -23,7 +23,7 @@ export function inOrder(one: LogEntry, other: LogEntry): number {
   return apart !== 0 ? apart : one.id < other.id ? -1 : 1;
 }
 
-/** What an entry written now is given, so that it comes after all that is known. */
+/** The time given to an entry written now, so that it comes after all that is known. */
 export function nextOrder(entries: readonly LogEntry[]): number {
   return entries.reduce((most, { order }) => Math.max(most, order), -1) + 1;
 }

@@ -18,7 +18,7 @@ test('the median of the coats a line got before its painter went on is the usual
     log.coat(model + 60, 'cloak', 'base', 2, [model]);
     if (model > 1) log.coat(model + 120, 'cloak', 'base', 3, [model], { wanted: 3 });
   }
-  // Nobody knows yet whether that was enough.
+  // It is not known yet whether that was enough.
   expect(usualCoats(log.entries).size).toBe(0);
   log.coat(300, 'cloak', 'shade', 1, [1, 2, 3]);
   const [[key, usual]] = [...usualCoats(log.entries)];

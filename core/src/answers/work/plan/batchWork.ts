@@ -38,7 +38,7 @@ export interface MixName {
   mediumParts: number;
 }
 
-/** What there is to paint of a batch, with the names of everything in it. */
+/** The work of a batch, with the names of everything in it. */
 export interface BatchWork {
   work: Work;
   hands: Hand[];
@@ -73,7 +73,7 @@ const eachPotMinutes = 0.5;
 const thinningMinutes = 0.25;
 
 /**
- * What there is left to paint of a batch.
+ * The work left of a batch.
  *
  * @param painted what is on the models already
  * @param own the painter’s own figures, where they are known

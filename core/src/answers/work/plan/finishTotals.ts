@@ -6,7 +6,7 @@ import type { FinishLevel } from '../../../written/recipe/step';
 import { waitsOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
 
-/** What a finish level adds up to. */
+/** The totals of a standard of finish. */
 export interface FinishTotals {
   steps: number;
   coats: number;
@@ -20,7 +20,7 @@ export interface FinishTotals {
 }
 
 /**
- * What a recipe adds up to, at its own finish level or another.
+ * The totals of a recipe, at its own standard of finish or another.
  *
  * @param own the painter’s own figures, where they are known
  */

@@ -1,4 +1,4 @@
-/** What is on one surface of one model before a plan begins. */
+/** The state of one surface of one model before a plan begins. */
 export interface PaintedSurface {
   /** coats that are on it or are not to come, as `line coat` */
   coats: ReadonlySet<string>;

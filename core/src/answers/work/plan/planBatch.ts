@@ -16,7 +16,7 @@ export interface PlanProgress {
 }
 
 /**
- * Who does what when: models × surfaces × lines × coats, laid into the sessions so that as little as
+ * Plans who paints which coats when: models × surfaces × lines × coats, placed into the sessions so that as little as
  * possible is waited. Looked for step by step, so that it can be shown and stopped.
  *
  * @param painted what is on the models already

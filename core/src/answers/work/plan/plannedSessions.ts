@@ -26,7 +26,7 @@ export interface PlannedSession {
 const leastMl = 1e-3;
 
 /**
- * What each session of a plan needs and leaves behind.
+ * The needs of each session of a plan, and its leftovers.
  *
  * @returns the sessions something is planned into, in their order
  * @throws UnknownPotError

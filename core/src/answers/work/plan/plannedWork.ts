@@ -43,7 +43,7 @@ export const plannedMixingSchema = z.strictObject({
 
 export type PlannedMixing = z.infer<typeof plannedMixingSchema>;
 
-/** Who does what when, and how near that is to what no plan can beat. */
+/** The schedule, and how near it is to the lower bound. */
 export const plannedWorkSchema = z.strictObject({
   runs: z.array(plannedRunSchema).max(40_000),
   ahead: z.array(plannedMixingSchema).max(40_000),

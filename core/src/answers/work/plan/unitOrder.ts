@@ -27,7 +27,7 @@ export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): Ord
 export function ranksOf(army: Army, unit: Unit, recipeOf: RecipeOf): Map<string, number> {
   const surfaces = orderedSurfaces(army, unit, recipeOf);
   const { order } = orderOfWork(surfaces, 'surface by surface', ({ surface }) =>
-    // What goes over others comes after them.
+    // An effect over others comes after them.
     surfaces[surface].surface.over ? turnOf(unit, surfaces[surface].surface, { stage: 'base' }) : 0,
   );
   const ids = [...new Set(order.map(({ surface }) => surfaces[surface].surface.id))];

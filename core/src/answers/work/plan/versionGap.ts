@@ -29,7 +29,7 @@ export interface RepaintedOn {
   models: number;
 }
 
-/** What it costs to bring models over to another recipe. */
+/** Cost of bringing models over to another recipe. */
 export interface RepaintCost {
   /** lines to paint, in order */
   stepIds: string[];
@@ -87,7 +87,7 @@ const isOnSame = (one: Recipe, other: Recipe) =>
   one.groundPotId === other.groundPotId &&
   pinKey(one.ground ?? null) === pinKey(other.ground ?? null);
 
-/** What repainting a finished surface by another recipe comes to. */
+/** Cost of repainting a finished surface by another recipe. */
 export interface Repaint extends VersionGap {
   /** coats of the first covering line until what is there no longer shows; null: not in 20 */
   coatsToCover: number | null;

@@ -47,7 +47,7 @@ export interface Work {
   bodyFreeAt: readonly number[];
 }
 
-/** Who paints. */
+/** A painter. */
 export interface Hand {
   speed: number;
   /** models only this hand paints */

@@ -5,7 +5,7 @@ import { solveLinear } from '../../../light/colour/solveLinear';
 /** CIELAB under D65. */
 export type Lab = readonly [value: number, a: number, b: number];
 
-/** What was read of one model, at the places that were read of every one. */
+/** Readings of one model, at the places that were read of every one. */
 export interface ReadModel {
   model: number;
   /** by place, in the same order for every model */
@@ -34,7 +34,7 @@ export const firstModels = 8;
 const leastRecent = 3;
 const mostRecent = 5;
 /**
- * What chance seldom goes beyond, in standard deviations of the normal distribution, at three places.
+ * A bound that chance seldom passes, in standard deviations of the normal distribution, at three places.
  * Found by simulation, as the lengths and the models that are compared hang together; the more
  * places, the further out one of them comes.
  */
@@ -44,7 +44,7 @@ const limitFor = (places: number) => limitDeviations + limitGrows * Math.log(pla
 /** A hand and a reader together are never surer than this, in Lab. */
 const surestLab = 0.15;
 /**
- * What varies along a bent line (a place on a fade, read a little higher or lower) also lies a little
+ * Readings that vary along a bent line (a place on a fade, read a little higher or lower) also lie a little
  * beside its own straight line: so much of the whole spread counts in every direction.
  */
 const bends = 0.15;

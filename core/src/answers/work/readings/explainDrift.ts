@@ -131,7 +131,7 @@ function changedPots(
 }
 
 /**
- * What a recipe is predicted to look like at places that are read.
+ * The predicted colours of a recipe at places that are read.
  *
  * @param aimed the recipe whose lines the places name, where it lies below this one
  * @throws CarryError, UnknownPotError

@@ -8,7 +8,7 @@ import type { Lab } from './controlChart';
 import { labsOf } from './explainDrift';
 import { placeKey, type ReadPlace } from './readPlace';
 
-/** What was read of one model, beside what was painted on it. */
+/** Readings of one model, beside its painted layers. */
 export interface ReadAsDone {
   /** as it was really painted */
   recipe: Recipe;

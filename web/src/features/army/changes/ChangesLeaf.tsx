@@ -18,7 +18,7 @@ export interface ChangesLeafProps {
   change: ChangeArmy;
 }
 
-/** What newer versions would change on models that are painted, and repainting in another colour. */
+/** Changes by newer versions on models that are painted, and repainting in another colour. */
 export function ChangesLeaf({ army, change }: ChangesLeafProps) {
   const { answer, problem } = useAnswer(ofArmies, [army], (worker) => worker.outdated(army));
   return (

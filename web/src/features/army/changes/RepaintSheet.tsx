@@ -24,7 +24,7 @@ export interface RepaintSheetProps {
   change: ChangeArmy;
 }
 
-/** What it takes to paint a finished surface over by another recipe, over what the log says is there. */
+/** The work of painting a finished surface over by another recipe, over the layers the log has. */
 export function RepaintSheet({ army, change }: RepaintSheetProps) {
   const { unit, unitChoice } = useUnitChoice(army);
   const { surface, surfaceChoice } = useSurfaceChoice(unit);

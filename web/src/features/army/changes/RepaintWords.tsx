@@ -12,7 +12,7 @@ export interface RepaintWordsProps {
   unit: Unit;
 }
 
-/** What stands there, what is meant, and what it takes. */
+/** The recipe that is there, the intended one, and the work between them. */
 export function RepaintWords({ answer, unit }: RepaintWordsProps) {
   const { repaint, model, painted, neighbours } = answer;
   const { pots = [] } = useShelf();

@@ -6,7 +6,7 @@ import { backShapes, frontShapes, type FigureShape } from '../figureShapes';
 const middle = 100;
 const feet = 296;
 const tall = 262;
-/** What is shown of the drawing, with room beside the figure for a light. */
+/** The visible part of the drawing, with room beside the figure for a light. */
 const view = { left: -20, top: 0, width: 240, height: 320 };
 /** A light that is pressed on stands so far before or behind the figure, figures. */
 const out = 0.25;

@@ -23,7 +23,7 @@ const whyNot = {
   itself: 'Nothing is painted: the light comes off it.',
 } as const;
 
-/** What a light does to one surface: unlit, lit, how near the shelf comes, and why not. */
+/** Effect of a light on one surface: unlit, lit, how near the shelf comes, and why not. */
 export function LitSurface({ lit, isOn, onTurn }: LitSurfaceProps) {
   const { name, because, glow, side } = lit;
   const isShaded = glow?.recipe.steps[0]?.placement.aim?.facing?.side !== side;

@@ -30,7 +30,7 @@ export const glowWork = {
     return looking.surfaces;
   },
 
-  /** What a surface throws on those beside it; null where nobody knows what it looks like. */
+  /** Light a surface throws on those beside it; null where its colour is not known. */
   bounceOff(army: Army, unit: Unit, surfaceId: string): PointLight | null {
     const surface = unit.surfaces.find(({ id }) => id === surfaceId);
     const layers = layersOn(army, unit, surfaceId, armyRecipes(army).recipeOf);

@@ -12,7 +12,7 @@ export interface OverPreviewProps {
   overId: string;
 }
 
-/** What goes over surfaces, on each of them: before it, after it, and what will not be as meant. */
+/** Effects over surfaces, on each of them: before, after, and where they will not be as meant. */
 export function OverPreview({ army, unit, overId }: OverPreviewProps) {
   const { answer } = useAnswer(ofArmies, [army, unit, overId], (worker) =>
     worker.overOnEach(army, unit, overId),

@@ -16,7 +16,7 @@ export interface UnitOversProps {
   unit: Unit;
 }
 
-/** What goes over surfaces once they are painted: marks, dust, a glow, one glaze over all. */
+/** Effects over painted surfaces: marks, dust, a glow, one glaze over all. */
 export function UnitOvers({ army, unit }: UnitOversProps) {
   const { control, setValue } = useFormContext<Unit>();
   const listed = useFieldArray({ control, name: 'overs', keyName: 'key' });

@@ -31,7 +31,7 @@ export interface OverOnSurface {
   objections: { line: number; remark: Remark }[];
 }
 
-/** What an edit leaves unchanged is not predicted again; of each over on each surface one. */
+/** A result an edit leaves unchanged is not predicted again; one is kept for each effect on each surface. */
 const predictors = new Map<string, BuildUpPredictor>();
 const mostPredictors = 120;
 
@@ -47,7 +47,7 @@ const seenFrom = 1;
 
 export const overWork = {
   /**
-   * What something that goes over surfaces makes of each of them, on what lies below it there.
+   * The effect on each surface it goes over, on the layers below it there.
    *
    * @returns null where it is gone or has no recipe
    */

@@ -9,7 +9,7 @@ export interface JobListProps {
   words: PlanWords;
 }
 
-/** What each painter does, in order, what is mixed for it with it. */
+/** The jobs of each painter, in order, and the mixes for them. */
 export function JobList({ batch, runs, ahead, words }: JobListProps) {
   const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
   return (

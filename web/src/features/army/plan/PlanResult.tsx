@@ -31,7 +31,7 @@ export interface PlanResultProps {
   pots: Pot[];
 }
 
-/** What comes of a plan: how long it takes, and each session with who does what. */
+/** The result of a plan: how long it takes, and each session with its jobs. */
 export function PlanResult({ army, batch, pots }: PlanResultProps) {
   const planning = usePlan(army, batch);
   const { timetable, ground, progress, problem, stop } = planning;
@@ -74,7 +74,7 @@ export function PlanResult({ army, batch, pots }: PlanResultProps) {
               plan={plan}
               words={words}
               onPrint={() => {
-                // What is folded up would not be on the paper.
+                // A closed section would not be on the paper.
                 flushSync(() => setIsAllOpen(true));
                 window.print();
               }}

@@ -11,7 +11,7 @@ export interface TimetableProps {
   words: PlanWords;
 }
 
-/** Who paints what when, on an axis of time; below each stretch its drying. */
+/** The timetable on an axis of time; below each stretch its drying. */
 export function Timetable({ span, batch, runs, ahead, hexOf, words }: TimetableProps) {
   const minutes = (span.to - span.from) / 60_000;
   const at = (moment: number) => ((moment - span.from) / (span.to - span.from)) * 100;

@@ -17,6 +17,6 @@ export function jobsOf(
   ].sort((one, other) => beginsAt(one) - beginsAt(other));
 }
 
-/** What is mixed at the beginning of a job. @example 'mixed first, 2 min · ' */
+/** The mix at the beginning of a job. @example 'mixed first, 2 min · ' */
 export const mixingWords = ({ mixing }: Pick<PlannedRun, 'mixing'>) =>
   mixing > 0 ? `mixed first, ${Math.max(1, Math.round(mixing))} min · ` : '';

@@ -1,6 +1,6 @@
 import type { Batch, NotedCoat, PlannedRun } from '@yellow-ledger/core';
 
-/** What was painted of a planned run: these models of it. */
+/** Models of a planned run that were painted. */
 export interface PaintedRun {
   run: PlannedRun;
   models: readonly number[];

@@ -24,7 +24,7 @@ import {
 import { armyRecipes } from '../../../workers/shared/armyRecipes';
 import { logInHand, ownFigures, shelfInHand } from '../../../workers/shared/ledgerData';
 
-/** What a plan would be made from now, and the names it is told in. */
+/** The inputs of a plan made now, and the names it is told in. */
 export interface PlanGround {
   madeFrom: MadeFrom;
   recipeNames: Record<string, string>;
@@ -34,7 +34,7 @@ export interface PlanGround {
   learned: LearnedFigures;
 }
 
-/** What was found, or why nothing was. */
+/** The result of a search, or why there is none. */
 export type Planned =
   | {
       work: PlannedWork;
@@ -44,7 +44,7 @@ export type Planned =
     }
   | { problem: string };
 
-/** What a plan asks of each session, and what its paints look like. */
+/** The needs of each session of a plan, and the colours of its paints. */
 export interface ToldPlan {
   sessions: PlannedSession[];
   /** mixed colours that more than one session needs, by their place among the mixes */
@@ -86,7 +86,7 @@ export const planWork = {
     onProgress: (done: number) => void,
   ): Promise<Planned | null> {
     const mine = ++newest;
-    // Whoever has thought better of it at once is heard before the search begins.
+    // A cancellation sent at once is handled before the search begins.
     await breathe();
     if (mine !== newest) return null;
     const { recipeOf } = armyRecipes(army);
@@ -127,7 +127,7 @@ export const planWork = {
   },
 
   /**
-   * What was painted by a plan, as entries of the log.
+   * The coats painted by a plan, as entries of the log.
    *
    * @param head of the first; the others follow it
    */

@@ -8,7 +8,7 @@ import type { ReadingLog } from './useReadingLog';
 /** A gain smaller than this is chance, ΔE00. */
 const worthwhile = 0.3;
 
-/** What the readings would correct, and how much nearer the predictions come by it. */
+/** The correction the readings suggest, and how much nearer the predictions come by it. */
 export function LearnSheet({
   readings,
   pots,

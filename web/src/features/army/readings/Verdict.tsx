@@ -2,7 +2,7 @@ import { firstModels } from '@yellow-ledger/core';
 import { Problem } from '../../../kit/Problem';
 import type { Readings } from './readingWork';
 
-/** What the readings say, in a sentence. */
+/** The verdict of the readings, in a sentence. */
 export function Verdict({ readings }: { readings: Readings }) {
   const { read, chart, change, causes } = readings;
   if (read.length === 0)

@@ -28,7 +28,7 @@ export interface SurfaceRead {
   entries: readonly LogEntry[];
 }
 
-/** What is on a model, for holding a reading against. */
+/** The layers on a model, for comparing a reading with. */
 export interface DoneOnModel {
   /** the surface’s recipe as it was done; as written where the log says nothing of it */
   done: Recipe;
@@ -39,7 +39,7 @@ export interface DoneOnModel {
 }
 
 /**
- * What is on each model of a unit.
+ * The layers on each model of a unit.
  *
  * @param when as it was last read, without what came on it since; or as it is now
  */
@@ -70,7 +70,7 @@ export function doneOnModels(
     const asked = { army, unit, model, recipeOf, figures };
     const on = figures.get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
     const { own: ofIt, below } = partedBy(recipe, on);
-    // What stands there may still be what it was painted by before.
+    // The layers there may still be of an earlier recipe.
     const rest = isBare(ofIt) && !isBare(below) ? 'left out' : 'as written';
     const own = isBare(on) ? recipe : asDone(recipe, on, rest);
     const key = JSON.stringify(own.steps);

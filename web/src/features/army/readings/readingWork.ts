@@ -149,13 +149,13 @@ export const readingWork = {
     };
   },
 
-  /** What a practice reader gives for a model painted as it is predicted; for trying it out. */
+  /** The answer of a practice reader for a model painted as predicted; for trying it out. */
   async practiceReading(asked: SurfaceAsked, model: number, places: number[]): Promise<Lab[]> {
     const found = surfaceOf(asked);
     if (!found) return [];
     const reader = simulatedReader(1 + Math.floor(Math.random() * 1e6));
     await reader.calibrate();
-    // Nobody paints two models alike to the hair.
+    // Two models are never painted exactly alike.
     const hand = 0.92 + 0.16 * Math.random();
     const { recipe, shelf } = doneOnModels(found, 'now')(model).seen(hand);
     const [plain] = aspectsOfRecipe(recipe, shelf);
@@ -187,7 +187,7 @@ function surfaceOf({ army, unitId, surfaceId, pin }: SurfaceAsked) {
   return { army, unit, recipeOf, group, groups, recipe: group.recipe, entries, unitId, surfaceId };
 }
 
-/** What a recipe is aimed at, by the first line that is. */
+/** The aim of a recipe, by the first line that has one. */
 function aspectsOn(recipe: Recipe): { line: string; name: string }[] {
   const shelf = shelfInHand();
   const [, ...aimed] = aspectsOfRecipe(recipe, shelf);
@@ -207,7 +207,7 @@ const ofArmy = (entries: readonly LogEntry[], { id }: Army) =>
 const differenceOf = (one: Lab, other: Lab) =>
   colourDifference(colourOfLab(...one), colourOfLab(...other));
 
-/** What is read from a model on, less what was read before it, place by place. */
+/** The readings from a model on, less those before it, place by place. */
 function changeAt(models: readonly { model: number; labs: readonly Lab[] }[], from: number): Lab[] {
   const start = models.findIndex(({ model }) => model === from);
   const before = models.slice(0, start);

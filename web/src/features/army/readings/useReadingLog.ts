@@ -4,7 +4,7 @@ import { entryHead } from '../../../data/log/entryHead';
 import { useAppStore } from '../../../data/store';
 import { useWriter } from '../../../data/useWriter';
 
-/** What every entry that is written here begins with. */
+/** The fields every entry written here begins with. */
 export type ReadingHead = ReturnType<typeof entryHead> & { benchId: string };
 
 /** Writing into the log of an army from where no bench is open, as one thing to undo. */

@@ -13,7 +13,7 @@ import { OptionalField, OptionalSelect } from '../../../kit/field/OptionalField'
 import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import { RecipePinChoice } from './RecipePinChoice';
 
-/** What else can be said of a surface, in the form of its unit. */
+/** Further settings of a surface, in the form of its unit. */
 export function SurfaceMore({
   index,
   surface,

@@ -61,7 +61,7 @@ export interface Rescued {
 }
 
 export const rescueWork = {
-  /** What mends a mishap on what is really on the figure. */
+  /** Repairs of a mishap on the real layers of the figure. */
   mends(question: RescueAsked): Rescued {
     const { bench, army, unitId, surfaceId, model, place, what, degree } = question;
     const { recipeOf } = benchRecipes(bench, army);

@@ -7,7 +7,7 @@ import { Problem } from '../../../kit/Problem';
 import { modelsWords } from '../../../kit/words/modelsWords';
 import type { BenchPartProps } from '../benchPart';
 
-/** What another did so long ago is no reason to ask any more, ms. */
+/** Another painter's work longer ago than this is no reason to ask, ms. */
 const latelyMs = 3 * 3_600_000;
 
 /** Told before it matters: another has taken up the models in hand, or has just painted on them. */

@@ -185,7 +185,7 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
   );
 }
 
-/** What was written last, and taking it back. */
+/** The last entry, and striking it out. */
 function TakeBack({ bench, hand, words }: BenchPartProps) {
   const last = standing(hand.log.entries).findLast((entry) => entry.benchId === bench.id);
   if (!last) return null;

@@ -3,7 +3,7 @@ import Form from 'react-bootstrap/Form';
 import { useMembership } from '../../../data/club/membership';
 import { painterHere } from '../../../data/log/painterHere';
 
-/** Who paints at this device, where it is not known by who has come in. */
+/** The painter at this device, where the login does not tell. */
 export function PainterName() {
   const isOfClub = useMembership().is === 'in';
   if (isOfClub) return null;

@@ -10,7 +10,7 @@ import { Problem } from '../../../kit/Problem';
 import { modelsWords } from '../../../kit/words/modelsWords';
 import type { BenchPartProps } from '../benchPart';
 
-/** Who has taken up which models of the unit in hand, and taking them up. */
+/** Claims on models of the open unit, and claiming them. */
 export function TakenUp({ army, bench, view }: BenchPartProps) {
   const membership = useMembership();
   const isOfClub = membership.is === 'in';

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { chime } from './chime';
 
-/** What dries, by the entry that made it wet. */
+/** A drying coat, by the entry that made it wet. */
 export interface Dries {
   entryId: string;
   says: string;
@@ -24,7 +24,7 @@ export function useDryChime(drying: readonly Dries[], now: number): string | nul
     for (const each of drying) waiting.current.set(each.entryId, each);
     const dry = [...waiting.current.values()].filter(({ at }) => at <= now);
     for (const { entryId } of dry) waiting.current.delete(entryId);
-    // What was struck out, or was felt to be dry, is no longer waited for.
+    // A coat that was struck out, or was felt to be dry, is no longer waited for.
     for (const { entryId, at } of [...waiting.current.values()])
       if (at > now && !drying.some((each) => each.entryId === entryId))
         waiting.current.delete(entryId);

@@ -8,7 +8,7 @@ import { SpotField } from './SpotField';
 
 const wholeStretch: Stretch = { from: 0.5, to: 1, softness: 0.15 };
 
-/** What else a place has to be: which way it faces, how far along, how high, in which spot. */
+/** Further conditions of a place: which way it faces, how far along, how high, in which spot. */
 export function AimEditor(props: PlacementPartProps) {
   const { draft, remarks, placement, onPlace } = props;
   const { recipe } = draft;

@@ -29,7 +29,7 @@ export function SpotField(props: SpotFieldProps) {
     if (stepSchema.safeParse(getValues()).success)
       deeds.putSpots([...spots, spot], { ...step, placement: { ...placement, aim: aimedAt } });
     else {
-      // What is not right yet stands in the form alone: a line put back would throw it away.
+      // Invalid input stands in the form alone: a line put back would throw it away.
       deeds.putSpots([...spots, spot]);
       onAim(aimedAt);
     }

@@ -1,13 +1,13 @@
 import type { Placement, WrittenAim } from '@yellow-ledger/core';
 import type { RecipeLineProps } from '../line/recipeLineProps';
 
-/** What a part of the placement of an open line is given. */
+/** The props of a part of the placement of an open line. */
 export interface PlacementPartProps extends RecipeLineProps {
   placement: Placement;
   onPlace: (placement: Placement) => void;
 }
 
-/** What chooses the spot of an aim is given as well. */
+/** The props for choosing the spot of an aim. */
 export interface SpotFieldProps extends PlacementPartProps {
   aim: WrittenAim;
   onAim: (aim: WrittenAim) => void;

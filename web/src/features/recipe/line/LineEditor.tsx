@@ -58,7 +58,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
   const sheet = useRef<HTMLFormElement>(null);
   const { wasOpen } = props;
   useEffect(() => {
-    // Who comes back to a page finds it where it was.
+    // A page opened again keeps its scroll position.
     if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
   }, [wasOpen]);
   const { counts, caution, leaves, mind, lifts } = techniqueOf(step.technique);
@@ -94,7 +94,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
             label="Technique"
             options={techniqueOptions}
             onChosen={(name) => {
-              // What was said of the mix and the place stays.
+              // The said mix and place stay.
               const changed = withTechnique(step, name as TechniqueName, {
                 names,
                 recipe: draft.recipe,
@@ -183,7 +183,7 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
   );
 }
 
-/** What no minutes written are reckoned as. */
+/** The drying time assumed where no minutes are written. */
 const dryLabel = (step: Step) =>
   step.dryMinutes === 0 && !techniqueOf(step.technique).lifts
     ? `Drying, each: reckoned ${Math.round(reckonedDryMinutes(step))}`

@@ -4,7 +4,7 @@ import { ofLog, ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { RecipeLineProps } from './recipeLineProps';
 
-/** What a line makes of the surface at the fewest and at the most coats that are written. */
+/** The surface after a line at the fewest and at the most coats that are written. */
 export function RangeEnds({ step, draft }: RecipeLineProps) {
   const isRange = step.coatsUpTo !== undefined;
   const { answer } = useAnswer(

@@ -168,7 +168,7 @@ export function RecipeLine(props: RecipeLineProps) {
   );
 }
 
-/** What a line is aimed at beside its tone; the bracket under its ribbon shows that. */
+/** The aim of a line beside its tone; the bracket under its ribbon shows the tone. */
 function aimedWords(step: Step, recipe: Recipe): string {
   const { ofCoats: _each, ...aim } = aimOf(step);
   return aimWords(aim, shapeOf(recipe));

@@ -193,7 +193,7 @@ function stopsWorthSaying(recipe: Recipe, stoppingPoints: readonly string[]): st
   return stoppingPoints.filter((stepId, index) => {
     const at = painted.findIndex(({ id }) => id === stepId);
     const next = painted[at + 1];
-    // What is predicted may be of the draft before: a line that is gone is no place to stop.
+    // The prediction may be of the draft before: a line that is gone is no place to stop.
     return at >= 0 && next !== undefined && (index === 0 || next.level !== painted[at].level);
   });
 }

@@ -19,7 +19,7 @@ import { Switch } from '../../../kit/field/Switch';
 const densities = { faint: 0.5, usual: 1, heavy: 1.5 } as const;
 type Density = keyof typeof densities;
 
-/** What a line is put on with, how it is moved, and how much of the area it touches. */
+/** The tool of a line, how it is moved, and how much of the area it touches. */
 export function ToolEditor() {
   const { setValue } = useFormContext<Step>();
   const step = useWatch<Step>() as Step;

@@ -1,6 +1,6 @@
 import type { Announcements, UniqueIdentifier } from '@dnd-kit/core';
 
-/** What a screen reader says while a line is carried by its grip. */
+/** Words of a screen reader while a line is carried by its grip. */
 export function carryingWords(numberOf: (stepId: string) => number): Announcements {
   const line = (id: UniqueIdentifier) => numberOf(String(id));
   return {

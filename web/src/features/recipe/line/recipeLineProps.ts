@@ -13,7 +13,7 @@ import type { Draft } from '../useDraft';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
 import type { LineDeeds } from './useLineDeeds';
 
-/** What a line of the page, closed or open, is given. */
+/** The props of a line of the page, closed or open. */
 export interface RecipeLineProps {
   step: Step;
   number: number;

@@ -53,7 +53,7 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
   const say = (next: string) => {
     setSentence(next);
     const { step: now, marks: unclear } = readLine(next, beside, step.id);
-    // What is half typed is no change yet.
+    // A half-typed sentence is no change yet.
     if (!now || unclear.length > 0 || next.trim() === '') return;
     const line = { ...now, ...(step.setAside && { setAside: step.setAside }) };
     if (isSameContent(line, said.current.at(-1))) return;

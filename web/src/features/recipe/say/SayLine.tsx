@@ -68,7 +68,7 @@ export function SayLine(props: SayLineProps) {
   const asNote = unknownAsNote(shown, reading.marks);
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => {
-    // What is understood stands above the field, what is not below it: both are to be seen.
+    // The understood part stands above the field, the rest below it: both must be visible.
     if (isSaid) form.current?.scrollIntoView({ block: 'nearest' });
   }, [isSaid, reading]);
   const say = (next: string) => {

@@ -118,6 +118,6 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
 const coversAt = (coats: number | null) =>
   coats === null ? `not in ${mostCoatsTried}` : `coat ${coats}`;
 
-/** What shows of what lies below. @param missing ΔE00 to the paint alone */
+/** The part of the ground that still shows. @param missing ΔE00 to the paint alone */
 const stillMissing = (missing: number) =>
   missing <= coveredWithin ? 'covered' : `what is below shows: ${differenceWords(missing)}`;

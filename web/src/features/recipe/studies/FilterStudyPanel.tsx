@@ -8,7 +8,7 @@ import { useAnswer } from '../../../workers/useAnswer';
 import type { FilterStudy } from './studyWork';
 import type { RecipeLineProps } from '../line/recipeLineProps';
 
-/** What a line does to every place, before and after; for a filter, what to push and what to repair. */
+/** Effect of a line on every place, before and after; for a filter, what to push and what to repair. */
 export function FilterStudyPanel({ step, number, draft, words, deeds }: RecipeLineProps) {
   const recipe = draft.recipe;
   const { answer, problem } = useAnswer(ofShelf, [recipe, step.id], (worker) =>

@@ -12,7 +12,7 @@ import { PhotographsPanel } from './PhotographsPanel';
 import { ThinningPanel } from './ThinningPanel';
 import './studies.scss';
 
-/** What the ledger can tell about one line, a leaf at a time. */
+/** Studies of one line, a tab at a time. */
 export function LineStudies(props: RecipeLineProps) {
   const { technique } = props.step;
   const { covers, lifts } = techniqueOf(technique);

@@ -124,7 +124,7 @@ function lineOf(recipe: Recipe, id: string) {
   return { recipe, step, written, index, shares, paint: mixedPaint(shares, shelfInHand()) };
 }
 
-/** What a line of a recipe tells when it is looked into. */
+/** The studies of a line of a recipe. */
 export const studyWork = {
   coverage(draft: Recipe, stepId: string): CoverageStudy {
     const { recipe, step, written, paint } = lineOf(draft, stepId);

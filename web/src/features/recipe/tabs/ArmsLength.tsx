@@ -21,7 +21,7 @@ export interface ArmsLengthProps {
   surface: readonly SurfaceColour[];
 }
 
-/** What an eye sees at arm's length, on this form and the others, and how the area is spread. */
+/** The colour at arm's length, on this form and the others, and how the area is spread. */
 export function ArmsLength({ recipe, form, build, surface }: ArmsLengthProps) {
   const { answer: areas } = useAnswer(ofShelf, [form], (worker) => worker.toneAreas(form));
   const { answer: reads } = useAnswer(ofShelf, [recipe], (worker) => worker.readsOnForms(recipe));

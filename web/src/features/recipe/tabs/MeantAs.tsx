@@ -8,7 +8,7 @@ interface MeantAsProps {
   onMean: (hex: string | undefined) => void;
 }
 
-/** What a surface is meant to read as at arm’s length: by itself what its mid ends as, or a colour. */
+/** The intended colour of a surface at arm’s length: by itself the one its mid ends as, or a chosen one. */
 export function MeantAs({ meantAs, pots, onMean }: MeantAsProps) {
   const choices = potChoices(pots);
   const pot = choices.find(({ hex }) => hex === meantAs);

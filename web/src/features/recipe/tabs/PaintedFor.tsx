@@ -17,7 +17,7 @@ export interface PaintedForProps {
 const usualLight = 'above';
 const counts = ['1', '2', '3', '4', '5', '6', '8', '10', '12'];
 
-/** What a recipe is painted for, kept with it: where its light comes from, its gradient in sections. */
+/** The setting of a recipe: where its light comes from, its gradient in sections. */
 export function PaintedFor({ recipe, onEdit }: PaintedForProps) {
   const { sections } = recipe;
   const putSections = (next: Sections | undefined) => {

@@ -10,7 +10,7 @@ import type { CardAnswer, CardPlace, CardPlaces } from '../../../workers/shared/
 import { cardPlaces } from './cardPlaces';
 import { ReaderPanel } from './ReaderPanel';
 
-/** What a printed card looks like; the coat begins as something to be corrected. */
+/** The look of a printed card; the coat begins as something to be corrected. */
 const usualCard: Record<CardPlace, string> = {
   black: '#363636',
   white: '#f3f3f3',

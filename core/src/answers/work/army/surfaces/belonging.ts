@@ -14,7 +14,7 @@ export interface JudgedSurface {
   potIds: readonly string[];
 }
 
-/** What was found about surfaces that stand together on a model. */
+/** A finding about surfaces that stand together on a model. */
 export interface BelongingRemark {
   kind: 'not apart' | 'outshines' | 'warning stripe' | 'other light';
   /** the surfaces it is about */

@@ -8,7 +8,7 @@ type Hand = number[];
 /** More ways than this to combine variants are not looked through one by one. */
 const mostWays = 4000;
 
-/** What is worth how much, when the next model is dealt its hand: the first two before all else. */
+/** Weights of the wishes when the next model is dealt its hand: the first two before all else. */
 const worth = {
   /** it clashes: what is dealt does not belong together */
   unfit: 1e9,

@@ -12,7 +12,7 @@ export function stepsFor({ isHidden }: Pick<UnitSurface, 'isHidden'>, recipe: Re
   return isHidden ? painted.filter(({ stage }) => seenByNobody.includes(stage)) : painted;
 }
 
-/** What goes over everything that is painted, at the end. */
+/** Steps over everything that is painted, at the end. */
 export const isVarnish = ({ stage }: Pick<Step, 'stage'>): boolean => stage === 'finish';
 
 /** Whether a line waits until all else on its model is done: varnish, and what was said to. */

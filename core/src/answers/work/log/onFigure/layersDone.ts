@@ -5,7 +5,7 @@ import type { OnSurface } from './onFigure';
 import { partedBy, partOf } from '../ownPart';
 
 /**
- * What lies on one surface of one model below the recipe it is painted by now: every other recipe
+ * The layers on one surface of one model below the recipe it is painted by now: every other recipe
  * the log has coats of, as it was really painted, the first one first. Recipes that are gone are
  * taken from the log alone.
  *

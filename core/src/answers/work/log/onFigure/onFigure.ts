@@ -1,7 +1,7 @@
 import type { CoatEntry, EntryOf, LogEntry } from '../entry';
 import { standing } from '../standing';
 
-/** What is on one surface of one model, by the log. */
+/** The layers on one surface of one model, by the log. */
 export interface OnSurface {
   /** the coats of each line, first to last; a coat that two have noted is here once */
   coats: Map<string, CoatEntry[]>;
@@ -19,7 +19,7 @@ export interface OnSurface {
 export const surfaceKey = (unitId: string, surfaceId: string, model: number) =>
   `${unitId} ${surfaceId} ${model}`;
 
-/** What is on every surface the log knows of, by `surfaceKey`. */
+/** The layers on every surface the log knows of, by `surfaceKey`. */
 export function onFigures(entries: readonly LogEntry[]): Map<string, OnSurface> {
   const figures = new Map<string, OnSurface>();
   for (const entry of standing(entries)) {

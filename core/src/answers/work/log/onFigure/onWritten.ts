@@ -16,7 +16,7 @@ export function runsOf(coats: readonly CoatEntry[]): CoatEntry[][] {
 }
 
 /**
- * What is on a surface for a recipe, by its lines, as it may have been written from that: an extra step,
+ * The layers on a surface for a recipe, by its lines, though it may differ from them: an extra step,
  * or a coat with another paint, that has become a line of its own counts for that line.
  */
 export function onWritten(recipe: Recipe, noted: OnSurface): OnSurface {

@@ -9,7 +9,7 @@ import { onFigures, surfaceKey, type OnSurface } from './onFigure';
 import { openCoats } from './openCoats';
 
 /**
- * What is on the models of an army by the log, for planning on from there: coats that were painted,
+ * The painted state of an army by the log, for planning on from there: coats that were painted,
  * lines that were found or left out, and what still dries.
  *
  * @throws CarryError

@@ -23,7 +23,7 @@ export interface StackAsked {
 }
 
 /**
- * What is there, by the log: what a surface was painted by before, its own recipe as far as it was
+ * The layers that are there, by the log: an earlier recipe of a surface, its own recipe as far as it was
  * painted, and so on for everything that goes over it. It is the one answer to that question, for
  * the bench, the record of a model, repainting, mending and readings.
  *

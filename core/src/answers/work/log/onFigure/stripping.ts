@@ -9,8 +9,8 @@ export const strippingCaution =
 type Head = Pick<EntryOf<'stripped'>, 'id' | 'at' | 'order' | 'benchId' | 'by'>;
 
 /**
- * What is noted when models are stripped: of every surface, and of what goes over surfaces, that
- * nothing of it is there any more. What was there stays in the log.
+ * The entries noted when models are stripped: that nothing is left on
+ * any surface, nor of the effects over them. The earlier coats stay in the log.
  *
  * @param head makes the head of an entry, after those there are
  * @param models places in the line of the unit, from 1

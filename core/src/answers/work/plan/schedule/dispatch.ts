@@ -42,7 +42,7 @@ export function dispatch(
       if (mixAhead(hand, time, sitting, Infinity)) continue;
     const found = more ?? choose(hand, time, sitting);
     if (found.chain >= 0) {
-      // What it waits for is as far off as ever when something has been mixed meanwhile.
+      // A job that waits for another mix is as far off as ever when something has been mixed meanwhile.
       const dry = progress.dryAt(found.chain);
       if (dry > time && rule.waits > 0 && mixAhead(hand, time, sitting, dry - changeMinutes))
         continue;
@@ -146,7 +146,8 @@ export function dispatch(
     for (const each of progress.waiting[held]) {
       if (!progress.mayTake(each, hand)) continue;
       const from = progress.dryAt(each);
-      if (Math.max(time, from) + progress.handsOn[each] / hands[hand].speed > to + epsilon) continue;
+      if (Math.max(time, from) + progress.handsOn[each] / hands[hand].speed > to + epsilon)
+        continue;
       if (from > time + epsilon) {
         next = Math.min(next, from);
         continue;
@@ -172,7 +173,7 @@ export function dispatch(
         const each = progress.coming(chain, further);
         if (each < 0) break;
         if (!mixes.isToMake(each, time, sitting)) continue;
-        // What is needed only after more coats have dried comes after all that is needed next.
+        // A mix needed only after more coats have dried comes after all that is needed next.
         const needed = progress.dryAt(chain) + further * farther;
         if (needed >= soonest || Math.max(needed, time) + progress.handsOn[chain] > to) break;
         const { mixMinutes: minutes, usableMinutes } = work.mixes[each];

@@ -1,4 +1,4 @@
-/** What a hand prefers when it is free. */
+/** Preferences of a painter who is free. */
 export interface Rule {
   /** worth of a long way still to go on a surface, drying and all */
   tail: number;

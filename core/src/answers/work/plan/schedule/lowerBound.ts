@@ -1,6 +1,6 @@
 import { changeMinutes, claimantsOf, type Hand, type Sitting, type Work } from '../work';
 
-/** What no plan can be quicker than, in minutes at the table. */
+/** A lower bound of any plan, in minutes at the table. */
 export interface LowerBound {
   /** hands-on time, each paint mixed and taken up once, shared out over the hands that are there */
   handsOn: number;
@@ -13,7 +13,7 @@ export interface LowerBound {
 }
 
 /**
- * What no plan can be quicker than. Minutes at the table: sittings laid end to end, what dries
+ * A lower bound of any plan. Minutes at the table: sessions end to end, drying
  * between them costs nothing. Infinite where the sittings cannot hold it.
  */
 export function lowerBound(

@@ -51,7 +51,7 @@ export function neighboursOf(surfaces: readonly OrderedSurface[]): number[][] {
   return surfaces.map(({ surface }, index) =>
     surfaces.flatMap(({ surface: other }, neighbour) =>
       neighbour !== index &&
-      // What goes over a surface does not slip onto it.
+      // An effect over a surface does not slip onto it.
       !surface.over?.includes(other.id) &&
       !other.over?.includes(surface.id) &&
       other.subAssembly === surface.subAssembly &&

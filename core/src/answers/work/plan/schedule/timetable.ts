@@ -14,7 +14,7 @@ import { plannedWorkSchema } from '../plannedWork';
 
 const mark = z.string({ error: 'a fingerprint' }).regex(/^[0-9a-f]{1,20}$/, 'a fingerprint');
 
-/** What a plan was made from, as fingerprints: when one differs, it would be made otherwise. */
+/** Fingerprints of the inputs of a plan: when one differs, the plan is out of date. */
 const madeFromSchema = z.strictObject({
   army: mark,
   plan: mark,
@@ -50,7 +50,7 @@ const words: Record<keyof MadeFrom, string> = {
   painted: 'what is painted',
 };
 
-/** What a plan is made from now. @param recipes those its models are painted by */
+/** The inputs of a plan now. @param recipes those its models are painted by */
 export function madeFrom(
   { units, scheme }: Army,
   { name: _name, ...plan }: Batch,
@@ -77,7 +77,7 @@ function potFigures(shelf: Shelf, potId: string) {
   return [potId, pot?.driesAs, pot?.flow, pot?.kind];
 }
 
-/** What has changed since a plan was made, in words. @example ['a recipe', 'what is painted'] */
+/** The changes since a plan was made, in words. @example ['a recipe', 'what is painted'] */
 export function changedSince(then: MadeFrom, now: MadeFrom): string[] {
   return (Object.keys(words) as (keyof MadeFrom)[]).flatMap((part) =>
     then[part] === now[part] ? [] : [words[part]],

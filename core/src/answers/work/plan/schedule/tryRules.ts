@@ -21,7 +21,7 @@ export interface Trying {
 
 /** Tries are measured in looks at a surface, so that every machine tries the same. */
 const looksInAll = 3e7;
-/** What a job costs beside the surfaces looked at for it, in such looks. */
+/** Cost of a job beside the surfaces looked at for it, in such looks. */
 const looksApart = 100;
 const mostTries = 1500;
 /** A plan this near to the bound is not searched further. */
@@ -127,7 +127,7 @@ function firstRules(mixer: number): Preference[] {
   return rules.flatMap((rule) => [rule, { ...rule, mixer }]);
 }
 
-/** Who best mixes for the table: with the fewest models claimed, then the slowest. */
+/** The best painter to mix for the table: with the fewest models claimed, then the slowest. */
 function mixerOf(hands: readonly Hand[]): number {
   const load = ({ claims, speed }: Hand) => claims.size * 1000 + speed;
   return hands.reduce((least, hand, i) => (load(hand) < load(hands[least]) ? i : least), 0);

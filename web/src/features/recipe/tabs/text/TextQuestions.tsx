@@ -23,7 +23,7 @@ export interface TextQuestionsProps {
   onSurfacesGo: (go: SurfacesGo) => void;
 }
 
-/** What the text leaves open: each asked once, and answered for every line by one press. */
+/** The open questions of the text: each asked once, and answered for every line by one press. */
 export function TextQuestions(props: TextQuestionsProps) {
   const { read, names, surfaces, surfacesGo, onLines, onSurfacesGo } = props;
   const isAskedWhere = surfaces.length > 1 && surfacesGo === null;

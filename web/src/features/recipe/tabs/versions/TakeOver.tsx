@@ -14,7 +14,7 @@ export interface TakeOverProps {
   words: RecipeWords;
 }
 
-/** What a variant's parent has changed since, to be taken over line by line. */
+/** Changes of a variant's parent since, to be taken over line by line. */
 export function TakeOver({ recipe, parent, words }: TakeOverProps) {
   const edit = useEditRecipe(recipe.id);
   const { versions } = useVersions(parent.recipeId);
@@ -25,7 +25,7 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
     () =>
       base && newest && newest.number > parent.version
         ? differencesBetween(base.content, recipe, newest.content).filter(
-            // What only the variant changed is what makes it one.
+            // A change only in the variant is what makes it one.
             ({ changedBy }) => changedBy !== 'mine',
           )
         : [],
