@@ -1,5 +1,6 @@
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import plainComment from './scripts/lint/plainComment.mjs';
 import unconditionalExpectation from './scripts/lint/unconditionalExpectation.mjs';
 
 export default tseslint.config(
@@ -10,7 +11,9 @@ export default tseslint.config(
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],
     linterOptions: { reportUnusedDisableDirectives: 'error' },
+    plugins: { words: { rules: { 'plain-comment': plainComment } } },
     rules: {
+      'words/plain-comment': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': [
         'error',

@@ -26,7 +26,7 @@ const inCommon = [
   'select 1 from apart.noted_coats as other join main.noted_coats as own using (coat)',
   'select 1 from apart.log_entries as other join main.log_entries as own on own.id = other.struck_id',
   'select 1 from apart.log_entries as other join main.log_entries as own on other.id = own.struck_id',
-  // Whose what was deleted is, and what is said of benches of others.
+  // The owners of deleted records, and entries at benches of others.
   ...resourceNames.map(
     (name) =>
       `select 1 from main.owners as owned join apart.${name} as other
@@ -63,7 +63,7 @@ export async function copyOver(
     return await into.transaction(async (within) => {
       for (const query of inCommon)
         if (((await within.raw(`${query} limit 1`)) as unknown[]).length > 0) return false;
-      // Whose they are comes first: nobody is told of them before.
+      // The owners come first: nobody is told of the records before.
       if (ownerId) await giveTo(ownerId, within);
       for (const table of tables) {
         const columns = (await columnsOf(table, within)).join(', ');

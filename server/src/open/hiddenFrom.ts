@@ -31,7 +31,7 @@ export const onlySeen = (
   );
 };
 
-/** Whose a record is, and to whom it is open, as `ownedAmong` reads it. */
+/** The owner of a record, and to whom it is open, as `ownedAmong` reads it. */
 export interface Openness {
   ownerId: string;
   isShared: boolean;

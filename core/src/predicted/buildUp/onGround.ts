@@ -98,7 +98,7 @@ function finishedLines(recipe: Recipe, level: string, light: LightDirection): Pa
       placement: underLight(step.placement, recipe.light ?? usualLight, light),
     };
   });
-  // Nothing that is put on later takes any of it off.
+  // No later layer takes any of it off.
   return lines.map((line, i) => (i === lines.length - 1 ? { ...line, isDry: true } : line));
 }
 

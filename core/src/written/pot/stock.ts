@@ -28,10 +28,10 @@ export function dropMlOf({ dropsPerMl }: Pick<Pot, 'dropsPerMl'>): number {
   return dropsPerMl === undefined ? usualDropMl : 1 / dropsPerMl;
 }
 
-/** Whose shelf a pot stands on where nothing is said. */
+/** The shelf of a pot where none is said. */
 export const ownShelf = 'mine';
 
-/** Whose shelf a pot stands on. */
+/** The shelf a pot stands on. */
 export function ownerOf({ owner }: Pick<Pot, 'owner'>): string {
   return owner ?? ownShelf;
 }

@@ -11,7 +11,7 @@ import { settingOwners, type Whose } from './settingOwners';
 
 const kindSchema = z.enum(resourceNames, { error: `one of ${resourceNames.join(', ')}` });
 /**
- * Whose records are to be: the club’s; mine, for me and for whom it is opened to; or mine, and shown
+ * The new owner of records: the club’s; mine, for me and for whom it is opened to; or mine, and shown
  * to all.
  */
 const whoseSchema = z.strictObject({
@@ -36,7 +36,7 @@ const manySchema = whoseSchema.extend({
     .max(5000, 'at most 5,000 records'),
 });
 
-/** Whose each record is, to whom it is opened, and making it another’s. */
+/** The owner of each record, to whom it is opened, and changing that. */
 export function ownerRoutes(door: ClubDoor, ledger: Ledger): Router {
   const { owners, members } = door.club;
   const setWhose = settingOwners(door.club, ledger);

@@ -1,7 +1,7 @@
 import { resourceNames, type ResourceName } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 
-/** Whose a record is. What nobody owns is the club’s. */
+/** The owner of a record. A record without one is the club’s. */
 export interface Owner {
   memberId: string;
   isShared: boolean;
@@ -32,7 +32,7 @@ export type Owned = Owner & { kind: ResourceName; id: string };
 
 type Db = Knex | Knex.Transaction;
 
-/** Whose each record is, and to whom it is opened. */
+/** The owner of each record, and to whom it is opened. */
 export interface OwnerStore {
   /** of every record that is a member’s; null: of every kind */
   list(kind: ResourceName | null, within?: Knex.Transaction): Promise<Owned[]>;

@@ -95,7 +95,7 @@ export function proposalStore(db: Knex): ProposalStore {
         content: JSON.stringify(content),
         state: 'open',
       });
-      // Whoever may look at it sees the pots it is mixed from too.
+      // A member who may look at it sees the pots it is mixed from too.
       await linkPots(within, 'proposals', id, potIdsOf(content));
       return id;
     },

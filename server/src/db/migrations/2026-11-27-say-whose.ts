@@ -23,7 +23,7 @@ const sources = [
 ];
 
 /**
- * Whose each record is, where it is a member’s and not the club’s; who sent each entry of the log;
+ * The owner of each record, where it is a member’s and not the club’s; who sent each entry of the log;
  * and the last change of each thing, numbered, so that a device that was away asks for what is newer.
  */
 export const sayWhose: Knex.Migration = {

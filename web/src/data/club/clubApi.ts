@@ -52,7 +52,7 @@ const askHouse: BaseQueryFn<Request, unknown, Problem> = async ({ path, schema, 
 const itemsOf = <Item>(schema: z.ZodType<Item>) =>
   z.object({ items: z.array(schema) }).transform(({ items }) => items);
 
-/** Whose a record is made: the club’s; mine, for me alone; or mine, and shown to all. */
+/** The new owner of a record: the club’s; mine, for me alone; or mine, and shown to all. */
 export type WhoseItIs = 'club' | 'mine' | 'shared';
 
 const alongSchema = z.object({ along: z.array(z.string()) });

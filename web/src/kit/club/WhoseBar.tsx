@@ -19,7 +19,7 @@ export interface WhoseBarProps {
   children?: ReactNode;
 }
 
-/** Whose a record is, in a club, and making it another’s; nothing in a ledger alone. */
+/** The owner of a record in a club, and changing it; nothing in a ledger of one painter. */
 export function WhoseBar({ kind, id, isHeld = false, children }: WhoseBarProps) {
   const membership = useMembership();
   const standing = useStanding(kind, id);
