@@ -19,10 +19,21 @@ export function deviceName(agent: string = navigator.userAgent): string {
   return on ? `${browser} on ${on}` : browser;
 }
 
-/** Opens a page as whoever has just come in: nothing of who was in before is gone on with. */
+/** Opens a page as the member who has just logged in: nothing of an earlier member is gone on with. */
 export async function goIn(page: string): Promise<void> {
+  holdStill();
   await memberships.look();
   // On a shared tablet the painter is asked for again.
   painterHere.say('');
   window.location.assign(page);
+}
+
+/**
+ * Takes no press until the next page is there: one on a link of this page would be undone by it.
+ * A page the browser shows again takes presses as before.
+ */
+function holdStill(): void {
+  const root = document.body;
+  root.inert = true;
+  window.addEventListener('pageshow', () => (root.inert = false), { once: true });
 }
