@@ -1,6 +1,6 @@
 import { consistencyWord, stiffnessOf } from '../predicted/paint/consistency';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { groundWords } from '../predicted/buildUp/groundWords';
+import { groundWords } from '../predicted/ground/groundWords';
 import { includedSteps } from '../written/recipe/includedSteps';
 import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { loadWords, mixWords, thinningWords } from '../written/mix/mixWords';

@@ -1,11 +1,10 @@
 import type { SurfaceColour } from '../light/colour/surfaceColour';
 import { aimKeyOf } from '../written/recipe/aimOf';
-import type { AspectBuildUp, BuildUp } from '../predicted/buildUp/buildUp';
-import { groundWords } from '../predicted/buildUp/groundWords';
+import { buildUpOfAim, type BuildUp } from '../predicted/buildUp/buildUp';
+import { groundWords } from '../predicted/ground/groundWords';
 import { includedSteps } from '../written/recipe/includedSteps';
 import { potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import { mixWords, thinningWords } from '../written/mix/mixWords';
-import type { Step } from '../written/recipe/step';
 import type { Recipe } from '../written/recipe/recipe';
 
 const width = 720;
@@ -26,7 +25,7 @@ export function recipeStrip(recipe: Recipe, build: BuildUp, shelf: Shelf): strin
   const lines = painted.map((step) => ({
     label: `${numberOf(step.id)} ${mixWords(step.mix, potName, numberOf)} · ${thinningWords(step.mix)} · ${step.coats}×`,
     // An aimed line is shown where it goes on.
-    surface: aspectFor(step, build).steps[numberOf(step.id) - 1].surface,
+    surface: buildUpOfAim(build, aimKeyOf(step)).steps[numberOf(step.id) - 1].surface,
   }));
   const rows = [{ label: groundWords(recipe, shelf), surface: build.ground }, ...lines];
   const height = headHeight + rows.length * rowHeight + 8;
@@ -49,9 +48,6 @@ export function recipeStrip(recipe: Recipe, build: BuildUp, shelf: Shelf): strin
     '</svg>',
   ].join('\n');
 }
-
-const aspectFor = (step: Step, build: BuildUp): AspectBuildUp =>
-  build.aspects.find(({ aspect }) => aspect.key === aimKeyOf(step)) ?? build;
 
 function gradient(
   index: number,

@@ -1,9 +1,10 @@
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import type { Optics } from '../../light/optics/optics';
 import type { Pot } from '../../written/pot/pot';
+import { aspectOfAim } from '../../written/place/aspects';
 import { aimKeyOf } from '../../written/recipe/aimOf';
 import {
-  everyAspect,
+  mainBuildUps,
   type AspectBuildUp,
   type BuildUp,
   type StepBuildUp,
@@ -45,7 +46,7 @@ export interface AdviceContext {
   shelf: Shelf;
   build: AspectBuildUp;
   form: FormName;
-  /** every aspect of the surface, the plain one first */
+  /** the aspects a painter would name, the main one first */
   aspects: readonly AspectBuildUp[];
   /** the lines painted here at this finish level, in order */
   lines: readonly PaintedLine[];
@@ -64,41 +65,35 @@ const made = new WeakMap<BuildUp, AdviceContexts>();
 export interface AdviceContexts {
   recipe: Recipe;
   shelf: Shelf;
-  /** of the plain aspect, or of the largest where next to nothing is plain */
+  /** of what most of the surface looks like */
   main: AdviceContext;
   all: readonly AdviceContext[];
 }
 
-/** A plain aspect on less of the form than this is not what the surface looks like. */
-const hardlyPlain = 0.05;
-
 export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContexts {
   const known = made.get(build);
   if (known?.recipe === recipe && known.shelf === shelf) return known;
-  const aspects = everyAspect(build);
+  const [home, ...others] = mainBuildUps(build);
+  const aspects = [home, ...others];
   const aimKeys = new Map(includedSteps(recipe).map((step) => [step.id, aimKeyOf(step)]));
-  const { aspect: plain } = aspects[0];
-  const largest = aspects.reduce((most, each) =>
-    each.aspect.share > most.aspect.share ? each : most,
-  );
-  const home = plain.share >= hardlyPlain ? plain : largest.aspect;
   const paints = paintsOf(recipe, aimKeys, shelf);
-  const keyAt = new Set(aspects.slice(1).map(({ aspect }) => aspect.key));
+  const [first, ...more] = aspects.map(({ aspect }) => aspect);
+  const judgedIn = new Map(
+    [...aimKeys.values()].map((key) => [key, aspectOfAim([first, ...more], key)]),
+  );
   const all = aspects.map((each) => {
     const context = contextOf({ recipe, shelf, aspects, paints }, each);
-    const judged = context.lines.filter(({ step }) => {
-      const key = aimKeys.get(step.id) ?? '';
-      return keyAt.has(key) ? key === each.aspect.key : each.aspect === home;
-    });
+    const judged = context.lines.filter(
+      ({ step }) => judgedIn.get(aimKeys.get(step.id) ?? '') === each.aspect,
+    );
     return { ...context, judged };
   });
-  const main = all.find((context) => context.build.aspect === home) ?? all[0];
-  const contexts = { recipe, shelf, main, all };
+  const contexts = { recipe, shelf, main: all[0], all };
   made.set(build, contexts);
   return contexts;
 }
 
-/** The surface where its lines are not aimed. */
+/** The surface as most of it looks. */
 export const adviceContext = (recipe: Recipe, build: BuildUp, shelf: Shelf): AdviceContext =>
   adviceContexts(recipe, build, shelf).main;
 

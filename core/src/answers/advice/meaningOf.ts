@@ -2,7 +2,7 @@ import type { StepBuildUp } from '../../predicted/buildUp/buildUp';
 import { coveredWithin } from '../../predicted/paint/coatsToCover';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { loadOf } from '../../written/mix/mix';
-import { meantToCover } from '../../predicted/buildUp/predictBuildUp';
+import { meantToCover } from '../../predicted/buildUp/coverageOf';
 import type { Meaning } from '../../written/technique/meaning';
 import type { Step } from '../../written/recipe/step';
 import { techniqueOf } from '../../written/technique/techniques';

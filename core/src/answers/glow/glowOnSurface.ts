@@ -3,8 +3,13 @@ import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceCol
 import type { AimSide } from '../../written/place/aim';
 import { placeOf, ribbonStops, type ToneStopName } from '../../written/place/toneAxis';
 import { aimKeyOf } from '../../written/recipe/aimOf';
-import { aspectsOfRecipe } from '../../predicted/buildUp/aspectsOfRecipe';
-import { everyAspect, finishedSurface, type BuildUp } from '../../predicted/buildUp/buildUp';
+import { aspectOfLine } from '../../predicted/buildUp/aspectsOfRecipe';
+import {
+  buildUpOfAim,
+  everyAspect,
+  finishedSurface,
+  type BuildUp,
+} from '../../predicted/buildUp/buildUp';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import { stopNearest, withBestCoats, type PlannedLine } from '../../predicted/coverage/bestCoats';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
@@ -82,9 +87,8 @@ export function glowOnSurface(
   school: GlowSchool = 'covering mixes',
 ): PaintedGlow {
   const aimed = recipeAimed(recipe, side);
-  const aspects = aspectsOfRecipe(aimed, shelf);
   const hotKey = aimKeyOf(aimed.steps[2]);
-  const hot = aspects.find(({ key }) => key === hotKey) ?? aspects[0];
+  const hot = aspectOfLine(aimed, shelf, aimed.steps[2].id);
   const ground = groundSurface(recipe, shelf, ribbonStops, hot);
   const litAs = (band: GlowBand, at: number) =>
     surfaceColour(paintedAsLit(ground[stopNearest(at)], strength * band.share, hex));
@@ -121,7 +125,7 @@ export function glowOnSurface(
       : null;
   const painted = overWhite ?? withBestCoats(shaded, covering(), shelf);
   const build = predictBuildUp(painted, shelf);
-  const seen = everyAspect(build).find(({ aspect }) => aspect.key === hotKey) ?? build;
+  const seen = buildUpOfAim(build, hotKey);
   const after = finishedSurface(seen);
   const places = wanted.map(({ place, at, target }): GlowPlace => {
     const stop = stopNearest(at);

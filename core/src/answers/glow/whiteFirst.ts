@@ -7,7 +7,7 @@ import { transparentKinds, type Pot } from '../../written/pot/pot';
 import type { AimSide } from '../../written/place/aim';
 import { paintsAtHand } from '../drafting/choosePots';
 import { stopNearest, withBestCoats, type PlannedLine } from '../../predicted/coverage/bestCoats';
-import { everyAspect, finishedSurface } from '../../predicted/buildUp/buildUp';
+import { buildUpOfAim, finishedSurface } from '../../predicted/buildUp/buildUp';
 import { BuildUpPredictor } from '../../predicted/buildUp/buildUpPredictor';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
@@ -23,7 +23,7 @@ const paintsTried = 6;
 export interface WantedGlow {
   side: AimSide;
   hex: string;
-  /** the aspect the light comes straight into */
+  /** key of the aim the light comes straight into */
   hotKey: string;
   /** places it reaches fully, with what each should look like */
   places: readonly { at: number; target: SurfaceColour }[];
@@ -56,8 +56,7 @@ export function whiteFirst(
   const stops = places.map(({ at }) => stopNearest(at));
   const errorOf = (tried: Recipe) => {
     const build = predictor.predict(tried, shelf);
-    const there = everyAspect(build).find(({ aspect }) => aspect.key === hotKey) ?? build;
-    const seen = finishedSurface(there);
+    const seen = finishedSurface(buildUpOfAim(build, hotKey));
     return places.reduce(
       (sum, { target }, i) => sum + colourDifference(seen[stops[i]], target) / places.length,
       0,

@@ -1,6 +1,6 @@
-import { areasOf, type SurfaceArea } from '../../predicted/form/readsAs';
+import { finishedAreas, type SurfaceArea } from '../../predicted/form/readsAs';
 import type { FormName } from '../../written/place/forms';
-import { everyAspect, finishedSurface, type BuildUp } from '../../predicted/buildUp/buildUp';
+import type { BuildUp } from '../../predicted/buildUp/buildUp';
 import { valueAt } from './inValues';
 import { wayUp } from './lightField';
 
@@ -20,11 +20,7 @@ const ignoredAtEnds = 0.02;
  * darkest and lightest: light and shade painted on, not the light of the room.
  */
 export function recipeInValues(build: BuildUp, form: FormName, values: number): RecipeInValues {
-  const areas = areasOf(
-    everyAspect(build).map((each) => ({ aspect: each.aspect, surface: finishedSurface(each) })),
-    build.stops,
-    form,
-  );
+  const areas = finishedAreas(build, form);
   const [darkest, lightest] = endsOf(areas);
   const shares = new Array<number>(values).fill(0);
   for (const { colour, share } of areas)

@@ -36,13 +36,17 @@ export function filmTransfer({ absorption, scattering }: Optics, thickness: numb
   return transfer;
 }
 
-/** `filmOver` with its `filmTransfer` worked out before. */
+/**
+ * `filmOver` with its `filmTransfer` worked out before.
+ *
+ * @param surface where the result is written; the ground itself may be it
+ */
 export function throughFilm(
   ground: Spectrum,
   { absorption, scattering }: Optics,
   transfer: Spectrum,
+  surface: Spectrum = new Float64Array(bandCount),
 ): Spectrum {
-  const surface = new Float64Array(bandCount);
   for (let band = 0; band < bandCount; band++) {
     const s = scattering[band];
     const alpha = s + absorption[band];

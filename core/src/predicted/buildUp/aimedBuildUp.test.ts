@@ -3,12 +3,16 @@ import { surfaceColour } from '../../light/colour/surfaceColour';
 import { ribbonStops } from '../../written/place/toneAxis';
 import { anyAimedRecipe } from '../../testing/anyAim';
 import { anyRecipe } from '../../testing/anyRecipe';
+import { crossingAims } from '../../testing/crossingAims';
+import { readsAsPlaceByPlace } from '../../testing/placeByPlace';
+import { colourDifference } from '../../light/colour/colourDifference';
+import { randomFrom } from '../../written/record/randomFrom';
 import { predictionWithoutAims } from '../../testing/predictionWithoutAims';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
 import { areaPainted, readsAs, readsAsWhole } from '../form/readsAs';
 import { aimKeyOf } from '../../written/recipe/aimOf';
 import { BuildUpPredictor } from './buildUpPredictor';
-import { everyAspect, finishedSurface } from './buildUp';
+import { buildUpOfAim, everyAspect, finishedSurface, shownBuildUp } from './buildUp';
 import { predictBuildUp } from './predictBuildUp';
 import { recipeSchema, type Recipe } from '../../written/recipe/recipe';
 import { formOf, shapeOf } from '../../written/recipe/shapeOf';
@@ -92,6 +96,56 @@ describe('aimed lines', () => {
     }
   });
 
+  test('two aims that cross are laid where each holds, in either order', () => {
+    const aimed = (
+      id: string,
+      colour: string,
+      aim: NonNullable<Step['placement']['aim']>,
+    ): Step => {
+      const line = stepWith({ id, mix: mixOf({ [colour]: 1 }), coats: 3 });
+      return { ...line, placement: { ...line.placement, from: 0, aim } };
+    };
+    const red = aimed('left', 'red', { facing: { side: 'left', within: 90 } });
+    const yellow = aimed('low', 'yellow', { height: { from: 0, to: 0.5, softness: 0 } });
+    const base = stepWith({ id: 'base', mix: mixOf({ blue: 1 }), coats: 2 });
+    const built = (steps: Step[]) =>
+      predictBuildUp({ ...recipeWith([base, ...steps]), form: 'folds' }, shelf);
+    const aspectsWith = (steps: Step[]) => everyAspect(built(steps)).map(({ aspect }) => aspect);
+    expect(aspectsWith([red, yellow])).toEqual(aspectsWith([yellow, red]));
+    const shareFrom = (low: number, high: number) =>
+      everyAspect(shownBuildUp(built([red, yellow])))
+        .filter((each) => {
+          const { hue } = finishedSurface(each)[12];
+          return hue >= low && hue < high;
+        })
+        .reduce((sum, { aspect }) => sum + aspect.share, 0);
+    expect(shareFrom(60, 120)).toBeCloseTo(0.5, 1);
+    expect(shareFrom(0, 60)).toBeCloseTo(0.25, 1);
+    expect(shareFrom(200, 320)).toBeCloseTo(0.25, 1);
+  });
+
+  test('at arm’s length they read as worked out place by place, however many cross', () => {
+    const chance = randomFrom(35);
+    for (let recipe = 0; recipe < runs(6); recipe++) {
+      const aimed = crossingAims(chance);
+      const build = new BuildUpPredictor().predict(aimed, shelf);
+      const truth = readsAsPlaceByPlace(aimed, shelf, 72);
+      expect(colourDifference(readsAsWhole(build, formOf(aimed)), truth)).toBeLessThan(1);
+    }
+    expect.hasAssertions();
+  });
+
+  test('where every line is aimed, what most of it looks like stands for the whole', () => {
+    const line = stepWith({ id: 'top', mix: mixOf({ red: 1 }), coats: 3 });
+    const all = {
+      ...line,
+      placement: { ...line.placement, from: 0, aim: { height: { from: 0.1, to: 1, softness: 0 } } },
+    };
+    const build = predictBuildUp({ ...recipeWith([all]), form: 'folds' }, shelf);
+    expect(build.aspect.share).toBeGreaterThan(0.8);
+    expect(finishedSurface(build)[12].chroma).toBeGreaterThan(30);
+  });
+
   test('a pink for the lips of a face is on the lips alone, and hardly turns the whole', () => {
     const face = (aim?: Step['placement']['aim']): Recipe => {
       const lips = stepWith({ id: 'lips', mix: mixOf({ red: 1 }), coats: 2 });
@@ -130,7 +184,10 @@ describe('aimed lines', () => {
       { ...wash, placement: { ...wash.placement, aim: { facing: { side: 'up', within: 70 } } } },
     ]);
     const build = predictBuildUp(recipe, shelf);
-    const [plain, underside, top] = everyAspect(build).map((each) => finishedSurface(each)[0]);
+    const pitOf = (aimKey: string) => finishedSurface(buildUpOfAim(build, aimKey))[0];
+    const [underside, top] = recipe.steps.slice(1).map((step) => pitOf(aimKeyOf(step)));
+    const elsewhere = everyAspect(build).find(({ aspect }) => aspect.key === '');
+    const plain = finishedSurface(elsewhere ?? build)[0];
     expect(underside.value).toBeGreaterThan(plain.value + 10);
     expect(top.value).toBeLessThan(plain.value - 5);
   });

@@ -62,14 +62,23 @@ const once: readonly number[] = [1];
 /** The surface after a deposit on a ground. @param ground reflectance, 38 bands */
 export function layOver(ground: Spectrum, paint: Optics, deposit: Deposit | null): Spectrum {
   if (!deposit) return ground;
-  const { shares, transfer } = deposit;
-  let surface = ground;
-  for (const share of shares) {
-    const painted = throughFilm(surface, paint, transfer);
-    if (share < 1)
-      for (let band = 0; band < bandCount; band++)
-        painted[band] = share * painted[band] + (1 - share) * surface[band];
-    surface = painted;
-  }
+  const surface = Float64Array.from(ground);
+  layInto(surface, paint, deposit);
   return surface;
 }
+
+/** As `layOver`, written into the surface itself. @param surface reflectance, 38 bands */
+export function layInto(surface: Spectrum, paint: Optics, { shares, transfer }: Deposit): void {
+  for (const share of shares) {
+    if (share === 1) {
+      throughFilm(surface, paint, transfer, surface);
+      continue;
+    }
+    throughFilm(surface, paint, transfer, painted);
+    for (let band = 0; band < bandCount; band++)
+      surface[band] = share * painted[band] + (1 - share) * surface[band];
+  }
+}
+
+/** Used by `layInto` alone, so that a layer on many places makes no garbage. */
+const painted = new Float64Array(bandCount);

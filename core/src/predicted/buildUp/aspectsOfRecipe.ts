@@ -1,15 +1,12 @@
-import { aspectsOf, type Aspect } from '../../written/place/aspects';
+import { aspectOfAim, aspectsOf, type Aspect } from '../../written/place/aspects';
 import { aimKeyOf, aimOf } from '../../written/recipe/aimOf';
 import { includedSteps } from '../../written/recipe/includedSteps';
 import type { Shelf } from '../paint/mixedPaint';
-import { onGround } from './onGround';
+import { onGround } from '../ground/onGround';
 import type { Recipe } from '../../written/recipe/recipe';
 import { shapeOf } from '../../written/recipe/shapeOf';
 
-/**
- * The ways the surface of a recipe looks: the plain one first, then one for each aim of its lines
- * and of those below them.
- */
+/** The aspects its lines, and those below them, cut the surface of a recipe into, the main one first. */
 export function aspectsOfRecipe(recipe: Recipe, shelf: Shelf): readonly Aspect[] {
   const { recipe: whole } = onGround(recipe, shelf);
   return aspectsOf(shapeOf(whole), includedSteps(whole).map(aimOf));
@@ -34,10 +31,9 @@ export function aspectsTogether(
   );
 }
 
-/** The aspect a line is aimed at; the plain one where it is aimed at nothing there is. */
+/** The aspect a line goes on most; the main one where it is aimed at nothing there is. */
 export function aspectOfLine(recipe: Recipe, shelf: Shelf, stepId: string): Aspect {
-  const aspects = aspectsOfRecipe(recipe, shelf);
   const step = includedSteps(recipe).find(({ id }) => id === stepId);
-  const key = step ? aimKeyOf(step) : '';
-  return aspects.find((aspect) => aspect.key === key) ?? aspects[0];
+  const [main, ...others] = aspectsOfRecipe(recipe, shelf);
+  return aspectOfAim([main, ...others], step ? aimKeyOf(step) : '');
 }

@@ -1,216 +1,218 @@
 import type { Spectrum } from '../../light/colour/spectrum';
 import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
-import type { Aspect } from '../../written/place/aspects';
-import { masstoneOf } from '../../light/optics/masstone';
-import type { Optics } from '../../light/optics/optics';
-import { depositOf, layOver, type Deposit } from './applyStep';
+import { mainAspects, type Aspect } from '../../written/place/aspects';
+import { ribbonStops } from '../../written/place/toneAxis';
+import type { Recipe } from '../../written/recipe/recipe';
+import { lifts } from '../../written/technique/techniques';
+import { groundOf, potOn, type Shelf } from '../paint/mixedPaint';
+import { layInto, layOver } from './applyStep';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
 import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
-import type { Coverage } from '../paint/coatsToCover';
-import { brushOf, strokeKey, type Brush } from '../paint/brush';
+import { coverageOf } from './coverageOf';
 import { asLeft, liftedBy, wetLine, type WetLine } from './lift';
-import {
-  groundOf,
-  isEstimate,
-  mixedColour,
-  mixedPaint,
-  potOn,
-  type Shelf,
-} from '../paint/mixedPaint';
-import type { MixedColour } from '../paint/mixedPaint';
-import { depositAt } from '../../written/recipe/depositAt';
-import { aboveGround, coverageOf, type Place } from './predictBuildUp';
-import { onGround } from './onGround';
-import type { Recipe } from '../../written/recipe/recipe';
-import { inAspect, paintedSteps, type PaintedStep } from '../../written/recipe/paintedSteps';
-import { lifts } from '../../written/technique/techniques';
-import { ribbonStops } from '../../written/place/toneAxis';
+import { LinesUnderEdit, type LaidLine, type LinesAsked } from './linesUnderEdit';
+import { onGround } from '../ground/onGround';
+import { once } from '../../written/record/once';
+import { aboveGround } from './predictBuildUp';
+import { coloursOf, SurfacePlace } from './surfacePlace';
 
-/** The part that depends on the step and its pots alone. */
-interface LaidPaint {
-  key: string;
-  paint: Optics;
-  masstone: SurfaceColour;
-  deposits: (Deposit | null)[];
-  amounts: number[];
-  mix: MixedColour;
-  isEstimate: boolean;
-}
-
-interface KeptStep {
-  laid: LaidPaint;
-  below: Place[];
-  above: Place[];
-  coverage: Coverage | null;
-}
-
-type KeptSteps = ReadonlyMap<string, KeptStep>;
+/** Surfaces after each line of an aspect, by the line. */
+type SurfacesAfter = Map<string, readonly SurfacePlace[]>;
 
 /**
- * `predictBuildUp` for a recipe under edit: what an edit leaves unchanged is not computed again.
- * A step's paint is kept as long as its line and pots stay as they are; a place is kept as long as
- * its paint and what lies below it do. Where a coat hides the change, nothing above it changes. An
- * aspect takes from the plain one what looks the same in both.
+ * `predictBuildUp` for a recipe under edit: what an edit leaves unchanged is not computed again. The
+ * paint of a line is kept while its line and pots stay as they are, and so is what a line makes of a
+ * place, in this prediction and the next, in whichever aspect. Where a coat hides the change,
+ * nothing above it changes. The lines of an aspect that is only a fade are worked out when asked.
  */
 export class BuildUpPredictor {
-  private kept = new Map<string, KeptSteps>();
-  /** paint worked out in this prediction: another aspect lays the same */
-  private readonly laidNow = new Map<string, LaidPaint>();
-  private ground: { key: string; places: Place[] } | null = null;
+  private readonly lines: LinesUnderEdit;
+  private after = new Map<string, SurfacesAfter>();
+  private ground: { key: string; places: SurfacePlace[] } | null = null;
 
-  constructor(private readonly stops: readonly number[] = ribbonStops) {}
+  constructor(private readonly stops: readonly number[] = ribbonStops) {
+    this.lines = new LinesUnderEdit(stops);
+  }
 
   /** @throws CarryError, UnknownPotError */
   predict(written: Recipe, shelf: Shelf): BuildUp {
     const { recipe, below } = onGround(written, shelf);
-    const kept = new Map<string, KeptSteps>();
-    this.laidNow.clear();
-    const brushes = recipe.steps.map(({ mix }, index) =>
-      brushOf(mix, recipe.steps.slice(0, index), shelf),
-    );
-    const [plain, ...aspects] = aspectsOfRecipe(recipe, shelf).map((aspect) => {
-      const known = [this.kept.get(aspect.key), kept.get('')].filter((each) => each !== undefined);
-      const predicted = this.predictAspect(recipe, shelf, { aspect, known, brushes });
-      kept.set(aspect.key, predicted.kept);
-      return aboveGround(predicted.build, below);
+    const asked = this.lines.of(recipe, shelf);
+    const primer = potOn(shelf, recipe.groundPotId);
+    const ground = {
+      isEstimate: primer.finish === 'metallic',
+      places: this.groundPlaces(primer.swatch, () => groundOf(primer)),
+    };
+    const aspects = aspectsOfRecipe(recipe, shelf);
+    const named = new Set(mainAspects(aspects).map(({ aspect }) => aspect));
+    const after = new Map<string, SurfacesAfter>();
+    const [main, ...others] = aspects.map((aspect) => {
+      const surfaces: SurfacesAfter = new Map();
+      const whole = { ...asked, aspect, ground, before: this.after.get(aspect.key), surfaces };
+      if (named.has(aspect)) after.set(aspect.key, surfaces);
+      return aboveGround(this.predictAspect(whole, named.has(aspect)), below);
     });
-    this.kept = kept;
-    return { ...plain, aspects };
+    this.after = after;
+    return { ...main, aspects: others };
   }
 
-  private predictAspect(
-    recipe: Recipe,
-    shelf: Shelf,
-    { aspect, known, brushes }: AspectAsked,
-  ): { build: AspectBuildUp; kept: KeptSteps } {
-    const primer = potOn(shelf, recipe.groundPotId);
-    const groundIsEstimate = primer.finish === 'metallic';
-    const ground = this.groundPlaces(primer.swatch, () => groundOf(primer));
-    const kept = new Map<string, KeptStep>();
-    let surface = ground;
-    let estimated = groundIsEstimate;
-    let wet: WetLine | null = null;
-    const painted = new Map(paintedSteps(recipe, aspect).map((step) => [step.id, step]));
-    const steps = recipe.steps.map((written, index): StepBuildUp => {
-      const included = painted.has(written.id);
-      const step = painted.get(written.id) ?? inAspect(written, aspect);
-      const before = known.flatMap((steps) => steps.get(step.id) ?? []);
-      const laid = this.laidPaint(step, brushes[index], shelf, before);
-      const isLift = lifts(step.technique);
-      if (included)
-        wet = isLift ? wet && liftedBy(step, wet, this.stops) : wetOn(step, laid, surface);
-      const now: KeptStep = !included
-        ? { laid, below: [], above: surface, coverage: null }
-        : isLift
-          ? { laid, below: surface, above: this.left(wet, surface, before), coverage: null }
-          : this.lay(step, laid, surface, before);
-      kept.set(step.id, now);
-      if (step.isDry) wet = null;
-      if (included) {
-        surface = now.above;
-        estimated ||= laid.isEstimate;
-      }
-      return {
-        stepId: step.id,
-        isIncluded: included,
-        surface: surface.map(({ colour }) => colour),
-        deposit: laid.amounts,
-        mix: laid.mix,
-        isEstimate: estimated,
-        coverage: now.coverage,
-      };
-    });
-    const build = {
+  private predictAspect(asked: AspectAsked, isNamed: boolean): AspectBuildUp {
+    const { aspect, ground, hasLifts } = asked;
+    const groundColours = coloursOf(ground.places);
+    const steps = once(() => this.stepsIn(asked));
+    if (isNamed) steps();
+    return {
       aspect,
       stops: this.stops,
-      ground: ground.map(({ colour }) => colour),
-      groundIsEstimate,
-      steps,
+      get ground() {
+        return groundColours();
+      },
+      groundIsEstimate: ground.isEstimate,
+      get steps() {
+        return steps();
+      },
+      ...(!isNamed && !hasLifts && { finishedAt: (stop) => this.finishedAt(asked, stop) }),
     };
-    return { build, kept };
   }
 
-  private groundPlaces(key: string, reflectanceOf: () => Spectrum): Place[] {
+  private stepsIn({ aspect, steps, ground, before, surfaces }: AspectAsked): StepBuildUp[] {
+    let surface: readonly SurfacePlace[] = ground.places;
+    let estimated = ground.isEstimate;
+    let wet: WetLine | null = null;
+    return steps.map(({ line, step: { isDry, id, technique }, step, aimKey, isIncluded }) => {
+      const laid = this.lines.laid(line, step, weightIn(aspect, aimKey));
+      const below = surface;
+      if (isIncluded) {
+        const was = before?.get(id);
+        if (lifts(technique)) {
+          wet = wet && liftedBy(laid.step, wet, this.stops);
+          surface = wet ? sameAs(asLeft(wet, this.stops), [below, was]) : below;
+        } else {
+          wet = wetOn(laid, surface);
+          surface = this.lay(laid, below, was);
+        }
+        if (isDry) wet = null;
+        estimated ||= line.paint.isEstimate;
+      }
+      surfaces.set(id, surface);
+      return this.stepBuildUp({ laid, below, surface, isIncluded, estimated });
+    });
+  }
+
+  /** The finished colour of a place alone, line by line. */
+  private finishedAt({ aspect, steps, ground }: AspectAsked, stop: number): SurfaceColour {
+    const reflectance = Float64Array.from(ground.places[stop].reflectance);
+    for (const { line, step, aimKey, isIncluded } of steps) {
+      const weight = weightIn(aspect, aimKey);
+      if (!isIncluded || weight === 0) continue;
+      const deposit = this.lines.laid(line, step, weight).depositAt(stop);
+      if (deposit) layInto(reflectance, line.paint.optics, deposit);
+    }
+    return surfaceColour(reflectance);
+  }
+
+  private stepBuildUp({ laid, below, surface, isIncluded, estimated }: LineDone): StepBuildUp {
+    const colours = coloursOf(surface);
+    const isJudged = isIncluded && !lifts(laid.step.technique);
+    const coverage = () => (isJudged ? this.coverage(laid, below)() : null);
+    return {
+      stepId: laid.step.id,
+      isIncluded,
+      get surface() {
+        return colours();
+      },
+      deposit: laid.amounts,
+      mix: laid.paint.mix,
+      isEstimate: estimated,
+      get coverage() {
+        return coverage();
+      },
+    };
+  }
+
+  private coverage({ step, paint, coverages }: LaidLine, below: readonly SurfacePlace[]) {
+    const known = coverages.get(below);
+    if (known) return known;
+    const { optics, masstone } = paint;
+    const coverage = once(() => coverageOf(step, optics, below, this.stops, masstone()));
+    coverages.set(below, coverage);
+    return coverage;
+  }
+
+  private groundPlaces(key: string, reflectanceOf: () => Spectrum): SurfacePlace[] {
     if (this.ground?.key !== key) {
-      const reflectance = reflectanceOf();
-      const place = { reflectance, colour: surfaceColour(reflectance) };
+      const place = new SurfacePlace(reflectanceOf());
       this.ground = { key, places: this.stops.map(() => place) };
     }
     return this.ground.places;
   }
 
-  private laidPaint(
-    step: PaintedStep,
-    { shares, earlier, key: pots }: Brush,
-    shelf: Shelf,
-    before: readonly KeptStep[],
-  ): LaidPaint {
-    const key = `${strokeKey(step)} ${pots}`;
-    const known = before.find(({ laid }) => laid.key === key)?.laid ?? this.laidNow.get(key);
-    if (known) return known;
-    const paint = mixedPaint(shares, shelf);
-    const laid: LaidPaint = {
-      key,
-      paint,
-      masstone: surfaceColour(masstoneOf(paint)),
-      deposits: this.stops.map((at) => depositOf(step, paint, at)),
-      amounts: this.stops.map((at) => depositAt(step, at)),
-      mix: mixedColour(step.mix, earlier, shelf),
-      isEstimate: shares.some(({ potId }) => isEstimate(potOn(shelf, potId))),
-    };
-    this.laidNow.set(key, laid);
-    return laid;
-  }
-
-  /** The surface after a lifting line; unchanged where nothing was wet. */
-  private left(wet: WetLine | null, surface: Place[], before: readonly KeptStep[]): Place[] {
-    if (!wet) return surface;
-    return asLeft(wet, this.stops).map((reflectance, i) => {
-      const known = [surface[i], ...before.map(({ above }) => above[i])].find(
-        (place) => place && isSame(reflectance, place.reflectance),
-      );
-      return known ?? { reflectance, colour: surfaceColour(reflectance) };
-    });
-  }
-
+  /** The surface after a line; `was` is what it was after it before the edit. */
   private lay(
-    step: PaintedStep,
-    laid: LaidPaint,
-    below: Place[],
-    before: readonly KeptStep[],
-  ): KeptStep {
-    const alike = before.filter((each) => each.laid === laid);
-    const whole = alike.find((each) => each.below.every((place, i) => place === below[i]));
-    if (whole && whole.below.length > 0) return whole;
-    const above = below.map((place, i) => {
-      for (const each of alike) if (each.below[i] === place) return each.above[i];
-      const reflectance = layOver(place.reflectance, laid.paint, laid.deposits[i]);
-      if (reflectance === place.reflectance) return place;
-      for (const { above: was } of before)
-        if (was[i] && isSame(reflectance, was[i].reflectance)) return was[i];
-      return { reflectance, colour: surfaceColour(reflectance) };
+    laid: LaidLine,
+    below: readonly SurfacePlace[],
+    was: readonly SurfacePlace[] | undefined,
+  ): readonly SurfacePlace[] {
+    const surface = below.map((place, i) => {
+      const deposit = laid.depositAt(i);
+      if (!deposit) return place;
+      return place.under(deposit, () =>
+        same(layOver(place.reflectance, laid.paint.optics, deposit), [was?.[i]]),
+      );
     });
-    const coverage = coverageOf(step, laid.paint, below, this.stops, laid.masstone);
-    return { laid, below, above, coverage };
+    return [was, below].find((each) => each && isSameSurface(surface, each)) ?? surface;
   }
 }
 
-const wetOn = (step: PaintedStep, { paint }: LaidPaint, surface: readonly Place[]) =>
+/** How far the aim of a line holds on an aspect, 0–1. */
+const weightIn = ({ weights }: Aspect, aimKey: string): number =>
+  aimKey === '' ? 1 : (weights.get(aimKey) ?? 0);
+
+interface AspectAsked extends LinesAsked {
+  aspect: Aspect;
+  ground: { places: readonly SurfacePlace[]; isEstimate: boolean };
+  /** its surfaces in the prediction before */
+  before: SurfacesAfter | undefined;
+  /** filled as they are worked out */
+  surfaces: SurfacesAfter;
+}
+
+interface LineDone {
+  laid: LaidLine;
+  below: readonly SurfacePlace[];
+  surface: readonly SurfacePlace[];
+  isIncluded: boolean;
+  estimated: boolean;
+}
+
+const wetOn = ({ step, paint }: LaidLine, surface: readonly SurfacePlace[]) =>
   wetLine(
     step,
-    paint,
+    paint.optics,
     surface.map(({ reflectance }) => reflectance),
   );
 
-interface AspectAsked {
-  aspect: Aspect;
-  /** steps to take over from, the likeliest first */
-  known: readonly KeptSteps[];
-  /** one a line */
-  brushes: readonly Brush[];
-}
+const sameAs = (
+  reflectances: readonly Spectrum[],
+  surfaces: readonly (readonly SurfacePlace[] | undefined)[],
+): readonly SurfacePlace[] =>
+  reflectances.map((each, i) =>
+    same(
+      each,
+      surfaces.map((surface) => surface?.[i]),
+    ),
+  );
+
+/** The place that reflects so already, or a new one. */
+const same = (reflectance: Spectrum, known: readonly (SurfacePlace | undefined)[]): SurfacePlace =>
+  known.find((place) => place && isSame(reflectance, place.reflectance)) ??
+  new SurfacePlace(reflectance);
+
+const isSameSurface = (one: readonly SurfacePlace[], other: readonly SurfacePlace[]) =>
+  one.every((place, i) => place === other[i]);
 
 function isSame(one: Spectrum, other: Spectrum): boolean {
+  if (one === other) return true;
   for (let band = 0; band < one.length; band++)
     if (Math.abs(one[band] - other[band]) > 1e-12) return false;
   return true;

@@ -1,6 +1,13 @@
 import { colourDifference } from '../../light/colour/colourDifference';
 import { isSameContent } from '../../written/record/sameContent';
-import { everyAspect, finishedSurface, type BuildUp } from './buildUp';
+import {
+  everyAspect,
+  finishedSurface,
+  mainBuildUps,
+  type AspectBuildUp,
+  type BuildUp,
+} from './buildUp';
+import { nearestAspect } from '../../written/place/aspects';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Step } from '../../written/recipe/step';
 import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
@@ -62,24 +69,25 @@ export function pairLines(left: Recipe, right: Recipe): LinePair[] {
 
 /** Where the finished surfaces of two recipes differ most to the eye, in whichever aspect. */
 export function worstPlace(left: BuildUp, right: BuildUp): WorstPlace {
-  const keys = new Set(
-    [...everyAspect(left), ...everyAspect(right)].flatMap(({ aspect }) =>
-      aspect.share > 0 ? [aspect.key] : [],
-    ),
-  );
-  // A line that only one of them aims looks plain in the other.
-  const at = (build: BuildUp, key: string) =>
-    everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
-  return [...keys]
-    .flatMap((key) => {
-      const [one, other] = [at(left, key), at(right, key)];
-      return toneStops.map(({ name, at: tone }) => ({
+  return [...pairAspects(left, right), ...pairAspects(right, left)]
+    .flatMap(([one, other]) =>
+      toneStops.map(({ name, at }) => ({
         place: name,
         difference: colourDifference(
-          finishedSurface(one)[one.stops.indexOf(tone)],
-          finishedSurface(other)[other.stops.indexOf(tone)],
+          finishedSurface(one)[one.stops.indexOf(at)],
+          finishedSurface(other)[other.stops.indexOf(at)],
         ),
-      }));
-    })
+      })),
+    )
     .reduce((worst, each) => (each.difference > worst.difference ? each : worst));
+}
+
+/** Each main aspect of a surface with that of another on which the same aims hold. */
+function pairAspects(of: BuildUp, other: BuildUp): [AspectBuildUp, AspectBuildUp][] {
+  const others = new Map(everyAspect(other).map((each) => [each.aspect, each]));
+  const [first, ...more] = [...others.keys()];
+  return mainBuildUps(of).map((each) => {
+    const nearest = nearestAspect([first, ...more], each.aspect);
+    return [each, others.get(nearest) ?? other];
+  });
 }

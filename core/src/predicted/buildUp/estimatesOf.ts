@@ -2,7 +2,7 @@ import type { Pot } from '../../written/pot/pot';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { includedSteps } from '../../written/recipe/includedSteps';
 import { isEstimate, potOn, type Shelf } from '../paint/mixedPaint';
-import { onGround } from './onGround';
+import { onGround } from '../ground/onGround';
 import type { Recipe } from '../../written/recipe/recipe';
 
 /** The reasons a recipe’s prediction is only an estimate. */

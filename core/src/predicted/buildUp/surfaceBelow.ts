@@ -5,7 +5,7 @@ import { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';
 import { paintedSteps } from '../../written/recipe/paintedSteps';
 import { putOn, type Laid } from './lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../paint/mixedPaint';
-import { onGround } from './onGround';
+import { onGround } from '../ground/onGround';
 import type { Recipe } from '../../written/recipe/recipe';
 import { ribbonStops } from '../../written/place/toneAxis';
 

@@ -1,3 +1,4 @@
+import { areaShares } from '../../written/place/areaShares';
 import type { Shape } from '../../written/place/shape';
 import { aimedShareAt } from '../../written/recipe/aimOf';
 import type { Recipe } from '../../written/recipe/recipe';
@@ -15,7 +16,7 @@ export const leftOnPalette = 0.5;
  * Wet, thinned paint one step takes for the whole batch.
  *
  * @param shape what places there are on the surface
- * @returns millilitres: area × models × share of the tone axis it goes on × film × coats, plus
+ * @returns millilitres: area × models × mean deposit over the form × film × coats, plus
  *   half as much again for brush and palette
  */
 export function wetVolumeMl(
@@ -28,15 +29,12 @@ export function wetVolumeMl(
   return areaCm2 * models * covered * film * filmCm * step.coats * (1 + leftOnPalette);
 }
 
-/** Mean of the deposit over the tone axis, by the trapezium rule; the area is taken as even over it. */
+/** Mean of the deposit over the form: each place of the tone axis by the form's own share of it. */
 function meanDeposit(step: Step, shape: Shape): number {
-  let sum = 0;
   const places = placesOf(step);
   const aimed = aimedShareAt(step, shape);
-  const depositOn = (at: number) => depositAt(step, at) * aimed(at);
-  for (let i = 1; i < places.length; i++) {
-    const width = places[i] - places[i - 1];
-    sum += (width * (depositOn(places[i]) + depositOn(places[i - 1]))) / 2;
-  }
-  return sum;
+  return areaShares(shape.form, places).reduce(
+    (sum, share, i) => sum + share * depositAt(step, places[i]) * aimed(places[i]),
+    0,
+  );
 }

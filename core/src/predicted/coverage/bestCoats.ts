@@ -2,7 +2,7 @@ import { colourDifference } from '../../light/colour/colourDifference';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { ribbonStops } from '../../written/place/toneAxis';
 import { aimKeyOf } from '../../written/recipe/aimOf';
-import { everyAspect, finishedSurface } from '../buildUp/buildUp';
+import { buildUpOfAim, finishedSurface } from '../buildUp/buildUp';
 import { BuildUpPredictor } from '../buildUp/buildUpPredictor';
 import type { Shelf } from '../paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
@@ -35,8 +35,7 @@ export function withBestCoats(recipe: Recipe, lines: readonly PlannedLine[], she
     const missing = (coats: number) => {
       const tried = { ...recipe, steps: [...steps, { ...step, coats }] };
       const build = predictor.predict(tried, shelf);
-      const there = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
-      return colourDifference(finishedSurface(there)[stop], target);
+      return colourDifference(finishedSurface(buildUpOfAim(build, key))[stop], target);
     };
     let best = { coats: 1, left: missing(1) };
     for (let coats = 2; coats <= mostCoats; coats++) {

@@ -6,7 +6,7 @@ import { masstoneOf } from '../../light/optics/masstone';
 import type { Optics } from '../../light/optics/optics';
 import { coatsToCover, coveredWithinOf, groundShowing } from '../paint/coatsToCover';
 import { depositAt } from '../../written/recipe/depositAt';
-import { meantToCover } from '../buildUp/predictBuildUp';
+import { meantToCover } from '../buildUp/coverageOf';
 import { mostCoats, type Step } from '../../written/recipe/step';
 import { techniqueOf } from '../../written/technique/techniques';
 import { toneStops, type ToneStopName } from '../../written/place/toneAxis';

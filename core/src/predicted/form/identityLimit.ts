@@ -38,10 +38,10 @@ const lightsFrom = 0.5;
 
 /**
  * Where highlights and tints have carried a surface past what it is meant to be. What it is meant
- * to be is what it ends as, at its mid place where no line is aimed: a dark first coat is no failed
+ * to be is what it ends as, at its mid place as most of it looks: a dark first coat is no failed
  * black. A tint that is aimed at a side is meant as another light; one that is not is looked at.
  *
- * @param parts the finished colours of every aspect at each stop, the plain one first
+ * @param parts the finished colours of every aspect at each stop, the main one first
  * @param meantAs what its painter says it is meant to read as
  */
 export function identityLosses(
@@ -52,7 +52,7 @@ export function identityLosses(
 ): IdentityLoss[] {
   const losses: IdentityLoss[] = [];
   const areas = areasOf(parts, stops, form);
-  const plain = areas.filter(({ aspect }) => aspect === parts[0].aspect);
+  const plain = areas.filter(({ aspect }) => aspect.aims.length === 0);
   const meant = meantAs ?? parts[0].surface[stops.findIndex((at) => at >= lightsFrom)];
   if (meant.value <= black.value && meant.chroma <= black.chroma) {
     const { value, chroma } = colourOfAreas(areas);

@@ -4,4 +4,4 @@ export { views } from './formView';
 export { gradientBands, type GradientBand } from './gradientBands';
 export { guideMarks, type GuideMark } from './guideMarks';
 export { paintedForm, type PaintedRibbon } from './paintedForm';
-export { areaPainted, areaShares, readsAs, readsAsWhole } from './readsAs';
+export { areaPainted, readsAs, readsAsWhole } from './readsAs';

@@ -10,7 +10,7 @@ import { flattenMix } from '../../written/recipe/flattenMix';
 import type { Deposit } from '../buildUp/applyStep';
 import { depositsOf, putOn, type Laid } from '../buildUp/lift';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../paint/mixedPaint';
-import { onGround } from '../buildUp/onGround';
+import { onGround } from '../ground/onGround';
 import { paintedSteps, type PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Recipe } from '../../written/recipe/recipe';
 import { shapeOf } from '../../written/recipe/shapeOf';

@@ -6,23 +6,9 @@ import { depositAt } from '../../written/recipe/depositAt';
 import { placesOf } from '../../written/recipe/placesOf';
 import { shareOfTone, type Aspect } from '../../written/place/aspects';
 import { aimedShareAt } from '../../written/recipe/aimOf';
-import { everyAspect, finishedSurface, type BuildUp } from '../buildUp/buildUp';
+import { everyAspect, finishedAt, type BuildUp } from '../buildUp/buildUp';
 import type { Shape } from '../../written/place/shape';
-import { shareBelow } from '../../written/place/formField';
-
-/**
- * Share of a form's area that each stop stands for: what lies nearer to it than to its neighbours.
- *
- * @param stops places on the tone axis, rising from 0 to 1
- * @returns one share a stop, together 1
- */
-export function areaShares(form: FormName, stops: readonly number[]): number[] {
-  return stops.map((at, i) => {
-    const low = i === 0 ? 0 : shareBelow((stops[i - 1] + at) / 2, form);
-    const high = i === stops.length - 1 ? 1 : shareBelow((at + stops[i + 1]) / 2, form);
-    return high - low;
-  });
-}
+import { areaShares } from '../../written/place/areaShares';
 
 /**
  * The colour a surface has at arm's length, where the eye no longer tells its places apart: the
@@ -41,11 +27,20 @@ export function readsAs(
 
 /** The colour a whole surface has at arm's length: all its aspects, each by its share of every tone. */
 export const readsAsWhole = (build: BuildUp, form: FormName): SurfaceColour =>
-  readsAsParts(
-    everyAspect(build).map((each) => ({ aspect: each.aspect, surface: finishedSurface(each) })),
-    build.stops,
-    form,
+  colourOfAreas(finishedAreas(build, form));
+
+/** A finished surface taken apart into its aspects and places, those it has. */
+export function finishedAreas(build: BuildUp, form: FormName): SurfaceArea[] {
+  const { stops } = build;
+  const shares = areaShares(form, stops);
+  return everyAspect(build).flatMap((each) =>
+    stops.flatMap((at, i) => {
+      const share = shares[i] * shareOfTone(each.aspect, at);
+      if (share === 0) return [];
+      return [{ aspect: each.aspect, at, colour: finishedAt(each, i), share }];
+    }),
   );
+}
 
 /** The finished colours of one aspect, one a stop. */
 export interface SurfacePart {

@@ -52,7 +52,7 @@ export function groundShowing(surface: SurfaceColour, masstone: SurfaceColour): 
 }
 
 /**
- * How many coats until the ground no longer shows.
+ * How many coats until the ground no longer shows, nor after any coat more.
  *
  * @param paint optics of the mix, unthinned
  * @param ground reflectance, 38 bands
@@ -70,12 +70,40 @@ export function coatsToCover(
   if (!(filmPerCoat > 0)) throw new RangeError(`a coat of ${filmPerCoat} films covers nothing`);
   const target = known.masstone ?? surfaceColour(masstoneOf(paint));
   const missingAtFirst = groundShowing(known.ground ?? surfaceColour(ground), target);
+  const limit = coveredWithinOf(target.value);
   const missingAfter: number[] = [];
+  let covered: number | null = null;
   for (let coats = 1; coats <= mostCoatsTried; coats++) {
     const surface = surfaceColour(filmOver(ground, paint, coats * filmPerCoat));
-    missingAfter.push(groundShowing(surface, target));
-    if (missingAfter[coats - 1] <= coveredWithinOf(target.value))
-      return { coats, missingAtFirst, missingAfter };
+    const missing = groundShowing(surface, target);
+    missingAfter.push(missing);
+    if (missing > limit) covered = null;
+    else covered ??= coats;
+    // A first coat that glows can be followed by one that shows more; near the masstone none is.
+    if (covered !== null && missing <= limit * settledFrom) break;
   }
-  return { coats: null, missingAtFirst, missingAfter };
+  return { coats: covered, missingAtFirst, missingAfter };
+}
+
+/** Below this share of what may be missing, more coats only bring it nearer. */
+const settledFrom = 0.5;
+
+/**
+ * The coverage of several places together: after each coat as it is where most is missing.
+ *
+ * @param places one or more
+ */
+export function hardestOf(places: readonly Coverage[]): Coverage {
+  if (places.length === 1) return places[0];
+  const longest = Math.max(...places.map(({ missingAfter }) => missingAfter.length));
+  return {
+    coats: places.reduce<number | null>(
+      (most, { coats }) => (most === null || coats === null ? null : Math.max(most, coats)),
+      0,
+    ),
+    missingAtFirst: Math.max(...places.map(({ missingAtFirst }) => missingAtFirst)),
+    missingAfter: Array.from({ length: longest }, (_, coat) =>
+      Math.max(...places.map(({ missingAfter }) => missingAfter[coat] ?? 0)),
+    ),
+  };
 }

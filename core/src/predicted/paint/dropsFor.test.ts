@@ -1,11 +1,9 @@
 import fc from 'fast-check';
 import { anyRecipe } from '../../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
-import { coatsToCover, coveredWithin } from './coatsToCover';
 import { usualDropMl } from '../../written/pot/stock';
 import { dropsFor, isAsThin } from './dropsFor';
-import { flattenMix } from '../../written/recipe/flattenMix';
-import { groundOf, mixedPaint, potOn, shelfOf } from './mixedPaint';
+import { potOn, shelfOf } from './mixedPaint';
 import { wetVolumeMl } from '../buildUp/wetVolume';
 import { runs } from '../../testing/longTests';
 
@@ -62,40 +60,6 @@ test('six times the models take six times the paint, and an edge takes less than
   expect(wetVolumeMl(edge, recipeWith([]), { form: 'folds' })).toBeLessThan(
     wetVolumeMl(base, recipeWith([]), { form: 'folds' }) / 5,
   );
-});
-
-describe('coats to cover', () => {
-  const paintOf = (id: string) => mixedPaint(flattenMix(mixOf({ [id]: 1 }), []), shelf);
-  const over = (id: string) => groundOf(potOn(shelf, id));
-
-  test('what is missing only shrinks from coat to coat, and ends within the threshold', () => {
-    const { coats, missingAfter } = coatsToCover(paintOf('yellow'), over('black'), 0.5);
-    expect([...missingAfter].sort((a, b) => b - a)).toEqual(missingAfter);
-    expect(coats).toBe(missingAfter.length);
-    expect(missingAfter.at(-1)).toBeLessThanOrEqual(coveredWithin);
-    expect(missingAfter.at(-2)).toBeGreaterThan(coveredWithin);
-  });
-
-  test('a paint over its own colour covers at once', () => {
-    expect(coatsToCover(paintOf('brown'), over('brown'), 1).coats).toBe(1);
-  });
-
-  test('a tint never covers, and it is said so rather than a number made up', () => {
-    const { coats, missingAfter } = coatsToCover(paintOf('wash'), over('white'), 0.1);
-    expect(coats).toBeNull();
-    expect(missingAfter).toHaveLength(20);
-  });
-
-  test('half the load takes about twice the coats', () => {
-    const neat = coatsToCover(paintOf('white'), over('black'), 1).coats!;
-    const half = coatsToCover(paintOf('white'), over('black'), 0.5).coats!;
-    expect(half).toBeGreaterThanOrEqual(2 * neat - 1);
-    expect(half).toBeLessThanOrEqual(2 * neat);
-  });
-
-  test('a coat of nothing is refused', () => {
-    expect(() => coatsToCover(paintOf('white'), over('black'), 0)).toThrow(RangeError);
-  });
 });
 
 test('bottles that give small drops are counted in small drops', () => {

@@ -1,3 +1,4 @@
+import type { Aspect } from './aspects';
 import { sideWords, type Aim, type Stretch } from './aim';
 import { forms } from './forms';
 import type { Shape } from './shape';
@@ -6,10 +7,9 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /**
  * Names of the places an aim is for, in a word or two.
- * @example aspectName({ facing: { side: 'down', within: 75 } }, { form: 'limb' }) // → 'underside'
+ * @example aimName({ facing: { side: 'down', within: 75 } }, { form: 'limb' }) // → 'underside'
  */
-export function aspectName(aim: Aim | null, shape: Shape): string {
-  if (!aim) return 'elsewhere';
+export function aimName(aim: Aim, shape: Shape): string {
   const names = [
     aim.spot !== undefined && spotName(aim.spot, shape),
     aim.facing && sideWords(aim.facing.side).name,
@@ -21,21 +21,26 @@ export function aspectName(aim: Aim | null, shape: Shape): string {
 }
 
 /**
- * Names of several aims, each told from the others: what would be called the same says how near or
- * how far along as well.
- * @example aspectNames([left within 85, left within 50], shape) // → ['its left, 85°', 'its left, 50°']
+ * Names of several aspects, each told from the others: by the aims that hold there, and what would
+ * be called the same says how near or how far along as well.
+ * @example aspectNames([{ aims: [left within 85] }, { aims: [left within 50] }], shape) // → ['its left, 85°', 'its left, 50°']
  */
-export function aspectNames(aims: readonly (Aim | null)[], shape: Shape): string[] {
-  const names = aims.map((aim) => aspectName(aim, shape));
+export function aspectNames(
+  aspects: readonly Pick<Aspect, 'aims'>[],
+  shape: Shape,
+  ofRest = 'elsewhere',
+): string[] {
+  const nameOf = (aims: readonly Aim[]) =>
+    aims.length === 0 ? ofRest : [...new Set(aims.map((aim) => aimName(aim, shape)))].join(' and ');
+  const names = aspects.map(({ aims }) => nameOf(aims));
   return names.map((name, i) => {
     const isAlone = names.every((other, k) => k === i || other !== name);
-    const more = isAlone ? [] : figuresOf(aims[i]);
+    const more = isAlone ? [] : aspects[i].aims.flatMap(figuresOf);
     return [name, ...more].join(', ');
   });
 }
 
-function figuresOf(aim: Aim | null): string[] {
-  if (!aim) return [];
+function figuresOf(aim: Aim): string[] {
   const stretch = ({ from, to }: Stretch) => {
     if (from <= 0) return `to ${percent(to)}`;
     return to >= 1 ? `from ${percent(from)}` : `${Math.round(from * 100)} to ${percent(to)}`;

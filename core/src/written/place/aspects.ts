@@ -1,36 +1,33 @@
 import { aimKey, type Aim } from './aim';
-import { aimWeights } from './aimWeights';
-import { formField } from './formField';
-import { forms } from './forms';
-import type { Shape } from './shape';
+import { aspectParts, type AspectPart } from './aspectParts';
+import { shapeKey, type Shape } from './shape';
+import { atTone, toneSteps } from './toneCount';
 
-/** A way of looking at one surface: how far each aim of its recipe goes on there. */
+/**
+ * A part of a surface on which the aims of its lines hold alike. All aspects together are the
+ * whole surface; they do not depend on the order of the lines.
+ */
 export interface Aspect {
-  /** the aim that is fulfilled; null for the plain one */
-  aim: Aim | null;
-  /** key of that aim, '' for the plain one */
+  /** aims that hold for at least half here, and not everywhere; none for the rest of the surface */
+  aims: readonly Aim[];
+  /** the same for the same weights, '' where no aim holds */
   key: string;
-  /** share of the form's area that looks so, 0–1; of all aspects together 1 */
+  /** share of the surface's area, 0–1; of all aspects together 1 */
   share: number;
-  /** how far the aims of the recipe are fulfilled here, 0–1 in quarters, by their keys */
+  /** how far each aim of the recipe holds here, 0–1, by its key */
   weights: ReadonlyMap<string, number>;
   /** share of the places of a tone that look so, 0–1, at even distances from pit to point */
   ofTone: readonly number[];
 }
 
-/** Cells along each side at which forms are counted out. */
-const countedAt = 72;
-/** Tones a form is counted out in, from pit to point. */
-const toneSteps = 32;
-/** An aim that nearly all of a form fulfils is no way of looking at it: the form is so of itself. */
-const ownFrom = 0.97;
-/** Of a place where half of an aim goes on, the aim says how it looks. */
-const aimedFrom = 0.5;
-const quarters = 4;
+/** An aim that holds on nearly all of a form does not set a part of it apart. */
+const everywhereFrom = 0.97;
+/** An aim that holds for half or more says how a place looks. */
+export const holdsFrom = 0.5;
 
-/** Nothing to aim at: the one way a surface looks. */
+/** The one aspect of a surface whose lines are aimed at nothing. */
 export const plainAspect: Aspect = {
-  aim: null,
+  aims: [],
   key: '',
   share: 1,
   weights: new Map(),
@@ -41,131 +38,144 @@ const kept = new Map<string, readonly Aspect[]>();
 const mostKept = 60;
 
 /**
- * The aspects of a surface: the plain one, and one for each different aim that some of the form
- * fulfils and not all of it. Every place belongs to the aspect whose weights are nearest to its own.
+ * The aspects of a surface: the parts its aims together cut it into, fades included. The first one
+ * is what most of the surface looks like; the others follow, the largest first.
  *
- * @param aims of the recipe's lines; those without one are left out
+ * @param aims of the recipe's lines, in any order; those without one are left out
+ * @returns one or more
  */
 export function aspectsOf(shape: Shape, aims: readonly Aim[]): readonly Aspect[] {
   const byKey = new Map(aims.map((aim) => [aimKey(aim), aim]));
   byKey.delete('');
   if (byKey.size === 0) return [plainAspect];
-  const key = `${shapeKey(shape)} ${[...byKey.keys()].join(' ')}`;
+  const sorted = [...byKey].sort(([one], [other]) => (one < other ? -1 : 1));
+  const key = `${shapeKey(shape)} ${sorted.map(([each]) => each).join(' ')}`;
   const known = kept.get(key);
   if (known) return known;
   if (kept.size >= mostKept) kept.clear();
-  const aspects = countOut(shape, byKey);
+  const aspects = workOut(shape, sorted);
   kept.set(key, aspects);
   return aspects;
 }
 
-const shapeKey = ({ form, light, sections, spots }: Shape) =>
-  JSON.stringify([form, light, sections, spots]);
+function workOut(shape: Shape, aims: readonly (readonly [key: string, aim: Aim])[]): Aspect[] {
+  const parts = aspectParts(
+    shape,
+    aims.map(([, aim]) => aim),
+  );
+  const isEverywhere = aims.map(
+    (_, i) =>
+      parts.reduce((sum, part) => sum + (part.weights[i] >= holdsFrom ? part.share : 0), 0) >=
+      everywhereFrom,
+  );
+  const aspects = parts.map(({ weights, share, ofTone }: AspectPart): Aspect => ({
+    aims: aims.flatMap(([, aim], i) => (weights[i] >= holdsFrom && !isEverywhere[i] ? [aim] : [])),
+    key: aims.flatMap(([key], i) => (weights[i] > 0 ? [`${key} × ${weights[i]}`] : [])).join(' & '),
+    share,
+    weights: new Map(aims.map(([key], i) => [key, weights[i]])),
+    ofTone,
+  }));
+  aspects.sort((one, other) => other.share - one.share || (one.key < other.key ? -1 : 1));
+  const [main] = mainAspects(aspects);
+  return [main.aspect, ...aspects.filter((each) => each !== main.aspect)];
+}
 
-function countOut(shape: Shape, aims: ReadonlyMap<string, Aim>): Aspect[] {
-  const field = formField(shape, countedAt);
-  const cells = field.inside.length;
-  const keys = [...aims.keys()];
-  const weights = [...aims.values()].map((aim) => aimWeights(field, aim, shape.spots));
-  const sides = forms[shape.form].hasBack ? 2 : 1;
-  const places: number[] = [];
-  for (let place = 0; place < cells * sides; place++)
-    if (field.inside[place % cells]) places.push(place);
-  const meanOver = (of: Float32Array, over: readonly number[]) =>
-    over.length === 0 ? 0 : over.reduce((sum, place) => sum + of[place], 0) / over.length;
-  const isOwn = weights.map((of) => meanOver(of, places) >= ownFrom);
-  const isFulfilled = weights.map((of) => places.some((place) => of[place] > 0));
-  const aimed = keys.flatMap((_, i) => (isFulfilled[i] && !isOwn[i] ? [i] : []));
-  const plainWeights = isOwn.map((own) => (own ? 1 : 0));
-  const ofAim = aimed.map((own) => {
-    const most = places.reduce((best, place) => Math.max(best, weights[own][place]), 0);
-    const there = places.filter((place) => weights[own][place] >= Math.min(aimedFrom, most));
-    return weights.map((of, i) => (i === own || isOwn[i] ? 1 : inQuarters(meanOver(of, there))));
-  });
-  const vectors = [plainWeights, ...ofAim];
-  const counted = vectors.map(() => new Float64Array(toneSteps + 1));
-  const all = new Float64Array(toneSteps + 1);
-  for (const place of places) {
-    const step = Math.round(field.tone[place % cells] * toneSteps);
-    counted[nearest(vectors, weights, place)][step]++;
-    all[step]++;
+/** Aspects that look alike but for fades, by the largest of them. */
+export interface MainAspect {
+  aspect: Aspect;
+  /** of all aspects on which the same aims hold, 0–1; and of the places of each tone */
+  share: number;
+  ofTone: readonly number[];
+}
+
+/** More parts than this nobody names; the smallest are put to those they are most like. */
+const mostMain = 12;
+
+/**
+ * The aspects a painter would name: one for each set of aims that hold together, the largest
+ * first. What lies in a fade counts to the side it is nearer to.
+ *
+ * @returns one to twelve, with the share of each; together 1
+ */
+export function mainAspects(aspects: readonly Aspect[]): MainAspect[] {
+  const groups = new Map<string, MainAspect>();
+  for (const aspect of aspects) {
+    const key = aspect.aims.map(aimKey).join(' & ');
+    const known = groups.get(key);
+    const isLarger = !known || aspect.share > known.aspect.share;
+    groups.set(
+      key,
+      together(isLarger ? aspect : known.aspect, [aspect, ...(known ? [known] : [])]),
+    );
   }
-  return vectors.map((vector, k): Aspect => {
-    const own = k === 0 ? null : keys[aimed[k - 1]];
-    const share = counted[k].reduce((sum, each) => sum + each, 0) / places.length;
-    return {
-      aim: own === null ? null : (aims.get(own) ?? null),
-      key: own ?? '',
-      share,
-      weights: new Map(keys.map((each, i) => [each, vector[i]])),
-      ofTone: [...counted[k]].map((count, step) => (all[step] > 0 ? count / all[step] : share)),
-    };
+  const sorted = [...groups.values()].sort(
+    (one, other) => other.share - one.share || (one.aspect.key < other.aspect.key ? -1 : 1),
+  );
+  if (sorted.length <= mostMain) return sorted;
+  const [first, ...main] = namedFirst(sorted).slice(0, mostMain);
+  const all = [first.aspect, ...main.map(({ aspect }) => aspect)] as const;
+  const nearest = new Map(sorted.map((each) => [each, nearestAspect(all, each.aspect)]));
+  return all.map((aspect) =>
+    together(
+      aspect,
+      sorted.filter((each) => nearest.get(each) === aspect),
+    ),
+  );
+}
+
+const together = (
+  aspect: Aspect,
+  parts: readonly Pick<Aspect, 'share' | 'ofTone'>[],
+): MainAspect => ({
+  aspect,
+  share: parts.reduce((sum, { share }) => sum + share, 0),
+  ofTone: aspect.ofTone.map((_, step) => parts.reduce((sum, { ofTone }) => sum + ofTone[step], 0)),
+});
+
+/** The largest, then where each aim holds on most, then the others by their size. */
+function namedFirst(sorted: readonly MainAspect[]): MainAspect[] {
+  const keys = new Set(sorted.flatMap(({ aspect }) => aspect.aims.map(aimKey)));
+  const best = [...keys].flatMap((key) => {
+    const most = sorted.find(({ aspect }) => aspect.aims.some((aim) => aimKey(aim) === key));
+    return most ? [most] : [];
+  });
+  const named = new Set([sorted[0], ...best]);
+  return [...named, ...sorted.filter((each) => !named.has(each))];
+}
+
+/** The aspect on which an aim holds most, the largest of several; the first where it holds nowhere. */
+export function aspectOfAim<T extends Pick<Aspect, 'weights' | 'share'>>(
+  aspects: readonly [T, ...T[]],
+  key: string,
+): T {
+  if (key === '') return aspects[0];
+  const held = ({ weights }: T) => weights.get(key) ?? 0;
+  return aspects.reduce((best, each) => {
+    const more = held(each) - held(best);
+    return more > 0 || (more === 0 && held(best) > 0 && each.share > best.share) ? each : best;
   });
 }
 
-const inQuarters = (weight: number) => Math.round(weight * quarters) / quarters;
+/** The largest aspect on which no aim holds; the main one where there is none. */
+export function restOf<T extends Pick<Aspect, 'aims'>>(aspects: readonly [T, ...T[]]): T {
+  return aspects.find(({ aims }) => aims.length === 0) ?? aspects[0];
+}
 
-function nearest(
-  vectors: readonly number[][],
-  weights: readonly Float32Array[],
-  place: number,
-): number {
-  let best = 0;
-  let least = Infinity;
-  vectors.forEach((vector, k) => {
-    let apart = 0;
-    for (let i = 0; i < vector.length; i++) apart += Math.abs(vector[i] - weights[i][place]);
-    // Of two as near, the later aim lies on top.
-    if (apart > least + 1e-9) return;
-    least = apart;
-    best = k;
-  });
-  return best;
+/** The aspect of another list whose aims hold most as they do on this one. */
+export function nearestAspect<T extends Pick<Aspect, 'weights'>>(
+  aspects: readonly [T, ...T[]],
+  { weights }: Pick<Aspect, 'weights'>,
+): T {
+  const apart = (each: T) => {
+    const keys = new Set([...weights.keys(), ...each.weights.keys()]);
+    return [...keys].reduce(
+      (sum, key) => sum + Math.abs((weights.get(key) ?? 0) - (each.weights.get(key) ?? 0)),
+      0,
+    );
+  };
+  return aspects.reduce((best, each) => (apart(each) < apart(best) ? each : best));
 }
 
 /** Share of the places of a tone that look as an aspect says, 0–1. */
-export const shareOfTone = ({ ofTone }: Aspect, tone: number): number => atTone(ofTone, tone);
-
-/** A figure counted out at even distances from pit to point, at any tone between. */
-export function atTone(counted: readonly number[], tone: number): number {
-  const at = Math.min(toneSteps, Math.max(0, tone * toneSteps));
-  const low = Math.floor(at);
-  const high = Math.min(toneSteps, low + 1);
-  return counted[low] + (counted[high] - counted[low]) * (at - low);
-}
-
-/**
- * How far the places of a tone fulfil an aim in the mean, 0–1: its share of them, counting those
- * that get less of it by how much they get.
- */
-export function aimedShares(shape: Shape, aim: Aim): readonly number[] {
-  const key = `${shapeKey(shape)} ${aimKey(aim)}`;
-  const known = sharesKept.get(key);
-  if (known) return known;
-  if (sharesKept.size >= mostSharesKept) sharesKept.clear();
-  const shares = countShares(shape, aim);
-  sharesKept.set(key, shares);
-  return shares;
-}
-
-const sharesKept = new Map<string, readonly number[]>();
-const mostSharesKept = 400;
-
-function countShares(shape: Shape, aim: Aim): readonly number[] {
-  const field = formField(shape, countedAt);
-  const weights = aimWeights(field, aim, shape.spots);
-  const cells = field.inside.length;
-  const sides = forms[shape.form].hasBack ? 2 : 1;
-  const sum = new Float64Array(toneSteps + 1);
-  const all = new Float64Array(toneSteps + 1);
-  let whole = 0;
-  for (let place = 0; place < cells * sides; place++) {
-    if (!field.inside[place % cells]) continue;
-    const step = Math.round(field.tone[place % cells] * toneSteps);
-    sum[step] += weights[place];
-    all[step]++;
-    whole += weights[place];
-  }
-  const mean = whole / all.reduce((total, each) => total + each, 0);
-  return [...sum].map((each, step) => (all[step] > 0 ? each / all[step] : mean));
-}
+export const shareOfTone = ({ ofTone }: Pick<Aspect, 'ofTone'>, tone: number): number =>
+  atTone(ofTone, tone);

@@ -18,6 +18,8 @@ export interface FormField {
   normalX: Float32Array;
   normalY: Float32Array;
   normalZ: Float32Array;
+  /** surface of the cell, in cells seen from the front: 1 where it faces the eye, more where it slants */
+  area: Float32Array;
 }
 
 const fieldsKept = new Map<string, FormField>();
@@ -64,6 +66,7 @@ function sample(
     normalX: new Float32Array(cells),
     normalY: new Float32Array(cells),
     normalZ: new Float32Array(cells),
+    area: new Float32Array(cells),
   };
   const places: number[] = [];
   for (let cell = 0; cell < cells; cell++) {
@@ -87,6 +90,7 @@ function sample(
     field.normalX[cell] = -slopeX / length;
     field.normalY[cell] = -slopeY / length;
     field.normalZ[cell] = 1 / length;
+    field.area[cell] = length;
     const u = acrossOf(cell, size);
     const v = upwardsOf(cell, size);
     const lit = litBy(light, u, v, [field.normalX[cell], field.normalY[cell], 1 / length]);
@@ -95,10 +99,13 @@ function sample(
     // A form that has no gradient along it gets one by its sections, over its own light and dark.
     ranks[place] = sections && along && !runsAlong ? own + sectionsOver * run : own;
   });
-  const order = orderOf(ranks);
-  order.forEach((place, index) => {
-    field.tone[places[place]] = toneAtShare((index + 0.5) / places.length, areaBelow);
-  });
+  const whole = places.reduce((sum, cell) => sum + field.area[cell], 0);
+  let below = 0;
+  for (const place of orderOf(ranks)) {
+    const cell = places[place];
+    field.tone[cell] = toneAtShare((below + field.area[cell] / 2) / whole, areaBelow);
+    below += field.area[cell];
+  }
   return field;
 }
 

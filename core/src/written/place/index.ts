@@ -1,6 +1,7 @@
 export { sideNames, sideWords, type Aim, type AimSide, type Stretch, type WrittenAim } from './aim';
-export { aimWords, aspectName, aspectNames } from './aimWords';
-export { plainAspect, type Aspect } from './aspects';
+export { areaShares } from './areaShares';
+export { aimName, aimWords, aspectNames } from './aimWords';
+export { aspectOfAim, mainAspects, plainAspect, type Aspect } from './aspects';
 export { formField, shareBelow } from './formField';
 export { forms, formNames, type FormName } from './forms';
 export { lightNames, type LightDirection } from './light';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { anyAim, anySpots } from '../../testing/anyAim';
 import { aimKey, type WrittenAim } from './aim';
 import { aimWeights, facingWeight } from './aimWeights';
-import { aspectsOf, atTone } from './aspects';
+import { aspectsOf, mainAspects } from './aspects';
+import { atTone } from './toneCount';
 import { aimWords, aspectNames } from './aimWords';
 import { formField } from './formField';
 import { formNames, forms } from './forms';
@@ -31,9 +32,9 @@ test('a place that begins or ends at a named stop gets its whole coat there', ()
 
 const size = 64;
 const shareOf = (weights: Float32Array, shape: Shape) => {
-  const { inside } = formField(shape, size);
-  const cells = inside.reduce((sum, each) => sum + each, 0) * (forms[shape.form].hasBack ? 2 : 1);
-  return weights.reduce((sum, each) => sum + each, 0) / cells;
+  const { area } = formField(shape, size);
+  const whole = area.reduce((sum, each) => sum + each, 0) * (forms[shape.form].hasBack ? 2 : 1);
+  return weights.reduce((sum, each, place) => sum + each * area[place % area.length], 0) / whole;
 };
 const weightsOf = (shape: Shape, aim: WrittenAim) =>
   aimWeights(formField(shape, size), aim, shape.spots);
@@ -166,28 +167,73 @@ describe('aspects', () => {
             const whole = aspects.reduce((sum, { ofTone }) => sum + atTone(ofTone, tone), 0);
             expect(whole).toBeCloseTo(1, 6);
           }
-          const keys = new Set(aims.map(aimKey));
-          for (const { key } of aspects.slice(1)) expect(keys.has(key)).toBe(true);
+          expect(new Set(aspects.map(({ key }) => key)).size).toBe(aspects.length);
+          const main = mainAspects(aspects);
+          expect(main[0].aspect).toBe(aspects[0]);
+          expect(main.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
         },
       ),
       { numRuns: runs(40) },
     );
   });
 
-  test('what all of a form fulfils of itself is no aspect, and goes on in the plain one', () => {
+  test('what all of a form fulfils of itself is no aspect, and goes on everywhere', () => {
     const all: WrittenAim = { facing: { side: 'front', within: 180 } };
-    const [plain, ...more] = aspectsOf({ form: 'plate' }, [all]);
+    const [everywhere, ...more] = aspectsOf({ form: 'plate' }, [all]);
     expect(more).toEqual([]);
-    expect(plain.weights.get(aimKey(all))).toBe(1);
+    expect(everywhere.weights.get(aimKey(all))).toBe(1);
+    expect(everywhere.aims).toEqual([]);
+  });
+
+  test('do not depend on the order of the lines', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...formNames),
+        fc.array(anyAim, { minLength: 2, maxLength: 6 }),
+        anySpots,
+        (form, aims, spots) => {
+          const turned = aspectsOf({ form, spots }, aims.toReversed());
+          expect(turned).toEqual(aspectsOf({ form, spots }, aims));
+        },
+      ),
+      { numRuns: runs(40) },
+    );
+  });
+
+  test('of two aims that cross are the four parts they cut the surface into', () => {
+    const left: WrittenAim = { facing: { side: 'left', within: 90 } };
+    const low: WrittenAim = { height: { from: 0, to: 0.5, softness: 0 } };
+    const main = mainAspects(aspectsOf({ form: 'folds' }, [left, low]));
+    expect(main).toHaveLength(4);
+    for (const { aspect, share } of main) {
+      expect(share).toBeGreaterThan(0.2);
+      expect([left, low].filter((aim) => (aspect.weights.get(aimKey(aim)) ?? 0) >= 0.5)).toEqual(
+        expect.arrayContaining([...aspect.aims]),
+      );
+    }
+  });
+
+  test('a flat plate that faces the front gets half of what is aimed up within 90°', () => {
+    const up: WrittenAim = { facing: { side: 'up', within: 90 } };
+    const [main] = aspectsOf({ form: 'plate' }, [up]);
+    expect(main.weights.get(aimKey(up))).toBeGreaterThan(0.3);
+    expect(main.weights.get(aimKey(up))).toBeLessThan(0.7);
   });
 
   test('that would be called the same are told apart by their figures', () => {
     const left = (within: number): WrittenAim => ({ facing: { side: 'left', within } });
-    const names = aspectNames([null, left(85), left(50), { spot: 's' }], {
-      form: 'folds',
-      spots: [{ id: 's', name: 'Tear', share: 0.1 }],
-    });
-    expect(names).toEqual(['elsewhere', 'its left, 85°', 'its left, 50°', 'Tear']);
+    const aims = [[], [left(85)], [left(50)], [{ spot: 's' }], [{ spot: 's' }, left(85)]];
+    const names = aspectNames(
+      aims.map((each) => ({ aims: each })),
+      { form: 'folds', spots: [{ id: 's', name: 'Tear', share: 0.1 }] },
+    );
+    expect(names).toEqual([
+      'elsewhere',
+      'its left, 85°',
+      'its left, 50°',
+      'Tear',
+      'Tear and its left',
+    ]);
     expect(aimWords(left(85), { form: 'folds' })).toBe('facing to its left within 85°');
   });
 });

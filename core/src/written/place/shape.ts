@@ -60,5 +60,9 @@ export interface Shape {
   spots?: readonly Spot[] | undefined;
 }
 
+/** All that the places of a shape depend on, as text. */
+export const shapeKey = ({ form, light, sections, spots }: Shape): string =>
+  JSON.stringify([form, light, sections, spots]);
+
 export const lightSchema = z.enum(lightNames, { error: `one of ${lightNames.join(', ')}` });
 export const formSchema = z.enum(formNames, { error: `one of ${formNames.join(', ')}` });

@@ -24,10 +24,9 @@ export function spotWeights(field: FormField, spot: Spot): Float32Array {
   const weights = new Float32Array(cells * 2);
   const { hasBack } = forms[field.form];
   const sides = hasBack ? 2 : 1;
-  const area = field.inside.reduce((sum, each) => sum + each, 0) * sides;
-  const wanted = spot.share > 0 ? Math.max(1, Math.round(spot.share * area)) : 0;
   const discs = discsOf(field, spot);
-  const reached: { place: number; far: number }[] = [];
+  const reached: { place: number; far: number; area: number }[] = [];
+  let whole = 0;
   for (let place = 0; place < cells * sides; place++) {
     const cell = place % cells;
     if (!field.inside[cell]) continue;
@@ -39,14 +38,27 @@ export function spotWeights(field: FormField, spot: Spot): Float32Array {
       // Round the rim to the other side only when its own is full.
       return Math.min(least, reach + (isBehind === (disc.isBehind ?? false) ? 0 : 1e6));
     }, Infinity);
-    reached.push({ place, far });
+    reached.push({ place, far, area: field.area[cell] });
+    whole += field.area[cell];
   }
-  if (wanted === 0) return weights;
-  const fars = Float64Array.from(reached, ({ far }) => far).sort();
-  const edge = fars[Math.min(wanted, fars.length) - 1];
+  if (spot.share <= 0) return weights;
+  reached.sort((one, other) => one.far - other.far);
+  const edge = edgeOf(reached, spot.share * whole);
   for (const { place, far } of reached)
     weights[place] = spot.softness ? fade(edge - far, spot.softness * edge) : Number(far <= edge);
   return weights;
+}
+
+/** How far out the nearest places together have so much area; there is always the first of them. */
+function edgeOf(nearest: readonly { far: number; area: number }[], wanted: number): number {
+  let met = 0;
+  let edge = nearest[0].far;
+  for (const { far, area } of nearest) {
+    if (met + area / 2 > wanted) break;
+    met += area;
+    edge = far;
+  }
+  return edge;
 }
 
 function discsOf(field: FormField, { name, at }: Spot): readonly Disc[] {
@@ -69,15 +81,15 @@ function discsOf(field: FormField, { name, at }: Spot): readonly Disc[] {
 
 /** Share of a form a ready spot usually takes, 0–1: the area its discs cover. */
 export function usualShare(field: FormField, { discs }: ReadySpot): number {
-  const area =
-    field.inside.reduce((sum, each) => sum + each, 0) * (forms[field.form].hasBack ? 2 : 1);
+  let whole = 0;
   let covered = 0;
   for (let cell = 0; cell < field.inside.length; cell++) {
     if (!field.inside[cell]) continue;
+    whole += field.area[cell];
     const u = acrossOf(cell, field.size);
     const v = upwardsOf(cell, field.size);
     if (discs.some((disc) => Math.hypot((u - disc.u) / disc.wide, (v - disc.v) / disc.high) <= 1))
-      covered++;
+      covered += field.area[cell];
   }
-  return covered / area;
+  return covered / (whole * (forms[field.form].hasBack ? 2 : 1));
 }

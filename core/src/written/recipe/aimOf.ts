@@ -1,6 +1,7 @@
 import { aimKey, type Aim } from '../place/aim';
-import { aimedShares, atTone } from '../place/aspects';
+import { aimedShares } from '../place/aimedShares';
 import type { Shape } from '../place/shape';
+import { atTone } from '../place/toneCount';
 import { placementsOf, shrinksInAim } from '../place/shrinking';
 import type { Step } from './step';
 import { techniqueOf } from '../technique/techniques';

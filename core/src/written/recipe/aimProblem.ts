@@ -1,4 +1,4 @@
-import { aimedShares } from '../place/aspects';
+import { aimedShares } from '../place/aimedShares';
 import { aimKey, sideWords } from '../place/aim';
 import { forms } from '../place/forms';
 import type { Shape } from '../place/shape';

@@ -17,9 +17,9 @@ import { useRecipeRows } from '../../workers/useRecipeRows';
 
 /** The named places of every aspect of a finished surface. */
 function placesOf(build: BuildUp, recipe: Recipe) {
-  const every = everyAspect(build).filter(({ aspect }) => aspect.share > 0 || !aspect.aim);
+  const every = everyAspect(build);
   const names = aspectNames(
-    every.map(({ aspect }) => aspect.aim),
+    every.map(({ aspect }) => aspect),
     shapeOf(recipe),
   );
   return every.flatMap((each, k) =>

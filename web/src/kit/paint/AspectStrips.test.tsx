@@ -1,5 +1,12 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
-import { aimKeyOf, predictBuildUp, shapeOf, shelfOf, type Recipe } from '@yellow-ledger/core';
+import {
+  aimKeyOf,
+  predictBuildUp,
+  shapeOf,
+  shownBuildUp,
+  shelfOf,
+  type Recipe,
+} from '@yellow-ledger/core';
 import { mixOf, pots, recipeWith, stepWith } from '../../../../core/src/testing/sampleRecipe';
 import { render, screen } from '@testing-library/react';
 import { AspectStrips } from './AspectStrips';
@@ -15,7 +22,7 @@ const shelf = shelfOf(Object.values(pots));
 const stripsOf = (recipe: Recipe, part: { stepId?: string; only?: string } = {}) => {
   render(
     <AspectStrips
-      build={predictBuildUp(recipe, shelf)}
+      build={shownBuildUp(predictBuildUp(recipe, shelf))}
       shape={shapeOf(recipe)}
       label="After"
       {...part}

@@ -1,5 +1,7 @@
 import {
   aspectNames,
+  buildUpOfAim,
+  everyAspect,
   finishedSurface,
   type AspectBuildUp,
   type BuildUp,
@@ -32,36 +34,46 @@ export const AspectStrips = memo(function AspectStrips(props: AspectStripsProps)
     stepId === undefined
       ? finishedSurface(of)
       : (of.steps.find((step) => step.stepId === stepId)?.surface ?? of.ground);
-  const plain = surfaceOf(build);
-  const others = build.aspects.flatMap((each) => {
-    if (only !== undefined && each.aspect.key !== only) return [];
-    const surface = surfaceOf(each);
-    const isOther = surface.some(({ hex }, i) => hex !== plain[i].hex);
-    return isOther && each.aspect.share > 0 ? [{ aspect: each.aspect, surface }] : [];
-  });
+  const every = everyAspect(build);
   const names = aspectNames(
-    build.aspects.map(({ aspect }) => aspect.aim),
+    every.map(({ aspect }) => aspect),
     shape,
   );
-  return others.map(({ aspect, surface }) => {
-    const name = names[build.aspects.findIndex((each) => each.aspect.key === aspect.key)];
-    const share = shareInWords(aspect.share);
-    return (
-      <div
-        key={aspect.key}
-        className={`aspect-strip ${isNarrow ? 'aspect-narrow' : hasShares ? 'aspect-beside' : ''}`}
-      >
-        <small dir="auto" title={`${name}, ${share} of the form`}>
-          {name}
-          {hasShares && ` ${share}`}
-        </small>
-        <Ribbon
-          stops={build.stops}
-          surface={surface}
-          label={`${label}, ${name}, ${share} of the form`}
-          height={8}
-        />
-      </div>
-    );
+  const main = surfaceOf(build);
+  const aimed = only === undefined ? null : buildUpOfAim(build, only);
+  const others = every.flatMap((each, i) => {
+    if (i === 0 || (aimed && each !== aimed)) return [];
+    const surface = surfaceOf(each);
+    const isOther = surface.some(({ hex }, stop) => hex !== main[stop].hex);
+    return isOther ? [{ aspect: each.aspect, name: names[i], surface }] : [];
   });
+  return (
+    <>
+      {hasShares && others.length > 0 && (
+        <small className="aspect-main" dir="auto">
+          {names[0]} {shareInWords(build.aspect.share)}, above
+        </small>
+      )}
+      {others.slice(0, mostStrips).map(({ aspect, name, surface }) => (
+        <div
+          key={aspect.key}
+          className={`aspect-strip ${isNarrow ? 'aspect-narrow' : hasShares ? 'aspect-beside' : ''}`}
+        >
+          <small dir="auto" title={`${name}, ${shareInWords(aspect.share)} of the form`}>
+            {name}
+            {hasShares && ` ${shareInWords(aspect.share)}`}
+          </small>
+          <Ribbon
+            stops={build.stops}
+            surface={surface}
+            label={`${label}, ${name}, ${shareInWords(aspect.share)} of the form`}
+            height={8}
+          />
+        </div>
+      ))}
+    </>
+  );
 });
+
+/** More strips than this under one ribbon are not told apart at a glance; the smallest are left out. */
+const mostStrips = 8;

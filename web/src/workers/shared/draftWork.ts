@@ -6,6 +6,7 @@ import {
   NothingToPaintWith,
   pairLines,
   predictBuildUp,
+  shownBuildUp,
   stoppingPoints,
   UnknownPotError,
   worstPlace,
@@ -49,7 +50,7 @@ export const draftWork = {
           ...(options.form && { form: options.form }),
           spots: progression.spots,
         });
-        return { asked: options, progression, build: predictBuildUp(recipe, shelf) };
+        return { asked: options, progression, build: shownBuildUp(predictBuildUp(recipe, shelf)) };
       } catch (error) {
         if (error instanceof NothingToPaintWith || error instanceof UnknownPotError)
           return { asked: options, problem: error.message };
@@ -65,7 +66,7 @@ export const draftWork = {
       const build = predictBuildUp(atLevel, shelf);
       return {
         level,
-        build,
+        build: shownBuildUp(build),
         stoppingPoints: stoppingPoints(atLevel, build, shelf),
       };
     });
@@ -75,8 +76,8 @@ export const draftWork = {
     const shelf = shelfInHand();
     const builds = [one, other].map((recipe) => predictBuildUp(recipe, shelf));
     return {
-      left: builds[0],
-      right: builds[1],
+      left: shownBuildUp(builds[0]),
+      right: shownBuildUp(builds[1]),
       pairs: pairLines(one, other),
       worst: worstPlace(builds[0], builds[1]),
     };
@@ -89,6 +90,6 @@ export const draftWork = {
 
   /** The finished surface of a recipe, for standing beside another. */
   finished(recipe: Recipe): BuildUp {
-    return predictBuildUp(recipe, shelfInHand());
+    return shownBuildUp(predictBuildUp(recipe, shelfInHand()));
   },
 };

@@ -1,4 +1,4 @@
-import { onGround, potIdsOf, predictPlainBuildUp, type Recipe } from '@yellow-ledger/core';
+import { onGround, potIdsOf, predictMainBuildUp, type Recipe } from '@yellow-ledger/core';
 import { shelfInHand } from './ledgerData';
 
 /** The last ribbon of a recipe, for its picture in the list. */
@@ -17,7 +17,7 @@ export const listWork = {
       // One that draws from a pot nobody can read has no picture; the others have theirs.
       const { recipe: whole } = onGround(recipe, shelf);
       if (potIdsOf(whole).some((potId) => !shelf.has(potId))) continue;
-      const { stops, ground, groundIsEstimate, steps } = predictPlainBuildUp(recipe, shelf);
+      const { stops, ground, groundIsEstimate, steps } = predictMainBuildUp(recipe, shelf);
       const last = steps.at(-1);
       ribbons[recipe.id] = {
         stops,

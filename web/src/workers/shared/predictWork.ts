@@ -1,8 +1,8 @@
 import {
   adviseRecipe,
-  aspectOfLine,
+  aimKeyOf,
+  buildUpOfAim,
   BuildUpPredictor,
-  everyAspect,
   finishedSurface,
   predictBuildUp,
   rangeOfCoats,
@@ -17,6 +17,7 @@ import {
   lineMeanings,
   readsAsWhole,
   shapeOf,
+  shownBuildUp,
   stiffnessOf,
   stoppingPoints,
   wetVolumeMl,
@@ -80,15 +81,14 @@ export const predictWork = {
     const index = recipe.steps.findIndex(({ id }) => id === stepId);
     const coats = rangeOfCoats(recipe.steps[index], recipe.finishLevel);
     if (coats[0] >= coats[1]) return null;
-    const { key } = aspectOfLine(recipe, shelfInHand(), stepId);
+    const key = aimKeyOf(recipe.steps[index]);
     const after = (count: number) => {
       const { coatsUpTo: _most, ...step } = { ...recipe.steps[index], coats: count };
       const build = predictBuildUp(
         { ...recipe, steps: recipe.steps.with(index, step).slice(0, index + 1) },
         shelfInHand(),
       );
-      const here = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
-      return finishedSurface(here);
+      return finishedSurface(buildUpOfAim(build, key));
     };
     const surfaces = [after(coats[0]), after(coats[1])] as const;
     return { coats, stops: [...ribbonStops], surfaces };
@@ -99,8 +99,8 @@ export const predictWork = {
     const build = said.predict(recipe, shelfInHand());
     const { stops, steps } = build;
     // A line that is aimed is looked at where it goes.
-    const { key } = aspectOfLine(recipe, shelfInHand(), stepId);
-    const here = everyAspect(build).find(({ aspect }) => aspect.key === key) ?? build;
+    const written = recipe.steps.find(({ id }) => id === stepId);
+    const here = buildUpOfAim(build, written ? aimKeyOf(written) : '');
     const line = here.steps.find((step) => step.stepId === stepId);
     if (!line?.isIncluded) return null;
     const mixHexes = Object.fromEntries(steps.map((step) => [step.stepId, step.mix.colour.hex]));
@@ -112,7 +112,7 @@ export const predictWork = {
     const buildUp = predictor.predict(recipe, shelf);
     const painted = new Map(includedSteps(recipe).map((step) => [step.id, step]));
     return {
-      buildUp,
+      buildUp: shownBuildUp(buildUp),
       groundName: groundWords(recipe, shelf),
       drops: recipe.steps.map(({ id }, index) => {
         const step = painted.get(id);

@@ -8,6 +8,7 @@ import {
   onGround,
   predictBuildUp,
   shapeOf,
+  shownBuildUp,
   stiffnessOf,
   wetVolumeMl,
   type Army,
@@ -63,7 +64,7 @@ export const sheetWork = {
         name: surface.name,
         over,
         recipe,
-        build,
+        build: shownBuildUp(build),
         whole,
         shape,
         lines: lines.map((line) => {

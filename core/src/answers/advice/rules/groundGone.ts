@@ -1,4 +1,4 @@
-import { groundRefusal } from '../../../predicted/buildUp/onGround';
+import { groundRefusal } from '../../../predicted/ground/onGround';
 import { potOn } from '../../../predicted/paint/mixedPaint';
 import type { Finding } from '../finding';
 import { rule } from '../rule';

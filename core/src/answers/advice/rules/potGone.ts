@@ -3,7 +3,7 @@ import { colourOfHex } from '../../../light/colour/colourOfHex';
 import type { Pot } from '../../../written/pot/pot';
 import { isAtHand } from '../../../written/pot/stock';
 import { isOpaqueId } from '../../../written/record/opaqueId';
-import { groundsBelow } from '../../../predicted/buildUp/onGround';
+import { groundsBelow } from '../../../predicted/ground/onGround';
 import { potOn } from '../../../predicted/paint/mixedPaint';
 import type { Fix, RecipeChange } from '../fixes/fix';
 import type { Finding } from '../finding';

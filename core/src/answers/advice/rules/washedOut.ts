@@ -1,5 +1,5 @@
 import type { SurfaceColour } from '../../../light/colour/surfaceColour';
-import { areaShares } from '../../../predicted/form/readsAs';
+import { areaShares } from '../../../written/place/areaShares';
 import { shareOfTone } from '../../../written/place/aspects';
 import { surfaceFacts } from '../../../written/recipe/surfaceFacts';
 import { rule } from '../rule';

@@ -10,7 +10,7 @@ import type { Recipe } from '../../../written/recipe/recipe';
 import type { Step } from '../../../written/recipe/step';
 import { surfaceBelow } from '../../../predicted/buildUp/surfaceBelow';
 import { techniqueOf } from '../../../written/technique/techniques';
-import type { Aspect } from '../../../written/place/aspects';
+import { aspectOfAim, type Aspect } from '../../../written/place/aspects';
 import { aspectsTogether } from '../../../predicted/buildUp/aspectsOfRecipe';
 import { aimKeyOf } from '../../../written/recipe/aimOf';
 import { shapeOf } from '../../../written/recipe/shapeOf';
@@ -100,8 +100,8 @@ export function benchStep(
     const on = onEachOther([...layers, withFilm(now, own.film)], shelf, at);
     const top = (over: Recipe) => onEachOther([...layers, over], shelf, at).recipes[layers.length];
     const [before, then] = [now, after].map((each) => top(withFilm(each, own.film)));
-    const aspects = aspectsTogether(on.shelf, before, then, top(recipe));
-    const aspect = aspects.find(({ key }) => key === aimKeyOf(step)) ?? aspects[0];
+    const [main, ...others] = aspectsTogether(on.shelf, before, then, top(recipe));
+    const aspect = aspectOfAim([main, ...others], aimKeyOf(step));
     return {
       aspect,
       now: finished(before, on.shelf, aspect),

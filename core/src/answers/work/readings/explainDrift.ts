@@ -5,6 +5,7 @@ import { mostThinner, loadOf } from '../../../written/mix/mix';
 import { mostCoats, type Step } from '../../../written/recipe/step';
 import { aspectOfLine, aspectsOfRecipe } from '../../../predicted/buildUp/aspectsOfRecipe';
 import { surfaceBelow } from '../../../predicted/buildUp/surfaceBelow';
+import { nearestAspect, restOf } from '../../../written/place/aspects';
 import { lineOfPlace, placeKey, toneOf, type ReadPlace } from './readPlace';
 import { includedSteps } from '../../../written/recipe/includedSteps';
 import type { Lab } from './controlChart';
@@ -146,12 +147,12 @@ export function labsOf(
   const lines = new Set(places.map(lineOfPlace));
   for (const line of lines) {
     const here = places.filter((place) => lineOfPlace(place) === line);
-    const aspects = aspectsOfRecipe(recipe, shelf);
-    const key = line === null ? '' : aspectOfLine(aimed, shelf, line).key;
-    const part = {
-      stops: here.map(toneOf),
-      aspect: aspects.find((aspect) => aspect.key === key) ?? aspects[0],
-    };
+    const [main, ...others] = aspectsOfRecipe(recipe, shelf);
+    const aspect =
+      line === null
+        ? restOf([main, ...others])
+        : nearestAspect([main, ...others], aspectOfLine(aimed, shelf, line));
+    const part = { stops: here.map(toneOf), aspect };
     surfaceBelow(recipe, shelf, '', part).forEach((spectrum, i) => {
       const { value, a, b } = surfaceColour(spectrum);
       labs.set(placeKey(here[i]), [value, a, b]);

@@ -7,6 +7,7 @@ import {
   onEachOther,
   onGround,
   shapeOf,
+  shownBuildUp,
   type AspectBuildUp,
   type Army,
   type BuildUp,
@@ -87,7 +88,12 @@ function laidOn(layers: readonly Layer[], key: string): Omit<OverOnSurface, 'sur
       remark,
     }));
   const shape = shapeOf(onGround(top, laid.shelf).recipe);
-  return { build, shape, isUnseen: !everyAspect(build).some(isChanged), objections };
+  return {
+    build: shownBuildUp(build),
+    shape,
+    isUnseen: !everyAspect(build).some(isChanged),
+    objections,
+  };
 }
 
 const isChanged = (build: AspectBuildUp) =>

@@ -1,7 +1,7 @@
 import {
+  aimKeyOf,
+  aimOf,
   aspectNames,
-  aspectOfLine,
-  aspectsOfRecipe,
   shapeOf,
   colourDifference,
   colourOfLab,
@@ -9,10 +9,12 @@ import {
   explainDrift,
   fitFilm,
   fitHiding,
+  includedSteps,
   isAtHand,
   labsOf,
   likelierPlace,
   modelsByPin,
+  onGround,
   pinKey,
   potIdsOf,
   readModels,
@@ -28,6 +30,7 @@ import {
   type LogEntry,
   type ReadPlace,
   type Recipe,
+  type Step,
 } from '@yellow-ledger/core';
 import { armyRecipes } from '../../../workers/shared/armyRecipes';
 import { doneOnModels } from './doneOnModels';
@@ -116,7 +119,7 @@ export const readingWork = {
       chosen: group.key,
       models: group.models,
       places: all.places,
-      aspects: aspectsOn(recipe),
+      aspects: aimsOf(recipe),
       read,
       left: all.left.filter((model) => group.models.includes(model)),
       chart,
@@ -158,8 +161,7 @@ export const readingWork = {
     // Two models are never painted exactly alike.
     const hand = 0.92 + 0.16 * Math.random();
     const { recipe, shelf } = doneOnModels(found, 'now')(model).seen(hand);
-    const [plain] = aspectsOfRecipe(recipe, shelf);
-    const surface = surfaceBelow(recipe, shelf, '', { stops: places, aspect: plain });
+    const surface = surfaceBelow(recipe, shelf, '', { stops: places });
     const labs: Lab[] = [];
     for (const reflectance of surface) {
       const light = await reader.read({ reflectance, isTouching: true });
@@ -187,18 +189,20 @@ function surfaceOf({ army, unitId, surfaceId, pin }: SurfaceAsked) {
   return { army, unit, recipeOf, group, groups, recipe: group.recipe, entries, unitId, surfaceId };
 }
 
-/** The aim of a recipe, by the first line that has one. */
-function aspectsOn(recipe: Recipe): { line: string; name: string }[] {
-  const shelf = shelfInHand();
-  const [, ...aimed] = aspectsOfRecipe(recipe, shelf);
+/** The aims of a recipe, each by the first line that has it. */
+function aimsOf(recipe: Recipe): { line: string; name: string }[] {
+  const { recipe: whole } = onGround(recipe, shelfInHand());
+  const lines = new Map<string, Step>();
+  for (const step of includedSteps(recipe)) {
+    const key = aimKeyOf(step);
+    if (key !== '' && !lines.has(key)) lines.set(key, step);
+  }
+  const steps = [...lines.values()];
   const names = aspectNames(
-    aimed.map(({ aim }) => aim),
-    shapeOf(recipe),
+    steps.map((step) => ({ aims: [aimOf(step)] })),
+    shapeOf(whole),
   );
-  return aimed.flatMap(({ key }, i) => {
-    const step = recipe.steps.find(({ id }) => aspectOfLine(recipe, shelf, id).key === key);
-    return step ? [{ line: step.id, name: names[i] }] : [];
-  });
+  return steps.map(({ id }, i) => ({ line: id, name: names[i] }));
 }
 
 const ofArmy = (entries: readonly LogEntry[], { id }: Army) =>

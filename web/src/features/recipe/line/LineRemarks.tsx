@@ -39,7 +39,7 @@ export function LineRemarks(props: LineRemarksProps) {
   const [first, ...others] = remarks.filter((remark) => !isQuiet(remark));
   const quiet = remarks.filter(isQuiet);
   const words = (remark: Remark) => (
-    <RemarkWords key={keyOf(remark)} remark={remark} recipe={recipe} onFix={onFix} />
+    <RemarkWords key={remarks.indexOf(remark)} remark={remark} recipe={recipe} onFix={onFix} />
   );
   return (
     <div className="line-column-remarks">
@@ -62,9 +62,6 @@ export function LineRemarks(props: LineRemarksProps) {
     </div>
   );
 }
-
-/** One rule may find several things about a line. */
-const keyOf = ({ rule, sentence }: Remark) => `${rule} ${sentence}`;
 
 /** @example quietTitle(two notes and one set aside) // → '2 notes, 1 meant so' */
 function quietTitle(quiet: readonly Remark[]): string {

@@ -3,7 +3,7 @@ import {
   bridgeFix,
   bridgeInRungs,
   evenedFix,
-  everyAspect,
+  mainBuildUps,
   finishedSurface,
   changesAt,
   compareGrounds,
@@ -82,7 +82,7 @@ export interface FilterStudy {
 }
 
 export interface LightStudy {
-  /** every way the surface looks, the plain one first */
+  /** the aspects of the surface, the main one first */
   aspects: Aspect[];
   stairs: Stair[];
   mixSteps: MixStep[];
@@ -199,11 +199,11 @@ export const studyWork = {
     };
   },
 
-  /** @param aspectKey the aspect it is looked at in; the plain one where it is gone */
+  /** @param aspectKey the aspect it is looked at in; the main one where it is gone */
   staircase(recipe: Recipe, aspectKey: string): LightStudy {
     const build = predictBuildUp(recipe, shelfInHand());
-    const aspects = everyAspect(build);
-    const seen = aspects.find(({ aspect }) => aspect.key === aspectKey) ?? build;
+    const aspects = mainBuildUps(build);
+    const seen = aspects.find(({ aspect }) => aspect.key === aspectKey) ?? aspects[0];
     const values = finishedSurface(seen).map(({ value }) => value);
     return {
       aspects: aspects.map(({ aspect }) => aspect),

@@ -33,10 +33,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   if (problem) return <Problem role="note">{problem}</Problem>;
   if (!answer) return <PageWait>Measuring the steps …</PageWait>;
   const { aspects, stairs, mixSteps, darkest, lightest } = answer;
-  const names = aspectNames(
-    aspects.map(({ aim }) => aim),
-    shapeOf(recipe),
-  );
+  const names = aspectNames(aspects, shapeOf(recipe));
   const facts = surfaceFacts[recipe.surface];
   const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen');
   if (recipe.steps.length === 0)

@@ -1,6 +1,7 @@
 import {
   predictBuildUp,
   recolouring,
+  shownBuildUp,
   type BuildUp,
   type Recipe,
   type RecolourAsked,
@@ -33,7 +34,7 @@ export const recolourWork = {
     looking = null;
     if (!result) return null;
     const shelf = shelfInHand();
-    const after = predictBuildUp(result.recipe, shelf);
-    return { ...result, before: predictBuildUp(recipe, shelf), after };
+    const shown = (each: Recipe) => shownBuildUp(predictBuildUp(each, shelf));
+    return { ...result, before: shown(recipe), after: shown(result.recipe) };
   },
 };

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { colourDifference } from '../../light/colour/colourDifference';
 import { colourOfHex } from '../../light/colour/colourOfHex';
 import { anyHex } from '../../testing/arbitraries';
-import { groundShowing } from '../paint/coatsToCover';
+import { groundShowing } from './coatsToCover';
 
 const target = colourOfHex('#d9a21b');
 const surface = (value: number, chroma: number) => {

@@ -1,0 +1,2 @@
+export { groundWords } from './groundWords';
+export { groundRefusal, groundsBelow, mostGrounds, onGround } from './onGround';

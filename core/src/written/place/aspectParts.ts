@@ -1,0 +1,124 @@
+import type { Aim } from './aim';
+import { aimWeights } from './aimWeights';
+import { formField } from './formField';
+import type { Shape } from './shape';
+import { countedAt, countedPlaces, toneSteps } from './toneCount';
+
+/** A part of a form on which every aim holds nearly as far. */
+export interface AspectPart {
+  /** how far each aim holds, 0–1, in sixteenths */
+  weights: readonly number[];
+  /** of the form's area, 0–1 */
+  share: number;
+  /** share of the places of each tone, 0–1 */
+  ofTone: readonly number[];
+}
+
+/** Weights are told apart this finely when places are put together. */
+const fineness = 16;
+/** The most parts a form is cut into; a line of a recipe is predicted on each. */
+const mostParts = 48;
+/** A part is cut no further when its weights spread less than this: its share × their variance. */
+const leastSpread = 0.0002;
+
+/** Places with the same weights, as far as they are told apart. */
+interface Group {
+  /** mean of its places */
+  weights: Float64Array;
+  area: number;
+  byTone: Float64Array;
+}
+
+/**
+ * Cuts a form into parts on which every aim holds nearly as far: where aims begin and end first,
+ * then their fades. Which combinations occur, and on how much of the surface, is counted place by
+ * place; each cut divides the part whose weights are most spread, at their mean.
+ *
+ * @param aims in an order that does not depend on the lines
+ * @returns one or more parts; shares add up to 1, tone by tone too
+ */
+export function aspectParts(shape: Shape, aims: readonly Aim[]): AspectPart[] {
+  const field = formField(shape, countedAt);
+  const weights = aims.map((aim) => aimWeights(field, aim, shape.spots));
+  const groups = new Map<string, Group>();
+  const all = new Float64Array(toneSteps + 1);
+  let area = 0;
+  for (const counted of countedPlaces(field)) {
+    const key = weights.map((of) => Math.round(of[counted.place] * fineness)).join();
+    const group = groups.get(key) ?? {
+      weights: new Float64Array(aims.length),
+      area: 0,
+      byTone: new Float64Array(toneSteps + 1),
+    };
+    groups.set(key, group);
+    group.area += counted.area;
+    group.byTone[counted.toneStep] += counted.area;
+    weights.forEach((of, i) => {
+      group.weights[i] += of[counted.place] * counted.area;
+    });
+    all[counted.toneStep] += counted.area;
+    area += counted.area;
+  }
+  const sorted = [...groups].sort(([one], [other]) => (one < other ? -1 : 1));
+  const cut = cutApart(
+    sorted.map(([, group]) => ({ ...group, weights: group.weights.map((w) => w / group.area) })),
+    area,
+  );
+  return cut.map(({ weights, area: own, byTone }): AspectPart => ({
+    weights: [...weights],
+    share: own / area,
+    ofTone: [...byTone].map((each, step) => (all[step] > 0 ? each / all[step] : own / area)),
+  }));
+}
+
+/** Groups put together until every part is alike, or there are enough parts. */
+function cutApart(groups: readonly Group[], area: number): Group[] {
+  const parts = [partOf(groups)];
+  while (parts.length < mostParts) {
+    const widest = parts.reduce((best, each) => (each.spread > best.spread ? each : best));
+    if (widest.spread / area < leastSpread) break;
+    const at = widest.mean[widest.aim];
+    const isAbove = (group: Group) => group.weights[widest.aim] > at;
+    parts.splice(
+      parts.indexOf(widest),
+      1,
+      partOf(widest.groups.filter((group) => !isAbove(group))),
+      partOf(widest.groups.filter(isAbove)),
+    );
+  }
+  const rounded = new Map<string, Group>();
+  for (const { groups: those, mean } of parts) {
+    const weights = mean.map((weight) => Math.round(weight * fineness) / fineness);
+    const key = weights.join();
+    const same = rounded.get(key);
+    rounded.set(key, {
+      weights,
+      area: (same?.area ?? 0) + areaOf(those),
+      byTone: those.reduce(
+        (sum, { byTone }) => sum.map((each, step) => each + byTone[step]),
+        same?.byTone ?? new Float64Array(toneSteps + 1),
+      ),
+    });
+  }
+  return [...rounded.values()];
+}
+
+const areaOf = (groups: readonly Group[]) => groups.reduce((sum, { area }) => sum + area, 0);
+
+/** Groups as one part: the means of their weights, and the aim whose weights are most spread. */
+function partOf(groups: readonly Group[]) {
+  const area = areaOf(groups);
+  const mean = groups[0].weights.map(
+    (_, i) => groups.reduce((sum, group) => sum + group.area * group.weights[i], 0) / area,
+  );
+  let aim = 0;
+  let spread = -1;
+  mean.forEach((middle, i) => {
+    const own = groups.reduce(
+      (sum, group) => sum + group.area * (group.weights[i] - middle) ** 2,
+      0,
+    );
+    if (own > spread) [aim, spread] = [i, own];
+  });
+  return { groups, mean, aim, spread };
+}
