@@ -88,6 +88,9 @@ export function coatsToCover(
 /** Below this share of what may be missing, more coats only bring it nearer. */
 const settledFrom = 0.5;
 
+/** Whether there is anything to cover: a coat of the colour that is there already hides nothing. */
+export const hasToCover = ({ missingAtFirst }: Coverage): boolean => missingAtFirst > coveredWithin;
+
 /**
  * The coverage of several places together: after each coat as it is where most is missing.
  *

@@ -1,5 +1,5 @@
 export { brushfulsOf, partsFromBrushfuls } from './brushfuls';
-export { coatsToCover, coveredWithin, mostCoatsTried } from './coatsToCover';
+export { coatsToCover, hasToCover, coveredWithin, mostCoatsTried } from './coatsToCover';
 export {
   consistencies,
   consistencyOf,

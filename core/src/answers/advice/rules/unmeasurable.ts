@@ -37,11 +37,11 @@ export const unmeasurable = rule(
       const atMost = Math.max(alwaysMixed, Math.floor(needed * spareUpTo));
       if (counted <= atMost) return [];
       const simpler = simplerRatio(line, recipe.steps.slice(0, number - 1), atMost);
-      const models = recipe.models === 1 ? '1 model' : `${recipe.models} models`;
+      const need = recipe.models === 1 ? '1 model needs' : `${recipe.models} models need`;
       return [
         {
           stepId: step.id,
-          sentence: `Takes ${counted} drops to count out, and ${models} need ${Math.max(1, Math.ceil(needed))}.`,
+          sentence: `Takes ${counted} drops to count out, and ${need} ${Math.max(1, Math.ceil(needed))}.`,
           figure: { value: counted, unit: 'drops' },
           fixes: simpler ? [simpler] : [],
         },

@@ -48,13 +48,13 @@ function OnSurface({ name, build, isUnseen, objections, shape }: OverOnSurface) 
       </div>
       <div>
         {isUnseen && <p>Not seen here: it looks as it did before.</p>}
-        {objections.slice(0, 2).map(({ line, remark }) => (
-          <Objection key={remark.rule + line} line={line} sentence={remark.sentence} />
+        {objections.slice(0, 2).map((found) => (
+          <Objection key={objections.indexOf(found)} line={found.line} sentence={found.remark.sentence} />
         ))}
         {objections.length > 2 && (
           <Disclosure title={`${objections.length - 2} more`}>
-            {objections.slice(2).map(({ line, remark }) => (
-              <Objection key={remark.rule + line} line={line} sentence={remark.sentence} />
+            {objections.slice(2).map((found) => (
+              <Objection key={objections.indexOf(found)} line={found.line} sentence={found.remark.sentence} />
             ))}
           </Disclosure>
         )}

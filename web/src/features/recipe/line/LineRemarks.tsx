@@ -1,6 +1,7 @@
 import {
   bringBackFix,
   counted,
+  hasToCover,
   setAsideFix,
   type Fix,
   type Meaning,
@@ -53,6 +54,7 @@ export function LineRemarks(props: LineRemarksProps) {
       {coverage?.coats &&
         meaning === 'cover' &&
         coverage.coats <= step.coats &&
+        hasToCover(coverage) &&
         !isCoverageSaid && (
           <p className="quiet">
             {coverage.coats === step.coats ? 'Covers.' : `Covers at coat ${coverage.coats}.`}
