@@ -3,12 +3,13 @@ import type { Spectrum } from '../light/colour/spectrum';
 import { filmTransfer, throughFilm } from '../light/optics/filmOver';
 import type { Optics } from '../light/optics/optics';
 import { flattenMix } from '../written/recipe/flattenMix';
-import { loadOf, waterShareOf } from '../written/mix/mix';
+import { waterShareOf } from '../written/mix/mix';
 import { groundOf, mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 import type { Recipe } from '../written/recipe/recipe';
 import { coatsOf, reaches } from '../written/recipe/includedSteps';
 import type { Step } from '../written/recipe/step';
 import { techniqueOf } from '../written/technique/techniques';
+import { filmOf } from '../predicted/buildUp/applyStep';
 import { ribbonStops } from '../written/place/toneAxis';
 
 interface Wet {
@@ -67,9 +68,9 @@ function liftedOf(so: number, step: Step, most: number, stop: number): number {
 }
 
 function laid(ground: Spectrum, step: Step, paint: Optics, at: number, lifted: number): Spectrum {
-  const { deposit: depositOf, film, spreads } = techniqueOf(step.technique);
+  const { deposit: depositOf, spreads } = techniqueOf(step.technique);
   const deposit = depositOf(at, step.placement, waterShareOf(step.mix));
-  const filmOfCoat = film * loadOf(step.mix);
+  const filmOfCoat = filmOf(step);
   if (spreads === 'film') {
     const thickness = filmOfCoat * (step.coats - Math.min(1, step.coats) * lifted) * deposit;
     return thickness < 1e-6 ? ground : throughFilm(ground, paint, filmTransfer(paint, thickness));

@@ -2,6 +2,7 @@ import type { StepBuildUp } from '../../predicted/buildUp/buildUp';
 import { coveredWithin } from '../../predicted/paint/coatsToCover';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { loadOf } from '../../written/mix/mix';
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { meantToCover } from '../../predicted/buildUp/coverageOf';
 import type { Meaning } from '../../written/technique/meaning';
 import type { Step } from '../../written/recipe/step';
@@ -34,13 +35,13 @@ export function meaningOf(
 ): Meaning | null {
   if (build.mix.isClear) return null;
   if (step.meaning) return step.meaning;
-  const { means, film } = techniqueOf(step.technique);
+  const { means } = techniqueOf(step.technique);
   if (means !== 'cover') return means;
   const load = loadOf(step.mix);
   if (isLit(build, below) && load <= thinUpTo) return 'showThrough';
   const isFirst = step.stage === 'base' || step.stage === 'prime';
   if (isFirst && !(load <= halfThinned && isOnWhite(build, below))) return 'cover';
-  if (film * load <= littleFilm && step.coats >= manyCoats) return 'buildUp';
+  if (filmOf(step) <= littleFilm && step.coats >= manyCoats) return 'buildUp';
   const { coverage } = build;
   if (!coverage) return 'mark';
   const missing =

@@ -1,10 +1,10 @@
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { filmOver } from '../../light/optics/filmOver';
 import { reckonedDryMinutes } from '../work/plan/dryingTime';
 import { handsOnMinutes } from '../work/plan/handsOn';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { shapeOf } from '../../written/recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../../predicted/paint/mixedPaint';
-import { techniqueOf } from '../../written/technique/techniques';
 import type { Attempt, Mishap } from './mishap';
 
 /** How thin a filter is tried, parts of water to 1 part of paint. */
@@ -21,7 +21,7 @@ export function filters(mishap: Mishap, shelf: Shelf): Attempt[] {
     return waters.map((waterParts): Attempt => {
       const mix = { ...step.mix, waterParts, mediumParts: 0 };
       const filter = { technique: 'filter', mix, placement: everywhere } as const;
-      const thickness = techniqueOf('filter').film / (1 + waterParts);
+      const thickness = filmOf(filter);
       return {
         kind: 'filter',
         isOverAll: true,

@@ -1,3 +1,4 @@
+import { filmOf } from '../../predicted/buildUp/applyStep';
 import { filmOver } from '../../light/optics/filmOver';
 import type { Optics } from '../../light/optics/optics';
 import { reckonedDryMinutes } from '../work/plan/dryingTime';
@@ -6,7 +7,6 @@ import { flattenMix } from '../../written/recipe/flattenMix';
 import { shapeOf } from '../../written/recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../../predicted/paint/mixedPaint';
 import type { Step } from '../../written/recipe/step';
-import { techniqueOf } from '../../written/technique/techniques';
 import type { Attempt, Mishap } from './mishap';
 
 /** How thin a pass is tried, parts of water to 1 part of paint: from a layer to a filter. */
@@ -60,7 +60,7 @@ function passOf(
     mix: { ...step.mix, waterParts, mediumParts: 0 },
     placement: { ...place, softness: 0, pull: 'even' },
   } as const;
-  const thickness = (techniqueOf(technique).film / (1 + waterParts)) * count;
+  const thickness = filmOf(pass) * count;
   const minutes =
     count * handsOnMinutes(pass, areaCm2, shapeOf(recipe)) + (count - 1) * reckonedDryMinutes(pass);
   return {

@@ -1,14 +1,15 @@
 import { convertLrgbToRgb, convertRgbToXyz65 } from 'culori/fn';
 import { bandCount } from '../../light/colour/cieObserver';
 import { colourDifference } from '../../light/colour/colourDifference';
+import { colourOfLab } from '../../light/colour/colourOfLab';
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { reflectanceToXyz } from '../../light/colour/reflectanceToXyz';
 import { flatSpectrum, type Spectrum } from '../../light/colour/spectrum';
-import { colourOfXyz, surfaceColour } from '../../light/colour/surfaceColour';
+import { colourOfXyz, surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
 import { filmOver } from '../../light/optics/filmOver';
 import { masstoneOf } from '../../light/optics/masstone';
 import type { Optics } from '../../light/optics/optics';
-import { hidingOf } from '../../predicted/paint/opticsOfPot';
+import { hidingOf, opticsOfPot } from '../../predicted/paint/opticsOfPot';
 import type { SwatchReading } from '../../written/pot/pot';
 import type { Light } from './readBox';
 import { barePaper, printedBlack } from './sheetLayout';
@@ -30,21 +31,38 @@ const leastScattering = 1e-4;
 const mostScattering = 60;
 
 /**
- * The pot a stroke is of, from what it reflects over printed black and over bare paper. As
- * everywhere, scattering is taken to be the same in every band.
+ * The pot a stroke is of, from what it reflects over printed black and over bare paper. Scattering
+ * is taken to be the same in every band at first; what hides is then given the swatch that the
+ * ledger predicts to look so.
  *
  * @param overBlack, overWhite linear sRGB, each 0–1
  */
 export function potOfStroke(overBlack: Light, overWhite: Light): StrokePot {
-  const optics = opticsOfStroke(lightOf(overBlack), reflectanceOf(overWhite));
+  const seen = reflectanceOf(overWhite);
+  const optics = opticsOfStroke(lightOf(overBlack), seen);
   const hiding = Math.min(1, hidingOf(optics, 1));
-  const isThick = hiding >= thickFrom;
-  const shown = isThick ? masstoneOf(optics) : filmOver(white, optics, 1);
-  return {
-    swatch: surfaceColour(shown).hex,
-    swatchShows: isThick ? 'thick and dry' : 'one coat over white',
-    hiding,
-  };
+  if (hiding < thickFrom) {
+    const swatch = surfaceColour(filmOver(white, optics, 1)).hex;
+    return { swatch, swatchShows: 'one coat over white', hiding };
+  }
+  const swatch = swatchSeenAs(surfaceColour(seen), surfaceColour(masstoneOf(optics)), hiding);
+  return { swatch, swatchShows: 'thick and dry', hiding };
+}
+
+const fitRounds = 3;
+
+/** The swatch with which the prediction of one coat over paper looks as it was seen. */
+function swatchSeenAs(seen: SurfaceColour, first: SurfaceColour, hiding: number): string {
+  let swatch = first;
+  for (let round = 0; round < fitRounds; round++) {
+    const coat = surfaceColour(filmOver(paper, opticsOfPot(swatch.hex, hiding), 1));
+    swatch = colourOfLab(
+      Math.max(0, swatch.value + seen.value - coat.value),
+      swatch.a + seen.a - coat.a,
+      swatch.b + seen.b - coat.b,
+    );
+  }
+  return swatch.hex;
 }
 
 /** How far two readings of one stroke lie from each other: ΔE00 of the swatch, and hiding. */

@@ -51,7 +51,7 @@ export function greyingOf(one: Optics, other: Optics): Greying {
 
 /**
  * How badly two paints serve as each other’s opposite: what stands out of their mixes, C*, so that
- * less is better.
+ * less is better; lying straight across counts a little.
  *
  * @returns null where they are no opposites: they lie no way across on the painters’ wheel, or a
  *   colour stands out of every mix
@@ -62,7 +62,7 @@ export function oppositeCost(one: Optics, other: Optics): number | null {
   if (first.chroma < colouredFrom || second.chroma < colouredFrom || across < acrossFrom)
     return null;
   const { greyest, thirdHue } = greyingOf(one, other);
-  const cost = greyest + thirdHue;
+  const cost = greyest + thirdHue + (180 - across) * costPerDegree;
   return cost > oppositeUpTo ? null : cost;
 }
 
@@ -70,6 +70,8 @@ export function oppositeCost(one: Optics, other: Optics): number | null {
 const colouredFrom = 8;
 /** From here on, C*, what stands out of the mixes is a colour. */
 const oppositeUpTo = 34;
+/** Of two that grey as well, the one that lies straighter across serves better. */
+const costPerDegree = 0.1;
 /** Degrees of the painters’ wheel from which two paints lie across. */
 const acrossFrom = 130;
 

@@ -7,6 +7,7 @@ import { loadOf } from '../../written/mix/mix';
 import type { PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Step } from '../../written/recipe/step';
 import { techniqueOf } from '../../written/technique/techniques';
+import { wetFilmOf } from '../../written/technique/wetFilm';
 
 /** The film of a step on one place, ready to go over any ground. Null where it lays nothing. */
 export interface Deposit {
@@ -15,9 +16,9 @@ export interface Deposit {
   transfer: Spectrum;
 }
 
-/** Thickness of one coat where its deposit is 1, in films: the technique’s film × load. */
-export const filmOf = ({ technique, mix }: Pick<Step, 'technique' | 'mix'>): number =>
-  techniqueOf(technique).film * loadOf(mix);
+/** Paint in one coat where its deposit is 1, in films of neat paint: its wet film × load. */
+export const filmOf = (step: Pick<Step, 'technique' | 'mix'>): number =>
+  wetFilmOf(step) * loadOf(step.mix);
 
 /** Below this many films there is nothing to see. */
 const leastThickness = 1e-6;

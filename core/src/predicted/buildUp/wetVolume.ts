@@ -4,7 +4,7 @@ import { aimedShareAt } from '../../written/recipe/aimOf';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Step } from '../../written/recipe/step';
 import { placesOf } from '../../written/recipe/placesOf';
-import { techniqueOf } from '../../written/technique/techniques';
+import { wetFilmOf } from '../../written/technique/wetFilm';
 import { depositAt } from '../../written/recipe/depositAt';
 
 /** Wet thickness of one neat brushed coat, cm (about 40 µm). */
@@ -24,7 +24,7 @@ export function wetVolumeMl(
   { areaCm2, models }: Pick<Recipe, 'areaCm2' | 'models'>,
   shape: Shape,
 ): number {
-  const { film } = techniqueOf(step.technique);
+  const film = wetFilmOf(step);
   const covered = meanDeposit(step, shape);
   return areaCm2 * models * covered * film * filmCm * step.coats * (1 + leftOnPalette);
 }

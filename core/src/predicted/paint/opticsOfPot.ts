@@ -1,6 +1,7 @@
 import { bandCount } from '../../light/colour/cieObserver';
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { reflectanceToXyz } from '../../light/colour/reflectanceToXyz';
+import { surfaceColour } from '../../light/colour/surfaceColour';
 import { flatSpectrum, type Spectrum } from '../../light/colour/spectrum';
 import { filmOver } from '../../light/optics/filmOver';
 import { kOverSOfMasstone } from '../../light/optics/masstone';
@@ -18,8 +19,7 @@ const mostScattering = 1e4;
 /**
  * Absorption and scattering of a pot from what its owner can see: the swatch and the hiding.
  * A swatch shows the masstone, or one neat coat over white.
- * S is taken to be the same in every band; its size is the one at which a single neat brushed coat
- * has the pot's hiding. K follows from the masstone.
+ * Their size is the one at which a single neat brushed coat has the pot's hiding.
  *
  * @param swatch sRGB hex
  * @param hiding contrast ratio of one neat coat, 0 (clear) to 1 (covers outright; held at 0.9995)
@@ -67,8 +67,15 @@ export function hidingOf(paint: Optics, thickness: number): number {
   return overBlack / overWhite;
 }
 
+/** Absorption of a neat film that no band of a hobby paint goes beyond. */
+const mostAbsorption = 5.5;
+/** Mean absorption of a neat film that no such paint goes beyond: over white it hides all but outright. */
+export const mostMeanAbsorption = 3.5;
+
 /**
- * `opticsOfPot` worked out anew each time.
+ * `opticsOfPot` worked out anew each time: K and S whose ratio in each band is the masstone's, so
+ * that the swatch is met whatever is assumed, in a size at which one coat has the pot's hiding. Of a
+ * dark pot a contrast tells little: its size ends where paints of its kind do.
  *
  * @param masstone reflectance, 38 bands
  * @param hiding 0 to 0.9995
@@ -76,19 +83,47 @@ export function hidingOf(paint: Optics, thickness: number): number {
 export function solveOptics(masstone: Spectrum, hiding: number): Optics {
   if (hiding === 0) return { absorption: flatSpectrum(0), scattering: flatSpectrum(0) };
   const ratio = masstone.map(kOverSOfMasstone);
-  const withScattering = (s: number): Optics => ({
-    absorption: ratio.map((kOverS) => kOverS * s),
-    scattering: new Float64Array(bandCount).fill(s),
-  });
-  // Hiding rises steadily with S, so halving the interval (of its logarithm) always finds it.
+  const black = blackIn(masstone);
+  const evened = geometricMean(ratio) ** black;
+  const ofSize = (size: number): Optics => {
+    const absorption = ratio.map((kOverS) => {
+      const own = size * evened * kOverS ** (1 - black);
+      return own / (1 + own / mostAbsorption);
+    });
+    return { absorption, scattering: absorption.map((k, band) => k / ratio[band]) };
+  };
+  // Hiding rises steadily with the size, so halving the interval (of its logarithm) always finds it.
   let low = Math.log(leastScattering);
   let high = Math.log(mostScattering);
   for (let round = 0; round < 50; round++) {
     const middle = (low + high) / 2;
-    if (hidingOf(withScattering(Math.exp(middle)), 1) < hiding) low = middle;
+    const tried = ofSize(Math.exp(middle));
+    const isTooSmall = hidingOf(tried, 1) < hiding && meanOf(tried.absorption) < mostMeanAbsorption;
+    if (isTooSmall) low = middle;
     else high = middle;
   }
-  return withScattering(Math.exp((low + high) / 2));
+  return ofSize(Math.exp((low + high) / 2));
+}
+
+const meanOf = (spectrum: Spectrum) => spectrum.reduce((sum, each) => sum + each, 0) / bandCount;
+const geometricMean = (spectrum: Spectrum) => Math.exp(meanOf(spectrum.map(Math.log)));
+
+/** A pot holds black the more the darker and the duller it is: between these L* and these C. */
+const dark = { wholly: 25, notFrom: 55 };
+const dull = { wholly: 20, notFrom: 55 };
+/** How far the absorption of a pot that is wholly dark and dull is evened out over the spectrum. */
+const mostBlack = 0.65;
+
+/**
+ * How much of a pot's absorption is black's, which takes from every band alike, 0 to `mostBlack`.
+ * A dull dark is a colour with black or grey in it, and thinned it goes grey; a strong single
+ * pigment goes bright. Not measured: fitted to painters' truths about thin paint.
+ */
+function blackIn(masstone: Spectrum): number {
+  const { value, chroma } = surfaceColour(masstone);
+  const within = (figure: number, { wholly, notFrom }: typeof dark) =>
+    Math.min(1, Math.max(0, (notFrom - figure) / (notFrom - wholly)));
+  return mostBlack * within(value, dark) * within(chroma, dull);
 }
 
 /**

@@ -22,7 +22,7 @@ const patientCoats = 5;
 /** Under-colours are tried among so many pots nearest to the colour itself. */
 const nearestTried = 5;
 /** A coat short is patchy from so much missing, ΔE00; less is evened out by what goes on it. */
-const patchyFrom = 9;
+const patchyFrom = 8.5;
 /** It matters where the finished surface would be so much another, ΔE00, on so much of its area. */
 const mattersFrom = 5;
 const mattersOn = 0.15;

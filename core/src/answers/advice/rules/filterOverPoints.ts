@@ -9,6 +9,8 @@ import { isFinePoint, repairFix } from '../fixes/repairStep';
 const dulledFrom = 13;
 /** Points that still stand so far above the mid, of what they did, are points still. */
 const standFrom = 0.5;
+/** A light that loses so much strength of colour, C, with its light is dulled, however far it stands out. */
+const greyedFrom = 8;
 
 /**
  * A filter or glaze goes over points and edges that were finished and takes more light from them
@@ -31,7 +33,8 @@ export const filterOverPoints = rule(8, ({ recipe, lines, stop, build }) => {
       const lost = before.value - after.value;
       const gained = Math.max(0, after.chroma - before.chroma);
       const stands = above(line.build.surface, i) / Math.max(1, above(line.below, i));
-      return lost - gained >= dulledFrom && stands < standFrom ? [lost] : [];
+      const isGreyed = before.chroma - after.chroma >= greyedFrom;
+      return lost - gained >= dulledFrom && (stands < standFrom || isGreyed) ? [lost] : [];
     });
     if (losses.length === 0) return [];
     const most = Math.max(...losses);

@@ -1,12 +1,16 @@
-import { filmOf } from '../../../predicted/buildUp/applyStep';
-import { hidingOf } from '../../../predicted/paint/opticsOfPot';
+import { colourDifference } from '../../../light/colour/colourDifference';
+import { surfaceColour } from '../../../light/colour/surfaceColour';
+import { masstoneOf } from '../../../light/optics/masstone';
 import { loadOf } from '../../../written/mix/mix';
 import { techniqueOf } from '../../../written/technique/techniques';
+import type { PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
-/** A glaze that hides more than this of what is below is a coat (Y over black ÷ Y over white). */
-const hidesFrom = 0.32;
+/** A glaze that goes so far of the way to its own colour is a coat. */
+const goesFrom = 0.5;
+/** Where it is less than this away from its colour to begin with, ΔE00, it shows nothing of the kind. */
+const farFrom = 10;
 /** Of paint so thick on the brush it is not thinned as a glaze; thin passes may add up to a cover. */
 const thickFrom = 0.55;
 /** A usual glaze, parts of medium to 1 part of paint. */
@@ -18,13 +22,13 @@ export const opaqueGlaze = rule(11, ({ lines }) => {
     const { isThinned } = techniqueOf(line.step.technique);
     const load = loadOf(line.step.mix);
     if (!isThinned || line.meaning !== 'tint' || load < thickFrom) return [];
-    const hidden = hidingOf(line.paint, filmOf(line.step) * line.step.coats);
-    if (hidden < hidesFrom) return [];
+    const gone = wayGone(line);
+    if (gone < goesFrom) return [];
     return [
       {
         stepId: line.step.id,
-        sentence: `Put on so thick it is a coat, not a glaze: it hides ${Math.round(hidden * 100)} % of what is below.`,
-        figure: { value: Math.round(hidden * 100), unit: '% hidden' },
+        sentence: `Put on so thick it is a coat, not a glaze: it goes ${Math.round(gone * 100)} % of the way to its own colour.`,
+        figure: { value: Math.round(gone * 100), unit: '% of the way' },
         fixes: [
           {
             label: `Thin it 1 paint : ${usualMedium} medium`,
@@ -43,3 +47,13 @@ export const opaqueGlaze = rule(11, ({ lines }) => {
     ];
   });
 });
+
+/** How far of the way to its own colour a line brings the place it changes most, 0–1. */
+function wayGone({ build, below, paint }: PaintedLine): number {
+  const own = surfaceColour(masstoneOf(paint));
+  return build.surface.reduce((most, after, i) => {
+    const before = colourDifference(below[i], own);
+    if (before < farFrom) return most;
+    return Math.max(most, 1 - colourDifference(after, own) / before);
+  }, 0);
+}

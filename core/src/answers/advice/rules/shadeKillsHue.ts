@@ -28,7 +28,7 @@ const brownish = { from: 30, to: 95, chroma: 5 };
 const green = { from: 95, to: 200 };
 const greenedFrom = 6;
 /** Of the strength a good shade has at the same L*, so much is to be left. */
-const leftFrom = 0.72;
+const leftFrom = 0.82;
 
 /**
  * A shade dirties yellow, as anything black or grey does however thin it is: it takes the red of

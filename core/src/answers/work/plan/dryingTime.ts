@@ -1,3 +1,4 @@
+import { wetFilmOf } from '../../../written/technique/wetFilm';
 import { evaporatesCm, roomFactor, waterInPaint, type Room } from '../../palette/staysUsable';
 import { loadOf, waterShareOf } from '../../../written/mix/mix';
 import { depositAt } from '../../../written/recipe/depositAt';
@@ -33,13 +34,13 @@ export interface DryingPlace {
  * @returns minutes in a usual room, without a hair dryer
  */
 export function reckonedDryMinutes(step: Pick<Step, 'technique' | 'placement' | 'mix'>): number {
-  const { film, spreads } = techniqueOf(step.technique);
+  const { spreads } = techniqueOf(step.technique);
   const deepest =
     spreads === 'area' ? 1 : Math.max(...ribbonStops.map((at) => depositAt(step, at)));
   const load = loadOf(step.mix);
   const water = load * waterInPaint + (1 - load);
   const medium = 1 - waterShareOf(step.mix);
-  const depthCm = film * filmCm * deepest * water;
+  const depthCm = wetFilmOf(step) * filmCm * deepest * water;
   return Math.max(shortest, (depthCm / evaporatesCm) * 60 * (1 + mediumHolds * medium));
 }
 
