@@ -18,6 +18,16 @@ export function rangeOfCoats(
   return [coats, Math.max(coats, coatsUpTo ?? coats)];
 }
 
+/**
+ * The most coats of a line that was written as a range; null where it says one figure. Of a line
+ * whose `coats` are what is reckoned with by now, too.
+ */
+export const mostOfRange = (
+  { coatsAt, coatsUpTo }: Coats,
+  finishLevel: FinishLevel,
+): number | null =>
+  coatsAt?.[finishLevel] === undefined ? (coatsUpTo ?? null) : null;
+
 /** The middle of a line's range of coats, which may be a half. */
 export function middleCoats(step: Coats, finishLevel: FinishLevel): number {
   const [least, most] = rangeOfCoats(step, finishLevel);

@@ -1,4 +1,4 @@
-import { rangeOfCoats } from '../../../written/recipe/includedSteps';
+import { mostOfRange } from '../../../written/recipe/includedSteps';
 import type { Recipe } from '../../../written/recipe/recipe';
 import type { Step } from '../../../written/recipe/step';
 import type { TechniqueName } from '../../../written/technique/techniques';
@@ -26,12 +26,10 @@ export function asUsuallyPainted(
   { coats }: OwnFigures,
 ): Step[] {
   return painted.map((step) => {
-    const [least, most] = rangeOfCoats(step, finishLevel);
+    const most = mostOfRange(step, finishLevel);
     const usual = coats[lineKey(id, step.id)];
-    // The coats painted are in `coats` by now; the range is only asked whether there is one.
-    return least < most && usual !== undefined
-      ? { ...step, coats: Math.min(most, Math.max(1, usual)) }
-      : step;
+    if (most === null || usual === undefined) return step;
+    return { ...step, coats: Math.min(most, Math.max(1, usual)) };
   });
 }
 

@@ -36,6 +36,18 @@ test('time and plan go by the usual coats of a range, and by what is written of 
   expect(includedSteps(recipe).map(({ coats }) => coats)).toEqual([3, 1]);
 });
 
+test('of two or three coats the usual two are planned, as of any other range', () => {
+  const twoOrThree = {
+    ...recipe,
+    steps: recipe.steps.map((step) =>
+      step.id === 'base' ? { ...step, coats: 2, coatsUpTo: 3 } : step,
+    ),
+  };
+  const own = { ...usualHand, coats: { [lineKey('cloak', 'base')]: 2 } };
+  const [base] = asUsuallyPainted(includedSteps(twoOrThree), twoOrThree, own);
+  expect(base.coats).toBe(2);
+});
+
 test('the least coats of a range are to come, and one more where it was asked for', () => {
   const openOf = (log: WrittenLog) =>
     openCoats(
