@@ -10,10 +10,12 @@ import { rule } from '../rule';
 
 /** A line is not missed when the finished surface changes by less than this, ΔE00. */
 const goneUnder = 0.6;
+/** Nor when so little of what it did is left, up to what can be seen side by side. */
+const leftOfIt = { share: 0.15, upTo: 1.5 };
 /** A line did something while it was seen, ΔE00. */
 const didFrom = 3;
 /** A later line hides what is below when one over another hides so much. */
-const hidesFrom = 0.9;
+const hidesFrom = 0.8;
 
 /** A line is wholly painted out by what comes after: nothing of it is left to see. */
 export const coveredLater = rule(
@@ -37,7 +39,8 @@ export const coveredLater = rule(
       const left = Math.max(
         ...toneStops.map(({ name }) => colourDifference(finished[stop(name)], without[name])),
       );
-      if (did < didFrom || left > goneUnder) return [];
+      const gone = Math.max(goneUnder, Math.min(leftOfIt.upTo, leftOfIt.share * did));
+      if (did < didFrom || left > gone) return [];
       return [
         {
           stepId: line.step.id,

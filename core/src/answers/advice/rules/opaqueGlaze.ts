@@ -3,7 +3,7 @@ import { surfaceColour } from '../../../light/colour/surfaceColour';
 import { masstoneOf } from '../../../light/optics/masstone';
 import { loadOf } from '../../../written/mix/mix';
 import { techniqueOf } from '../../../written/technique/techniques';
-import type { PaintedLine } from '../adviceContext';
+import { potsOf, type AdviceContext, type PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
@@ -17,17 +17,18 @@ const thickFrom = 0.55;
 const usualMedium = 6;
 
 /** An opaque paint goes on as a glaze hardly thinned: it covers instead of tinting. */
-export const opaqueGlaze = rule(11, ({ lines }) => {
+export const opaqueGlaze = rule(11, ({ lines, shelf }) => {
   return lines.flatMap((line): Finding[] => {
-    const { isThinned } = techniqueOf(line.step.technique);
+    const { isThinned, runs } = techniqueOf(line.step.technique);
     const load = loadOf(line.step.mix);
-    if (!isThinned || line.meaning !== 'tint' || load < thickFrom) return [];
+    const isNeatWash = runs === true && isMostlyPaint(line, shelf);
+    if (!(isThinned || isNeatWash) || line.meaning !== 'tint' || load < thickFrom) return [];
     const gone = wayGone(line);
     if (gone < goesFrom) return [];
     return [
       {
         stepId: line.step.id,
-        sentence: `Put on so thick it is a coat, not a glaze: it goes ${Math.round(gone * 100)} % of the way to its own colour.`,
+        sentence: `${isNeatWash ? 'Neat paint is no wash' : 'Put on so thick it is a coat, not a glaze'}: it goes ${Math.round(gone * 100)} % of the way to its own colour.`,
         figure: { value: Math.round(gone * 100), unit: '% of the way' },
         fixes: [
           {
@@ -57,3 +58,8 @@ function wayGone({ build, below, paint }: PaintedLine): number {
     return Math.max(most, 1 - colourDifference(after, own) / before);
   }, 0);
 }
+
+/** Washes and inks come thin enough; of paint that was meant to cover more than half is too much. */
+const isMostlyPaint = (line: PaintedLine, shelf: AdviceContext['shelf']): boolean =>
+  potsOf(line, shelf).reduce((sum, { pot, share }) => sum + (pot.kind === 'paint' ? share : 0), 0) >
+  0.5;

@@ -23,6 +23,7 @@ export const allOverWash = technique({
   counts: 'pass',
   means: 'tint',
   usualPlacement: everywhere,
+  runs: true,
   leaves: 'dark recesses and a faint stain on the rest',
   minutesPerCm2: 0.06,
   slips: 0.35,

@@ -21,6 +21,7 @@ export const dryBrush = technique({
   counts: 'pass',
   means: 'buildUp',
   usualPlacement: { from: 0.45, to: 1, softness: 0.15, pull: 'up' },
+  belongs: { where: 'on what stands up', endsFrom: 0.5 },
   leaves: 'broken colour on what stands up',
   minutesPerCm2: 0.08,
   slips: 0.5,

@@ -23,6 +23,7 @@ export const edgeLine = technique({
   means: 'mark',
   covers: true,
   usualPlacement: { from: 0.92, to: 1, softness: 0.03, pull: 'even' },
+  belongs: { where: 'on the edges', startsFrom: 0.6, endsFrom: 0.85 },
   leaves: 'a line along the edges',
   minutesPerCm2: 1,
   slips: 0.04,

@@ -24,6 +24,7 @@ export const lining = technique({
   means: 'mark',
   usualPlacement: everywhere,
   rim: true,
+  belongs: { where: 'along the recesses', startsUpTo: 0.5 },
   leaves: 'a thin line round the part, where it meets the next',
   minutesPerCm2: 1.2,
   slips: 0.12,

@@ -15,6 +15,7 @@ export const point = technique({
   means: 'mark',
   covers: true,
   usualPlacement: { from: 0.98, to: 1, softness: 0.01, pull: 'even' },
+  belongs: { where: 'on the sharpest points', startsFrom: 0.5 },
   leaves: 'dots at corners and the sharpest folds',
   minutesPerCm2: 2.5,
   slips: 0.02,

@@ -22,6 +22,8 @@ export const recessWash = technique({
   counts: 'pass',
   means: 'tint',
   usualPlacement: { from: 0, to: 0.28, softness: 0.14, pull: 'down' },
+  belongs: { where: 'in the recesses', startsUpTo: 0.35, endsUpTo: 0.8 },
+  runs: true,
   leaves: 'dark recesses, the rest clean',
   minutesPerCm2: 0.2,
   slips: 0.06,

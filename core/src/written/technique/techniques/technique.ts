@@ -34,6 +34,8 @@ export interface Technique {
   means: Meaning;
   /** where it usually goes on */
   usualPlacement: Placement;
+  /** where it can go on at all: a line beyond that is not painted so */
+  belongs?: Belongs;
   leaves: string;
   /** minutes of a steady, unhurried hand on 1 cm² of what it touches; our own starting point */
   minutesPerCm2: number;
@@ -48,6 +50,8 @@ export interface Technique {
   tints?: true;
   /** it is thinned until it hides nothing, and most is wiped off the brush */
   isThinned?: true;
+  /** it runs into what lies deep, so that paint that hides is no use for it */
+  runs?: true;
   /** nearly dry paint off the tips of the bristles */
   isDry?: true;
   /** transparent, it shows by the light of what is below */
@@ -85,6 +89,16 @@ export interface Technique {
   mind?: string;
   /** what to take care of, where it can hurt somebody */
   caution?: string;
+}
+
+/** Bounds of a placement on the tone axis, 0–1; what is not said may be anything. */
+export interface Belongs {
+  /** @example 'in the recesses' */
+  where: string;
+  startsUpTo?: number;
+  startsFrom?: number;
+  endsUpTo?: number;
+  endsFrom?: number;
 }
 
 export const technique = (facts: Technique): Technique => facts;
