@@ -15,7 +15,8 @@ export interface MixStep {
   place: ToneStopName;
   /** of the surface there, L*; below 0 for darker */
   change: number;
-  verdict: 'stark' | 'unseen' | 'seen';
+  /** `joins`: a tint or a dry brush that is to be hardly seen */
+  verdict: 'stark' | 'unseen' | 'seen' | 'joins';
   /** the missing rung */
   fix: Fix | null;
 }
@@ -61,7 +62,9 @@ export function mixSteps(
     const size = Math.abs(most.change);
     const verdict =
       size < unseenStepBelow
-        ? 'unseen'
+        ? isToJoin(line)
+          ? 'joins'
+          : 'unseen'
         : size > starkStep * contrast && canShowALine(line)
           ? 'stark'
           : 'seen';
@@ -81,6 +84,9 @@ export function mixSteps(
     ];
   });
 }
+
+/** A glaze or a dry brush draws steps together: that it is hardly seen is its purpose. */
+const isToJoin = ({ meaning }: PaintedLine) => meaning === 'tint' || meaning === 'buildUp';
 
 /** A wash, a glaze or a dry brush melts away; what covers ends somewhere, unless it is all over. */
 const canShowALine = ({ meaning, step: { placement } }: PaintedLine) =>

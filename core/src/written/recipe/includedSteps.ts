@@ -25,8 +25,7 @@ export function rangeOfCoats(
 export const mostOfRange = (
   { coatsAt, coatsUpTo }: Coats,
   finishLevel: FinishLevel,
-): number | null =>
-  coatsAt?.[finishLevel] === undefined ? (coatsUpTo ?? null) : null;
+): number | null => (coatsAt?.[finishLevel] === undefined ? (coatsUpTo ?? null) : null);
 
 /** The middle of a line's range of coats, which may be a half. */
 export function middleCoats(step: Coats, finishLevel: FinishLevel): number {

@@ -13,11 +13,12 @@ export interface SurfaceFacts {
 }
 
 const soft = 'few steps, near each other, with soft ends';
+const blended = 'eight or nine small steps, near each other, with soft ends';
 const some = 'a step more than cloth, and lighter edges';
 const most = 'many steps, from nearly black to nearly white, close beside each other';
 
 export const surfaceFacts: Record<Recipe['surface'], SurfaceFacts> = {
-  skin: { contrast: 1, wants: soft },
+  skin: { contrast: 1, wants: blended },
   cloth: { contrast: 1, wants: soft },
   armour: { contrast: 1.3, wants: some },
   leather: { contrast: 1.3, wants: some },

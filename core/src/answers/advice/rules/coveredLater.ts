@@ -64,5 +64,7 @@ function hides(later: PaintedLine, line: PaintedLine, { build }: AdviceContext):
   if (!techniqueOf(later.step.technique).covers) return false;
   const film = filmOf(later.step) * later.step.coats;
   if (hidingOf(later.paint, film) < hidesFrom) return false;
-  return build.stops.every((_, i) => line.build.deposit[i] < 0.05 || later.build.deposit[i] > 0.9);
+  return build.stops.every(
+    (_, i) => line.build.deposit[i] < 0.05 || later.build.deposit[i] > line.build.deposit[i] / 2,
+  );
 }

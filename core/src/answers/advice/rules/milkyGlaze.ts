@@ -6,7 +6,10 @@ import type { Finding } from '../finding';
 import { rule } from '../rule';
 
 /** Paint so pale, L*, and so weak, C, makes what it is glazed over milky. */
-const pale = { value: 78, chroma: 24 };
+const pales = [
+  { value: 78, chroma: 20 },
+  { value: 86, chroma: 32 },
+];
 /** A colour so strong, C, and a dark so deep, L*, have something to lose by it. */
 const strongFrom = 22;
 const darkUpTo = 30;
@@ -18,7 +21,9 @@ const liftedFrom = 6;
 export const milkyGlaze = rule(11, (context) =>
   context.judged.flatMap((line): Finding[] => {
     const { colour } = line.build.mix;
-    const isPale = colour.value >= pale.value && colour.chroma <= pale.chroma;
+    const isPale = pales.some(
+      ({ value, chroma }) => colour.value >= value && colour.chroma <= chroma,
+    );
     if (line.meaning !== 'tint' || line.build.mix.isClear || !isPale) return [];
     const worst = fogged(line, context);
     if (!worst) return [];

@@ -1,6 +1,7 @@
 import { reflectanceFromHex } from '../../../light/colour/reflectanceFromHex';
 import { thinnerEffect, waterHeldBy } from '../../../predicted/paint/consistency';
 import { partsWords } from '../../../written/mix/mixWords';
+import { techniqueOf } from '../../../written/technique/techniques';
 import { passesAt } from '../../../predicted/buildUp/passes';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
@@ -8,6 +9,8 @@ import { rule } from '../rule';
 
 /** A glaze of so many times the water its paint holds is worth a word about medium. */
 const worthAWord = 2;
+/** Nor is it from what such a glaze usually has: from so many times that. */
+const beyondUsual = 1.5;
 
 /**
  * More water than the paint holds together. It is a fault of a coat that is to cover: it dries in
@@ -21,7 +24,9 @@ export const tooThin = rule(5, (context) => {
     const waterHeld = waterHeldBy(line.shares, shelf);
     const { breaksUp, breaksUpAt } = thinnerEffect(mix, waterHeld);
     const isCoat = line.meaning === 'cover';
-    if (!breaksUp || (!isCoat && mix.waterParts < worthAWord * breaksUpAt)) return [];
+    const usual = techniqueOf(line.step.technique).usualThinning.waterParts;
+    const worthFrom = Math.max(worthAWord * breaksUpAt, beyondUsual * usual);
+    if (!breaksUp || (!isCoat && mix.waterParts < worthFrom)) return [];
     const water = `${partsWords(mix.waterParts)} parts of water`;
     return [
       {
@@ -37,11 +42,17 @@ export const tooThin = rule(5, (context) => {
   });
 });
 
-/** How many passes such a glaze takes where it lies thickest, until another is not seen. */
+/** How many passes such a glaze takes until another is not seen, where as much of it lies as in the mean. */
 function passesWords({ step, build, below, paint }: PaintedLine, context: AdviceContext): string {
-  const most = build.deposit.indexOf(Math.max(...build.deposit));
-  const ground = reflectanceFromHex(below[most].hex);
-  const { settledAfter } = passesAt(step, paint, ground, context.build.stops[most]);
+  const laid = build.deposit.filter((deposit) => deposit > 0);
+  const mean = laid.reduce((sum, deposit) => sum + deposit, 0) / Math.max(1, laid.length);
+  const usual = build.deposit.reduce(
+    (best, deposit, i) =>
+      Math.abs(deposit - mean) < Math.abs(build.deposit[best] - mean) ? i : best,
+    0,
+  );
+  const ground = reflectanceFromHex(below[usual].hex);
+  const { settledAfter } = passesAt(step, paint, ground, context.build.stops[usual]);
   if (settledAfter === null) return ' Another pass still shows after 12.';
   return settledAfter === 0 ? '' : ` After ${settledAfter} of its passes another is hardly seen.`;
 }

@@ -21,7 +21,7 @@ export const unseenStep = rule(
   16,
   ({ recipe, lines, judged, shelf, build: { aspect } }) => {
     return judged.flatMap((line): Finding[] => {
-      const { step, written, build, below, shares, meaning } = line;
+      const { step, written, build, below, shares } = line;
       // A varnish or a medium is there for something else than its colour.
       if (build.mix.isClear || step.stage === 'finish') return [];
       if (shares.every(({ potId }) => shelf.get(potId)?.finish === 'metallic')) return [];
@@ -33,7 +33,7 @@ export const unseenStep = rule(
       return [
         {
           stepId: step.id,
-          kind: most >= nothingBelow || isMeant(line) || meaning !== 'cover' ? 'note' : 'objection',
+          kind: most >= nothingBelow || isMeant(line) || !isToBeSeen(line) ? 'note' : 'objection',
           sentence: 'Nobody will see this line: it changes next to nothing.',
           figure: { value: most, unit: 'ΔE00 at most' },
           fixes: [
@@ -57,6 +57,10 @@ export const unseenStep = rule(
   },
   { isOfEverywhere: true },
 );
+
+/** A coat that covers or builds up is to be seen; a tint or an edge may be next to nothing. */
+const isToBeSeen = ({ meaning }: PaintedLine): boolean =>
+  meaning === 'cover' || meaning === 'buildUp';
 
 /** ΔE00 a line changes in its own middle, where no stop of the ribbon lies. */
 function changeInside(

@@ -1,10 +1,13 @@
 import { areaShares } from '../../../written/place/areaShares';
+import type { Meaning } from '../../../written/technique/meaning';
 import type { AdviceContext, PaintedLine } from '../adviceContext';
 import type { Finding } from '../finding';
 import { rule } from '../rule';
 
 /** A line lightens or darkens when the places it changes do so by this in the mean, L*. */
-const turnsFrom = 4;
+const turnsFrom = 5;
+/** A light that is tinted gets its strength at the cost of some light. */
+const tintTurnsFrom = 10;
 /** No place of it does the opposite by more than this, L*. */
 const atMostBack = 2;
 /** A place is changed by a line that lays so much on it. */
@@ -16,7 +19,8 @@ export const wrongWay = rule(12, (context) =>
     const { stage } = line.step;
     if (line.meaning === null || (stage !== 'highlight' && stage !== 'shade')) return [];
     const { mean, most } = changeOf(line, context, stage === 'highlight' ? -1 : 1);
-    if (mean < turnsFrom || most > atMostBack) return [];
+    const isTinted = stage === 'highlight' && isLetThrough(line.meaning);
+    if (mean < (isTinted ? tintTurnsFrom : turnsFrom) || most > atMostBack) return [];
     const [does, other] =
       stage === 'highlight'
         ? (['darkens', 'shade'] as const)
@@ -36,6 +40,8 @@ export const wrongWay = rule(12, (context) =>
     ];
   }),
 );
+
+const isLetThrough = (meaning: Meaning) => meaning === 'tint' || meaning === 'showThrough';
 
 /**
  * The change of lightness by a line over the area it goes on.

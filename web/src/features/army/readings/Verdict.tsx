@@ -30,8 +30,8 @@ export function Verdict({ readings }: { readings: Readings }) {
   return (
     <Problem role="status" className="verdict">
       <p>
-        <b>Drifting since about model {from}</b>, told at model {at}: ΔE {change?.toFixed(1)} away
-        from those before.
+        <b>Drifting since about model {from}</b>, seen at model {at}. On average the places are ΔE{' '}
+        {change?.toFixed(1)} away from those before.
         {change !== null && change < 2 && ' Nobody will see it on the table yet.'}
       </p>
       {causes.length > 0 ? (

@@ -71,7 +71,7 @@ export interface Readings {
   /** models of which a place is missing */
   left: number[];
   chart: ControlChart;
-  /** how far the models since then are from those before, ΔE00, where it speaks */
+  /** how far the models since then are from those before, ΔE00 in the mean of the places, where it speaks */
   change: number | null;
   causes: DriftCause[];
   film: Fit | null;
@@ -107,7 +107,11 @@ export const readingWork = {
       hexes: labs.map((lab) => colourOfLab(...lab).hex),
     }));
     const chart = controlChart(here);
-    const change = chart.speaks ? changeAt(here, chart.speaks.from) : null;
+    const around = chart.speaks ? meansAround(here, chart.speaks.from) : null;
+    const change = around?.since.map((lab, place): Lab => {
+      const before = around.before[place];
+      return [lab[0] - before[0], lab[1] - before[1], lab[2] - before[2]];
+    });
     const candidates = [...shelf.values()].filter(isAtHand).map(({ id }) => id);
     // Of hands and pots is learned where nothing else lies on the surface.
     const asRead = here.flatMap(({ model, labs }) => {
@@ -124,7 +128,9 @@ export const readingWork = {
       left: all.left.filter((model) => group.models.includes(model)),
       chart,
       change:
-        change && Math.hypot(...change.map((lab) => Math.hypot(...lab))) / Math.sqrt(change.length),
+        around &&
+        around.since.reduce((sum, lab, i) => sum + differenceOf(lab, around.before[i]), 0) /
+          around.since.length,
       causes: change ? explainDrift(recipe, shelf, all.places, change, candidates).slice(0, 3) : [],
       film: asRead.length > 0 ? fitFilm(asRead, shelf, film) : null,
       pots:
@@ -211,16 +217,14 @@ const ofArmy = (entries: readonly LogEntry[], { id }: Army) =>
 const differenceOf = (one: Lab, other: Lab) =>
   colourDifference(colourOfLab(...one), colourOfLab(...other));
 
-/** The readings from a model on, less those before it, place by place. */
-function changeAt(models: readonly { model: number; labs: readonly Lab[] }[], from: number): Lab[] {
+/** The mean readings before a model and from it on, place by place. */
+function meansAround(models: readonly { model: number; labs: readonly Lab[] }[], from: number) {
   const start = models.findIndex(({ model }) => model === from);
-  const before = models.slice(0, start);
-  const since = models.slice(start);
-  const mean = (list: typeof models, place: number, i: number) =>
-    list.reduce((sum, { labs }) => sum + labs[place][i], 0) / Math.max(1, list.length);
-  return models[0].labs.map((_, place): Lab => [
-    mean(since, place, 0) - mean(before, place, 0),
-    mean(since, place, 1) - mean(before, place, 1),
-    mean(since, place, 2) - mean(before, place, 2),
-  ]);
+  const meanOf = (list: typeof models) =>
+    models[0].labs.map((_, place): Lab => {
+      const figure = (i: number) =>
+        list.reduce((sum, { labs }) => sum + labs[place][i], 0) / Math.max(1, list.length);
+      return [figure(0), figure(1), figure(2)];
+    });
+  return { before: meanOf(models.slice(0, start)), since: meanOf(models.slice(start)) };
 }

@@ -20,6 +20,7 @@ import { PageWait } from '../../../kit/PageWait';
 const verdictWords = {
   stark: 'a large step: without one between it may show as a line',
   unseen: 'too small to see',
+  joins: 'draws the steps together',
 };
 
 /** Light and dark, line by line: where a jump is stark, where a step is lost, and the rung between. */
@@ -35,7 +36,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   const { aspects, stairs, mixSteps, darkest, lightest } = answer;
   const names = aspectNames(aspects, shapeOf(recipe));
   const facts = surfaceFacts[recipe.surface];
-  const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen');
+  const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen' && verdict !== 'joins');
   if (recipe.steps.length === 0)
     return <PageWait>There is no line yet, and so no step of light to see.</PageWait>;
   return (
