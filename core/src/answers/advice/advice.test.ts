@@ -83,6 +83,26 @@ const aimed = ({ placement }: Step, aim: Step['placement']['aim']): Step['placem
 const withCopper = (brownParts: number) =>
   stepWith({ id: 'mixed', mix: mixOf({ copper: 1, brown: brownParts }), coats: 2 });
 
+const edgeOn = (from: number, to: number) =>
+  stepWith({
+    id: 'edge',
+    stage: 'highlight',
+    technique: 'edgeLine',
+    mix: mixOf({ bone: 1 }, { waterParts: 1 }),
+    placement: { from, to, softness: 0.02, pull: 'even' },
+  });
+const dryBrush = (waterParts: number) =>
+  stepWith({
+    id: 'dry',
+    stage: 'highlight',
+    technique: 'dryBrush',
+    mix: mixOf({ bone: 1 }, { waterParts }),
+  });
+const glazedRed = (glaze: string) => [
+  stepWith({ id: 'red', mix: mixOf({ red: 1 }), coats: 4 }),
+  { ...filter, mix: mixOf({ [glaze]: 1 }, { waterParts: 2 }), coats: 5 },
+];
+
 /** Where each rule speaks, and where it must stay silent. */
 const examples: [RuleName, string, Recipe, boolean][] = [
   ['doesNotCover', 'one coat of yellow over black', recipeWith([{ ...yellow, coats: 1 }]), true],
@@ -223,9 +243,15 @@ const examples: [RuleName, string, Recipe, boolean][] = [
   ],
   [
     'tooThin',
-    'eight parts of water alone',
-    recipeWith([{ ...filter, mix: mixOf({ brown: 1 }, { waterParts: 8 }) }]),
+    'eighteen parts of water alone',
+    recipeWith([{ ...filter, mix: mixOf({ brown: 1 }, { waterParts: 18 }) }]),
     true,
+  ],
+  [
+    'tooThin',
+    'a filter as thin as filters usually are',
+    recipeWith([{ ...filter, mix: mixOf({ brown: 1 }, { waterParts: 8 }) }]),
+    false,
   ],
   [
     'tooThin',
@@ -474,6 +500,62 @@ const examples: [RuleName, string, Recipe, boolean][] = [
     recipeWith([brown, { ...light, placement: aimed(light, { along: middle }) }]),
     false,
   ],
+  ['outOfPlace', 'an edge line over everything', recipeWith([brown, edgeOn(0, 1)]), true],
+  ['outOfPlace', 'an edge line on the edges', recipeWith([brown, edgeOn(0.87, 1)]), false],
+  [
+    'outOfPlace',
+    'an edge line over everything of a spot',
+    recipeWith([brown, { ...edgeOn(0, 1), placement: aimed(edgeOn(0, 1), { spot: 'emblem' }) }], {
+      spots: [{ id: 'emblem', name: 'Emblem', share: 0.1 }],
+    }),
+    false,
+  ],
+  [
+    'wrongWay',
+    'a highlight of black',
+    recipeWith([brown, { ...light, mix: mixOf({ black: 1 }) }]),
+    true,
+  ],
+  ['wrongWay', 'a highlight of bone', recipeWith([brown, light]), false],
+  [
+    'wrongWay',
+    'a shade of white',
+    recipeWith([brown, { ...light, stage: 'shade', mix: mixOf({ white: 1 }) }]),
+    true,
+  ],
+  ['wetDryBrush', 'a dry brush with two parts of water', recipeWith([brown, dryBrush(2)]), true],
+  ['wetDryBrush', 'a dry brush of neat paint', recipeWith([brown, dryBrush(0)]), false],
+  [
+    'milkyGlaze',
+    'white over red as a filter',
+    recipeWith([
+      stepWith({ id: 'red', mix: mixOf({ red: 1 }), coats: 3 }),
+      { ...filter, mix: mixOf({ white: 1 }, { waterParts: 2 }), coats: 4 },
+    ]),
+    true,
+  ],
+  [
+    'milkyGlaze',
+    'white over white as a filter',
+    recipeWith([{ ...filter, mix: mixOf({ white: 1 }, { waterParts: 2 }), coats: 4 }], overWhite),
+    false,
+  ],
+  [
+    'barePrimer',
+    'a first coat on the middle alone',
+    recipeWith([{ ...brown, placement: { ...brown.placement, ...middle } }]),
+    true,
+  ],
+  ['barePrimer', 'a first coat everywhere', recipeWith([brown]), false],
+  [
+    'bandHighlight',
+    'a highlight that stops below the crown',
+    recipeWith([brown, { ...light, placement: { ...light.placement, from: 0.55, to: 0.72 } }]),
+    true,
+  ],
+  ['bandHighlight', 'one that goes up to the point', recipeWith([brown, light]), false],
+  ['greyedLights', 'black glazed over red', recipeWith(glazedRed('black')), true],
+  ['greyedLights', 'red glazed over red', recipeWith(glazedRed('red')), false],
 ];
 
 test.each(examples)('%s: %s', (rule, _what, recipe, isSaid) => {
