@@ -11,6 +11,15 @@ const evenings = (count: number): Batch['sessions'] =>
     minutes: 150,
   }));
 
+/** Saturdays from one o’clock on, six hours each. */
+const firstSaturday = Date.UTC(2026, 11, 5, 12);
+const saturdays = (count: number): Batch['sessions'] =>
+  Array.from({ length: count }, (_, i) => ({
+    id: `saturday-${i + 1}`,
+    startsAt: new Date(firstSaturday + i * week).toISOString(),
+    minutes: 360,
+  }));
+
 const painter = (name: string, speed: number, claims: Batch['models'] = []) => ({
   id: name.toLowerCase(),
   name,
@@ -21,7 +30,7 @@ const wil = painter('Wil', 1);
 
 const atTheTable = { room: 'usual', keeping: 'damp', hairDryer: false } as const;
 
-/** The whole Levy over club evenings, for one painter and for three, and a box for the winter. */
+/** The whole Levy over a winter’s Saturdays, for one painter and for three, and half a crew in three evenings. */
 export const samplePlans: Batch[] = [
   {
     ...atTheTable,
@@ -29,7 +38,7 @@ export const samplePlans: Batch[] = [
     name: 'All of it, alone',
     models: [],
     painters: [wil],
-    sessions: evenings(34),
+    sessions: saturdays(48),
   },
   {
     ...atTheTable,
@@ -41,13 +50,13 @@ export const samplePlans: Batch[] = [
       painter('Hesper', 1.2, [{ unitId: 'bog-lamp', from: 1, to: 1 }]),
       painter('Odo', 0.8),
     ],
-    sessions: evenings(12),
+    sessions: saturdays(18),
   },
   {
     ...atTheTable,
     id: 'ferry-evenings',
     name: 'Ferry crew, three evenings',
-    models: [{ unitId: 'ferry-crew', from: 1, to: 7 }],
+    models: [{ unitId: 'ferry-crew', from: 1, to: 4 }],
     painters: [wil, painter('Hesper', 1.2)],
     sessions: evenings(3),
   },

@@ -87,6 +87,6 @@ function minutesOf(steps: readonly Step[], { areaCm2, recipe, place }: Mishap): 
   return steps.reduce((sum, step) => {
     const there = { ...step, placement: { ...step.placement, ...place } };
     const dry = step.dryMinutes > 0 ? step.dryMinutes : reckonedDryMinutes(step);
-    return sum + step.coats * (handsOnMinutes(there, areaCm2, shape) + dry);
+    return sum + step.coats * (handsOnMinutes(there, areaCm2, shape, recipe.finishLevel) + dry);
   }, 0);
 }

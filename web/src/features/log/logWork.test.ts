@@ -69,11 +69,11 @@ test('progress tells the models that are in hand, army by army', () => {
   expect(state.units[0]).toMatchObject({ inHand: [1], done: [], coatsDone: 1 });
 });
 
-test('from eight coats on the hand’s own minutes are used, by technique and size', () => {
+test('from three coats on the hand’s own minutes are used, by technique and size', () => {
   const coats = Array.from({ length: 8 }, (_, i) => painted(i));
   const { log } = workWith(coats);
   const { learned, handsOn } = log.logFigures();
-  expect(learned.own.handsOn).toEqual({ brushCoat: 1.5 });
+  expect(learned.own.handsOn.brushCoat).toBeCloseTo(1.5 ** (8 / 11), 9);
   expect(handsOn).toEqual([
     expect.objectContaining({
       size: unit.size,

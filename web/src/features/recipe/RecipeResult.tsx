@@ -3,6 +3,7 @@ import { AspectStrips } from '../../kit/paint/AspectStrips';
 import { FormCanvas } from '../../kit/form/FormCanvas';
 import { figuresOf, Ribbon } from '../../kit/paint/Ribbon';
 import { minutesInWords } from '../../kit/words/minutesInWords';
+import { minutesRange } from '../../kit/words/minutesRange';
 import type { RecipeWords } from '../../kit/words/recipeWords';
 import { usePaintedForm } from '../../workers/usePaintedForm';
 import { useTotals } from './useTotals';
@@ -70,7 +71,7 @@ export function RecipeResult({ recipe, prediction, words }: RecipeResultProps) {
         )}
         <p className="recipe-totals">
           {counted(steps, 'step')} · {counted(coats, 'coat')} ·{' '}
-          {unbroken(minutesInWords(handsOnMinutes))} hands-on ·{' '}
+          {unbroken(minutesRange(handsOnMinutes, isOwn))} hands-on ·{' '}
           {unbroken(minutesInWords(dryMinutes))} drying
           {recipe.hairDryer && ' with a hair dryer'} · {counted(potCount, 'pot')}
           {isOwn && ', at your own pace'}

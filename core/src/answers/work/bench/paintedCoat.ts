@@ -68,7 +68,9 @@ export function paintedCoat(
     brushed,
     differs,
     minutes,
-    reckoned: models.length * handsOnMinutes(step, areaCm2, shapeOf(recipe, surface.form)),
+    reckoned:
+      models.length *
+      handsOnMinutes(step, areaCm2, shapeOf(recipe, surface.form), recipe.finishLevel),
     dryMinutes: waitAfter({ bench, surface, recipe }, step, coat) * own.drying,
     areaCm2,
     used: brushed.pots.map(({ potId, share }) => ({ potId, ml: wetMl * loadOf(step.mix) * share })),

@@ -26,8 +26,10 @@ export interface LearnedFigures {
   film: number;
 }
 
-/** From so many records on a painter's own figure is used. */
-export const enoughRecords = 8;
+/** From so many records on a painter's own figure is used, with the weight its records have. */
+export const enoughRecords = 3;
+/** So many records weigh as much as what is expected of a usual hand. */
+const usualWeighs = 3;
 /** Beyond these something else was measured: a telephone call, a coat noted twice. */
 const leastRatio = 0.1;
 const mostRatio = 10;
@@ -62,18 +64,16 @@ export function learnFigures(all: readonly LogEntry[], by: string | null = null)
   const paint = learnedFrom(
     [...mixed.values()].flatMap(({ made, taken }) => (made > 0 && taken > 0 ? [made / taken] : [])),
   );
-  const used = (learned: Learned | null, usual: number) =>
-    learned?.isUsed ? learned.factor : usual;
   return {
     own: {
       handsOn: Object.fromEntries(
         handsOn.flatMap(({ technique, learned }) =>
-          learned.isUsed ? [[technique, learned.factor]] : [],
+          learned.isUsed ? [[technique, weighted(learned)]] : [],
         ),
       ),
-      drying: used(drying, usualHand.drying),
+      drying: drying?.isUsed ? weighted(drying) : usualHand.drying,
       // A thicker film takes more paint; what was really mixed knows that already.
-      paint: used(paint, film),
+      paint: paint?.isUsed ? paint.factor : film,
       film,
       coats: Object.fromEntries([...usualCoats(entries)].map(([key, { coats }]) => [key, coats])),
     },
@@ -94,6 +94,10 @@ export function learnFigures(all: readonly LogEntry[], by: string | null = null)
     return known;
   }
 }
+
+/** A measured factor drawn towards 1 while there are few records of it. */
+const weighted = ({ factor, records }: Learned): number =>
+  factor ** (records / (records + usualWeighs));
 
 function add<Key>(lists: Map<Key, number[]>, key: Key, value: number): void {
   const list = lists.get(key);

@@ -187,7 +187,9 @@ export function batchWork(
       // Once something of a surface waits, what comes after it waits too.
       turn = Math.max(turn, turnOf(unit, surface, step));
       const mix = mixOf(step, recipe);
-      const handsOn = handsOnMinutes(step, areaCm2, shape) * (own.handsOn[step.technique] ?? 1);
+      const handsOn =
+        handsOnMinutes(step, areaCm2, shape, recipe.finishLevel) *
+        (own.handsOn[step.technique] ?? 1);
       const wetMl = wetVolumeMl({ ...step, coats: 1 }, { areaCm2, models: 1 }, shape) * own.paint;
       return Array.from({ length: step.coats }, (_, i) => {
         const name = { unitId: unit.id, surfaceId: surface.id, stepId: step.id, coat: i + 1 };

@@ -1,11 +1,10 @@
 import { wetFilmOf } from '../../../written/technique/wetFilm';
-import { evaporatesCm, roomFactor, waterInPaint, type Room } from '../../palette/staysUsable';
+import { roomFactor, type Room } from '../../palette/staysUsable';
 import { loadOf, waterShareOf } from '../../../written/mix/mix';
 import { depositAt } from '../../../written/recipe/depositAt';
 import type { Step } from '../../../written/recipe/step';
 import { lifts, techniqueOf } from '../../../written/technique/techniques';
 import { ribbonStops } from '../../../written/place/toneAxis';
-import { filmCm } from '../../../predicted/buildUp/wetVolume';
 
 /** Medium keeps hold of its water: all medium takes so much longer than all water. */
 const mediumHolds = 0.5;
@@ -26,22 +25,36 @@ export interface DryingPlace {
   hairDryer: boolean;
 }
 
+/** Minutes one film dries until another coat goes on, where it runs and where it is brushed out. */
+const minutesOfFilm = { run: 4, brushed: 2.4 };
+/** Twice as deep takes more than twice as long, as the water below has to come up through it. */
+const depthPower = 2.2;
+/** Paint from this load on stands on the surface in a thick coat; neat it dries so much longer. */
+const thickFrom = 0.6;
+const neatTakes = 3.5;
+/** A glaze is left alone so long, however little of it there is. */
+const shortestGlaze = 2;
+
 /**
- * How long one coat takes to dry where it lies thickest, from the depth of its water and what an
- * open surface loses: film × deposit × (water of the paint and of the thinner), the same loss of
- * 0.2 mm an hour that puddles are reckoned with. Real coats differ with draught and damp.
+ * How long one coat takes to dry where it lies thickest until another goes on: by the depth of the
+ * film, longer where it runs together or goes on thick. Real coats differ with draught and damp.
  *
  * @returns minutes in a usual room, without a hair dryer
  */
 export function reckonedDryMinutes(step: Pick<Step, 'technique' | 'placement' | 'mix'>): number {
-  const { spreads } = techniqueOf(step.technique);
+  const { spreads, runs, isThinned, film } = techniqueOf(step.technique);
   const deepest =
     spreads === 'area' ? 1 : Math.max(...ribbonStops.map((at) => depositAt(step, at)));
   const load = loadOf(step.mix);
-  const water = load * waterInPaint + (1 - load);
-  const medium = 1 - waterShareOf(step.mix);
-  const depthCm = wetFilmOf(step) * filmCm * deepest * water;
-  return Math.max(shortest, (depthCm / evaporatesCm) * 60 * (1 + mediumHolds * medium));
+  const isBrushedOut = !runs && film <= 1;
+  const thick = isBrushedOut ? Math.max(0, (load - thickFrom) / (1 - thickFrom)) : 0;
+  const depth = wetFilmOf(step) * deepest;
+  const minutes =
+    (runs ? minutesOfFilm.run : minutesOfFilm.brushed) *
+    depth ** depthPower *
+    (1 + (neatTakes - 1) * thick);
+  const medium = load < 1 ? 1 - waterShareOf(step.mix) : 0;
+  return Math.max(isThinned ? shortestGlaze : shortest, minutes) * (1 + mediumHolds * medium);
 }
 
 /**

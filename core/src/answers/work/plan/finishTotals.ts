@@ -42,7 +42,7 @@ export function finishTotals(
     (step) =>
       step.coats *
       recipe.models *
-      handsOnMinutes(step, recipe.areaCm2, shape) *
+      handsOnMinutes(step, recipe.areaCm2, shape, finishLevel) *
       (own.handsOn[step.technique] ?? 1),
   );
   return {

@@ -17,7 +17,7 @@ export function orderedSurfaces(army: Army, unit: Unit, recipeOf: RecipeOf): Ord
     const shape = shapeOf(recipe, surface.form);
     const steps = stepsFor(surface, recipe).map((step) => ({
       step,
-      minutes: step.coats * handsOnMinutes(step, areaCm2, shape),
+      minutes: step.coats * handsOnMinutes(step, areaCm2, shape, recipe.finishLevel),
     }));
     return [{ surface, steps }];
   });

@@ -220,7 +220,8 @@ function costOf(steps: readonly Step[], recipe: Recipe, on: RepaintedOn): Repain
     stepIds: steps.map(({ id }) => id),
     coats: steps.reduce((sum, { coats }) => sum + coats, 0),
     minutes: steps.reduce(
-      (sum, step) => sum + step.coats * on.models * handsOnMinutes(step, on.areaCm2, shape),
+      (sum, step) =>
+        sum + step.coats * on.models * handsOnMinutes(step, on.areaCm2, shape, recipe.finishLevel),
       0,
     ),
     ml: steps.reduce((sum, step) => sum + wetVolumeMl(step, on, shape), 0),

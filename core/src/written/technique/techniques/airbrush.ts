@@ -18,7 +18,7 @@ export const airbrush = technique({
   usualPlacement: { from: 0.5, to: 1, softness, pull: 'up' },
   leaves: 'a soft cloud without an edge',
   caution: `${sprayCaution} Never clean it with thinner near heat.`,
-  minutesPerCm2: 0.04,
+  minutes: { perCm2: 0.04, perCm: 0, display: 1.5 },
   slips: 0.5,
   holdsBody: true,
   mind: 'Thin passes from the side the light comes from; a wet one runs and spiders.',

@@ -25,7 +25,7 @@ export const allOverWash = technique({
   usualPlacement: everywhere,
   runs: true,
   leaves: 'dark recesses and a faint stain on the rest',
-  minutesPerCm2: 0.06,
+  minutes: { perCm2: 0.03, perCm: 0.02, display: 1.5 },
   slips: 0.35,
   holdsBody: true,
   tints: true,

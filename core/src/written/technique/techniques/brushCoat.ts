@@ -16,7 +16,7 @@ export const brushCoat = technique({
   covers: true,
   usualPlacement: everywhere,
   leaves: 'an even coat',
-  minutesPerCm2: 0.2,
+  minutes: { perCm2: 0.056, perCm: 0.066, display: 3 },
   slips: 0.15,
   starkFrom: 16,
 });

@@ -14,7 +14,7 @@ export const dampBrush = technique({
   means: 'tint',
   usualPlacement: { from: 0.4, to: 0.75, softness: 0.2, pull: 'up' },
   leaves: 'the coat before it drawn thin where it goes, while that coat is wet',
-  minutesPerCm2: 0.12,
+  minutes: { perCm2: 0.08, perCm: 0.05, display: 2 },
   slips: 0.03,
   goesOnWet: true,
   lifts: 0.6,

@@ -23,7 +23,7 @@ export const dryBrush = technique({
   usualPlacement: { from: 0.45, to: 1, softness: 0.15, pull: 'up' },
   belongs: { where: 'on what stands up', endsFrom: 0.5 },
   leaves: 'broken colour on what stands up',
-  minutesPerCm2: 0.08,
+  minutes: { perCm2: 0.07, perCm: 0.04, display: 1.7 },
   slips: 0.5,
   driesAtOnce: true,
   isDry: true,

@@ -25,7 +25,7 @@ export const edgeLine = technique({
   usualPlacement: { from: 0.92, to: 1, softness: 0.03, pull: 'even' },
   belongs: { where: 'on the edges', startsFrom: 0.6, endsFrom: 0.85 },
   leaves: 'a line along the edges',
-  minutesPerCm2: 1,
+  minutes: { perCm2: 1.5, perCm: 0.3, display: 4 },
   slips: 0.04,
   driesAtOnce: true,
   isFine: true,

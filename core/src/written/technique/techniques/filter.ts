@@ -15,7 +15,7 @@ export const filter = technique({
   means: 'tint',
   usualPlacement: everywhere,
   leaves: 'a thin even tint',
-  minutesPerCm2: 0.08,
+  minutes: { perCm2: 0.04, perCm: 0.02, display: 2 },
   slips: 0.15,
   holdsBody: true,
   tints: true,

@@ -15,7 +15,7 @@ export const layer = technique({
   covers: true,
   usualPlacement: { from: 0.5, to: 1, softness: 0.1, pull: 'up' },
   leaves: 'the area above where it starts',
-  minutesPerCm2: 0.3,
+  minutes: { perCm2: 0.12, perCm: 0.11, display: 4 },
   slips: 0.08,
   isBand: true,
   starkFrom: 16,

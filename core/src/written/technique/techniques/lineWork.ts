@@ -14,7 +14,7 @@ export const lineWork = technique({
   means: 'mark',
   usualPlacement: { from: 0.5, to: 1, softness: 0.1, pull: 'up' },
   leaves: 'lines along hair, grain or scratches',
-  minutesPerCm2: 0.6,
+  minutes: { perCm2: 0.35, perCm: 0.15, display: 8 },
   slips: 0.04,
   driesAtOnce: true,
   marks: 'lines',

@@ -26,7 +26,7 @@ export const lining = technique({
   rim: true,
   belongs: { where: 'along the recesses', startsUpTo: 0.5 },
   leaves: 'a thin line round the part, where it meets the next',
-  minutesPerCm2: 1.2,
+  minutes: { perCm2: 0.5, perCm: 0.2, display: 5 },
   slips: 0.12,
   driesAtOnce: true,
   strokes: () =>

@@ -23,7 +23,7 @@ export const mist = technique({
   },
   leaves: 'specks on everything that faces the can',
   caution: sprayCaution,
-  minutesPerCm2: 0.02,
+  minutes: { perCm2: 0.02, perCm: 0, display: 1.5 },
   slips: 0.8,
   holdsBody: true,
 });

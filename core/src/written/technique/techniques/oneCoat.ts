@@ -15,7 +15,7 @@ export const oneCoat = technique({
   means: 'tint',
   usualPlacement: everywhere,
   leaves: 'colour, shade and light from one transparent coat over a pale ground',
-  minutesPerCm2: 0.1,
+  minutes: { perCm2: 0.06, perCm: 0.05, display: 2 },
   slips: 0.25,
   takesItsLight: true,
   mind: 'Lead it down in one go: going back in lifts it.',

@@ -14,7 +14,7 @@ export const placedGlaze = technique({
   means: 'tint',
   usualPlacement: { from: 0.1, to: 0.5, softness: 0.25, pull: 'down' },
   leaves: 'a tint that deepens where it is pulled',
-  minutesPerCm2: 0.25,
+  minutes: { perCm2: 0.05, perCm: 0.045, display: 2.2 },
   slips: 0.06,
   tints: true,
   isThinned: true,

@@ -17,7 +17,7 @@ export const point = technique({
   usualPlacement: { from: 0.98, to: 1, softness: 0.01, pull: 'even' },
   belongs: { where: 'on the sharpest points', startsFrom: 0.5 },
   leaves: 'dots at corners and the sharpest folds',
-  minutesPerCm2: 2.5,
+  minutes: { perCm2: 2.5, perCm: 0.4, display: 4 },
   slips: 0.02,
   driesAtOnce: true,
   isFine: true,

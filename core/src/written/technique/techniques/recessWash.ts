@@ -25,7 +25,7 @@ export const recessWash = technique({
   belongs: { where: 'in the recesses', startsUpTo: 0.35, endsUpTo: 0.8 },
   runs: true,
   leaves: 'dark recesses, the rest clean',
-  minutesPerCm2: 0.2,
+  minutes: { perCm2: 0.3, perCm: 0.12, display: 4 },
   slips: 0.06,
   tints: true,
   sparesPoints: true,

@@ -18,7 +18,7 @@ export const spray = technique({
   usualPlacement: everywhere,
   leaves: 'an opaque, even coat',
   caution: sprayCaution,
-  minutesPerCm2: 0.02,
+  minutes: { perCm2: 0.02, perCm: 0, display: 1.2 },
   slips: 1,
   holdsBody: true,
 });

@@ -17,7 +17,7 @@ export const sprayFromAbove = technique({
   usualPlacement: { from: 0.2, to: 1, softness: 0.2, pull: 'up' },
   leaves: 'a mist on everything that faces up',
   caution: sprayCaution,
-  minutesPerCm2: 0.02,
+  minutes: { perCm2: 0.02, perCm: 0, display: 1.2 },
   slips: 0.8,
   holdsBody: true,
 });

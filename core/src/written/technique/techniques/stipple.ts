@@ -14,7 +14,7 @@ export const stipple = technique({
   means: 'buildUp',
   usualPlacement: { from: 0.45, to: 0.95, softness: 0.15, pull: 'up' },
   leaves: 'dots that thicken towards the light',
-  minutesPerCm2: 0.3,
+  minutes: { perCm2: 0.25, perCm: 0.1, display: 6 },
   slips: 0.12,
   driesAtOnce: true,
   mind: 'Use an old brush: stippling ruins its tip. Texture is soon overdone.',

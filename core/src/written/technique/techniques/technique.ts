@@ -37,8 +37,8 @@ export interface Technique {
   /** where it can go on at all: a line beyond that is not painted so */
   belongs?: Belongs;
   leaves: string;
-  /** minutes of a steady, unhurried hand on 1 cm² of what it touches; our own starting point */
-  minutesPerCm2: number;
+  /** how long a practised hand takes; our own starting point */
+  minutes: TechniqueMinutes;
   /**
    * How likely one coat leaves something on a neighbour, 0–1: mist and bristles go everywhere, a
    * wash runs, a line rarely slips. Our own starting point.
@@ -89,6 +89,16 @@ export interface Technique {
   mind?: string;
   /** what to take care of, where it can hurt somebody */
   caution?: string;
+}
+
+/**
+ * Minutes of one coat at the standard of rank and file: for each cm² it touches and each cm of its
+ * border, and how many times as long a display piece takes.
+ */
+export interface TechniqueMinutes {
+  perCm2: number;
+  perCm: number;
+  display: number;
 }
 
 /** Bounds of a placement on the tone axis, 0–1; what is not said may be anything. */

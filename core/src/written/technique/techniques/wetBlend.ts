@@ -15,7 +15,7 @@ export const wetBlend = technique({
   covers: true,
   usualPlacement: { from: 0.5, to: 1, softness: 0.35, pull: 'up' },
   leaves: 'a long soft passage into what is still wet',
-  minutesPerCm2: 0.5,
+  minutes: { perCm2: 0.3, perCm: 0.15, display: 4 },
   slips: 0.12,
   goesOnWet: true,
   isBand: true,
