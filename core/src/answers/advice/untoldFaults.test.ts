@@ -1,5 +1,7 @@
 import { goodOnScrap } from '../../testing/practice/good';
-import { plainFaults, subtleFaults, type UntoldFault } from '../../testing/practice/faultsUntold';
+import { plainFaults } from '../../testing/practice/faultsPlain';
+import { subtleFaults } from '../../testing/practice/faultsSubtle';
+import type { UntoldFault } from '../../testing/practice/untoldFault';
 import { morePlainFaults, moreSubtleFaults } from '../../testing/practice/faultsUntoldMore';
 import { remarksOf } from '../../testing/practice/judge';
 import { withFault } from '../../testing/practice/practiceFault';

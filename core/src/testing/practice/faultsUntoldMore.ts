@@ -1,4 +1,4 @@
-import type { UntoldFault } from './faultsUntold';
+import type { UntoldFault } from './untoldFault';
 
 /** Faults written after the remarks for the first set, and before the ledger was tried on these. */
 export const morePlainFaults: readonly UntoldFault[] = [

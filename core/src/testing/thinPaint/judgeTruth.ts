@@ -3,7 +3,7 @@ import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import { mixedColour, shelfOf } from '../../predicted/paint/mixedPaint';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import { mixOf, potWith, recipeWith, stepWith } from '../sampleRecipe';
-import type { ThinTruth } from './truths';
+import type { ThinTruth } from './thinTruth';
 
 /** A truth beside its prediction: what of it is outside its range, in words; nothing where it holds. */
 export interface JudgedTruth {

@@ -1,0 +1,78 @@
+import type { ThinTruth } from './thinTruth';
+import {
+  yellow,
+  strongRed,
+  strongBlue,
+  strongGreen,
+  orange,
+  violet,
+  turquoise,
+  onWhite,
+} from './truthPots';
+
+/** Strong single pigments go bright when they are thinned on white. */
+export const strongPigments: readonly ThinTruth[] = [
+  {
+    says: 'a strong red thinned on white goes to a bright pink red',
+    pot: strongRed,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [28, 70], value: [48, 78] },
+  },
+  {
+    says: 'a strong blue thinned on white is a clear sky blue',
+    pot: strongBlue,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [20, 52], value: [48, 82] },
+  },
+  {
+    says: 'a strong green thinned on white is a fresh green',
+    pot: strongGreen,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [18, 52], value: [55, 86] },
+  },
+  {
+    says: 'a yellow thinned on white is a clear lemon',
+    pot: yellow,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [38, 90], value: [80, 94], hue: [82, 105] },
+  },
+  {
+    says: 'an orange thinned on white goes towards apricot and stays warm',
+    pot: orange,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [28, 78], value: [68, 90], hue: [45, 88] },
+  },
+  {
+    says: 'a violet thinned on white is a lilac',
+    pot: violet,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [12, 42], value: [48, 82], hue: [290, 335] },
+  },
+  {
+    says: 'a turquoise thinned on white stays turquoise',
+    pot: turquoise,
+    on: onWhite,
+    technique: 'brushCoat',
+    water: 3,
+    coats: 1,
+    expected: { chroma: [12, 42], value: [60, 88], hue: [170, 225] },
+  },
+];
