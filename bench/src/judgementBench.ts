@@ -1,4 +1,11 @@
 import { judge, type Judgement } from '../../core/src/testing/practice/judge';
+import {
+  morePlainFaults,
+  moreSubtleFaults,
+} from '../../core/src/testing/practice/faultsUntoldMore';
+import { plainFaults } from '../../core/src/testing/practice/faultsPlain';
+import { subtleFaults } from '../../core/src/testing/practice/faultsSubtle';
+import { isUntoldCaught } from '../../core/src/testing/practice/judgeUntold';
 import { practicePots } from '../../core/src/testing/practice/practicePots';
 import { byAnotherHand, ofAnotherMaker } from '../../core/src/testing/practice/shakingHand';
 
@@ -11,6 +18,7 @@ export function benchJudgement(): void {
   const written = judge();
   tell(written);
   byRule(written);
+  untold();
   console.log('\nThe same by other hands and of other makers');
   for (const seed of seeds) {
     const other = judge(
@@ -55,4 +63,18 @@ function summary({ good, faulty }: Judgement, what: string): void {
   console.log(
     `  ${what}: ${objections} wrong objections on ${spoken} of ${good.length} good recipes; ${caught} of ${faulty.length} faults caught`,
   );
+}
+
+/** Faults that were put down before the remarks that catch them; then those written after. */
+function untold(): void {
+  for (const [what, faults] of [
+    ['plain', plainFaults],
+    ['subtle', subtleFaults],
+    ['more plain', morePlainFaults],
+    ['more subtle', moreSubtleFaults],
+  ] as const) {
+    const missed = faults.filter((fault) => !isUntoldCaught(fault));
+    console.log(`  ${what} faults: ${faults.length - missed.length} of ${faults.length} caught`);
+    for (const { fault } of missed) console.log(`    missed  ${fault}`);
+  }
 }

@@ -1,5 +1,6 @@
 import { benchAdvice } from './adviceBench';
 import { benchAspects } from './aspectBench';
+import { benchCrossingAims } from './crossingAimsBench';
 import { benchClub } from './club/clubEveningBench';
 import { benchClubFuzz } from './club/clubFuzzBench';
 import { benchClubKill } from './club/clubKillBench';
@@ -26,6 +27,7 @@ import { benchExamples } from './said/examplesBench';
 import { benchSaid } from './saidBench';
 import { benchSheet } from './sheetBench';
 import { benchShelfWork, benchTables } from './tableBench';
+import { benchThinPaint } from './thinPaintBench';
 import { benchTyping } from './typingBench';
 
 const benches: Record<string, () => void | Promise<void>> = {
@@ -37,6 +39,8 @@ const benches: Record<string, () => void | Promise<void>> = {
   judgement: benchJudgement,
   forms: benchForms,
   aspects: benchAspects,
+  crossingAims: benchCrossingAims,
+  thinPaint: benchThinPaint,
   overs: benchOvers,
   tables: benchTables,
   shelf: benchShelfWork,

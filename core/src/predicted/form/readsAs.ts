@@ -4,7 +4,7 @@ import type { FormName } from '../../written/place/forms';
 import type { Step } from '../../written/recipe/step';
 import { depositAt } from '../../written/recipe/depositAt';
 import { placesOf } from '../../written/recipe/placesOf';
-import { shareOfTone, type Aspect } from '../../written/place/aspects';
+import { shareAroundStop, type Aspect } from '../../written/place/aspects';
 import { aimedShareAt } from '../../written/recipe/aimOf';
 import { everyAspect, finishedAt, type BuildUp } from '../buildUp/buildUp';
 import type { Shape } from '../../written/place/shape';
@@ -35,7 +35,7 @@ export function finishedAreas(build: BuildUp, form: FormName): SurfaceArea[] {
   const shares = areaShares(form, stops);
   return everyAspect(build).flatMap((each) =>
     stops.flatMap((at, i) => {
-      const share = shares[i] * shareOfTone(each.aspect, at);
+      const share = shares[i] * shareAroundStop(each.aspect, stops, i);
       if (share === 0) return [];
       return [{ aspect: each.aspect, at, colour: finishedAt(each, i), share }];
     }),
@@ -70,7 +70,7 @@ export function areasOf(
       aspect,
       at: stops[i],
       colour,
-      share: parts.length === 1 ? shares[i] : shares[i] * shareOfTone(aspect, stops[i]),
+      share: parts.length === 1 ? shares[i] : shares[i] * shareAroundStop(aspect, stops, i),
     })),
   );
 }

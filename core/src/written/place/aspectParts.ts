@@ -6,7 +6,7 @@ import { countedAt, countedPlaces, toneSteps } from './toneCount';
 
 /** A part of a form on which every aim holds nearly as far. */
 export interface AspectPart {
-  /** how far each aim holds, 0–1, in sixteenths */
+  /** how far each aim holds, 0–1 */
   weights: readonly number[];
   /** of the form's area, 0–1 */
   share: number;
@@ -14,17 +14,27 @@ export interface AspectPart {
   ofTone: readonly number[];
 }
 
-/** Weights are told apart this finely when places are put together. */
-const fineness = 16;
+/** Effects are told apart this finely when places are put together, and weights of parts so finely. */
+const effectsToldApart = 20;
+const fineness = 256;
 /** The most parts a form is cut into; a line of a recipe is predicted on each. */
 const mostParts = 48;
-/** A part is cut no further when its weights spread less than this: its share × their variance. */
-const leastSpread = 0.0002;
+/** A part is cut no further when its effects spread less than this: its share × their variance. */
+const leastSpread = 0.0001;
+
+/**
+ * The first tenth of a coat changes more than the last: places are put together by the effect of
+ * their weights and not by the weights.
+ */
+const steepness = 3;
+const effectOf = (weight: number) => 1 - Math.exp(-steepness * weight);
+const weightOf = (effect: number) =>
+  Math.round((-Math.log(Math.max(1e-9, 1 - effect)) / steepness) * fineness) / fineness;
 
 /** Places with the same weights, as far as they are told apart. */
 interface Group {
-  /** mean of its places */
-  weights: Float64Array;
+  /** effect of each aim, in the mean of its places */
+  effects: Float64Array;
   area: number;
   byTone: Float64Array;
 }
@@ -44,9 +54,11 @@ export function aspectParts(shape: Shape, aims: readonly Aim[]): AspectPart[] {
   const all = new Float64Array(toneSteps + 1);
   let area = 0;
   for (const counted of countedPlaces(field)) {
-    const key = weights.map((of) => Math.round(of[counted.place] * fineness)).join();
+    const key = weights
+      .map((of) => Math.round(effectOf(of[counted.place]) * effectsToldApart))
+      .join();
     const group = groups.get(key) ?? {
-      weights: new Float64Array(aims.length),
+      effects: new Float64Array(aims.length),
       area: 0,
       byTone: new Float64Array(toneSteps + 1),
     };
@@ -54,18 +66,21 @@ export function aspectParts(shape: Shape, aims: readonly Aim[]): AspectPart[] {
     group.area += counted.area;
     group.byTone[counted.toneStep] += counted.area;
     weights.forEach((of, i) => {
-      group.weights[i] += of[counted.place] * counted.area;
+      group.effects[i] += effectOf(of[counted.place]) * counted.area;
     });
     all[counted.toneStep] += counted.area;
     area += counted.area;
   }
   const sorted = [...groups].sort(([one], [other]) => (one < other ? -1 : 1));
   const cut = cutApart(
-    sorted.map(([, group]) => ({ ...group, weights: group.weights.map((w) => w / group.area) })),
+    sorted.map(([, group]) => ({
+      ...group,
+      effects: group.effects.map((sum) => sum / group.area),
+    })),
     area,
   );
-  return cut.map(({ weights, area: own, byTone }): AspectPart => ({
-    weights: [...weights],
+  return cut.map(({ effects, area: own, byTone }): AspectPart => ({
+    weights: [...effects].map(weightOf),
     share: own / area,
     ofTone: [...byTone].map((each, step) => (all[step] > 0 ? each / all[step] : own / area)),
   }));
@@ -78,7 +93,7 @@ function cutApart(groups: readonly Group[], area: number): Group[] {
     const widest = parts.reduce((best, each) => (each.spread > best.spread ? each : best));
     if (widest.spread / area < leastSpread) break;
     const at = widest.mean[widest.aim];
-    const isAbove = (group: Group) => group.weights[widest.aim] > at;
+    const isAbove = (group: Group) => group.effects[widest.aim] > at;
     parts.splice(
       parts.indexOf(widest),
       1,
@@ -88,11 +103,10 @@ function cutApart(groups: readonly Group[], area: number): Group[] {
   }
   const rounded = new Map<string, Group>();
   for (const { groups: those, mean } of parts) {
-    const weights = mean.map((weight) => Math.round(weight * fineness) / fineness);
-    const key = weights.join();
+    const key = Array.from(mean, weightOf).join();
     const same = rounded.get(key);
     rounded.set(key, {
-      weights,
+      effects: same?.effects ?? mean,
       area: (same?.area ?? 0) + areaOf(those),
       byTone: those.reduce(
         (sum, { byTone }) => sum.map((each, step) => each + byTone[step]),
@@ -108,14 +122,14 @@ const areaOf = (groups: readonly Group[]) => groups.reduce((sum, { area }) => su
 /** Groups as one part: the means of their weights, and the aim whose weights are most spread. */
 function partOf(groups: readonly Group[]) {
   const area = areaOf(groups);
-  const mean = groups[0].weights.map(
-    (_, i) => groups.reduce((sum, group) => sum + group.area * group.weights[i], 0) / area,
+  const mean = groups[0].effects.map(
+    (_, i) => groups.reduce((sum, group) => sum + group.area * group.effects[i], 0) / area,
   );
   let aim = 0;
   let spread = -1;
   mean.forEach((middle, i) => {
     const own = groups.reduce(
-      (sum, group) => sum + group.area * (group.weights[i] - middle) ** 2,
+      (sum, group) => sum + group.area * (group.effects[i] - middle) ** 2,
       0,
     );
     if (own > spread) [aim, spread] = [i, own];

@@ -1,7 +1,7 @@
 import { aimKey, type Aim } from './aim';
 import { aspectParts, type AspectPart } from './aspectParts';
 import { shapeKey, type Shape } from './shape';
-import { atTone, toneSteps } from './toneCount';
+import { meanAroundStop, toneSteps } from './toneCount';
 
 /**
  * A part of a surface on which the aims of its lines hold alike. All aspects together are the
@@ -176,6 +176,9 @@ export function nearestAspect<T extends Pick<Aspect, 'weights'>>(
   return aspects.reduce((best, each) => (apart(each) < apart(best) ? each : best));
 }
 
-/** Share of the places of a tone that look as an aspect says, 0–1. */
-export const shareOfTone = ({ ofTone }: Pick<Aspect, 'ofTone'>, tone: number): number =>
-  atTone(ofTone, tone);
+/** Share of the places around a stop that look as an aspect says, 0–1. */
+export const shareAroundStop = (
+  { ofTone }: Pick<Aspect, 'ofTone'>,
+  stops: readonly number[],
+  stop: number,
+): number => meanAroundStop(ofTone, stops, stop);

@@ -1,6 +1,6 @@
 import type { SurfaceColour } from '../../../light/colour/surfaceColour';
 import { areaShares } from '../../../written/place/areaShares';
-import { shareOfTone } from '../../../written/place/aspects';
+import { shareAroundStop } from '../../../written/place/aspects';
 import { surfaceFacts } from '../../../written/recipe/surfaceFacts';
 import { rule } from '../rule';
 
@@ -25,7 +25,7 @@ export const washedOut = rule(13, ({ recipe, lines, finished, stop, build, form 
   if (surfaceFacts[recipe.surface].gleams || mid.chroma < colourfulFrom) return [];
   const kept = crown.chroma / crown.value / (mid.chroma / Math.max(1, mid.value));
   const shares = areaShares(form, build.stops).map(
-    (share, i) => share * shareOfTone(build.aspect, build.stops[i]),
+    (share, i) => share * shareAroundStop(build.aspect, build.stops, i),
   );
   // A pale ground that was left to shine is no chalk: white paint that was put on top is.
   const lastTint = lines.findLastIndex(
