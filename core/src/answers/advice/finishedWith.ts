@@ -1,6 +1,7 @@
 import { reflectanceFromHex } from '../../light/colour/reflectanceFromHex';
 import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
-import { putOn, type Laid } from '../../predicted/buildUp/lift';
+import type { Deposit } from '../../predicted/buildUp/applyStep';
+import { depositsOf, putOn, type Laid } from '../../predicted/buildUp/lift';
 import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
 import type { AdviceContext, PaintedLine } from './adviceContext';
 
@@ -21,13 +22,30 @@ export function finishedWith(
 ): FinishedStops {
   const from = lines.indexOf(line);
   const above = lines.slice(coats > 0 ? from : from + 1);
-  const finished = toneStops.map(({ name, at }) => {
+  const finished = toneStops.map(({ name, at }, place) => {
     let laid: Laid = { surface: [reflectanceFromHex(line.below[stop(name)].hex)], wet: null };
     for (const each of above) {
-      const step = each === line ? { ...each.step, coats } : each.step;
-      laid = putOn(laid, step, each.paint, [at]);
+      laid =
+        each === line
+          ? putOn(laid, { ...each.step, coats }, each.paint, [at])
+          : putOn(laid, each.step, each.paint, [at], [depositsAtStops(each)[place] ?? null]);
     }
     return [name, surfaceColour(laid.surface[0])] as const;
   });
   return Object.fromEntries(finished) as FinishedStops;
+}
+
+const depositsKept = new WeakMap<PaintedLine, (Deposit | null)[]>();
+
+/** What a line lays at the named stops; asked for again and again while lines are left out in turn. */
+function depositsAtStops(line: PaintedLine): (Deposit | null)[] {
+  const known = depositsKept.get(line);
+  if (known) return known;
+  const deposits = depositsOf(
+    line.step,
+    line.paint,
+    toneStops.map(({ at }) => at),
+  );
+  depositsKept.set(line, deposits);
+  return deposits;
 }

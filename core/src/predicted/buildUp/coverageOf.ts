@@ -1,11 +1,12 @@
 import { surfaceColour, type SurfaceColour } from '../../light/colour/surfaceColour';
+import { filmOver } from '../../light/optics/filmOver';
 import { masstoneOf } from '../../light/optics/masstone';
 import type { Optics } from '../../light/optics/optics';
 import { toneStops } from '../../written/place/toneAxis';
 import { depositAt } from '../../written/recipe/depositAt';
 import type { PaintedStep } from '../../written/recipe/paintedSteps';
 import { techniqueOf } from '../../written/technique/techniques';
-import { coatsToCover, hardestOf, type Coverage } from '../paint/coatsToCover';
+import { coatsToCover, groundShowing, hardestOf, type Coverage } from '../paint/coatsToCover';
 import { filmOf } from './applyStep';
 import type { SurfacePlace } from './surfacePlace';
 
@@ -39,13 +40,21 @@ export function coverageOf(
   const target = masstone ?? surfaceColour(masstoneOf(paint));
   const film = filmOf(step);
   const seen = new Set<string>();
-  const coverages = judged.flatMap(({ deposit, ground }) => {
+  const places = judged.flatMap(({ deposit, ground }) => {
     // Places that are alike need alike: most of a surface is.
     const key = `${ground.colour.hex} ${deposit}`;
     if (seen.has(key)) return [];
     seen.add(key);
-    const known = { ground: ground.colour, masstone: target };
-    return [coatsToCover(paint, ground.reflectance, film * deposit, known)];
+    const first = surfaceColour(filmOver(ground.reflectance, paint, film * deposit));
+    return [{ ground, film: film * deposit, missing: groundShowing(first, target) }];
   });
-  return hardestOf(coverages);
+  const hardest = places.sort((one, other) => other.missing - one.missing).slice(0, hardestTried);
+  return hardestOf(
+    hardest.map(({ ground, film }) =>
+      coatsToCover(paint, ground.reflectance, film, { ground: ground.colour, masstone: target }),
+    ),
+  );
 }
+
+/** Places where most is missing after one coat, which are followed coat by coat. */
+const hardestTried = 3;

@@ -29,18 +29,19 @@ export const coveredLater = rule(
     );
     return judged.flatMap((line): Finding[] => {
       if (line.meaning === null || carried.has(line.step.id)) return [];
-      const by = lines.slice(lines.indexOf(line) + 1).find((later) => hides(later, line, context));
-      // Metal is laid over a colour for its sake.
-      if (!by || by.build.mix.isEstimate) return [];
       const did = Math.max(
         ...line.build.surface.map((colour, i) => colourDifference(colour, line.below[i])),
       );
+      if (did < didFrom) return [];
+      const by = lines.slice(lines.indexOf(line) + 1).find((later) => hides(later, line, context));
+      // Metal is laid over a colour for its sake.
+      if (!by || by.build.mix.isEstimate) return [];
       const without = finishedWith(context, line, 0, stop);
       const left = Math.max(
         ...toneStops.map(({ name }) => colourDifference(finished[stop(name)], without[name])),
       );
       const gone = Math.max(goneUnder, Math.min(leftOfIt.upTo, leftOfIt.share * did));
-      if (did < didFrom || left > gone) return [];
+      if (left > gone) return [];
       return [
         {
           stepId: line.step.id,
