@@ -4,12 +4,12 @@ import {
   everyAspect,
   formOf,
   mainBuildUps,
+  randomFrom,
   readsAsWhole,
 } from '@yellow-ledger/core';
 import { crossingAims } from '../../core/src/testing/crossingAims';
 import { readsAsPlaceByPlace } from '../../core/src/testing/placeByPlace';
 import { shelf } from '../../core/src/testing/sampleRecipe';
-import { chanceFrom } from '../../core/src/simulate/chance';
 
 const seeds = (process.env.SEEDS ?? '3501,3502').split(',').map(Number);
 const recipesASeed = 40;
@@ -22,12 +22,12 @@ export function benchCrossingAims(): void {
     '\nCrossing aims at arm’s length: prediction by aspects against place by place, ΔE00',
   );
   for (const seed of seeds) {
-    const { share } = chanceFrom(seed);
+    const chance = randomFrom(seed);
     const errors: number[] = [];
     const aspects: number[] = [];
     const named: number[] = [];
     for (let recipe = 0; recipe < recipesASeed; recipe++) {
-      const aimed = crossingAims(share);
+      const aimed = crossingAims(chance);
       const build = new BuildUpPredictor().predict(aimed, shelf);
       const truth = readsAsPlaceByPlace(aimed, shelf, fineness);
       errors.push(colourDifference(readsAsWhole(build, formOf(aimed)), truth));

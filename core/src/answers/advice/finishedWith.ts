@@ -37,7 +37,7 @@ export function finishedWith(
 
 const depositsKept = new WeakMap<PaintedLine, (Deposit | null)[]>();
 
-/** What a line lays at the named stops; asked for again and again while lines are left out in turn. */
+/** The paint of a line at the named stops; asked for again and again while lines are left out in turn. */
 function depositsAtStops(line: PaintedLine): (Deposit | null)[] {
   const known = depositsKept.get(line);
   if (known) return known;
