@@ -31,7 +31,7 @@ export function aspectNames(
   ofRest = 'elsewhere',
 ): string[] {
   const nameOf = (aims: readonly Aim[]) =>
-    aims.length === 0 ? ofRest : [...new Set(aims.map((aim) => aimName(aim, shape)))].join(' and ');
+    aims.length === 0 ? ofRest : [...new Set(aims.map((aim) => aimName(aim, shape)))].join(' + ');
   const names = aspects.map(({ aims }) => nameOf(aims));
   return names.map((name, i) => {
     const isAlone = names.every((other, k) => k === i || other !== name);

@@ -232,7 +232,7 @@ describe('aspects', () => {
       'its left, 85°',
       'its left, 50°',
       'Tear',
-      'Tear and its left',
+      'Tear + its left',
     ]);
     expect(aimWords(left(85), { form: 'folds' })).toBe('facing to its left within 85°');
   });

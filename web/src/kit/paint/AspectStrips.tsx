@@ -51,7 +51,8 @@ export const AspectStrips = memo(function AspectStrips(props: AspectStripsProps)
     <>
       {hasShares && others.length > 0 && (
         <small className="aspect-main" dir="auto">
-          {names[0]} {shareInWords(build.aspect.share)}, above
+          Above: {build.aspect.aims.length > 0 ? names[0] : 'most of it'},{' '}
+          {shareInWords(build.aspect.share)}
         </small>
       )}
       {others.slice(0, mostStrips).map(({ aspect, name, surface }) => (
