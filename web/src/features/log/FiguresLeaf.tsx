@@ -21,8 +21,8 @@ export function FiguresLeaf() {
   return (
     <div className="figures">
       <p>
-        Your minutes and your paint, beside those of a practised hand. From {enoughRecords} records on
-        your own figure is used by the bench and the plan. The more records, the more it counts.
+        Your minutes and your paint, beside those of a practised hand. From {enoughRecords} records
+        on your own figure is used by the bench and the plan. The more records, the more it counts.
       </p>
       {rows.length === 0 ? (
         <p>Nothing is measured yet: paint at the bench, and it comes by itself.</p>

@@ -49,12 +49,20 @@ function OnSurface({ name, build, isUnseen, objections, shape }: OverOnSurface) 
       <div>
         {isUnseen && <p>Not seen here: it looks as it did before.</p>}
         {objections.slice(0, 2).map((found) => (
-          <Objection key={objections.indexOf(found)} line={found.line} sentence={found.remark.sentence} />
+          <Objection
+            key={objections.indexOf(found)}
+            line={found.line}
+            sentence={found.remark.sentence}
+          />
         ))}
         {objections.length > 2 && (
           <Disclosure title={`${objections.length - 2} more`}>
             {objections.slice(2).map((found) => (
-              <Objection key={objections.indexOf(found)} line={found.line} sentence={found.remark.sentence} />
+              <Objection
+                key={objections.indexOf(found)}
+                line={found.line}
+                sentence={found.remark.sentence}
+              />
             ))}
           </Disclosure>
         )}
