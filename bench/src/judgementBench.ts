@@ -2,9 +2,9 @@ import { judge, type Judgement } from '../../core/src/testing/practice/judge';
 import {
   morePlainFaults,
   moreSubtleFaults,
-} from '../../core/src/testing/practice/faultsUntoldMore';
-import { plainFaults } from '../../core/src/testing/practice/faultsPlain';
-import { subtleFaults } from '../../core/src/testing/practice/faultsSubtle';
+} from '../../core/src/testing/practice/faults/faultsUntoldMore';
+import { plainFaults } from '../../core/src/testing/practice/faults/faultsPlain';
+import { subtleFaults } from '../../core/src/testing/practice/faults/faultsSubtle';
 import { isUntoldCaught } from '../../core/src/testing/practice/judgeUntold';
 import { practicePots } from '../../core/src/testing/practice/practicePots';
 import { byAnotherHand, ofAnotherMaker } from '../../core/src/testing/practice/shakingHand';

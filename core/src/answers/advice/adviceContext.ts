@@ -81,12 +81,12 @@ export function adviceContexts(recipe: Recipe, build: BuildUp, shelf: Shelf): Ad
   const judgedIn = new Map(
     [...aimKeys.values()].map((key) => [key, aspectOfAim([first, ...more], key)]),
   );
+  const isJudgedIn = ({ aspect }: AspectBuildUp, stepId: string) =>
+    judgedIn.get(aimKeys.get(stepId) ?? '') === aspect;
+  const meanings = new Map(aspects.flatMap((each) => meaningsIn(recipe, each, isJudgedIn)));
   const all = aspects.map((each) => {
-    const context = contextOf({ recipe, shelf, aspects, paints }, each);
-    const judged = context.lines.filter(
-      ({ step }) => judgedIn.get(aimKeys.get(step.id) ?? '') === each.aspect,
-    );
-    return { ...context, judged };
+    const context = contextOf({ recipe, shelf, aspects, paints, meanings }, each);
+    return { ...context, judged: context.lines.filter(({ step }) => isJudgedIn(each, step.id)) };
   });
   const contexts = { recipe, shelf, main: all[0], all };
   made.set(build, contexts);
@@ -113,10 +113,27 @@ interface WholeSurface {
   shelf: Shelf;
   aspects: readonly AspectBuildUp[];
   paints: ReturnType<typeof paintsOf>;
+  /** by the lines’ identifiers */
+  meanings: ReadonlyMap<string, Meaning | null>;
+}
+
+/** The meanings of the lines that are judged in an aspect: a line means the same wherever it goes on. */
+function meaningsIn(
+  recipe: Recipe,
+  build: AspectBuildUp,
+  isJudgedIn: (build: AspectBuildUp, stepId: string) => boolean,
+): [stepId: string, Meaning | null][] {
+  const painted = new Map(paintedSteps(recipe, build.aspect).map((step) => [step.id, step]));
+  return recipe.steps.flatMap(({ id }, index): [string, Meaning | null][] => {
+    const step = painted.get(id);
+    if (!step || !isJudgedIn(build, id)) return [];
+    const below = index === 0 ? build.ground : build.steps[index - 1].surface;
+    return [[id, meaningOf(step, build.steps[index], below)]];
+  });
 }
 
 function contextOf(
-  { recipe, shelf, aspects, paints }: WholeSurface,
+  { recipe, shelf, aspects, paints, meanings }: WholeSurface,
   build: AspectBuildUp,
 ): Omit<AdviceContext, 'judged'> {
   const painted = new Map(paintedSteps(recipe, build.aspect).map((step) => [step.id, step]));
@@ -134,7 +151,7 @@ function contextOf(
       range: rangeOfCoats(written, recipe.finishLevel),
       below,
       ...laid,
-      meaning: meaningOf(step, build.steps[index], below),
+      meaning: meanings.get(written.id) ?? null,
     };
     below = build.steps[index].surface;
     return [line];

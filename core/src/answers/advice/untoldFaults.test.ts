@@ -1,7 +1,7 @@
-import { plainFaults } from '../../testing/practice/faultsPlain';
-import { subtleFaults } from '../../testing/practice/faultsSubtle';
-import type { UntoldFault } from '../../testing/practice/untoldFault';
-import { morePlainFaults, moreSubtleFaults } from '../../testing/practice/faultsUntoldMore';
+import { plainFaults } from '../../testing/practice/faults/faultsPlain';
+import { subtleFaults } from '../../testing/practice/faults/faultsSubtle';
+import type { UntoldFault } from '../../testing/practice/faults/untoldFault';
+import { morePlainFaults, moreSubtleFaults } from '../../testing/practice/faults/faultsUntoldMore';
 import { isUntoldCaught } from '../../testing/practice/judgeUntold';
 
 const caughtOf = (faults: readonly UntoldFault[]) => faults.filter(isUntoldCaught).length;

@@ -3,9 +3,9 @@ import type { Remark } from '../../answers/advice/remark';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
-import type { PracticeFault } from './practiceFault';
-import { withFault } from './practiceFault';
-import { practiceFaults } from './faults';
+import type { PracticeFault } from './faults/practiceFault';
+import { withFault } from './faults/practiceFault';
+import { practiceFaults } from './faults/faults';
 import { goodOnScrap, goodRecipes } from './good';
 import { practiceShelf } from './practicePots';
 

@@ -1,8 +1,8 @@
 import { goodOnScrap } from './good';
 import { remarksOf } from './judge';
-import { withFault } from './practiceFault';
+import { withFault } from './faults/practiceFault';
 import { practiceRecipe } from './practiceRecipe';
-import type { UntoldFault } from './untoldFault';
+import type { UntoldFault } from './faults/untoldFault';
 
 /** An objection about one of its lines that the sound recipe does not draw. */
 export function isUntoldCaught(fault: UntoldFault): boolean {

@@ -1,6 +1,6 @@
-import type { RuleName } from '../../answers/advice/remark';
-import type { Recipe } from '../../written/recipe/recipe';
-import { practiceRecipe, type PracticeRecipe, type ScrapLine } from './practiceRecipe';
+import type { RuleName } from '../../../answers/advice/remark';
+import type { Recipe } from '../../../written/recipe/recipe';
+import { practiceRecipe, type PracticeRecipe, type ScrapLine } from '../practiceRecipe';
 
 /** A good recipe with one thing done wrong. */
 export interface PracticeFault {
