@@ -341,7 +341,7 @@ const screens: Screen[] = [
       await expect(page.locator('.sitting')).toHaveCount(3);
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Own figures' }).click();
-      await expect(page.getByText(/From 8 records on/)).toBeVisible();
+      await expect(page.getByText(/From 3 records on/)).toBeVisible();
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Progress', exact: true }).click();
       await page.getByRole('link', { name: 'Dike Watch' }).click();
