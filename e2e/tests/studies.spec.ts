@@ -99,7 +99,7 @@ test('a highlight is pushed so that it lands on target after the filter', async 
   // As thick as it is nothing can make up for it, and nothing is offered.
   await expect(page.getByText(/It cannot be reached from this shelf/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Push/ })).toBeHidden();
-  await page.getByLabel('Medium parts').fill('8');
+  await page.getByLabel('Medium parts').fill('3');
   await page.getByRole('button', { name: /^Push line \d so$/ }).click();
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeEnabled();
   await isSaved(page);
