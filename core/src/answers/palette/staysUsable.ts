@@ -9,7 +9,7 @@ export type Room = (typeof rooms)[number];
 /** A puddle on a dish stands about so deep, cm. */
 const puddleDepthCm = 0.1;
 /** Water an open surface loses in a usual room, cm of depth (ml per cm²) an hour: 0.2 mm. */
-export const evaporatesCm = 0.02;
+const evaporatesCm = 0.02;
 /** How much faster or slower water goes in a room. */
 export const roomFactor: Record<Room, number> = {
   'cold and damp': 0.5,
@@ -24,7 +24,7 @@ const dryingFactor: Record<NonNullable<Pot['driesAs']>, number> = {
   quick: 1.6,
 };
 /** About half of a paint as it comes is water. */
-export const waterInPaint = 0.5;
+const waterInPaint = 0.5;
 /** Medium keeps hold of its water: so much of the loss is spared by a puddle that is all medium. */
 const mediumSpares = 0.5;
 /** Gone so far it drags on the brush and will not thin back evenly. */

@@ -8,7 +8,7 @@ import { wetFilmOf } from '../../written/technique/wetFilm';
 import { depositAt } from '../../written/recipe/depositAt';
 
 /** Wet thickness of one neat brushed coat, cm (about 40 µm). */
-export const filmCm = 0.004;
+const filmCm = 0.004;
 /** Paint left in the brush and on the palette, as a share of that which reaches the figure. */
 export const leftOnPalette = 0.5;
 

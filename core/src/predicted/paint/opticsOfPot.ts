@@ -73,7 +73,7 @@ const mostAbsorption = 5.5;
 export const mostMeanAbsorption = 3.5;
 
 /**
- * `opticsOfPot` worked out anew each time: K and S whose ratio in each band is the masstone's, so
+ * `opticsOfPot` without its cache: K and S whose ratio in each band is the masstone's, so
  * that the swatch is met whatever is assumed, in a size at which one coat has the pot's hiding. Of a
  * dark pot a contrast tells little: its size ends where paints of its kind do.
  *

@@ -214,7 +214,7 @@ describe('a swatch of one coat over white', () => {
       );
   });
 
-  test('of a brown wash is that brown on white, where thick and dry it would be a stronger one', () => {
+  test('of a brown wash is that brown on white, dried at full strength it would be a stronger one', () => {
     const brown = '#5c2c12';
     const read = surfaceColour(filmOver(flatSpectrum(1), opticsOfPot(brown, 0.06), 1));
     expect(read.chroma).toBeGreaterThan(overWhite(brown, 0.06).chroma + 5);

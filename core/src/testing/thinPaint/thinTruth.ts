@@ -1,7 +1,7 @@
 /** A range, both ends included. */
 type Range = readonly [least: number, most: number];
 
-/** A paint as its owner would put it down: how it looks thick and dry unless said. */
+/** A paint as its owner would put it down: how it looks dried at full strength unless said. */
 export interface TruthPot {
   swatch: string;
   hiding: number;
@@ -30,7 +30,7 @@ export interface ThinTruth {
     chroma?: Range;
     /** hue of the result, degrees; past 360 where it goes round */
     hue?: Range;
-    /** ΔE00 to the paint thick and dry */
+    /** ΔE00 to the paint dried at full strength */
     toPot?: Range;
   };
 }

@@ -21,7 +21,7 @@ export function aimName(aim: Aim, shape: Shape): string {
 }
 
 /**
- * Names of several aspects, each told from the others: by the aims that hold there, and what would
+ * Names of several aspects, no two alike: by the aims that hold there, and what would
  * be called the same says how near or how far along as well.
  * @example aspectNames([{ aims: [left within 85] }, { aims: [left within 50] }], shape) // → ['its left, 85°', 'its left, 50°']
  */

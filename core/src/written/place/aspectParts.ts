@@ -14,7 +14,7 @@ export interface AspectPart {
   ofTone: readonly number[];
 }
 
-/** Effects are told apart this finely when places are put together, and weights of parts so finely. */
+/** Steps from 0 to 1 in which effects of places, and weights of parts, are rounded. */
 const effectsToldApart = 20;
 const fineness = 256;
 /** The most parts a form is cut into; a line of a recipe is predicted on each. */
@@ -31,7 +31,7 @@ const effectOf = (weight: number) => 1 - Math.exp(-steepness * weight);
 const weightOf = (effect: number) =>
   Math.round((-Math.log(Math.max(1e-9, 1 - effect)) / steepness) * fineness) / fineness;
 
-/** Places with the same weights, as far as they are told apart. */
+/** Places with the same rounded effects. */
 interface Group {
   /** effect of each aim, in the mean of its places */
   effects: Float64Array;

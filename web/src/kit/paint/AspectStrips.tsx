@@ -50,7 +50,7 @@ export const AspectStrips = memo(function AspectStrips(props: AspectStripsProps)
   return (
     <>
       {hasShares && others.length > 0 && (
-        <small className="aspect-main" dir="auto">
+        <small dir="auto">
           Above: {build.aspect.aims.length > 0 ? names[0] : 'most of it'},{' '}
           {shareInWords(build.aspect.share)}
         </small>
