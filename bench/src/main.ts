@@ -25,6 +25,7 @@ import { benchRestores } from './restoreBench';
 import { benchRecipeList } from './recipeListBench';
 import { benchExamples } from './said/examplesBench';
 import { benchSaid } from './saidBench';
+import { benchGlazeCard } from './glazeCardBench';
 import { benchSheet } from './sheetBench';
 import { benchShelfWork, benchTables } from './tableBench';
 import { benchThinPaint } from './thinPaintBench';
@@ -55,6 +56,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   said: benchSaid,
   examples: benchExamples,
   sheet: benchSheet,
+  glazeCard: benchGlazeCard,
   club: benchClub,
   clubFuzz: benchClubFuzz,
   clubKill: benchClubKill,

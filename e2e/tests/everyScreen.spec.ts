@@ -127,6 +127,14 @@ const screens: Screen[] = [
     },
   ],
   [
+    'glaze card',
+    '/shelf/glazes',
+    async (page) => {
+      await page.getByText('Try it with a practice picture').click();
+      await expect(page.getByRole('checkbox', { name: 'glare' })).toBeVisible();
+    },
+  ],
+  [
     'pigments to look through',
     '/shelf/fill/pigments',
     async (page) => {

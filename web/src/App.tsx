@@ -19,6 +19,7 @@ const MatchPage = lazyComponent(() => import('./features/match/MatchPage'));
 const ShelfPage = lazyComponent(() => import('./features/shelf/ShelfPage'));
 const ShoppingPage = lazyComponent(() => import('./features/stock/ShoppingPage'));
 const PaintablePage = lazyComponent(() => import('./features/stock/PaintablePage'));
+const GlazeCardPage = lazyComponent(() => import('./features/fill/glaze/GlazeCardPage'));
 const FillPage = lazyComponent(() => import('./features/fill/FillPage'));
 const FilesPage = lazyComponent(() => import('./features/files/FilesPage'));
 const ReplacePage = lazyComponent(() => import('./features/replace/ReplacePage'));
@@ -49,6 +50,7 @@ const routes: RouteObject[] = [
       { path: 'shelf/buy', element: <ShoppingPage /> },
       { path: 'shelf/paintable', element: <PaintablePage /> },
       { path: 'shelf/fill/:way?', element: <FillPage /> },
+      { path: 'shelf/glazes', element: <GlazeCardPage /> },
       { path: 'shelf/files', element: <FilesPage /> },
       { path: 'shelf/replace/:potId', element: <ReplacePage /> },
       { path: 'armies', element: <ArmiesPage /> },

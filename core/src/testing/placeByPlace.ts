@@ -11,7 +11,8 @@ import { paintedSteps } from '../written/recipe/paintedSteps';
 import type { Recipe } from '../written/recipe/recipe';
 import { shapeOf } from '../written/recipe/shapeOf';
 import { putOn, type Laid } from '../predicted/buildUp/lift';
-import { groundOf, mixedPaint, potOn, type Shelf } from '../predicted/paint/mixedPaint';
+import { laidPaint } from '../predicted/paint/laidPaint';
+import { groundOf, potOn, type Shelf } from '../predicted/paint/mixedPaint';
 
 /**
  * The colour of a recipe at arm's length, worked out place by place of its form with the weight
@@ -34,7 +35,7 @@ export function readsAsPlaceByPlace(
     const aim = aimOf(step);
     return {
       step,
-      paint: mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf),
+      paint: laidPaint(step.technique, flattenMix(step.mix, recipe.steps.slice(0, index)), shelf),
       weights: aimKey(aim) === '' ? null : aimWeights(field, aim, shape.spots),
     };
   });

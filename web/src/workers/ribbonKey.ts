@@ -1,4 +1,4 @@
-import { fingerprint, pinKey, type Pot, type Recipe } from '@yellow-ledger/core';
+import { fingerprint, glazeFilm, pinKey, type Pot, type Recipe } from '@yellow-ledger/core';
 
 /** Everything a recipe's ribbon may be predicted from. */
 export interface RibbonSources {
@@ -11,7 +11,7 @@ export interface RibbonSources {
 
 /**
  * A key that changes with whatever a recipe's ribbon is predicted from: the recipe, the surfaces it
- * goes onto, the pots of all of them, and the version of the paint model.
+ * goes onto, the pots of all of them, the hand that glazes, and the version of the paint model.
  */
 export function ribbonKey(recipe: Recipe, { pots, grounds, version }: RibbonSources): string {
   const surfaces = [recipe];
@@ -29,7 +29,7 @@ export function ribbonKey(recipe: Recipe, { pots, grounds, version }: RibbonSour
   );
   // The volume left in a pot changes with every coat but never the colour.
   const used = [...potIds].sort().map((id) => ({ ...pots.get(id), volumeMl: null }));
-  return fingerprint([version, surfaces, used]);
+  return fingerprint([version, surfaces, used, glazeFilm([], pots)]);
 }
 
 const partPotId = (part: Recipe['steps'][number]['mix']['parts'][number]) =>

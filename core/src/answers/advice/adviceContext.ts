@@ -14,7 +14,8 @@ import type { FormName } from '../../written/place/forms';
 import { formOf } from '../../written/recipe/shapeOf';
 import { includedSteps, rangeOfCoats } from '../../written/recipe/includedSteps';
 import type { Meaning } from '../../written/technique/meaning';
-import { mixedPaint, potOn, type Shelf } from '../../predicted/paint/mixedPaint';
+import { laidPaint } from '../../predicted/paint/laidPaint';
+import { potOn, type Shelf } from '../../predicted/paint/mixedPaint';
 import { paintedSteps, type PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Recipe } from '../../written/recipe/recipe';
 import type { Step } from '../../written/recipe/step';
@@ -100,10 +101,10 @@ export const adviceContext = (recipe: Recipe, build: BuildUp, shelf: Shelf): Adv
 /** Pots and paint of the painted lines, by their identifiers: the same in every aspect. */
 function paintsOf(recipe: Recipe, painted: ReadonlyMap<string, unknown>, shelf: Shelf) {
   return new Map(
-    recipe.steps.flatMap(({ id, mix }, index) => {
+    recipe.steps.flatMap(({ id, technique, mix }, index) => {
       if (!painted.has(id)) return [];
       const shares = flattenMix(mix, recipe.steps.slice(0, index));
-      return [[id, { shares, paint: mixedPaint(shares, shelf) }] as const];
+      return [[id, { shares, paint: laidPaint(technique, shares, shelf) }] as const];
     }),
   );
 }

@@ -4,7 +4,8 @@ import { reckonedDryMinutes } from '../work/plan/dryingTime';
 import { handsOnMinutes } from '../work/plan/handsOn';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { shapeOf } from '../../written/recipe/shapeOf';
-import { mixedPaint, type Shelf } from '../../predicted/paint/mixedPaint';
+import { laidPaint } from '../../predicted/paint/laidPaint';
+import { type Shelf } from '../../predicted/paint/mixedPaint';
 import type { Attempt, Mishap } from './mishap';
 
 /** How thin a filter is tried, parts of water to 1 part of paint. */
@@ -16,7 +17,7 @@ export function filters(mishap: Mishap, shelf: Shelf): Attempt[] {
   const { recipe, stepId, now, wetMixes, areaCm2 } = mishap;
   const last = recipe.steps.findIndex(({ id }) => id === stepId);
   return recipe.steps.slice(0, last + 1).flatMap((step, index) => {
-    const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+    const paint = laidPaint('filter', flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
     if (paint.absorption.every((each) => each === 0)) return [];
     return waters.map((waterParts): Attempt => {
       const mix = { ...step.mix, waterParts, mediumParts: 0 };

@@ -1,7 +1,8 @@
 import type { Spectrum } from '../../light/colour/spectrum';
 import { depositOf, layOver } from '../../predicted/buildUp/applyStep';
 import { flattenMix } from '../../written/recipe/flattenMix';
-import { mixedPaint, type Shelf } from '../../predicted/paint/mixedPaint';
+import { laidPaint } from '../../predicted/paint/laidPaint';
+import { type Shelf } from '../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
 import { ribbonStops } from '../../written/place/toneAxis';
 
@@ -20,7 +21,11 @@ export function layLine(
 ): Spectrum[] {
   const index = recipe.steps.findIndex(({ id }) => id === stepId);
   const step = { ...recipe.steps[index], coats };
-  const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+  const paint = laidPaint(
+    step.technique,
+    flattenMix(step.mix, recipe.steps.slice(0, index)),
+    shelf,
+  );
   return onto.map((below, stop) =>
     layOver(below, paint, depositOf(step, paint, ribbonStops[stop])),
   );

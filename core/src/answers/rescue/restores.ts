@@ -8,7 +8,8 @@ import { coatsToCover } from '../../predicted/paint/coatsToCover';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { shapeOf } from '../../written/recipe/shapeOf';
 import { includedSteps } from '../../written/recipe/includedSteps';
-import { mixedPaint, type Shelf } from '../../predicted/paint/mixedPaint';
+import { laidPaint } from '../../predicted/paint/laidPaint';
+import { type Shelf } from '../../predicted/paint/mixedPaint';
 import type { Step } from '../../written/recipe/step';
 import { laidOver } from '../../predicted/buildUp/surfaceBelow';
 import { techniqueOf } from '../../written/technique/techniques';
@@ -29,7 +30,11 @@ export function restores(mishap: Mishap, shelf: Shelf, stops: readonly number[])
   return recipe.steps.slice(0, last + 1).flatMap((written, index) => {
     const step = painted.get(written.id);
     if (!step || !coversPlace(step, stops)) return [];
-    const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+    const paint = laidPaint(
+      step.technique,
+      flattenMix(step.mix, recipe.steps.slice(0, index)),
+      shelf,
+    );
     if (paint.scattering.every((each) => each === 0)) return [];
     return restoreFrom(mishap, step, index, paint, shelf, stops) ?? [];
   });

@@ -1,11 +1,17 @@
 export { apartOf, type StrokePot } from './potOfField';
-export { practicePots } from './practicePots';
 export {
-  practiceFaults,
-  practiceSheet,
-  type PracticeFault,
-  type PracticePot,
-} from './practiceSheet';
+  glazeField,
+  glazeGround,
+  glazeGrounds,
+  glazeRows,
+  groundPart,
+  passesBrushed,
+} from './glazeLayout';
+export { practiceGlazes, type PracticeGlaze } from './practiceGlazes';
+export { practiceFaults, type PracticeFault } from './practicePhotograph';
+export { practicePots } from './practicePots';
+export { practiceSheet, type PracticePot } from './practiceSheet';
+export { openGlazeCard, type GlazeRowReading } from './readGlazes';
 export { openSheet, readSheet, type FieldReading } from './readSheet';
 export {
   corners as sheetCorners,

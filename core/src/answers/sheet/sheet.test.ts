@@ -3,7 +3,8 @@ import { sampled } from '../../testing/longTests';
 import { judgeSheet } from '../../testing/sheet/judgeSheet';
 import { homographyOf } from './homography';
 import { practicePots } from './practicePots';
-import { practiceSheet, type PracticeFault } from './practiceSheet';
+import type { PracticeFault } from './practicePhotograph';
+import { practiceSheet } from './practiceSheet';
 import { readSheet } from './readSheet';
 import { corners, fieldBox, fieldCount, patches, sheetHeight, sheetWidth } from './sheetLayout';
 

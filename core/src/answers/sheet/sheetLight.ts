@@ -30,6 +30,12 @@ const inLight = (hex: string): Light => {
   return [r, g, b];
 };
 
+/** Boxes of bare black and bare paper, from a field's upper left corner. */
+export interface BareBoxes {
+  black: Box;
+  white: Box;
+}
+
 interface ReadPatch {
   share: Light;
   known: Light;
@@ -40,9 +46,14 @@ interface ReadPatch {
  * The camera's response to light, measured by the patches: a rising curve for each channel through the
  * greys, and how its colours lean.
  *
+ * @param bare where the fields of the sheet show bare black and bare paper
  * @throws PictureError where too few of the greys can be read
  */
-export function sheetLight(picture: Pixels, { toPicture }: FoundSheet): SheetLight {
+export function sheetLight(
+  picture: Pixels,
+  { toPicture }: FoundSheet,
+  bare: BareBoxes = readBoxes,
+): SheetLight {
   const read = patches.flatMap((patch, index): ReadPatch[] => {
     const beside = (at: { y: number; height: number }): Box => ({ ...boxOf(patch), ...at });
     const seen = meanOf(picture, toPicture, boxOf(patch));
@@ -64,7 +75,7 @@ export function sheetLight(picture: Pixels, { toPicture }: FoundSheet): SheetLig
     throw new PictureError(
       'The grey patches along the upper edge cannot be read: they are burnt out or lie half in a shadow. Take the picture again in even light.',
     );
-  const blacks = blackShares(picture, toPicture);
+  const blacks = blackShares(picture, toPicture, bare);
   const curves = [0, 1, 2].map((i) =>
     risingCurve([
       [blacks[i], printedBlack],
@@ -81,12 +92,12 @@ export function sheetLight(picture: Pixels, { toPicture }: FoundSheet): SheetLig
 }
 
 /** Bare black as a share of bare paper, in the upper fields: the middle of them. */
-function blackShares(picture: Pixels, toPicture: FoundSheet['toPicture']): Light {
+function blackShares(picture: Pixels, toPicture: FoundSheet['toPicture'], bare: BareBoxes): Light {
   const shares = Array.from({ length: 12 }, (_, index) => {
     const { x, y } = fieldBox(index + 1);
     const at = (box: Box): Box => ({ ...box, x: x + box.x, y: y + box.y });
-    const black = meanOf(picture, toPicture, at(readBoxes.black));
-    const white = meanOf(picture, toPicture, at(readBoxes.white));
+    const black = meanOf(picture, toPicture, at(bare.black));
+    const white = meanOf(picture, toPicture, at(bare.white));
     return black && white && white.burnt < burntAbove
       ? black.light.map((each, i) => each / white.light[i])
       : null;

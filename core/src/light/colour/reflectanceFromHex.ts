@@ -1,4 +1,10 @@
-import { convertLrgbToRgb, convertRgbToLrgb, convertRgbToXyz65, parseHex } from 'culori/fn';
+import {
+  convertLrgbToRgb,
+  convertRgbToLrgb,
+  convertRgbToXyz65,
+  convertXyz65ToRgb,
+  parseHex,
+} from 'culori/fn';
 import { bandCount } from './cieObserver';
 import { observerWeights } from './observerWeights';
 import { solveLinear } from './solveLinear';
@@ -40,10 +46,27 @@ export function solveReflectance(hex: string): Spectrum {
 const swatchesKept = 5000;
 const reflectanceOfSwatch = new Map<string, Spectrum>();
 
+/**
+ * The smoothest reflectance with a colour of any fineness, where a hex would round it. Worked out
+ * each time.
+ *
+ * @param xyz tristimulus values under D65, Y of a perfect white = 1; what lies outside sRGB is taken
+ *   to its edge
+ */
+export function reflectanceFromXyz(xyz: { x: number; y: number; z: number }): Spectrum {
+  return smoothestReflectance(targetOf(convertXyz65ToLrgb(xyz)));
+}
+
+const convertXyz65ToLrgb = (xyz: { x: number; y: number; z: number }) =>
+  convertRgbToLrgb(convertXyz65ToRgb(xyz));
+
 function targetXyz(hex: string): [number, number, number] {
   const rgb = parseHex(hex);
   if (!rgb) throw new RangeError(`${hex} is no colour`);
-  const linear = convertRgbToLrgb(rgb);
+  return targetOf(convertRgbToLrgb(rgb));
+}
+
+function targetOf(linear: { r: number; g: number; b: number }): [number, number, number] {
   const inside = (figure: number) => Math.min(1 - linearClamp, Math.max(linearClamp, figure));
   const clamped = convertLrgbToRgb({
     r: inside(linear.r),

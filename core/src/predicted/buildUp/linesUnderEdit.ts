@@ -9,14 +9,8 @@ import type { Recipe } from '../../written/recipe/recipe';
 import { lifts } from '../../written/technique/techniques';
 import { brushOf, strokeKey, type Brush } from '../paint/brush';
 import type { Coverage } from '../paint/coatsToCover';
-import {
-  isEstimate,
-  mixedColour,
-  mixedPaint,
-  potOn,
-  type MixedColour,
-  type Shelf,
-} from '../paint/mixedPaint';
+import { laidPaint } from '../paint/laidPaint';
+import { isEstimate, mixedColour, potOn, type MixedColour, type Shelf } from '../paint/mixedPaint';
 import { depositOf, type Deposit } from './applyStep';
 import { once } from '../../written/record/once';
 import type { SurfacePlace } from './surfacePlace';
@@ -63,8 +57,8 @@ export class LinesUnderEdit {
     this.lines = new Map();
     const painted = new Map(paintedSteps(recipe).map((step) => [step.id, step]));
     const steps = recipe.steps.map((written, index): AskedLine => {
-      const brush = brushOf(written.mix, recipe.steps.slice(0, index), shelf);
-      const paint = this.paintOf(brush, written.mix, shelf, known.paints);
+      const brush = brushOf(written, recipe.steps.slice(0, index), shelf);
+      const paint = this.paintOf(brush, written, shelf, known.paints);
       const { weight: _ofNoAspect, ...step } =
         painted.get(written.id) ?? inAspect(written, plainAspect);
       const key = `${step.id} ${step.isDry} ${strokeKey(step)} ${paint.key}`;
@@ -101,7 +95,7 @@ export class LinesUnderEdit {
 
   private paintOf(
     { shares, earlier, key: pots }: Brush,
-    mix: PaintedStep['mix'],
+    { technique, mix }: Pick<PaintedStep, 'technique' | 'mix'>,
     shelf: Shelf,
     known: ReadonlyMap<string, LinePaint>,
   ): LinePaint {
@@ -111,7 +105,7 @@ export class LinesUnderEdit {
       this.paints.set(key, same);
       return same;
     }
-    const optics = mixedPaint(shares, shelf);
+    const optics = laidPaint(technique, shares, shelf);
     const paint: LinePaint = {
       key,
       optics,

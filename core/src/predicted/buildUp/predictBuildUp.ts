@@ -4,14 +4,8 @@ import { depositAt } from '../../written/recipe/depositAt';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { inAspect, paintedSteps } from '../../written/recipe/paintedSteps';
 import type { Recipe } from '../../written/recipe/recipe';
-import {
-  groundOf,
-  isEstimate,
-  mixedColour,
-  mixedPaint,
-  potOn,
-  type Shelf,
-} from '../paint/mixedPaint';
+import { laidPaint } from '../paint/laidPaint';
+import { groundOf, isEstimate, mixedColour, potOn, type Shelf } from '../paint/mixedPaint';
 import { aspectsOfRecipe } from './aspectsOfRecipe';
 import type { AspectBuildUp, BuildUp, StepBuildUp } from './buildUp';
 import { coverageOf } from './coverageOf';
@@ -93,7 +87,7 @@ function predictAspect(
     const step = painted.get(written.id) ?? inAspect(written, aspect);
     const earlier = recipe.steps.slice(0, index);
     const shares = flattenMix(step.mix, earlier);
-    const paint = mixedPaint(shares, shelf);
+    const paint = laidPaint(step.technique, shares, shelf);
     const below = placesOf(laid);
     if (included) {
       laid = putOn(laid, step, paint, stops);

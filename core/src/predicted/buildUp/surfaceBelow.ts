@@ -4,7 +4,8 @@ import type { Aspect } from '../../written/place/aspects';
 import { aspectOfLine, aspectsOfRecipe } from './aspectsOfRecipe';
 import { paintedSteps } from '../../written/recipe/paintedSteps';
 import { putOn, type Laid } from './lift';
-import { groundOf, mixedPaint, potOn, type Shelf } from '../paint/mixedPaint';
+import { laidPaint } from '../paint/laidPaint';
+import { groundOf, potOn, type Shelf } from '../paint/mixedPaint';
 import { onGround } from '../ground/onGround';
 import type { Recipe } from '../../written/recipe/recipe';
 import { ribbonStops } from '../../written/place/toneAxis';
@@ -84,7 +85,11 @@ export function laidOver(
     const isWanted = isBegun && step;
     isBegun ||= id === after;
     if (!isWanted) continue;
-    const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+    const paint = laidPaint(
+      step.technique,
+      flattenMix(step.mix, recipe.steps.slice(0, index)),
+      shelf,
+    );
     laid = putOn(laid, step, paint, stops);
   }
   return [...laid.surface];

@@ -9,7 +9,8 @@ import { aimKeyOf, aimOf } from '../../written/recipe/aimOf';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import type { Deposit } from '../buildUp/applyStep';
 import { depositsOf, putOn, type Laid } from '../buildUp/lift';
-import { groundOf, mixedPaint, potOn, type Shelf } from '../paint/mixedPaint';
+import { laidPaint } from '../paint/laidPaint';
+import { groundOf, potOn, type Shelf } from '../paint/mixedPaint';
 import { onGround } from '../ground/onGround';
 import { paintedSteps, type PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Recipe } from '../../written/recipe/recipe';
@@ -68,7 +69,11 @@ export function paintedForm(
   ];
   for (const step of steps) {
     const index = recipe.steps.findIndex(({ id }) => id === step.id);
-    const paint = mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+    const paint = laidPaint(
+      step.technique,
+      flattenMix(step.mix, recipe.steps.slice(0, index)),
+      shelf,
+    );
     const aim = keys.indexOf(aimKeyOf(step));
     const lines = new Map<number, { line: PaintedStep; deposits: (Deposit | null)[] }>();
     const lineAt = (quarters: number) => {

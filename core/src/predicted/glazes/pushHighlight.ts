@@ -7,7 +7,8 @@ import { tints } from './filterEffect';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { includedSteps } from '../../written/recipe/includedSteps';
 import type { Mix, MixPart } from '../../written/mix/mix';
-import { mixedPaint, type Shelf } from '../paint/mixedPaint';
+import { laidPaint } from '../paint/laidPaint';
+import { type Shelf } from '../paint/mixedPaint';
 import { filtersAt, preCompensate, type PreCompensation, type Pusher } from './preCompensate';
 import type { Recipe } from '../../written/recipe/recipe';
 import { fittingParts, sameTogether } from '../../written/mix/simplestParts';
@@ -82,7 +83,7 @@ const isHighlight = ({ technique, placement }: Step) =>
 
 function paintOf(step: Step, recipe: Recipe, shelf: Shelf): Optics {
   const index = recipe.steps.findIndex(({ id }) => id === step.id);
-  return mixedPaint(flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
+  return laidPaint(step.technique, flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
 }
 
 function pushersOn(shelf: Shelf): Pusher[] {

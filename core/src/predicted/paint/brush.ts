@@ -1,5 +1,8 @@
+import { countedCard } from '../../written/pot/glazeCard';
 import { clearKinds } from '../../written/pot/pot';
 import { flattenMix, type PotShare } from '../../written/recipe/flattenMix';
+import { techniqueOf } from '../../written/technique/techniques';
+import { glazeFilm } from './laidPaint';
 import { isEstimate, potOn, type Shelf } from './mixedPaint';
 import type { PaintedStep } from '../../written/recipe/paintedSteps';
 import type { Step } from '../../written/recipe/step';
@@ -13,16 +16,21 @@ export interface Brush {
 }
 
 /** @throws CarryError, UnknownPotError */
-export function brushOf(mix: Step['mix'], earlier: Step[], shelf: Shelf): Brush {
+export function brushOf(
+  { technique, mix }: Pick<Step, 'technique' | 'mix'>,
+  earlier: Step[],
+  shelf: Shelf,
+): Brush {
   const shares = flattenMix(mix, earlier);
   const pots = shares.map(({ potId, share }) => {
     const pot = potOn(shelf, potId);
     const optics = clearKinds.includes(pot.kind)
       ? 'clear'
-      : `${pot.swatch} ${pot.hiding} ${pot.swatchShows ?? ''}`;
+      : `${pot.swatch} ${pot.hiding} ${pot.swatchShows ?? ''} ${countedCard(pot)?.overWhite ?? ''}`;
     return `${potId} ${share} ${optics} ${isEstimate(pot)}`;
   });
-  return { shares, earlier, key: pots.join() };
+  const film = techniqueOf(technique).isThinned ? ` × ${glazeFilm(shares, shelf)}` : '';
+  return { shares, earlier, key: pots.join() + film };
 }
 
 /** All that a line lays depends on beside its brush, as text. */

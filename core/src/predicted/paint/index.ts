@@ -11,6 +11,7 @@ export {
   waterHeldBy,
 } from './consistency';
 export { dropsFor, isAsThin, type Drops } from './dropsFor';
+export { glazeFilm, laidPaint } from './laidPaint';
 export { knownColour } from './knownColour';
 export {
   UnknownPotError,

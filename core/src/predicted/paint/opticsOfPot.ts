@@ -6,7 +6,9 @@ import { flatSpectrum, type Spectrum } from '../../light/colour/spectrum';
 import { filmOver } from '../../light/optics/filmOver';
 import { kOverSOfMasstone } from '../../light/optics/masstone';
 import type { Optics } from '../../light/optics/optics';
+import { countedCard } from '../../written/pot/glazeCard';
 import type { Pot, SwatchReading } from '../../written/pot/pot';
+import { opticsOfTwoColours } from './opticsOfTwoColours';
 
 const black = flatSpectrum(0);
 const white = flatSpectrum(1);
@@ -40,18 +42,30 @@ export function opticsOfPot(
     shows === 'thick and dry'
       ? solveOptics(reflectance, held)
       : solveOpticsOverWhite(reflectance, held);
+  return keep(key, optics);
+}
+
+function keep(key: string, optics: Optics): Optics {
   if (opticsKept.size >= 5000) opticsKept.clear();
   opticsKept.set(key, optics);
   return optics;
 }
 
-/** `opticsOfPot` of a pot as it stands on the shelf. */
-export const opticsOf = ({
-  swatch,
-  hiding,
-  swatchShows,
-}: Pick<Pot, 'swatch' | 'hiding' | 'swatchShows'>): Optics =>
-  opticsOfPot(swatch, hiding, swatchShows);
+/** K and S of a pot as it stands on the shelf: by its glaze card, where there is one, and else by `opticsOfPot`. */
+export function opticsOf(
+  pot: Pick<Pot, 'swatch' | 'hiding' | 'swatchShows' | 'glazeCard'>,
+): Optics {
+  const card = countedCard(pot);
+  if (!card) return opticsOfPot(pot.swatch, pot.hiding, pot.swatchShows);
+  const key = `${card.thick} ${card.overWhite}`;
+  const known = opticsKept.get(key);
+  if (known) return known;
+  const optics = opticsOfTwoColours(
+    reflectanceFromHex(card.thick),
+    reflectanceFromHex(card.overWhite),
+  );
+  return keep(key, optics);
+}
 
 const opticsKept = new Map<string, Optics>();
 

@@ -5,11 +5,8 @@ import { masstoneOf } from '../../light/optics/masstone';
 import { hidingOf, opticsOf } from '../../predicted/paint/opticsOfPot';
 import { apartOf } from '../../answers/sheet/potOfField';
 import { practicePots } from '../../answers/sheet/practicePots';
-import {
-  practiceSheet,
-  type PracticeFault,
-  type PracticePot,
-} from '../../answers/sheet/practiceSheet';
+import type { PracticeFault } from '../../answers/sheet/practicePhotograph';
+import { practiceSheet, type PracticePot } from '../../answers/sheet/practiceSheet';
 import { readSheet, type FieldReading } from '../../answers/sheet/readSheet';
 
 /** So near counts as right: ΔE00 of the swatch, and hiding. */

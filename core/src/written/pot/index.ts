@@ -1,3 +1,4 @@
+export { countedCard, type GlazeCard } from './glazeCard';
 export { guessedByName, guessedHiding, type GuessedPot } from './guessedByName';
 export { hidingLevelOf, hidingLevels } from './hidingLevels';
 export { asLeft, asMeasured } from './left';
@@ -16,4 +17,5 @@ export {
   thinsAsNames,
   type Pot,
 } from './pot';
+export { withGlazeCard } from './withGlazeCard';
 export { dropMlOf, isAtHand, ownShelf, ownerOf, stockOf, usualDropMl, usuallyLowMl } from './stock';

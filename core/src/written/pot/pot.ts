@@ -3,6 +3,7 @@ import { hexSchema } from '../../light/colour/hex';
 import { carriedFields } from '../record/carriedFields';
 import { dateOnly, idSchema, lineOfText, numberWithin, pageOfText } from '../record/fields';
 import { savedAtSchema } from '../record/revision';
+import { glazeCardSchema } from './glazeCard';
 
 export const potKinds = [
   'paint',
@@ -90,6 +91,11 @@ export const potSchema = z.strictObject({
     .boolean({ error: 'true or false' })
     .optional()
     .describe('put on the shopping list by hand'),
+  glazeCard: glazeCardSchema
+    .optional()
+    .describe(
+      'what was read from a glaze card; it counts while swatch and hiding are as it gave them',
+    ),
   more: carriedFields,
 });
 

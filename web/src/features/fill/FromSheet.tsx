@@ -1,4 +1,10 @@
-import { fieldCount, namesListed, type FieldReading } from '@yellow-ledger/core';
+import {
+  fieldCount,
+  namesListed,
+  practicePots,
+  type FieldReading,
+  type PracticeFault,
+} from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../kit/field/WordsField';
@@ -10,7 +16,19 @@ import type { Begun } from './begun';
 import type { WayProps } from './wayProps';
 import { PotSheet } from './PotSheet';
 import { PracticePicture } from './PracticePicture';
-import { useSheetReading } from './useSheetReading';
+import { pictureWorker } from '../../workers/pictureWorker';
+import { useSheetReading, type SheetReader } from './useSheetReading';
+
+const fieldReader: SheetReader<FieldReading> = {
+  start: (file, called, onDone) => pictureWorker().readSheet(file, called, onDone),
+  stop: () => pictureWorker().stopReadingSheet(),
+};
+const practicePhotograph = (faults: readonly PracticeFault[], seed: number) =>
+  pictureWorker().practiceSheet(
+    practicePots(seed, faults.includes('empty fields') ? 0.3 : 0.03),
+    faults,
+    seed,
+  );
 
 /** A stroke of each pot across a printed sheet, and one photograph of it. */
 export function FromSheet({ onBegun }: WayProps) {
@@ -22,7 +40,7 @@ export function FromSheet({ onBegun }: WayProps) {
     setTold(wordsOf(fields));
     onBegun(brushed.flatMap((field) => begunOf(field, called[field.number - 1] ?? '')));
   };
-  const { read, stop, done, problem } = useSheetReading(take);
+  const { read, stop, done, problem } = useSheetReading(fieldReader, take);
   return (
     <div className="stacked fill-way">
       <ol>
@@ -69,6 +87,7 @@ export function FromSheet({ onBegun }: WayProps) {
       {told && <p role="status">{told}</p>}
       <Disclosure title="Try it with a practice picture">
         <PracticePicture
+          draw={practicePhotograph}
           isBusy={done !== null}
           onPicture={(blob) => void read(blob, 'The practice picture')}
         />

@@ -1,16 +1,17 @@
-import { practiceFaults, practicePots, type PracticeFault } from '@yellow-ledger/core';
+import { practiceFaults, type PracticeFault } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useState } from 'react';
 import { CheckboxGroup } from '../../kit/CheckboxGroup';
-import { pictureWorker } from '../../workers/pictureWorker';
 
 const faults = practiceFaults.filter((fault) => fault !== 'none');
 
 /** A sheet of made-up pots, photographed badly on purpose. */
 export function PracticePicture({
+  draw,
   isBusy,
   onPicture,
 }: {
+  draw: (faults: readonly PracticeFault[], seed: number) => Promise<Blob>;
   isBusy: boolean;
   onPicture: (picture: Blob) => void;
 }) {
@@ -20,11 +21,10 @@ export function PracticePicture({
   const [address, setAddress] = useState<string | null>(null);
   const [picture, setPicture] = useState<Blob | null>(null);
   useEffect(() => () => void (address && URL.revokeObjectURL(address)), [address]);
-  const draw = async () => {
+  const drawNext = async () => {
     setDrawing(true);
-    const empty = ticked.includes('empty fields') ? 0.3 : 0.03;
     try {
-      const drawn = await pictureWorker().practiceSheet(practicePots(seed, empty), ticked, seed);
+      const drawn = await draw(ticked, seed);
       setPicture(drawn);
       setAddress(URL.createObjectURL(drawn));
       setSeed(seed + 1);
@@ -45,7 +45,7 @@ export function PracticePicture({
         onTicked={setTicked}
       />
       <div className="flow">
-        <Button variant="outline" disabled={isDrawing} onClick={() => void draw()}>
+        <Button variant="outline" disabled={isDrawing} onClick={() => void drawNext()}>
           {isDrawing ? 'Drawing …' : 'Draw a practice picture'}
         </Button>
         {picture && (

@@ -1,19 +1,31 @@
-import type { FieldReading } from '@yellow-ledger/core';
 import * as Comlink from 'comlink';
-import { useEffect, useState } from 'react';
-import { pictureWorker } from '../../workers/pictureWorker';
+import { useEffect, useRef, useState } from 'react';
+
+/** The reading of one kind of sheet, in the worker. */
+export interface SheetReader<Read> {
+  start: (
+    file: Blob,
+    called: string,
+    onDone: (done: number) => void,
+  ) => Promise<Read[] | { problem: string } | null>;
+  stop: () => Promise<void>;
+}
 
 /** The reading of a photographed sheet: how far it has come, and what came out. */
-export function useSheetReading(onRead: (fields: FieldReading[]) => void) {
-  /** fields read so far; null while none is being read */
+export function useSheetReading<Read>(
+  { start, stop: stopReading }: SheetReader<Read>,
+  onRead: (read: Read[]) => void,
+) {
+  /** fields or rows read so far; null while none is being read */
   const [done, setDone] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  useEffect(() => () => void pictureWorker().stopReadingSheet(), []);
+  const stopLast = useRef(stopReading);
+  useEffect(() => () => void stopLast.current(), []);
   const read = async (file: Blob, called: string) => {
     setProblem(null);
     setDone(0);
     try {
-      const answer = await pictureWorker().readSheet(file, called, Comlink.proxy(setDone));
+      const answer = await start(file, called, Comlink.proxy(setDone));
       if (answer === null) return;
       if ('problem' in answer) setProblem(answer.problem);
       else onRead(answer);
@@ -25,7 +37,7 @@ export function useSheetReading(onRead: (fields: FieldReading[]) => void) {
   };
   const stop = () => {
     setDone(null);
-    void pictureWorker().stopReadingSheet();
+    void stopReading();
   };
   return { read, stop, done, problem };
 }

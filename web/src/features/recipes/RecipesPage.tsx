@@ -17,6 +17,7 @@ import { useRecipeList, type RecipeRow } from '../../workers/useRecipeRows';
 import { useShelf } from '../../workers/useShelf';
 import { EmptyRecipes } from './EmptyRecipes';
 import { ImportButton } from './ImportButton';
+import { PaintModelNote } from './PaintModelNote';
 import { RecipeEntry } from './RecipeEntry';
 import { useRecipeDeeds } from './useRecipeDeeds';
 import { PageWait } from '../../kit/PageWait';
@@ -97,6 +98,7 @@ export default function RecipesPage() {
         </IfMayCreate>
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}
+      {rows && <PaintModelNote rows={rows} />}
       {rows?.length === 0 ? (
         <EmptyRecipes onWrite={write} onNotes={() => deeds.writeNew(pots ?? [], '/text')} />
       ) : (

@@ -22,6 +22,7 @@ const screens: [name: string, address: string, also?: string][] = [
   ['To buy', '/shelf/buy', 'shopping list'],
   ['What can be painted', '/shelf/paintable'],
   ['Many pots at once', '/shelf/fill', 'sheet photograph names pigments'],
+  ['Glaze card', '/shelf/glazes', 'measure thin paint film hand card'],
   ['In and out', '/shelf/files', 'files export import backup save'],
   ['Match a colour', '/match', 'find nearest mix'],
   ['Palette', '/palette', 'wells wet'],

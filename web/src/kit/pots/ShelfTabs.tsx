@@ -5,6 +5,7 @@ const leaves = [
   { path: 'buy', label: 'To buy' },
   { path: 'paintable', label: 'What can be painted' },
   { path: 'fill', label: 'Many pots at once' },
+  { path: 'glazes', label: 'Glaze card' },
   { path: 'files', label: 'In and out' },
 ];
 

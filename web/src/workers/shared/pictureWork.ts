@@ -14,6 +14,7 @@ import {
   type LightMapSettings,
 } from '@yellow-ledger/core';
 import * as Comlink from 'comlink';
+import { glazeCardWork } from './glazeCardWork';
 import { potSheetWork } from './potSheetWork';
 import { drawingOf, unpacked } from './unpackedPicture';
 
@@ -41,6 +42,7 @@ export interface LightRead extends LightField {
 /** Work on pictures: in a worker of its own, so that no prediction waits for it. */
 export const pictureWork = {
   ...potSheetWork,
+  ...glazeCardWork,
 
   /**
    * Makes of a file what is kept of it: upright, scaled, with nothing in it but the picture.

@@ -9,10 +9,8 @@ import {
   type PracticeFault,
   type PracticePot,
 } from '@yellow-ledger/core';
-import { drawingOf, unpacked } from './unpackedPicture';
+import { blobOf, pixelsOf } from './sheetPixels';
 
-/** A sheet is read with so many pixels along its longer side: ten to a millimetre are no better. */
-const readSide = 2400;
 let readings = 0;
 
 export const potSheetWork = {
@@ -57,21 +55,6 @@ export const potSheetWork = {
     faults: readonly PracticeFault[],
     seed: number,
   ): Promise<Blob> {
-    const { width, height, data } = practiceSheet({ pots, faults, seed });
-    const drawing = drawingOf(width, height);
-    drawing.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
-    return await drawing.canvas.convertToBlob({ type: 'image/jpeg', quality: 0.94 });
+    return await blobOf(practiceSheet({ pots, faults, seed }));
   },
 };
-
-async function pixelsOf(bytes: Blob, called: string) {
-  const picture = await unpacked(bytes, called);
-  const scale = Math.min(1, readSide / Math.max(picture.width, picture.height));
-  const width = Math.max(1, Math.round(picture.width * scale));
-  const height = Math.max(1, Math.round(picture.height * scale));
-  const drawing = drawingOf(width, height);
-  drawing.imageSmoothingQuality = 'high';
-  drawing.drawImage(picture, 0, 0, width, height);
-  picture.close();
-  return { width, height, data: drawing.getImageData(0, 0, width, height).data };
-}

@@ -14,7 +14,7 @@ import {
   flattenMix,
   groundOf,
   includedSteps,
-  mixedPaint,
+  laidPaint,
   mixLineage,
   mixSteps,
   placeOf,
@@ -121,7 +121,14 @@ function lineOf(recipe: Recipe, id: string) {
   if (!written) throw new RangeError('This line is no longer in the recipe.');
   const step = includedSteps(recipe).find((each) => each.id === id) ?? written;
   const shares = flattenMix(written.mix, recipe.steps.slice(0, index));
-  return { recipe, step, written, index, shares, paint: mixedPaint(shares, shelfInHand()) };
+  return {
+    recipe,
+    step,
+    written,
+    index,
+    shares,
+    paint: laidPaint(written.technique, shares, shelfInHand()),
+  };
 }
 
 /** The studies of a line of a recipe. */
