@@ -166,3 +166,24 @@ test('a hair dryer is said once, with what to heed', async ({ page, demo }) => {
   await page.getByRole('link', { name: 'Card' }).click();
   await expect(page.getByRole('article')).toContainText('with a hair dryer');
 });
+
+test('layers are pushed for the glazes over them by one press, and a ladder is put in', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/recipes`);
+  await page.getByRole('link', { name: 'Cloak of bleached reeds', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Light steps' }).click();
+  const before = page.getByRole('region', { name: 'Before the glazes', exact: true });
+  await expect(before.getByRole('row')).toHaveCount(3);
+  await before.getByRole('button', { name: 'Write these mixes' }).click();
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled();
+  await page.goto(`${demo.url}/recipes/oilskin-shadow`);
+  await expect(page.getByRole('button', { name: lines })).toHaveCount(8);
+  await page.getByRole('link', { name: 'Light steps' }).click();
+  const ladder = page.getByRole('region', { name: 'Steps that are just seen' });
+  await expect(ladder.getByText(/mix(es)? between line 1 and line/)).toBeVisible();
+  await ladder.getByRole('button', { name: 'Put them in as lines' }).click();
+  await page.getByRole('link', { name: 'Lines', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^Line 9 / })).toBeVisible();
+});

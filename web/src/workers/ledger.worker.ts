@@ -24,6 +24,7 @@ import { setLedgerData, setPainter } from './shared/ledgerData';
 import { sheetWork } from './shared/sheetWork';
 import { stockWork } from '../features/stock/stockWork';
 import { studyWork } from '../features/recipe/studies/studyWork';
+import { stepWork } from '../features/recipe/tabs/stepWork';
 import { tableWork } from '../features/files/tableWork';
 import { togetherWork } from '../features/army/togetherWork';
 
@@ -41,6 +42,7 @@ const ledgerWorker = {
   ...potWork,
   ...proposalWork,
   ...studyWork,
+  ...stepWork,
   ...eveningWork,
   ...formWork,
   ...glowWork,

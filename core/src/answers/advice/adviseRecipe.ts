@@ -41,7 +41,7 @@ const seenFrom = 0.01;
  * The findings of a rule: of each line where it is aimed, of the whole where nothing is. A rule that has
  * to hold everywhere says nothing of a line that does something in some aspect.
  */
-function findingsOf(rule: Rule, { main, all }: AdviceContexts): Finding[] {
+export function findingsOf(rule: Rule, { main, all }: AdviceContexts): Finding[] {
   const ofLines = all
     .filter((context) => context === main || context.judged.length > 0)
     .flatMap((context) => {

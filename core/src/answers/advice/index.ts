@@ -1,6 +1,6 @@
 export { adviseRecipe } from './adviseRecipe';
 export { lineMeanings } from './lineMeanings';
-export { mixSteps, starkStep, type MixStep } from './mixSteps';
+export { mixSteps, showsAsLineFrom, type MixStep } from './mixSteps';
 export { ruleNames, rules, type Remark } from './remark';
 export { bringBackFix, setAsideFix } from './setAside';
 export { stoppingPoints } from './stoppingPoints';

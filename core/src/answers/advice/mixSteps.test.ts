@@ -8,6 +8,7 @@ import { mixBetween } from '../../predicted/glazes/mixBetween';
 import { predictBuildUp } from '../../predicted/buildUp/predictBuildUp';
 import { recipeSchema, type Recipe } from '../../written/recipe/recipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
+import { adviseRecipe } from './adviseRecipe';
 import { bridgeFix, evenedFix } from './fixes/bridgeFix';
 import { applyFix } from './fixes/fix';
 import { mixSteps } from './mixSteps';
@@ -19,7 +20,7 @@ const layer = (id: string, mix: Record<string, number>, from: number) =>
     technique: 'layer',
     mix: mixOf(mix),
     coats: 3,
-    placement: { from, to: 1, softness: 0.1, pull: 'up' },
+    placement: { from, to: 1, softness: 0.04, pull: 'up' },
   });
 const base = stepWith({ id: 'base', mix: mixOf({ red: 1 }), coats: 3 });
 const valueOf = (recipe: Recipe, id: string) => {
@@ -41,6 +42,23 @@ test('from red to white is stark, and the half-mix makes two steps of it', () =>
 test('a little tan in a red is a step nobody sees', () => {
   const recipe = recipeWith([base, layer('tan', { red: 30, brown: 1 }, 0.6)]);
   expect(stepsOf(recipe)).toMatchObject([{ verdict: 'unseen', fix: null }]);
+});
+
+test('of a step the leaf says what the remarks on its line say', () => {
+  expect.hasAssertions();
+const recipes = [0.04, 0.1].flatMap((softness) =>
+    ['white', 'bone', 'brown', 'red'].map((potId) => {
+      const light = layer('light', { [potId]: 1 }, 0.7);
+      return recipeWith([base, { ...light, placement: { ...light.placement, softness } }]);
+    }),
+  );
+  for (const recipe of recipes) {
+    const build = predictBuildUp(recipe, shelf);
+    const said = adviseRecipe(recipe, build, shelf).map(({ rule }) => rule);
+    const verdicts = mixSteps(recipe, build, shelf).map(({ verdict }) => verdict);
+    expect(verdicts.includes('stark')).toBe(said.includes('starkJump'));
+    expect(verdicts.includes('unseen')).toBe(said.includes('unseenStep'));
+  }
 });
 
 test('darks laid into the recesses are a step down from what lies there', () => {

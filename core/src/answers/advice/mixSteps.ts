@@ -2,10 +2,14 @@ import type { BuildUp } from '../../predicted/buildUp/buildUp';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../written/recipe/recipe';
 import { surfaceFacts } from '../../written/recipe/surfaceFacts';
+import type { SurfaceName } from '../../written/technique/surfaceNames';
+import { techniqueOf } from '../../written/technique/techniques';
 import { toneStops, type ToneStopName } from '../../written/place/toneAxis';
 import { adviceContexts, type PaintedLine } from './adviceContext';
 import type { Fix } from './fixes/fix';
-import { halfMixFix } from './fixes/halfMix';
+import { findingsOf } from './adviseRecipe';
+import { starkJump } from './rules/starkJump';
+import { unseenStep } from './rules/unseenStep';
 
 /** The change of lightness by a line at the place where it changes most, on the surface as it stands. */
 export interface MixStep {
@@ -15,16 +19,18 @@ export interface MixStep {
   place: ToneStopName;
   /** of the surface there, L*; below 0 for darker */
   change: number;
-  /** `joins`: a tint or a dry brush that is to be hardly seen */
+  /** `stark` and `unseen` where the remarks on the lines say so; `joins`: a tint or a dry brush that is to be hardly seen */
   verdict: 'stark' | 'unseen' | 'seen' | 'joins';
   /** the missing rung */
   fix: Fix | null;
 }
 
-/** L* on cloth from which a step wants one between; more on other surfaces, most on metal. */
-export const starkStep = 18;
-/** L* below which nobody sees a step. */
-export const unseenStepBelow = 2.5;
+/** A hard end of a layer shows as a line from so many L* on, more on metal than on cloth. */
+export const showsAsLineFrom = (surface: SurfaceName): number =>
+  (techniqueOf('layer').starkFrom ?? Infinity) * surfaceFacts[surface].contrast;
+
+/** L* below which a tint or a dry brush draws steps together and is none itself. */
+const joinsBelow = 2.5;
 /** A place with less of a line than this is in its fade. */
 const laidFrom = 0.25;
 
@@ -40,9 +46,11 @@ export function mixSteps(
   shelf: Shelf,
   aspectKey?: string,
 ): MixStep[] {
-  const { main, all } = adviceContexts(recipe, build, shelf);
-  const { lines, stop } = all.find((each) => each.build.aspect.key === aspectKey) ?? main;
-  const { contrast } = surfaceFacts[recipe.surface];
+  const contexts = adviceContexts(recipe, build, shelf);
+  const { lines, stop } =
+    contexts.all.find((each) => each.build.aspect.key === aspectKey) ?? contexts.main;
+  const stark = new Map(findingsOf(starkJump, contexts).map((each) => [each.stepId, each]));
+  const unseen = new Set(findingsOf(unseenStep, contexts).map(({ stepId }) => stepId));
   const laidAt = ({ build: { deposit } }: PaintedLine, name: ToneStopName) =>
     deposit[stop(name)] >= laidFrom;
   return lines.flatMap((line, index): MixStep[] => {
@@ -59,27 +67,21 @@ export function mixSteps(
       null,
     );
     if (!most) return [];
-    const size = Math.abs(most.change);
-    const verdict =
-      size < unseenStepBelow
-        ? isToJoin(line)
-          ? 'joins'
-          : 'unseen'
-        : size > starkStep * contrast && canShowALine(line)
-          ? 'stark'
-          : 'seen';
-    const isRise = line.step.placement.from >= most.lower.step.placement.from;
+    const jump = stark.get(line.step.id);
     return [
       {
         fromStepId: most.lower.step.id,
         toStepId: line.step.id,
         place: most.name,
         change: most.change,
-        verdict,
-        fix:
-          verdict === 'stark' && isRise
-            ? halfMixFix(most.lower, line, 'Put a half-mix between')
-            : null,
+        verdict: jump
+          ? 'stark'
+          : unseen.has(line.step.id)
+            ? 'unseen'
+            : isToJoin(line) && Math.abs(most.change) < joinsBelow
+              ? 'joins'
+              : 'seen',
+        fix: jump?.fixes.at(0) ?? null,
       },
     ];
   });
@@ -87,8 +89,3 @@ export function mixSteps(
 
 /** A glaze or a dry brush draws steps together: that it is hardly seen is its purpose. */
 const isToJoin = ({ meaning }: PaintedLine) => meaning === 'tint' || meaning === 'buildUp';
-
-/** A wash, a glaze or a dry brush melts away; what covers ends somewhere, unless it is all over. */
-const canShowALine = ({ meaning, step: { placement } }: PaintedLine) =>
-  (meaning === 'cover' || meaning === 'showThrough' || meaning === 'mark') &&
-  (placement.from > 0 || placement.to < 1);

@@ -2,6 +2,7 @@ import { colourDifference } from '../../light/colour/colourDifference';
 import { colourOfLab } from '../../light/colour/colourOfLab';
 import type { SurfaceColour } from '../../light/colour/surfaceColour';
 import type { Pot } from '../../written/pot/pot';
+import { isOfFamily } from '../../written/pot/family';
 import { isAtHand } from '../../written/pot/stock';
 import { DraftLines } from '../drafting/draftLines';
 import { aimKeyOf } from '../../written/recipe/aimOf';
@@ -96,20 +97,15 @@ export function recolouring(recipe: Recipe, asked: RecolourAsked, shelf: Shelf):
     },
   };
 
-  /** Pots of the kind that is in the mix now: a wash stays a wash, metal stays metal. */
+  /** Pots of the family that is in the mix now: what lets light through still does, metal stays metal. */
   function candidatesFor(shares: readonly PotShare[]): Pot[] {
     const [main] = [...shares].sort((one, other) => other.share - one.share);
-    const { kind, finish } = potOn(shelf, main.potId);
-    const isMetal = finish === 'metallic';
-    const key = `${kind} ${isMetal}`;
+    const was = potOn(shelf, main.potId);
+    const key = `${was.kind} ${was.finish === 'metallic'}`;
     const known = candidates.get(key);
     if (known) return known;
     const pots = [...shelf.values()].filter(
-      (pot) =>
-        pot.kind === kind &&
-        (pot.finish === 'metallic') === isMetal &&
-        pot.hiding > 0 &&
-        isAtHand(pot),
+      (pot) => isOfFamily(pot, was) && pot.hiding > 0 && isAtHand(pot),
     );
     candidates.set(key, pots);
     return pots;

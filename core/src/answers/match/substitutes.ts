@@ -6,7 +6,8 @@ import { masstoneOf } from '../../light/optics/masstone';
 import { mixOptics } from '../../light/optics/mixOptics';
 import type { Optics } from '../../light/optics/optics';
 import { hidingOf, opticsOf } from '../../predicted/paint/opticsOfPot';
-import { clearKinds, transparentKinds, type Pot, type PotKind } from '../../written/pot/pot';
+import { clearKinds, transparentKinds, type Pot } from '../../written/pot/pot';
+import { isOfFamily } from '../../written/pot/family';
 import { cardWhite } from '../../predicted/paint/practiceCard';
 import { isAtHand } from '../../written/pot/stock';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
@@ -33,17 +34,6 @@ export interface SubstituteLimits {
   mostPots?: 1 | 2 | 3;
 }
 
-/** Kinds that can stand in for one another. */
-const standsIn: Record<PotKind, readonly PotKind[]> = {
-  paint: ['paint', 'ink'],
-  ink: ['ink', 'wash', 'one-coat'],
-  wash: ['wash', 'ink', 'one-coat'],
-  'one-coat': ['one-coat', 'ink', 'wash'],
-  medium: ['medium'],
-  primer: ['primer'],
-  varnish: ['varnish'],
-};
-
 /** Three pots at a time are tried on shelves up to this size. */
 const triplesUpTo = 60;
 const mostParts = 6;
@@ -68,9 +58,8 @@ export function substitutes(
   const candidates = [...shelf.values()].filter(
     (each) =>
       each.id !== pot.id &&
-      standsIn[pot.kind].includes(each.kind) &&
+      isOfFamily(each, pot) &&
       (each.hiding > 0 || clearKinds.includes(pot.kind)) &&
-      (each.finish === 'metallic') === (pot.finish === 'metallic') &&
       (!atHandOnly || isAtHand(each)),
   );
   if (clearKinds.includes(pot.kind)) return clearOnes(pot, candidates).slice(0, count);

@@ -21,6 +21,9 @@ export interface Bridge {
   evenStep: number;
 }
 
+/** The look of a mix that is painted: where glazes follow, after them. */
+export type Looks = (mix: Optics) => SurfaceColour;
+
 /** The most parts of one mix that are counted out. */
 export const mostBridgeParts = 8;
 const mostRungs = 10;
@@ -30,16 +33,23 @@ const mostRungs = 10;
  * equal steps: a little of a white moves a red further than much of a tan does.
  *
  * @param maxJump largest step in L* that is wanted, above 0; as many rungs are put in as it takes
+ * @param looks how a mix looks in the end; thick and bare unless said
  * @returns no rung where the ends are no further apart than `maxJump`
  * @throws RangeError when `maxJump` is not above 0
  */
-export function bridgeMixes(from: Optics, to: Optics, maxJump: number): Bridge {
+export function bridgeMixes(
+  from: Optics,
+  to: Optics,
+  maxJump: number,
+  looks: Looks = colourOf,
+): Bridge {
   if (!(maxJump > 0)) throw new RangeError(`a jump of ${maxJump} L* bridges nothing`);
-  const candidates = rungsBetween(from, to);
-  const apart = Math.abs(colourOf(to).value - colourOf(from).value);
+  const candidates = rungsBetween(from, to, looks);
+  const ends = { from: looks(from), to: looks(to) };
+  const apart = Math.abs(ends.to.value - ends.from.value);
   const fewest = Math.min(mostRungs, Math.max(0, Math.ceil(apart / maxJump - 1e-9) - 1));
   for (let count = fewest; ; count++) {
-    const bridge = evenest(from, to, candidates, count);
+    const bridge = evenest(ends, candidates, count);
     if (bridge.largestStep <= maxJump * 1.15 || count >= mostRungs || count >= fewest + 2)
       return bridge;
   }
@@ -47,7 +57,8 @@ export function bridgeMixes(from: Optics, to: Optics, maxJump: number): Bridge {
 
 /** As `bridgeMixes`, with a given number of rungs, 0–10. */
 export function bridgeInRungs(from: Optics, to: Optics, count: number): Bridge {
-  return evenest(from, to, rungsBetween(from, to), Math.min(mostRungs, Math.max(0, count)));
+  const ends = { from: colourOf(from), to: colourOf(to) };
+  return evenest(ends, rungsBetween(from, to), Math.min(mostRungs, Math.max(0, count)));
 }
 
 /** The rungs a painter mixes who shares the way out evenly by parts, for holding against even L*. */
@@ -64,7 +75,7 @@ export function rungsByParts(from: Optics, to: Optics, count: number): Rung[] {
 }
 
 /** Every mix of 1–8 parts of each, in order from one end to the other, proportions once each. */
-export function rungsBetween(from: Optics, to: Optics): Rung[] {
+export function rungsBetween(from: Optics, to: Optics, looks: Looks = colourOf): Rung[] {
   const byRatio = new Map<number, Rung>();
   for (let fromParts = 1; fromParts <= mostBridgeParts; fromParts++)
     for (let toParts = 1; toParts <= mostBridgeParts; toParts++) {
@@ -74,7 +85,7 @@ export function rungsBetween(from: Optics, to: Optics): Rung[] {
         { optics: from, parts: fromParts },
         { optics: to, parts: toParts },
       ]);
-      byRatio.set(ratio, { fromParts, toParts, colour: colourOf(optics) });
+      byRatio.set(ratio, { fromParts, toParts, colour: looks(optics) });
     }
   return [...byRatio].sort(([one], [other]) => one - other).map(([, rung]) => rung);
 }
@@ -84,9 +95,13 @@ export function rungsBetween(from: Optics, to: Optics): Rung[] {
  * the ones whose steps differ least. Found exactly, rung by rung: the best way to a candidate
  * through k rungs goes on from the best ways through k − 1.
  */
-function evenest(from: Optics, to: Optics, candidates: readonly Rung[], count: number): Bridge {
-  const start = colourOf(from).value;
-  const end = colourOf(to).value;
+function evenest(
+  ends: Record<'from' | 'to', SurfaceColour>,
+  candidates: readonly Rung[],
+  count: number,
+): Bridge {
+  const start = ends.from.value;
+  const end = ends.to.value;
   interface Way {
     largest: number;
     squares: number;
@@ -134,4 +149,4 @@ function evenest(from: Optics, to: Optics, candidates: readonly Rung[], count: n
   };
 }
 
-const colourOf = (optics: Optics) => surfaceColour(masstoneOf(optics));
+const colourOf: Looks = (optics) => surfaceColour(masstoneOf(optics));

@@ -3,3 +3,5 @@ export { bridgeInRungs, bridgeMixes, rungsByParts, type Bridge } from './bridgeM
 export { changesAt, tints, type PlaceChange } from './filterEffect';
 export { playForward, preCompensate } from './preCompensate';
 export { pushHighlight, pushedMix, type HighlightPush } from './pushHighlight';
+export { beforeGlazes, type BeforeGlazes } from './beforeGlazes';
+export { justSeenOn, seenLadder, type SeenSpan } from './seenLadder';

@@ -86,7 +86,7 @@ function paintOf(step: Step, recipe: Recipe, shelf: Shelf): Optics {
   return laidPaint(step.technique, flattenMix(step.mix, recipe.steps.slice(0, index)), shelf);
 }
 
-function pushersOn(shelf: Shelf): Pusher[] {
+export function pushersOn(shelf: Shelf): Pusher[] {
   return [...shelf.values()]
     .filter((pot) => pot.kind === 'paint' && pot.finish !== 'metallic' && isAtHand(pot))
     .map((pot) => ({ potId: pot.id, optics: opticsOf(pot) }));

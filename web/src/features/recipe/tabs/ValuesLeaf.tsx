@@ -1,4 +1,4 @@
-import { aspectNames, counted, shapeOf, starkStep, surfaceFacts } from '@yellow-ledger/core';
+import { aspectNames, counted, shapeOf, showsAsLineFrom, surfaceFacts } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Select } from '../../../kit/Select';
@@ -9,8 +9,10 @@ import { ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { LeafProps } from '../leafProps';
 import { useLineDeeds } from '../line/useLineDeeds';
+import { BeforeGlazes } from './BeforeGlazes';
 import { BorderTool } from './BorderTool';
 import { BridgeTool } from './BridgeTool';
+import { LadderTool } from './LadderTool';
 import { StaircaseChart } from './StaircaseChart';
 import './valuesLeaf.scss';
 import { Figures } from '../../../kit/figures/Figures';
@@ -76,7 +78,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
             <Figures>
               {' '}
               It ends between L* {Math.round(darkest)} and {Math.round(lightest)}; a hard step shows
-              as a line from {Math.round(starkStep * facts.contrast)} L*.
+              as a line from {Math.round(showsAsLineFrom(recipe.surface))} L*.
             </Figures>
           </p>
           <ul>
@@ -94,9 +96,13 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
               </li>
             ))}
           </ul>
+          <BeforeGlazes recipe={recipe} words={words} onFix={deeds.fix} />
           <BorderTool recipe={recipe} pots={pots} words={words} onFix={deeds.fix} />
         </div>
-        <BridgeTool recipe={recipe} pots={pots} words={words} onFix={deeds.fix} />
+        <div>
+          <BridgeTool recipe={recipe} pots={pots} words={words} onFix={deeds.fix} />
+          <LadderTool recipe={recipe} words={words} onFix={deeds.fix} />
+        </div>
       </div>
     </section>
   );
