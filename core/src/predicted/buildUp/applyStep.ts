@@ -63,7 +63,7 @@ const once: readonly number[] = [1];
 /** The surface after a deposit on a ground. @param ground reflectance, 38 bands */
 export function layOver(ground: Spectrum, paint: Optics, deposit: Deposit | null): Spectrum {
   if (!deposit) return ground;
-  const surface = Float64Array.from(ground);
+  const surface = ground.slice();
   layInto(surface, paint, deposit);
   return surface;
 }

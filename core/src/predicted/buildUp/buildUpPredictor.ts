@@ -75,7 +75,14 @@ export class BuildUpPredictor {
     };
   }
 
-  private stepsIn({ aspect, steps, ground, before, surfaces }: AspectAsked): StepBuildUp[] {
+  private stepsIn({
+    aspect,
+    steps,
+    ground,
+    before,
+    surfaces,
+    hasLifts,
+  }: AspectAsked): StepBuildUp[] {
     let surface: readonly SurfacePlace[] = ground.places;
     let estimated = ground.isEstimate;
     let wet: WetLine | null = null;
@@ -88,7 +95,7 @@ export class BuildUpPredictor {
           wet = wet && liftedBy(laid.step, wet, this.stops);
           surface = wet ? sameAs(asLeft(wet, this.stops), [below, was]) : below;
         } else {
-          wet = wetOn(laid, surface);
+          wet = hasLifts ? wetOn(laid, surface) : null;
           surface = this.lay(laid, below, was);
         }
         if (isDry) wet = null;
@@ -101,7 +108,7 @@ export class BuildUpPredictor {
 
   /** The finished colour of a place alone, line by line. */
   private finishedAt({ aspect, steps, ground }: AspectAsked, stop: number): SurfaceColour {
-    const reflectance = Float64Array.from(ground.places[stop].reflectance);
+    const reflectance = ground.places[stop].reflectance.slice();
     for (const { line, step, aimKey, isIncluded } of steps) {
       const weight = weightIn(aspect, aimKey);
       if (!isIncluded || weight === 0) continue;
@@ -156,9 +163,13 @@ export class BuildUpPredictor {
     const surface = below.map((place, i) => {
       const deposit = laid.depositAt(i);
       if (!deposit) return place;
-      return place.under(deposit, () =>
-        same(layOver(place.reflectance, laid.paint.optics, deposit), [was?.[i]]),
-      );
+      const known = place.under(deposit);
+      if (known) return known;
+      const painted = layOver(place.reflectance, laid.paint.optics, deposit);
+      const before = was?.[i];
+      const made =
+        before && isSame(painted, before.reflectance) ? before : new SurfacePlace(painted);
+      return place.remember(deposit, made);
     });
     return [was, below].find((each) => each && isSameSurface(surface, each)) ?? surface;
   }

@@ -10,11 +10,12 @@ interface Above {
 
 /** Aspects share places, and a line goes on in few ways; older results are forgotten. */
 const mostAbove = 6;
+const none: readonly Above[] = [];
 
 /** One place of a surface. Its colour is worked out when it is first looked at. */
 export class SurfacePlace {
   private seen: SurfaceColour | undefined;
-  private above: Above[] = [];
+  private above: Above[] | undefined;
 
   constructor(readonly reflectance: Spectrum) {}
 
@@ -23,10 +24,15 @@ export class SurfacePlace {
     return this.seen;
   }
 
-  /** The place a line makes of this one; worked out once for each line as long as it is remembered. */
-  under(line: object, lay: () => SurfacePlace): SurfacePlace {
-    for (const { by, place } of this.above) if (by === line) return place;
-    const place = lay();
+  /** The place a line makes of this one, as long as it is remembered. */
+  under(line: object): SurfacePlace | undefined {
+    for (const { by, place } of this.above ?? none) if (by === line) return place;
+    return undefined;
+  }
+
+  /** Remembers the place a line makes of this one. */
+  remember(line: object, place: SurfacePlace): SurfacePlace {
+    this.above ??= [];
     if (this.above.length >= mostAbove) this.above.shift();
     this.above.push({ by: line, place });
     return place;
