@@ -23,6 +23,7 @@ const shadowOf = ({ content }: Kept<Pot>, id: string): Kept<Pot> => {
     thinsAs,
     driesAs,
     wetSwatch,
+    glazeCard,
   } = content;
   return {
     revision: 1,
@@ -40,6 +41,7 @@ const shadowOf = ({ content }: Kept<Pot>, id: string): Kept<Pot> => {
       ...(thinsAs && { thinsAs }),
       ...(driesAs && { driesAs }),
       ...(wetSwatch && { wetSwatch }),
+      ...(glazeCard && { glazeCard }),
       volumeMl: null,
       notes: '',
       retired: true,
