@@ -79,11 +79,13 @@ export function randomPlan(seed: number): RandomPlan {
   const longest = Math.max(...chains.map(({ jobs }) => jobs.reduce((s, { dry }) => s + dry, 0)));
   // With half as much room again as everybody together needs, and never less than half an hour.
   const length = Math.max(30, (1.6 * needed) / painters / evenings + (longest + 60) / evenings);
+  // An evening longer than a day stands for a weekend: the next begins after it.
+  const apart = Math.max(day, length + 60);
   const sittings = Array.from({ length: evenings + 4 }, (_, i): Sitting => {
     const here = hands.flatMap((_hand, hand) => (random() < 0.9 ? [hand] : []));
     return {
-      from: i * day,
-      to: i * day + length,
+      from: i * apart,
+      to: i * apart + length,
       hands: here.length > 0 ? here : [0],
     };
   });

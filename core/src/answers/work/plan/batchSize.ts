@@ -56,11 +56,12 @@ export function batchSizes(
     const tries = tryRules(work, hands, [sitting], triesPerSize);
     let next = tries.next();
     while (!next.done) next = tries.next();
-    const { done, ahead, minutes } = next.value;
+    const { done, minutes } = next.value;
     if (minutes === 0) return 0;
-    const busy =
-      done.reduce((sum, each) => sum + each.ends - each.starts + each.mixing + each.changing, 0) +
-      ahead.reduce((sum, each) => sum + each.minutes, 0);
+    const busy = done.reduce(
+      (sum, each) => sum + each.ends - each.starts + each.mixing + each.changing,
+      0,
+    );
     return Math.max(0, 1 - busy / minutes);
   }
 }

@@ -95,7 +95,7 @@ describe('a plan', () => {
     const painters = ['a', 'b', 'c'].map((id) => ({ id, name: id, speed: 1, claims: [] }));
     expect(planned({ painters }).minutes).toBeLessThan(planned().minutes ?? 0);
     const quick = planned({ painters: [{ ...painters[0], speed: 2 }] });
-    const slow = planned({ painters: [{ ...painters[0], speed: 0.5 }] });
+    const slow = planned({ painters: [{ ...painters[0], speed: 0.7 }] });
     expect(quick.minutes).toBeLessThan(slow.minutes ?? 0);
   });
 
@@ -167,7 +167,7 @@ describe('a plan', () => {
     // Between these evenings, an hour apart by the clock on the wall, 23 hours pass.
     expect.hasAssertions();
     const sessions = [
-      evening('saturday', '2026-03-28T20:00:00+01:00', 20),
+      evening('saturday', '2026-03-28T20:00:00+01:00', 60),
       evening('sunday', '2026-03-29T20:00:00+02:00', 200),
     ];
     const slow = recipeWith([stepWith({ id: 'base', coats: 2, dryMinutes: 23.5 * 60 })], {

@@ -41,17 +41,10 @@ export function* planBatch(
 }
 
 function named(schedule: Schedule, known: BatchWork, batch: Batch): PlannedWork {
-  const momentOf = (minute: number) => known.origin + minute * 60_000;
   const { bound, minutes, left } = schedule;
   return {
     runs: runsOf(schedule, known, batch),
-    ahead: schedule.ahead.map(({ mix, hand, sitting, from, minutes: takes }) => ({
-      painterId: batch.painters[hand].id,
-      sessionId: known.sessionIds[sitting],
-      mix,
-      from: momentOf(from),
-      to: momentOf(from + takes),
-    })),
+    ahead: [],
     mixes: known.mixes,
     minutes: finite(minutes),
     bound: {

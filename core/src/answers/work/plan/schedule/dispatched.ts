@@ -1,25 +1,19 @@
-/** Preferences of a painter who is free. */
+/** Preferences of a painter who is free; weights in minutes. */
 export interface Rule {
-  /** worth of a long way still to go on a surface, drying and all */
+  /** worth of each minute the longest way of a model still takes, drying and all */
   tail: number;
-  /** worth of many models waiting for the same paint */
-  crowd: number;
-  /** worth of keeping to the order of work */
+  /** worth of keeping to the order of work, a place */
   order: number;
-  /** worth of a paint no other hand is at */
+  /** cost of taking up another paint, another surface, another unit, beside the minutes it takes */
+  changes: { mix: number; surface: number; unit: number };
+  /** cost of each minute waited until something is dry */
+  waiting: number;
+  /** cost of beginning a coat that not every model is ready for */
+  split: number;
+  /** cost of a paint that another hand has on its brush */
   apart: number;
-  /** worth of each minute a model can be held: a wash dries best while nobody is there */
-  free: number;
-  /** minutes a hand rather waits for more of its paint than takes up another */
-  patience: number;
-  /** minutes a hand waits for something better to be dry though there is something to do */
-  waits: number;
-  /** whether a hand paints on with its paint as long as there is anything for it */
-  sticks: boolean;
-  /** a mixed colour is not begun where a later sitting could hold the whole of it */
-  keepsWhole: boolean;
-  /** the hand that mixes for the whole table before it paints; −1 for none */
-  mixer: number;
+  /** every minute is filled, though a coat is broken off for it: where there is hardly room for all */
+  fills: boolean;
   /** worth of chance, and where the chance comes from; 0–1 each call */
   chance: number;
   random: () => number;
@@ -39,19 +33,9 @@ export interface Done {
   driesAt: number;
 }
 
-/** A paint mixed while there was nothing else to do. */
-export interface MixedAhead {
-  mix: number;
-  hand: number;
-  sitting: number;
-  from: number;
-  minutes: number;
-}
-
 export interface Dispatched {
   /** in the order they were begun */
   done: Done[];
-  ahead: MixedAhead[];
   /** jobs the sittings have no room for */
   left: number;
 }

@@ -1,8 +1,10 @@
-import { dispatch } from './dispatch';
-import type { Dispatched, Rule } from './dispatched';
-import { lowerBound, type LowerBound } from './lowerBound';
 import { randomFrom } from '../../../../written/record/randomFrom';
 import type { Hand, Sitting, Work } from '../work';
+import type { Dispatched, Rule } from './dispatched';
+import { lowerBound, type LowerBound } from './lowerBound';
+import { paintThrough } from './paintThrough';
+import { dealingNames, dealt, type Dealing } from './parts';
+import { planShape, type PlanShape } from './planShape';
 
 /** The best way found so far to paint it all. */
 export interface Schedule extends Dispatched {
@@ -11,6 +13,7 @@ export interface Schedule extends Dispatched {
   minutes: number;
   /** mixed colours that are mixed in more than one sitting */
   splits: number;
+  shape: PlanShape;
 }
 
 export interface Trying {
@@ -19,19 +22,20 @@ export interface Trying {
   done: number;
 }
 
-/** Tries are measured in looks at a surface, so that every machine tries the same. */
-const looksInAll = 3e7;
-/** Cost of a job beside the surfaces looked at for it, in such looks. */
-const looksApart = 100;
-const mostTries = 1500;
-/** A plan this near to the bound is not searched further. */
+/** Tries are counted in jobs painted through, so that every machine tries the same. */
+const jobsInAll = 160_000;
+const mostTries = 400;
+const fewestTries = 18;
+/** A plan this near to the bound, with no coat split, is not searched further. */
 const nearEnough = 1.005;
-/** A plan that splits fewer colours is taken if it takes at most so much longer. */
-const worthKeepingWhole = 1.01;
+
+/** Minutes a plan may take longer for one coat less that is broken off, paint taken up, or surface changed to. */
+const worth = { run: 2, change: 4, heading: 1, split: 1 } as const;
 
 /**
- * Looks for the shortest plan: paints it all through by a first set of rules, then by rules drawn
- * by chance around the best, and keeps the best. The same work gives the same plan.
+ * Looks for the plan people would follow: deals the work out in each of three ways, paints it through
+ * by a first set of rules, then by rules drawn by chance around the best, and keeps the best. The
+ * same work gives the same plan.
  *
  * @returns each time something was tried, the best so far
  */
@@ -44,25 +48,39 @@ export function* tryRules(
   const bound = lowerBound(work, hands, sittings);
   const random = randomFrom(1);
   const jobs = work.chains.reduce((sum, chain) => sum + chain.jobs.length, 0);
-  const looks = Math.max(1, jobs * (work.chains.length + looksApart));
-  const mixer = mixerOf(hands);
-  const first = firstRules(mixer).slice(0, triesAtMost);
-  const tries = Math.max(first.length, Math.min(triesAtMost, Math.floor(looksInAll / looks)));
+  const names = hands.length === 1 ? (['as it comes'] as const) : dealingNames;
+  const dealings = names.map((name) => dealt(work, hands, sittings, name));
+  const first = dealings.flatMap((dealing) => firstRules.map((rule) => ({ dealing, rule })));
+  const tries = Math.min(
+    triesAtMost,
+    Math.max(Math.min(first.length, fewestTries), Math.floor(jobsInAll / Math.max(1, jobs)), 1),
+    mostTries,
+  );
   let best: Schedule | null = null;
-  let bestRule = first[0];
+  let leading: { dealing: Dealing; rule: Preference } = first[0];
   for (let i = 0; i < tries; i++) {
-    const rule = i < first.length ? first[i] : shaken(bestRule, mixer, random);
-    const found = judged(dispatch(work, hands, sittings, { ...rule, random }), bound);
+    const tried =
+      i < first.length
+        ? first[i]
+        : {
+            dealing:
+              random() < 0.2 ? dealings[Math.floor(random() * dealings.length)] : leading.dealing,
+            rule: shaken(leading.rule, random),
+          };
+    const found = judged(
+      paintThrough(work, hands, sittings, tried.dealing, { ...tried.rule, random }),
+    );
     if (!best || isBetter(found, best)) {
       best = found;
-      bestRule = rule;
+      leading = tried;
     }
     yield { best, done: (i + 1) / tries };
-    if (i >= 3 && best.minutes <= bound.minutes * nearEnough && best.splits === 0) break;
+    if (best.minutes <= bound.minutes * nearEnough && best.shape.broken === 0 && best.splits === 0)
+      break;
   }
   return best as Schedule;
 
-  function judged(found: Dispatched, against: LowerBound): Schedule {
+  function judged(found: Dispatched): Schedule {
     const before = sittings.map((_, sitting) =>
       sittings.slice(0, sitting).reduce((sum, { from, to }) => sum + to - from, 0),
     );
@@ -74,16 +92,32 @@ export function* tryRules(
               Math.max(most, before[sitting] + ends - sittings[sitting].from),
             0,
           );
-    return { ...found, bound: against, minutes, splits: splitMixes(found, work).length };
+    return {
+      ...found,
+      bound,
+      minutes,
+      splits: splitMixes(found, work).length,
+      shape: planShape(work, found.done),
+    };
   }
 }
 
-const isBetter = (one: Schedule, other: Schedule): boolean => {
-  if (one.left !== other.left) return one.left < other.left;
-  if (one.splits < other.splits) return one.minutes <= other.minutes * worthKeepingWhole;
-  if (one.splits > other.splits) return one.minutes * worthKeepingWhole < other.minutes;
-  return one.minutes < other.minutes;
-};
+/** What a plan costs people beside its minutes, in minutes. */
+const costOf = ({ minutes, splits, shape }: Schedule): number =>
+  minutes +
+  worth.run * shape.runs +
+  worth.change * shape.changes +
+  worth.heading * shape.headings +
+  worth.split * splits;
+
+const isBetter = (one: Schedule, other: Schedule): boolean =>
+  one.left === other.left
+    ? costOf({ ...one, minutes: finite(one.minutes) }) <
+      costOf({ ...other, minutes: finite(other.minutes) })
+    : one.left < other.left;
+
+/** Where not all has room the minutes are those of what has. */
+const finite = (minutes: number) => (Number.isFinite(minutes) ? minutes : 0);
 
 /** Mixed colours that are needed in more than one sitting, by index. */
 export function splitMixes({ done }: Dispatched, { chains, mixes }: Work): number[] {
@@ -101,56 +135,45 @@ export function splitMixes({ done }: Dispatched, { chains, mixes }: Work): numbe
 type Preference = Omit<Rule, 'random'>;
 
 const plain: Preference = {
-  tail: 0.5,
-  crowd: 0.02,
-  order: 0.1,
-  apart: 30,
-  free: 0.2,
-  patience: 0,
-  waits: 0,
-  sticks: true,
-  keepsWhole: true,
-  mixer: -1,
+  tail: 0.05,
+  order: 0.2,
+  changes: { mix: 1.5, surface: 4, unit: 4 },
+  waiting: 1,
+  split: 15,
+  apart: 4,
+  fills: false,
   chance: 0,
 };
 
-/** Where to begin: with nobody mixing for the others, and with the hand that has least to paint. */
-function firstRules(mixer: number): Preference[] {
-  const rules = [
-    plain,
-    { ...plain, keepsWhole: false },
-    { ...plain, tail: 0.25, crowd: 0.05, apart: 6, free: 2 },
-    { ...plain, tail: 1, crowd: 0.1, apart: 3, free: 1, patience: 5, keepsWhole: false },
-    { ...plain, tail: 1, crowd: 0.03, apart: 12, free: 0, keepsWhole: false },
-    { ...plain, tail: 0.2, crowd: 0.2, patience: 3 },
-  ];
-  return rules.flatMap((rule) => [rule, { ...rule, mixer }]);
-}
-
-/** The best painter to mix for the table: with the fewest models claimed, then the slowest. */
-function mixerOf(hands: readonly Hand[]): number {
-  const load = ({ claims, speed }: Hand) => claims.size * 1000 + speed;
-  return hands.reduce((least, hand, i) => (load(hand) < load(hands[least]) ? i : least), 0);
-}
+/** Where to begin: surface by surface, paint by paint, or as the longest way asks. */
+const firstRules: Preference[] = [
+  plain,
+  { ...plain, changes: { mix: 8, surface: 2, unit: 1 } },
+  { ...plain, changes: { mix: 16, surface: 1, unit: 0.5 }, order: 0.05 },
+  { ...plain, tail: 0.2, fills: true },
+  { ...plain, tail: 0.4, changes: { mix: 2, surface: 2, unit: 1 } },
+  { ...plain, tail: 0.01, order: 1, waiting: 0.6 },
+];
 
 /** A rule near the best one so far; or, now and then, one from anywhere. */
-function shaken(rule: Preference, mixer: number, random: () => number): Preference {
-  const isWild = random() < 0.25;
+function shaken(rule: Preference, random: () => number): Preference {
+  const isWild = random() < 0.2;
   const stretched = (figure: number, least: number, most: number) =>
     isWild
       ? least * (most / least) ** random()
-      : Math.min(most, Math.max(least, figure) * Math.exp(2 * (random() - 0.5)));
+      : Math.min(most, Math.max(least, figure) * Math.exp(1.6 * (random() - 0.5)));
   return {
-    tail: stretched(rule.tail, 0.02, 2),
-    crowd: stretched(rule.crowd, 0.01, 2),
-    order: stretched(rule.order, 0.01, 3),
-    apart: stretched(rule.apart, 1, 100),
-    free: random() < 0.2 ? 0 : stretched(rule.free, 0.02, 5),
-    patience: random() < 0.4 ? 8 * random() : isWild ? 0 : rule.patience,
-    waits: random() < 0.8 ? 0 : 15 * random(),
-    sticks: random() < 0.2 ? !rule.sticks : rule.sticks,
-    keepsWhole: random() < 0.3 ? !rule.keepsWhole : rule.keepsWhole,
-    mixer: random() < 0.2 ? (rule.mixer < 0 ? mixer : -1) : rule.mixer,
-    chance: random() < 0.6 ? 0 : 20 * random() * random(),
+    tail: stretched(rule.tail, 0.005, 1),
+    order: stretched(rule.order, 0.02, 3),
+    changes: {
+      mix: stretched(rule.changes.mix, 0.5, 20),
+      surface: stretched(rule.changes.surface, 0.5, 20),
+      unit: stretched(rule.changes.unit, 0.3, 20),
+    },
+    waiting: stretched(rule.waiting, 0.3, 3),
+    split: stretched(rule.split, 3, 60),
+    apart: stretched(rule.apart, 0.5, 20),
+    fills: random() < 0.1 ? !rule.fills : rule.fills,
+    chance: random() < 0.5 ? 0 : 8 * random() * random(),
   };
 }

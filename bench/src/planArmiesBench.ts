@@ -1,0 +1,105 @@
+import { tryRules, type Schedule } from '@yellow-ledger/core';
+import { planBreaches } from '../../core/src/testing/planBreaches';
+import { randomPlan, type RandomPlan } from '../../core/src/testing/randomPlan';
+
+const armies = Number(process.env.ARMIES ?? 60);
+const firstSeed = Number(process.env.PLAN_SEED ?? 36_000);
+
+interface Measured {
+  runs: number;
+  short: number;
+  headings: number[];
+  changes: number;
+  time: number;
+  breaches: string[];
+  isGated: boolean;
+}
+
+const quantile = (figures: readonly number[], share: number) =>
+  [...figures].sort((one, other) => one - other)[Math.floor(share * (figures.length - 1))] ?? 0;
+
+/** Sixty random armies planned: what a painter is handed, and how near to the least it is. */
+export function benchArmies(): void {
+  console.log(
+    `\nPlans of ${armies} random armies, seeds ${firstSeed} to ${firstSeed + armies - 1}`,
+  );
+  const all: Measured[] = [];
+  let slowest = 0;
+  for (let nth = 0; nth < armies; nth++) {
+    const army = randomPlan(firstSeed + nth);
+    const started = performance.now();
+    const schedule = planned(army);
+    const ms = performance.now() - started;
+    slowest = Math.max(slowest, ms);
+    const measured = measure(army, schedule);
+    all.push(measured);
+    if (process.env.TOLD)
+      console.log(
+        `  ${army.seed} ${army.units.join('+')} models, ${army.hands.length} hands: ${schedule.done.length} coats, left ${schedule.left}, runs ${measured.runs.toFixed(2)}, short ${measured.short.toFixed(2)}, headings ${quantile(measured.headings, 0.5)} to ${quantile(measured.headings, 0.9)}, changes ${measured.changes.toFixed(2)}, time ${measured.time.toFixed(2)}, ${ms.toFixed(0)} ms ${measured.breaches[0] ?? ''}`,
+      );
+  }
+  const gated = all.filter(({ isGated }) => isGated);
+  const headings = gated.flatMap((each) => each.headings);
+  const of = (figures: readonly number[]) =>
+    `${quantile(figures, 0.5).toFixed(2)} in the middle, ${quantile(figures, 0.9).toFixed(2)} in nine of ten, ${quantile(figures, 1).toFixed(2)} at worst`;
+  console.log(`  breaches ${all.reduce((sum, { breaches }) => sum + breaches.length, 0)}`);
+  console.log(`  runs ÷ least       ${of(gated.map(({ runs }) => runs))}`);
+  console.log(`  runs under 2 min   ${of(gated.map(({ short }) => short))}`);
+  console.log(`  headings           ${of(headings)}`);
+  console.log(`  changes ÷ least    ${of(gated.map(({ changes }) => changes))}`);
+  console.log(`  time ÷ bound       ${of(all.map(({ time }) => time))}`);
+  console.log(
+    `  slowest ${slowest.toFixed(0)} ms; ${all.length - gated.length} of units under four models only`,
+  );
+}
+
+function planned({ work, hands, sittings }: RandomPlan): Schedule {
+  const trying = tryRules(work, hands, sittings);
+  let next = trying.next();
+  while (!next.done) next = trying.next();
+  return next.value;
+}
+
+function measure({ work, hands, sittings, units }: RandomPlan, schedule: Schedule): Measured {
+  const { done, minutes, bound } = schedule;
+  interface Run {
+    run: number;
+    minutes: number;
+    models: number;
+  }
+  const runs: Run[] = [];
+  const last = new Map<string, { run: number; surface: number; at: Run; mix: number }>();
+  const headings = new Map<string, number>();
+  let changes = 0;
+  const modelsOf = new Map<number, number>();
+  for (const { jobs } of work.chains)
+    for (const { run } of jobs) modelsOf.set(run, (modelsOf.get(run) ?? 0) + 1);
+  for (const { chain, job, hand, sitting, starts, ends } of done) {
+    const { jobs } = work.chains[chain];
+    const { run, mix } = jobs[job];
+    const surface = jobs[jobs.length - 1].run;
+    const key = `${hand} ${sitting}`;
+    const before = last.get(key);
+    if (before?.mix !== mix) changes++;
+    if (before?.surface !== surface) headings.set(key, (headings.get(key) ?? 0) + 1);
+    const at = before?.run === run ? before.at : { run, minutes: 0, models: 0 };
+    if (at.models === 0) runs.push(at);
+    at.minutes += ends - starts;
+    at.models++;
+    last.set(key, { run, surface, at, mix });
+  }
+  const least = modelsOf.size;
+  const mixes = new Set(work.chains.flatMap(({ jobs }) => jobs.map(({ mix }) => mix))).size;
+  const cut = runs.filter(
+    (each) => each.minutes < 2 && each.models < (modelsOf.get(each.run) ?? 0),
+  );
+  return {
+    runs: runs.length / least,
+    short: cut.length / runs.length,
+    headings: [...headings.values()],
+    changes: changes / mixes,
+    time: minutes / bound.minutes,
+    breaches: planBreaches(work, hands, sittings, done),
+    isGated: units.some((models) => models >= 4),
+  };
+}

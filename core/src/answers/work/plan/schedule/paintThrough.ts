@@ -1,0 +1,314 @@
+import { changeMinutes, type Hand, type Sitting, type Work } from '../work';
+import { progressOf } from '../progress';
+import type { Dispatched, Done, Rule } from './dispatched';
+import { mixesOf } from './mixesAtHand';
+import { unitsOf, type Dealing } from './parts';
+
+/** Rounding of minutes, so that a job that just fits does. */
+const epsilon = 1e-9;
+/** Nobody begins a coat of many models to stop after less than this, minutes. */
+const shortest = 8;
+/** Nothing is mixed for less than this before a sitting ends, minutes. */
+const lastMixing = 6;
+/** Longer than this a hand does not stand before the next model of its run, minutes. */
+const longestStop = 12;
+
+/** A coat of a line over the models of one part. */
+interface Run {
+  key: number;
+  chains: number[];
+  isWhole: boolean;
+  minutes: number;
+  starts: number;
+  ends: number;
+}
+
+/**
+ * Paints through the sittings coat by coat: a hand takes a coat of a line through all models of its
+ * part in a row, and then the coat the rule likes best of those that fit before the sitting ends.
+ * Paint is mixed when it is taken up, and at no other time.
+ */
+export function paintThrough(
+  work: Work,
+  hands: readonly Hand[],
+  sittings: readonly Sitting[],
+  { partOf, handOf }: Dealing,
+  rule: Rule,
+): Dispatched {
+  const progress = progressOf(work, hands);
+  const mixes = mixesOf(work);
+  const done: Done[] = [];
+  const clock = hands.map((_, hand) => sittingAfter(-1, hand));
+  const holds = hands.map(() => -1);
+  const running: number[][] = hands.map(() => []);
+  const runs = runsOf(work, partOf);
+  const owner = [...handOf];
+  const surfaceOf = Int32Array.from(work.chains, ({ jobs }) => jobs.at(-1)?.run ?? -1);
+  const unitOf = new Int32Array(work.chains.length);
+  unitsOf(work).forEach((chains, unit) => {
+    for (const chain of chains) unitOf[chain] = unit;
+  });
+  /** what each hand painted last */
+  const before = hands.map(() => ({ surface: -1, unit: -1 }));
+  /** who began a surface that nobody was given */
+  const begunBy = new Map<number, number>();
+
+  while (progress.left() > 0) {
+    const hand = nextHand();
+    if (hand < 0) break;
+    const { time, sitting } = clock[hand];
+    if (running[hand].length > 0) {
+      goOn(hand, time, sitting);
+      continue;
+    }
+    const found = choose(hand, time, sitting);
+    if (found.run) {
+      begin(hand, found.run);
+    } else if (found.next < sittings[sitting].to) {
+      clock[hand].time = Math.max(found.next, time + epsilon);
+    } else leave(hand, sitting);
+  }
+  return { done, left: progress.left() };
+
+  function leave(hand: number, sitting: number): void {
+    clock[hand] = sittingAfter(sitting, hand);
+    holds[hand] = -1;
+    before[hand] = { surface: -1, unit: -1 };
+  }
+
+  function sittingAfter(sitting: number, hand: number) {
+    for (let next = sitting + 1; next < sittings.length; next++)
+      if (sittings[next].hands.includes(hand)) return { time: sittings[next].from, sitting: next };
+    return { time: Infinity, sitting: -1 };
+  }
+
+  function nextHand(): number {
+    let first = -1;
+    clock.forEach(({ sitting, time }, hand) => {
+      if (sitting >= 0 && (first < 0 || time < clock[first].time)) first = hand;
+    });
+    return first;
+  }
+
+  function begin(hand: number, run: Run): void {
+    running[hand] = [...run.chains];
+    const [chain] = run.chains;
+    before[hand] = { surface: surfaceOf[chain], unit: unitOf[chain] };
+    if (owner[partOf[chain]] < 0 && !begunBy.has(surfaceOf[chain]))
+      begunBy.set(surfaceOf[chain], hand);
+  }
+
+  /** The next model of the run a hand is at: the one that is dry first. */
+  function goOn(hand: number, time: number, sitting: number): void {
+    const { to } = sittings[sitting];
+    const chains = running[hand];
+    let next = 0;
+    for (let i = 1; i < chains.length; i++)
+      if (Math.max(time, progress.dryAt(chains[i])) < Math.max(time, progress.dryAt(chains[next])))
+        next = i;
+    const chain = chains[next];
+    const mix = progress.mixOf[chain];
+    const lead = mixes.minutes(mix, time, sitting) + (mix === holds[hand] ? 0 : changeMinutes);
+    const starts = Math.max(time + lead, progress.dryAt(chain));
+    const ends = starts + progress.handsOn[chain] / hands[hand].speed;
+    if (ends > to + epsilon || starts > time + lead + longestStop) {
+      running[hand] = [];
+      clock[hand].time = Math.min(to, time + 1);
+      return;
+    }
+    chains.splice(next, 1);
+    take(chain, hand, time, sitting);
+  }
+
+  function take(chain: number, hand: number, time: number, sitting: number): void {
+    const mix = progress.mixOf[chain];
+    const changing = mix === holds[hand] ? 0 : changeMinutes;
+    let isMaking = mixes.isToMake(mix, time, sitting);
+    let lead = mixes.minutes(mix, time, sitting);
+    let starts = Math.max(time + lead + changing, progress.dryAt(chain));
+    // What goes off while it waits for a surface to dry is mixed when that is dry.
+    if (!isMaking && mixes.isToMake(mix, starts, sitting)) {
+      isMaking = true;
+      lead = work.mixes[mix].mixMinutes;
+      starts = Math.max(time + lead + changing, progress.dryAt(chain));
+    }
+    if (isMaking) mixes.made(mix, starts - changing, sitting);
+    const ends = starts + progress.handsOn[chain] / hands[hand].speed;
+    mixes.used(mix, progress.handsOn[chain]);
+    holds[hand] = mix;
+    clock[hand] = { time: ends, sitting };
+    runs.took(chain, work.chains[chain].jobs[progress.at(chain)].run);
+    const { job, driesAt } = progress.paint(chain, ends);
+    const mixing = isMaking ? lead : 0;
+    done.push({ chain, job, hand, sitting, mixing, changing, starts, ends, driesAt });
+  }
+
+  /** The best coat for a hand to begin now; or, where there is none, when to look again. */
+  function choose(hand: number, time: number, sitting: number): { run: Run | null; next: number } {
+    const { to } = sittings[sitting];
+    let next = Infinity;
+    let best: Run | null = null;
+    let least = Infinity;
+    let partial: Run | null = null;
+    let leastPartial = Infinity;
+    const isOwnLeft = hasOwnLeft(hand);
+    for (const run of runs.ready(progress, hand)) {
+      const [chain] = run.chains;
+      const part = partOf[chain];
+      const by = owner[part] >= 0 ? owner[part] : (begunBy.get(surfaceOf[chain]) ?? hand);
+      if (by !== hand && isOwnLeft) continue;
+      if (isHeld(run)) continue;
+      const timed = timedRun(run, hand, time, sitting);
+      if (timed.starts > time + longestStop + work.mixes[progress.mixOf[chain]].mixMinutes) {
+        next = Math.min(next, timed.starts - longestStop);
+        continue;
+      }
+      if (isTooLate(timed, hand, time, sitting)) continue;
+      const cost = costOf(timed, hand, time) + (by === hand ? 0 : 5);
+      if (timed.ends <= to + epsilon) {
+        if (cost < least) {
+          least = cost;
+          best = timed;
+        }
+      } else if (rule.fills || to - timed.starts >= shortest) {
+        const fits = fitting(timed, hand, to);
+        if (fits && cost < leastPartial) {
+          leastPartial = cost;
+          partial = fits;
+        }
+      }
+    }
+    const chosen = best ?? partial;
+    if (chosen) return { run: chosen, next };
+    for (const [other, { sitting: at, time: until }] of clock.entries())
+      if (other !== hand && at >= 0 && until > time + epsilon) next = Math.min(next, until);
+    return { run: null, next };
+  }
+
+  /** Paint would be mixed for the last minutes of a sitting, though there is another to come. */
+  function isTooLate(run: Run, hand: number, time: number, sitting: number): boolean {
+    const mix = progress.mixOf[run.chains[0]];
+    const { to } = sittings[sitting];
+    if (rule.fills || to - run.starts >= lastMixing || mixes.minutes(mix, time, sitting) === 0)
+      return false;
+    return sittings.slice(sitting + 1).some((later) => later.hands.includes(hand));
+  }
+
+  function hasOwnLeft(hand: number): boolean {
+    return runs.isLeft((chain) => {
+      const part = partOf[chain];
+      const by = owner[part] >= 0 ? owner[part] : begunBy.get(surfaceOf[chain]);
+      return by === hand || by === undefined;
+    }, progress);
+  }
+
+  /** Another hand is at models of it right now. */
+  function isHeld({ chains }: Run): boolean {
+    return running.some(
+      (others) => others.length > 0 && others.some((chain) => chains.includes(chain)),
+    );
+  }
+
+  /** When a run could begin so that hardly anything is waited for in it, and when it would end. */
+  function timedRun(run: Run, hand: number, time: number, sitting: number): Run {
+    const { speed } = hands[hand];
+    const [first] = run.chains;
+    const mix = progress.mixOf[first];
+    const lead = mixes.minutes(mix, time, sitting) + (mix === holds[hand] ? 0 : changeMinutes);
+    const dry = run.chains.map((chain) => progress.dryAt(chain)).sort((one, other) => one - other);
+    const each = run.minutes / speed / run.chains.length;
+    let starts = time + lead;
+    dry.forEach((at, i) => {
+      starts = Math.max(starts, at - i * each);
+    });
+    return { ...run, starts, ends: starts + run.minutes / speed };
+  }
+
+  /** As many models of a run as are through before a sitting ends. */
+  function fitting(run: Run, hand: number, to: number): Run | null {
+    const each = (run.ends - run.starts) / run.chains.length;
+    const count = Math.min(run.chains.length, Math.floor((to - run.starts) / each + epsilon));
+    const isWorthIt =
+      count > 0 &&
+      (rule.fills || count * each >= shortest || !runs.fitsAnySitting(run, hands[hand], sittings));
+    return isWorthIt ? { ...run, chains: run.chains.slice(0, count), isWhole: false } : null;
+  }
+
+  function costOf(run: Run, hand: number, time: number): number {
+    const [chain] = run.chains;
+    const mix = progress.mixOf[chain];
+    const isSameMix = mix === holds[hand];
+    const isSameSurface = before[hand].surface === surfaceOf[chain];
+    const isSameUnit = before[hand].unit === unitOf[chain];
+    const { changes } = rule;
+    let apart = 0;
+    if (!isSameMix) for (const other of holds) if (other === mix) apart += rule.apart;
+    let tail = 0;
+    for (const each of run.chains) tail = Math.max(tail, progress.tail[each]);
+    const ready = isSameMix ? 0 : changeMinutes;
+    return (
+      rule.waiting * (run.starts - time - ready) +
+      (isSameMix ? 0 : changes.mix) +
+      (isSameSurface ? 0 : changes.surface) +
+      (isSameUnit ? 0 : changes.unit) +
+      (run.isWhole ? 0 : rule.split) +
+      apart +
+      rule.order * progress.rank[chain] -
+      rule.tail * tail +
+      (rule.chance > 0 ? rule.chance * rule.random() : 0)
+    );
+  }
+}
+
+/** The coats that are next, by what one hand takes through in a row. */
+function runsOf({ chains }: Work, partOf: Int32Array) {
+  const keyOf = new Map<string, number>();
+  /** for each chain and coat the place of its run */
+  const keys = chains.map(({ jobs }, chain) =>
+    Int32Array.from(jobs, ({ run }) => {
+      const name = `${run} ${partOf[chain]}`;
+      const known = keyOf.get(name);
+      if (known !== undefined) return known;
+      keyOf.set(name, keyOf.size);
+      return keyOf.size - 1;
+    }),
+  );
+  /** coats of each run that are still to be painted */
+  const left = new Int32Array(keyOf.size);
+  for (const each of keys) for (const key of each) left[key]++;
+  let open = [...chains.keys()].filter((chain) => chains[chain].jobs.length > 0);
+  const at = new Int32Array(chains.length);
+
+  return {
+    took(chain: number, _run: number) {
+      left[keys[chain][at[chain]]]--;
+      at[chain]++;
+    },
+    isLeft(isOwn: (chain: number) => boolean, progress: ReturnType<typeof progressOf>): boolean {
+      return open.some(
+        (chain) => at[chain] < keys[chain].length && progress.mayBegin(chain) && isOwn(chain),
+      );
+    },
+    /** runs with at least one model that a hand may take now or once it is dry */
+    ready(progress: ReturnType<typeof progressOf>, hand: number): Run[] {
+      open = open.filter((chain) => at[chain] < keys[chain].length);
+      const found = new Map<number, Run>();
+      for (const chain of open) {
+        if (!progress.mayTake(chain, hand)) continue;
+        const key = keys[chain][at[chain]];
+        const run = found.get(key);
+        const minutes = progress.handsOn[chain];
+        if (run) {
+          run.chains.push(chain);
+          run.minutes += minutes;
+        } else
+          found.set(key, { key, chains: [chain], isWhole: false, minutes, starts: 0, ends: 0 });
+      }
+      for (const run of found.values()) run.isWhole = run.chains.length === left[run.key];
+      return [...found.values()];
+    },
+    /** whether a run could be painted whole in one sitting at all */
+    fitsAnySitting: ({ minutes }: Run, { speed }: Hand, sittings: readonly Sitting[]) =>
+      sittings.some(({ from, to }) => minutes / speed <= to - from),
+  };
+}

@@ -1,0 +1,163 @@
+import { claimantsOf, type Hand, type Sitting, type Work } from '../work';
+
+/** How the work is dealt out to the painters, one way of `dealings`. */
+export interface Dealing {
+  /** for each chain the part it belongs to: what one painter takes through in a row */
+  partOf: Int32Array;
+  /** for each part the hand that paints it; −1 for whoever is free */
+  handOf: number[];
+}
+
+export const dealingNames = ['by unit', 'by surface', 'as it comes'] as const;
+export type DealingName = (typeof dealingNames)[number];
+
+/** A unit larger than its painter's share by this much is shared out. */
+const mostOver = 1.25;
+
+interface Block {
+  chains: number[];
+  minutes: number;
+}
+
+/**
+ * The first level of a plan: whose each piece of work is. Whole units to one hand each, those that
+ * are too large by ranges of models (`by unit`); each surface of a unit to one hand, so that it has
+ * one look on all of them (`by surface`); or nothing fixed before it is begun (`as it comes`). What
+ * is claimed goes to its claimant in every way.
+ */
+export function dealt(
+  work: Work,
+  hands: readonly Hand[],
+  sittings: readonly Sitting[],
+  name: DealingName,
+): Dealing {
+  const claimant = claimantsOf(hands);
+  const partOf = new Int32Array(work.chains.length).fill(-1);
+  const handOf: number[] = [];
+  const room = hands.map(({ speed }, hand) =>
+    sittings.reduce(
+      (sum, { from, to, hands: here }) => (here.includes(hand) ? sum + (to - from) * speed : sum),
+      0,
+    ),
+  );
+  const load = hands.map(() => 0);
+  const give = (chains: readonly number[], hand: number) => {
+    const part = handOf.push(hand) - 1;
+    for (const chain of chains) {
+      partOf[chain] = part;
+      if (hand >= 0) load[hand] += minutesOf(work, chain);
+    }
+  };
+  const units = unitsOf(work);
+  const free: Block[][] = [];
+  for (const unit of units) {
+    for (const [hand] of hands.entries()) {
+      const claimed = unit.filter((chain) => claimant.get(work.chains[chain].model) === hand);
+      if (claimed.length > 0) give(claimed, hand);
+    }
+    const rest = unit.filter((chain) => !claimant.has(work.chains[chain].model));
+    if (rest.length > 0)
+      free.push(name === 'by surface' ? bySurface(work, rest) : [blockOf(work, rest)]);
+  }
+  if (name === 'as it comes' || hands.length === 1) {
+    for (const [{ chains }] of free.map((blocks) => [joined(work, blocks)]))
+      give(chains, hands.length === 1 ? 0 : -1);
+    return { partOf, handOf };
+  }
+  const total =
+    free.flat().reduce((sum, { minutes }) => sum + minutes, 0) + load.reduce((a, b) => a + b, 0);
+  const allRoom = room.reduce((sum, each) => sum + each, 0);
+  /** minutes of work that would leave every hand as full as the others */
+  const fair = room.map((each) => (allRoom > 0 ? (total * each) / allRoom : 0));
+  const left = (hand: number) => fair[hand] - load[hand];
+  const emptiest = () =>
+    hands.reduce((best, _, hand) => (left(hand) > left(best) ? hand : best), 0);
+  for (const blocks of free.sort((one, other) => sumOf(other) - sumOf(one)))
+    for (const block of blocks.sort((one, other) => other.minutes - one.minutes)) shareOut(block);
+  return { partOf, handOf };
+
+  function shareOut(block: Block): void {
+    const hand = emptiest();
+    if (block.minutes <= Math.max(left(hand), 1) * mostOver || name === 'by surface') {
+      give(block.chains, hand);
+      return;
+    }
+    const models = [...new Set(block.chains.map((chain) => work.chains[chain].model))].sort(
+      (a, b) => a - b,
+    );
+    const each = block.minutes / models.length;
+    const count = Math.max(
+      1,
+      Math.min(models.length, Math.round(Math.max(left(hand), each) / each)),
+    );
+    if (count >= models.length) {
+      give(block.chains, hand);
+      return;
+    }
+    const mine = new Set(models.slice(0, count));
+    const isMine = (chain: number) => mine.has(work.chains[chain].model);
+    give(block.chains.filter(isMine), hand);
+    shareOut(
+      blockOf(
+        work,
+        block.chains.filter((chain) => !isMine(chain)),
+      ),
+    );
+  }
+}
+
+const sumOf = (blocks: readonly Block[]) => blocks.reduce((sum, { minutes }) => sum + minutes, 0);
+const joined = (work: Work, blocks: readonly Block[]): Block =>
+  blockOf(
+    work,
+    blocks.flatMap(({ chains }) => chains),
+  );
+
+const minutesOf = ({ chains }: Work, chain: number) =>
+  chains[chain].jobs.reduce((sum, { handsOn }) => sum + handsOn, 0);
+
+const blockOf = (work: Work, chains: number[]): Block => ({
+  chains,
+  minutes: chains.reduce((sum, chain) => sum + minutesOf(work, chain), 0),
+});
+
+/** Chains of models that share a coat of a line are one unit. */
+export function unitsOf({ chains }: Work): number[][] {
+  const unitOfRun = new Map<number, number>();
+  const unitOfModel = new Map<number, number>();
+  const members = new Map<number, number[]>();
+  chains.forEach(({ model, jobs }, chain) => {
+    const met = new Set(
+      [unitOfModel.get(model), ...jobs.map(({ run }) => unitOfRun.get(run))].filter(
+        (each) => each !== undefined,
+      ),
+    );
+    const [unit = chain, ...others] = met;
+    const own = members.get(unit) ?? [];
+    for (const other of others) {
+      const moved = members.get(other) ?? [];
+      own.push(...moved);
+      members.delete(other);
+      for (const each of moved) mark(each, unit);
+    }
+    own.push(chain);
+    members.set(unit, own);
+    mark(chain, unit);
+  });
+  return [...members.values()].map((each) => each.sort((one, other) => one - other));
+
+  function mark(chain: number, unit: number): void {
+    unitOfModel.set(chains[chain].model, unit);
+    for (const { run } of chains[chain].jobs) unitOfRun.set(run, unit);
+  }
+}
+
+/** The chains of a unit that share their last coat: one surface by one recipe. */
+function bySurface(work: Work, chains: readonly number[]): Block[] {
+  const surfaces = new Map<number, number[]>();
+  for (const chain of chains) {
+    const key = work.chains[chain].jobs.at(-1)?.run ?? -1;
+    surfaces.set(key, [...(surfaces.get(key) ?? []), chain]);
+  }
+  return [...surfaces.values()].map((each) => blockOf(work, each));
+}
