@@ -109,7 +109,7 @@ test('a plan is begun, and what cannot be is said at its field', async ({ page, 
 test('after an evening that went otherwise it is planned on from there', async ({ page, demo }) => {
   await page.goto(`${demo.url}/armies/lanternfen-levy/plan`);
   await expect(summary(page)).toContainText('at the table');
-  await expect(page.getByText('Thursday 3 December', { exact: false })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeVisible();
   await page
     .getByText(/^It went otherwise/)
     .first()
@@ -121,12 +121,12 @@ test('after an evening that went otherwise it is planned on from there', async (
   // More than were planned cannot have been painted.
   await expect(first).not.toHaveValue('99');
   await page.getByRole('button', { name: 'Note it and plan on', exact: true }).first().click();
-  await expect(page.getByText('Thursday 3 December', { exact: false })).toBeHidden({});
-  await expect(page.getByText('Thursday 10 December', { exact: false })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeHidden({});
+  await expect(page.getByRole('heading', { name: /^Thursday 10 December/, level: 2 })).toBeVisible();
   await openSetup(page);
   await expect(page.getByText('Noted as painted.')).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('Thursday 3 December', { exact: false })).toBeVisible({});
+  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeVisible({});
 });
 
 test('on a phone a session is planned and read', async ({ page, demo }) => {

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import Form from 'react-bootstrap/Form';
 
 export interface CheckboxGroupProps<Value> {
@@ -13,6 +14,8 @@ export interface CheckboxGroupProps<Value> {
 /** Several of a few. */
 export function CheckboxGroup<Value extends string | number>(props: CheckboxGroupProps<Value>) {
   const { legend, options, ticked, most = Infinity, onTicked } = props;
+  // Another group on the page may have the same legend and the same values.
+  const group = useId();
   return (
     <fieldset className="ticks">
       <legend>{legend}</legend>
@@ -20,7 +23,7 @@ export function CheckboxGroup<Value extends string | number>(props: CheckboxGrou
         <Form.Check
           key={value}
           inline
-          id={`${legend} ${value}`}
+          id={`${group} ${value}`}
           label={<span dir="auto">{name}</span>}
           checked={ticked.includes(value)}
           disabled={ticked.length >= most && !ticked.includes(value)}

@@ -1,3 +1,3 @@
 export { loadOf, mixSchema, waterShareOf, type Mix, type MixPart, type Thinning } from './mix';
-export { loadWords, mixWords, thinningWords } from './mixWords';
-export { simplestParts } from './simplestParts';
+export { loadWords, mixWords, partsWords, thinningWords } from './mixWords';
+export { partsOfShares, simplestParts } from './simplestParts';

@@ -27,3 +27,29 @@ export function fittingParts(parts: readonly MixPart[]): MixPart[] {
   if (largest <= mostParts) return simplest;
   return simplest.map((part) => ({ ...part, parts: (part.parts * mostParts) / largest }));
 }
+
+/** Parts are counted out up to so many in all; finer shares are rounded to them. */
+const mostCounted = 24;
+/** A share may be off by this from whole parts and still be meant as them. */
+const nearlyWhole = 0.02;
+
+/**
+ * Shares of pots as the whole parts a painter counts out.
+ *
+ * @example partsOfShares([{ potId: 'a', share: 0.75 }, { potId: 'b', share: 0.25 }]) // → 3 and 1
+ */
+export function partsOfShares<Share extends { share: number }>(
+  shares: readonly Share[],
+): (Share & { parts: number })[] {
+  const countedIn = (total: number) =>
+    shares.map((each) => ({ ...each, parts: Math.max(1, Math.round(each.share * total)) }));
+  for (let total = shares.length; total <= mostCounted; total++) {
+    const isWhole = shares.every(
+      ({ share }) =>
+        share * total >= 1 - nearlyWhole &&
+        Math.abs(share * total - Math.round(share * total)) <= nearlyWhole,
+    );
+    if (isWhole) return countedIn(total);
+  }
+  return countedIn(mostCounted);
+}

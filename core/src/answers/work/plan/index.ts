@@ -10,3 +10,4 @@ export { plannedSessions, splitOver, type PlannedSession } from './plannedSessio
 export type { PlannedMixing, PlannedRun, PlannedWork } from './plannedWork';
 export { orderedSurfaces, ranksOf } from './unitOrder';
 export { repaintOver, versionGap, type Repaint, type VersionGap } from './versionGap';
+export { headingsOf, rowsOf, type PlannedHeading } from './headings';

@@ -11,8 +11,6 @@ export interface Progress {
   /** room for as many chains as there are */
   openTo: (hand: number) => Int32Array;
   mayTake: (chain: number, hand: number) => boolean;
-  /** the next coat of a chain, from 0 */
-  at: (chain: number) => number;
   /** nothing else on its model has to be done before */
   mayBegin: (chain: number) => boolean;
   /** when the next coat may begin: what lies below is dry, and nothing on the body is wet or in a hand */
@@ -69,7 +67,6 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
 
   return {
     waiting,
-    at: (chain) => at[chain],
     left: () => left,
     begun: () => (begun = begun.filter((chain) => at[chain] < chains[chain].jobs.length)),
     openTo: (hand) => room[hand],

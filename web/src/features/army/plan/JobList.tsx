@@ -1,45 +1,78 @@
-import type { Batch, PlannedMixing, PlannedRun } from '@yellow-ledger/core';
-import { jobsOf, mixingWords } from './jobs';
+import {
+  headingsOf,
+  rowsOf,
+  type Batch,
+  type PlannedHeading,
+  type PlannedRun,
+} from '@yellow-ledger/core';
+import { minutesInWords } from '../../../kit/words/minutesInWords';
+import { mixingWords } from './jobs';
 import type { PlanWords } from './planWords';
 
 export interface JobListProps {
   batch: Batch;
+  /** of one session */
   runs: readonly PlannedRun[];
-  ahead: readonly PlannedMixing[];
+  /** the day and the hours, for each painter's page */
+  when: string;
   words: PlanWords;
 }
 
-/** The jobs of each painter, in order, and the mixes for them. */
-export function JobList({ batch, runs, ahead, words }: JobListProps) {
+/** The jobs of each painter: a surface of a unit each, with its lines below it. On paper a page each. */
+export function JobList({ batch, runs, when, words }: JobListProps) {
+  const headings = headingsOf(runs);
   const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
   return (
     <div className="columns job-lists">
       {here.map(({ id, name }) => (
-        <div key={id}>
-          <h3 dir="auto">{name}</h3>
+        <div key={id} className="job-page">
+          <h3 dir="auto">
+            {name}
+            <span className="on-paper"> · {when}</span>
+          </h3>
           <ol aria-label={`What ${name} does`}>
-            {jobsOf(id, runs, ahead).map((job) =>
-              'run' in job ? (
-                <li key={job.run.from} dir="auto">
-                  <b>{words.clock(job.run.starts)}</b> {words.surface(job.run)},{' '}
-                  {words.models(job.run)}
-                  <small className="below">
-                    {mixingWords(job.run)}
-                    {words.line(job.run)} · {words.mix(job.run.mix)} ·{' '}
-                    {Math.round((job.run.to - job.run.starts) / 60_000)} min, dry at{' '}
-                    {words.clock(job.run.driesAt)}
-                  </small>
-                </li>
-              ) : (
-                <li key={`mix ${job.mixing.from}`} dir="auto">
-                  <b>{words.clock(job.mixing.from)}</b> Mix {words.mix(job.mixing.mix)}
-                  <small className="below">while something dries</small>
-                </li>
-              ),
-            )}
+            {headings
+              .filter(({ painterId }) => painterId === id)
+              .map((heading) => (
+                <Job key={heading.number} heading={heading} words={words} />
+              ))}
           </ol>
         </div>
       ))}
     </div>
+  );
+}
+
+function Job({ heading, words }: { heading: PlannedHeading; words: PlanWords }) {
+  const { runs } = heading;
+  const [first] = runs;
+  const last = runs[runs.length - 1];
+  const isOneSurface = runs.every(
+    ({ unitId, surfaceId }) => unitId === first.unitId && surfaceId === first.surfaceId,
+  );
+  return (
+    <li dir="auto">
+      <b>
+        {words.clock(first.starts)} {isOneSurface ? words.surface(first) : words.mix(first.mix)}
+      </b>
+      {isOneSurface && `, ${words.models(first)}`}
+      <small> · {minutesInWords((last.to - first.from) / 60_000)}</small>
+      <ul className="job-rows">
+        {rowsOf(heading).map((row) => (
+          <li key={row[0].from} dir="auto">
+            <span className="job-box" aria-hidden />
+            {!isOneSurface && `${words.surface(row[0])}, ${words.models(row[0])}: `}
+            {words.coats(row)}
+            {isOneSurface && ` · ${words.mix(row[0].mix)}`}
+            <small>
+              {' '}
+              · {mixingWords(row[0])}
+              {minutesInWords(row.reduce((sum, run) => sum + (run.to - run.starts) / 60_000, 0))},
+              dry at {words.clock(row[row.length - 1].driesAt)}
+            </small>
+          </li>
+        ))}
+      </ul>
+    </li>
   );
 }

@@ -13,6 +13,7 @@ import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
+import { useMay } from '../../../data/club/standing';
 import { Disclosure } from '../../../kit/Disclosure';
 import { Progress } from '../../../kit/Progress';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
@@ -34,6 +35,7 @@ export interface PlanResultProps {
 /** The result of a plan: how long it takes, and each session with its jobs. */
 export function PlanResult({ army, batch, pots }: PlanResultProps) {
   const planning = usePlan(army, batch);
+  const mayKeep = useMay('armies', army.id)('write');
   const { timetable, ground, progress, problem, stop } = planning;
   const plan = timetable?.work;
   const madeAt = timetable?.madeAt;
@@ -67,7 +69,7 @@ export function PlanResult({ army, batch, pots }: PlanResultProps) {
         <>
           <PlanSummary army={army} batch={batch} plan={plan} told={told} words={words} />
           {ground && <OwnFiguresUsed learned={ground.learned} />}
-          <MadeAt planning={planning} />
+          <MadeAt planning={planning} mayKeep={mayKeep} />
           {plan.runs.length > 0 && (
             <CalendarButtons
               batch={batch}
@@ -99,18 +101,28 @@ export function PlanResult({ army, batch, pots }: PlanResultProps) {
   );
 }
 
-/** When the plan was made, why anew, and making another. */
-function MadeAt({ planning: { timetable, because, progress, again } }: { planning: Planning }) {
+/** Whether the plan is kept, since when, and what changed after that. */
+function MadeAt({ planning, mayKeep }: { planning: Planning; mayKeep: boolean }) {
+  const { timetable, isLookedAt, because, progress, again, keep } = planning;
   if (!timetable) return null;
+  if (isLookedAt)
+    return (
+      <p className="no-print">
+        {mayKeep ? 'Nobody is promised this plan yet. ' : 'This plan is not kept yet. '}
+        {mayKeep && (
+          <Button variant="next" size="sm" onClick={keep}>
+            Keep this plan
+          </Button>
+        )}
+      </p>
+    );
   return (
     <p className="no-print">
-      {because.length > 0 && `Planned anew, as ${listed(because)} changed. `}
-      Made {format(new Date(timetable.madeAt), 'd MMM yyyy, HH:mm')}, and kept until something it
-      was made from changes.
-      {!timetable.isThrough &&
-        ' Looked for as long as anybody should wait: this is the best found so far.'}{' '}
+      Kept since {format(new Date(timetable.madeAt), 'd MMM yyyy, HH:mm')}.{' '}
+      {because.length > 0 &&
+        `Since then ${listed(because)} changed; it stands as it was promised. `}
       <Button variant="plain" disabled={progress !== null} onClick={again}>
-        Look for a shorter one
+        {because.length > 0 ? 'Plan on from here' : 'Plan it once more'}
       </Button>
     </p>
   );

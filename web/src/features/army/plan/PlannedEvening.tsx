@@ -1,5 +1,6 @@
 import {
   counted,
+  headingsOf,
   spanOf,
   type Army,
   type Batch,
@@ -34,7 +35,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
   if (!session) return null;
   const { from, to } = spanOf(session);
   const runs = plan.runs.filter((run) => run.sessionId === session.id);
-  const ahead = plan.ahead.filter((each) => each.sessionId === session.id);
+  const when = `${format(from, 'EEEE d MMMM')}, ${words.clock(from)} to ${words.clock(to)}`;
   const waiting = batch.painters.flatMap(({ id, name }) => {
     const minutes = planned.waiting[id] ?? 0;
     return minutes >= 1 ? [`${name} ${minutesInWords(minutes)}`] : [];
@@ -45,25 +46,16 @@ export function PlannedEvening(props: PlannedEveningProps) {
       isOpen={isOpen}
       title={
         <>
-          <h2>
-            {format(from, 'EEEE d MMMM')}, {words.clock(from)} to {words.clock(to)}
-          </h2>{' '}
+          <h2>{when}</h2>{' '}
           <small>
-            {counted(planned.mixes.length, 'paint')}, {counted(runs.length, 'job')}
+            {counted(planned.mixes.length, 'paint')}, {counted(headingsOf(runs).length, 'job')}
           </small>
         </>
       }
     >
-      <Timetable
-        span={{ from, to }}
-        batch={batch}
-        runs={runs}
-        ahead={ahead}
-        hexOf={hexOf}
-        words={words}
-      />
+      <Timetable span={{ from, to }} batch={batch} runs={runs} hexOf={hexOf} words={words} />
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
-      <JobList batch={batch} runs={runs} ahead={ahead} words={words} />
+      <JobList batch={batch} runs={runs} when={when} words={words} />
       <Disclosure title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>
         <ul className="prepare-list">
           {planned.mixes.map(({ mix, ml, drops, alsoIn }) => (

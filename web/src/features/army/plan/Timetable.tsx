@@ -1,18 +1,17 @@
-import type { Batch, PlannedMixing, PlannedRun } from '@yellow-ledger/core';
+import { headingsOf, type Batch, type PlannedRun } from '@yellow-ledger/core';
 import type { PlanWords } from './planWords';
 
 export interface TimetableProps {
   span: { from: number; to: number };
   batch: Batch;
   runs: readonly PlannedRun[];
-  ahead: readonly PlannedMixing[];
   /** what a paint looks like, by its place in the plan */
   hexOf: (mix: number) => string;
   words: PlanWords;
 }
 
 /** The timetable on an axis of time; below each stretch its drying. */
-export function Timetable({ span, batch, runs, ahead, hexOf, words }: TimetableProps) {
+export function Timetable({ span, batch, runs, hexOf, words }: TimetableProps) {
   const minutes = (span.to - span.from) / 60_000;
   const at = (moment: number) => ((moment - span.from) / (span.to - span.from)) * 100;
   const until = (moment: number) => Math.min(100, at(moment));
@@ -32,15 +31,6 @@ export function Timetable({ span, batch, runs, ahead, hexOf, words }: TimetableP
         <div className="time-lane" key={id}>
           <b dir="auto">{name}</b>
           <div className="time-track">
-            {ahead
-              .filter((each) => each.painterId === id)
-              .map(({ from, to, mix }) => (
-                <span
-                  key={`${mix} ${from}`}
-                  className="time-mixing"
-                  style={{ left: `${at(from)}%`, width: `${until(to) - at(from)}%` }}
-                />
-              ))}
             {runs
               .filter((run) => run.painterId === id)
               .map((run, index) => (
@@ -58,15 +48,6 @@ export function Timetable({ span, batch, runs, ahead, hexOf, words }: TimetableP
                     }}
                   />
                   <span
-                    className="time-number"
-                    style={{
-                      left: `${at(run.starts)}%`,
-                      width: `${until(run.to) - at(run.starts)}%`,
-                    }}
-                  >
-                    {until(run.to) - at(run.starts) > 2.2 && index + 1}
-                  </span>
-                  <span
                     className="time-drying"
                     style={{
                       left: `${until(run.to)}%`,
@@ -76,6 +57,21 @@ export function Timetable({ span, batch, runs, ahead, hexOf, words }: TimetableP
                   />
                 </span>
               ))}
+            {headingsOf(runs)
+              .filter(({ painterId }) => painterId === id)
+              .map(({ number, runs: [first, ...more] }) => {
+                const left = at(first.starts);
+                const width = until((more.at(-1) ?? first).to) - left;
+                return (
+                  <span
+                    key={number}
+                    className="time-number"
+                    style={{ left: `${left}%`, width: `${width}%` }}
+                  >
+                    {width > 1.4 && number}
+                  </span>
+                );
+              })}
           </div>
         </div>
       ))}

@@ -1,17 +1,24 @@
-import { spanOf, type Batch, type PlannedWork } from '@yellow-ledger/core';
+import {
+  headingsOf,
+  rowsOf,
+  spanOf,
+  type Batch,
+  type PlannedHeading,
+  type PlannedWork,
+} from '@yellow-ledger/core';
 import ical from 'ical-generator';
-import { jobsOf, mixingWords } from './jobs';
+import { mixingWords } from './jobs';
 import type { PlanWords } from './planWords';
 
 /**
  * A plan as iCalendar, in moments that no change of clocks moves.
  *
  * @param detail `sessions`: one entry for each painter and session, with what to do in its text;
- *   `jobs`: one for each stretch of models
+ *   `jobs`: one for each surface a painter turns to
  */
 export function calendarText(
   batch: Batch,
-  plan: Pick<PlannedWork, 'runs' | 'ahead'>,
+  plan: Pick<PlannedWork, 'runs'>,
   words: PlanWords,
   detail: 'sessions' | 'jobs',
 ): string {
@@ -19,30 +26,29 @@ export function calendarText(
     name: batch.name,
     prodId: { company: 'Yellow Ledger', product: 'plan' },
   });
+  const sessions = batch.sessions.map((session) => ({
+    session,
+    headings: headingsOf(plan.runs.filter(({ sessionId }) => sessionId === session.id)),
+  }));
   if (detail === 'jobs')
-    plan.runs.forEach((run, index) =>
-      calendar.createEvent({
-        id: `${batch.id}-${index}@yellow-ledger`,
-        start: new Date(run.from),
-        end: new Date(run.to),
-        summary: `${words.painter(run.painterId)}: ${words.surface(run)}, ${words.models(run)}`,
-        description: `${words.line(run)}\n${mixingWords(run)}${words.mix(run.mix)}\nDry at ${words.clock(run.driesAt)}`,
-      }),
-    );
-  if (detail === 'jobs')
-    plan.ahead.forEach((mixing, index) =>
-      calendar.createEvent({
-        id: `${batch.id}-mixing-${index}@yellow-ledger`,
-        start: new Date(mixing.from),
-        end: new Date(mixing.to),
-        summary: `${words.painter(mixing.painterId)}: mix ${words.mix(mixing.mix)}`,
-      }),
-    );
+    for (const { session, headings } of sessions)
+      for (const heading of headings) {
+        const { number, painterId, runs } = heading;
+        const last = runs[runs.length - 1];
+        calendar.createEvent({
+          id: `${session.id}-${painterId}-${number}@yellow-ledger`,
+          start: new Date(runs[0].from),
+          end: new Date(last.to),
+          summary: `${words.painter(painterId)}: ${words.surface(runs[0])}, ${words.models(runs[0])}`,
+          description: [...linesOf(heading, words), `Dry at ${words.clock(last.driesAt)}`].join(
+            '\n',
+          ),
+        });
+      }
   else
-    for (const session of batch.sessions)
+    for (const { session, headings } of sessions)
       for (const { id, name } of batch.painters) {
-        const isHere = ({ sessionId }: { sessionId: string }) => sessionId === session.id;
-        const own = jobsOf(id, plan.runs.filter(isHere), plan.ahead.filter(isHere));
+        const own = headings.filter(({ painterId }) => painterId === id);
         if (own.length === 0) continue;
         const { from, to } = spanOf(session);
         calendar.createEvent({
@@ -51,13 +57,20 @@ export function calendarText(
           end: new Date(to),
           summary: `${batch.name}: ${name}`,
           description: own
-            .map((job) =>
-              'run' in job
-                ? `${words.clock(job.run.from)} ${mixingWords(job.run)}${words.surface(job.run)}, ${words.models(job.run)}: ${words.line(job.run)}`
-                : `${words.clock(job.mixing.from)} mix ${words.mix(job.mixing.mix)}`,
-            )
+            .map((heading) => {
+              const [first] = heading.runs;
+              return [
+                `${words.clock(first.from)} ${words.surface(first)}, ${words.models(first)}`,
+                ...linesOf(heading, words),
+              ].join('\n');
+            })
             .join('\n'),
         });
       }
   return calendar.toString();
 }
+
+const linesOf = (heading: PlannedHeading, words: PlanWords): string[] =>
+  rowsOf(heading).map(
+    (row) => `${mixingWords(row[0])}${words.coats(row)}: ${words.mix(row[0].mix)}`,
+  );

@@ -4,7 +4,6 @@ import { rangesInWords } from '../../../kit/models/modelRanges';
 import { inTurnWords, modelsWords } from '../../../kit/words/modelsWords';
 import { newBatch, newSession } from './newBatch';
 import { coatsNoted, withSessionOver } from './noted';
-import { jobsOf } from './jobs';
 import type { PlanWords } from './planWords';
 
 const units = [
@@ -34,6 +33,7 @@ const run = (part: Partial<PlannedRun> = {}): PlannedRun => ({
 const words = {
   surface: () => 'Smock, Ferry Crew',
   line: () => 'line 1 of Oilskin, coat 1',
+  coats: () => 'line 1',
   models: () => 'models 1–3',
   mix: () => 'Fen Umber; thin, as water',
   painter: () => 'Wil',
@@ -97,23 +97,8 @@ describe('what was painted', () => {
   });
 });
 
-const mixing = {
-  painterId: batch.painters[0].id,
-  sessionId: batch.sessions[0].id,
-  mix: 0,
-  from: Date.parse('2026-03-02T19:12:00Z'),
-  to: Date.parse('2026-03-02T19:14:00Z'),
-};
-
-test('what is mixed while something dries stands among a painter’s jobs, in its turn', () => {
-  const later = run({ from: mixing.to, coat: 2 });
-  const jobs = jobsOf(batch.painters[0].id, [later, run()], [mixing]);
-  expect(jobs).toEqual([{ run: run() }, { mixing }, { run: later }]);
-  expect(jobsOf('nobody', [run()], [mixing])).toEqual([]);
-});
-
 describe('the calendar', () => {
-  const plan = { runs: [run()], ahead: [mixing] };
+  const plan = { runs: [run()] };
 
   test('has each job in moments of UTC, its text escaped', () => {
     const text = calendarText(batch, plan, words, 'jobs').replace(/\r\n /g, '');
@@ -121,7 +106,6 @@ describe('the calendar', () => {
     expect(text).toContain('DTEND:20260302T191000Z');
     expect(text).toContain('SUMMARY:Wil: Smock\\, Ferry Crew\\, models 1–3');
     expect(text).toContain('Fen Umber\\; thin\\, as water');
-    expect(text).toContain('SUMMARY:Wil: mix Fen Umber');
     expect(text).toContain('mixed first\\, 1 min');
   });
 

@@ -1,4 +1,12 @@
-import type { Army, PlannedRun, PlannedWork, Pot } from '@yellow-ledger/core';
+import {
+  partsOfShares,
+  partsWords,
+  thinningWords,
+  type Army,
+  type PlannedRun,
+  type PlannedWork,
+  type Pot,
+} from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { potNamesOf } from '../../../kit/words/recipeWords';
 import { surfaceName, unitName } from '../../../kit/words/surfaceWords';
@@ -8,8 +16,10 @@ import { inTurnWords } from '../../../kit/words/modelsWords';
 /** The names a plan is told in. */
 export interface PlanWords {
   surface: (run: Pick<PlannedRun, 'unitId' | 'surfaceId'>) => string;
-  /** @example 'line 3, coat 2' */
+  /** @example 'line 3 of Oilskin, coat 2' */
   line: (run: PlannedRun) => string;
+  /** coats of one line that follow each other. @example 'line 3, coats 1 and 2' */
+  coats: (runs: readonly PlannedRun[]) => string;
   /** @example 'models 1–10' */
   models: (run: Pick<PlannedRun, 'models'>) => string;
   /** @example '3 Marigold Clay + 1 Fen Umber' */
@@ -31,19 +41,26 @@ export function planWords(
     surface: (run) => `${surfaceName(army, run)}, ${unitName(army, run.unitId)}`,
     line: ({ recipeId, stepId, coat }) =>
       `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'} of ${recipeNames[recipeId] ?? 'its recipe'}, coat ${coat}`,
+    coats: (runs) => {
+      const [{ recipeId, stepId }] = runs;
+      const line = `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'}`;
+      const numbers = runs.map(({ coat }) => coat);
+      if (numbers.length === 1) return numbers[0] === 1 ? line : `${line}, coat ${numbers[0]}`;
+      return `${line}, coats ${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1) ?? ''}`;
+    },
     models: ({ models }) => `${models.length === 1 ? 'model' : 'models'} ${inTurnWords(models)}`,
     mix: (mix) => {
       const { shares, waterParts, mediumParts } = plan.mixes[mix];
-      const named = shares
-        .map(({ potId, share }) =>
-          shares.length > 1 ? `${Math.round(share * 100)} % ${potName(potId)}` : potName(potId),
+      if (shares.length === 0) return 'water alone';
+      const named = partsOfShares(shares)
+        .map(({ potId, parts }) =>
+          shares.length > 1 ? `${partsWords(parts)} ${potName(potId)}` : potName(potId),
         )
         .join(' + ');
-      const thinner = [
-        ...(waterParts > 0 ? [`${waterParts} water`] : []),
-        ...(mediumParts > 0 ? [`${mediumParts} medium`] : []),
-      ];
-      return thinner.length > 0 ? `${named} · 1 paint : ${thinner.join(' : ')}` : named;
+      const isThinned = waterParts + mediumParts > 0;
+      return isThinned
+        ? `${named} · ${thinningWords({ waterParts, mediumParts, parts: shares })}`
+        : named;
     },
     painter: (id) => painters.find((each) => each.id === id)?.name ?? 'a painter',
     potName,

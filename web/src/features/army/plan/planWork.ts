@@ -53,8 +53,6 @@ export interface ToldPlan {
   hexes: string[];
 }
 
-/** Longer than this nobody is kept waiting; the best so far is given. */
-const longestMs = 1800;
 /** How long it works before it looks whether it is still wanted. */
 const stretchMs = 40;
 
@@ -92,17 +90,14 @@ export const planWork = {
     const { recipeOf } = armyRecipes(army);
     const painted = paintedOnArmy(army, recipeOf, logInHand());
     const from = madeFromNow(army, batch);
-    const started = performance.now();
     const tries = planBatch(army, batch, recipeOf, shelfInHand(), painted, ownFigures().own);
     try {
-      for (let breath = started; mine === newest;) {
+      for (let breath = performance.now(); mine === newest;) {
         const next = tries.next();
         if (next.done) return { work: next.value, madeFrom: from, isThrough: true };
         const now = performance.now();
-        if (now - started > longestMs)
-          return { work: next.value.plan(), madeFrom: from, isThrough: false };
         if (now - breath < stretchMs) continue;
-        onProgress(Math.max(next.value.done, (now - started) / longestMs));
+        onProgress(next.value.done);
         await breathe();
         breath = performance.now();
       }

@@ -2,26 +2,17 @@ import { changeMinutes, type Hand, type Sitting, type Work } from '../work';
 import { progressOf } from '../progress';
 import type { Dispatched, Done, Rule } from './dispatched';
 import { mixesOf } from './mixesAtHand';
+import { openRuns, type Run } from './openRuns';
 import { unitsOf, type Dealing } from './parts';
 
 /** Rounding of minutes, so that a job that just fits does. */
 const epsilon = 1e-9;
-/** Nobody begins a coat of many models to stop after less than this, minutes. */
+/** A coat of many models is not begun to be broken off after less than this, minutes. */
 const shortest = 8;
 /** Nothing is mixed for less than this before a sitting ends, minutes. */
 const lastMixing = 6;
 /** Longer than this a hand does not stand before the next model of its run, minutes. */
 const longestStop = 12;
-
-/** A coat of a line over the models of one part. */
-interface Run {
-  key: number;
-  chains: number[];
-  isWhole: boolean;
-  minutes: number;
-  starts: number;
-  ends: number;
-}
 
 /**
  * Paints through the sittings coat by coat: a hand takes a coat of a line through all models of its
@@ -41,7 +32,7 @@ export function paintThrough(
   const clock = hands.map((_, hand) => sittingAfter(-1, hand));
   const holds = hands.map(() => -1);
   const running: number[][] = hands.map(() => []);
-  const runs = runsOf(work, partOf);
+  const runs = openRuns(work, partOf);
   const owner = [...handOf];
   const surfaceOf = Int32Array.from(work.chains, ({ jobs }) => jobs.at(-1)?.run ?? -1);
   const unitOf = new Int32Array(work.chains.length);
@@ -126,7 +117,7 @@ export function paintThrough(
     let isMaking = mixes.isToMake(mix, time, sitting);
     let lead = mixes.minutes(mix, time, sitting);
     let starts = Math.max(time + lead + changing, progress.dryAt(chain));
-    // What goes off while it waits for a surface to dry is mixed when that is dry.
+    // Paint that goes off while it waits for a surface to dry is mixed when that is dry.
     if (!isMaking && mixes.isToMake(mix, starts, sitting)) {
       isMaking = true;
       lead = work.mixes[mix].mixMinutes;
@@ -137,7 +128,7 @@ export function paintThrough(
     mixes.used(mix, progress.handsOn[chain]);
     holds[hand] = mix;
     clock[hand] = { time: ends, sitting };
-    runs.took(chain, work.chains[chain].jobs[progress.at(chain)].run);
+    runs.took(chain);
     const { job, driesAt } = progress.paint(chain, ends);
     const mixing = isMaking ? lead : 0;
     done.push({ chain, job, hand, sitting, mixing, changing, starts, ends, driesAt });
@@ -258,57 +249,4 @@ export function paintThrough(
       (rule.chance > 0 ? rule.chance * rule.random() : 0)
     );
   }
-}
-
-/** The coats that are next, by what one hand takes through in a row. */
-function runsOf({ chains }: Work, partOf: Int32Array) {
-  const keyOf = new Map<string, number>();
-  /** for each chain and coat the place of its run */
-  const keys = chains.map(({ jobs }, chain) =>
-    Int32Array.from(jobs, ({ run }) => {
-      const name = `${run} ${partOf[chain]}`;
-      const known = keyOf.get(name);
-      if (known !== undefined) return known;
-      keyOf.set(name, keyOf.size);
-      return keyOf.size - 1;
-    }),
-  );
-  /** coats of each run that are still to be painted */
-  const left = new Int32Array(keyOf.size);
-  for (const each of keys) for (const key of each) left[key]++;
-  let open = [...chains.keys()].filter((chain) => chains[chain].jobs.length > 0);
-  const at = new Int32Array(chains.length);
-
-  return {
-    took(chain: number, _run: number) {
-      left[keys[chain][at[chain]]]--;
-      at[chain]++;
-    },
-    isLeft(isOwn: (chain: number) => boolean, progress: ReturnType<typeof progressOf>): boolean {
-      return open.some(
-        (chain) => at[chain] < keys[chain].length && progress.mayBegin(chain) && isOwn(chain),
-      );
-    },
-    /** runs with at least one model that a hand may take now or once it is dry */
-    ready(progress: ReturnType<typeof progressOf>, hand: number): Run[] {
-      open = open.filter((chain) => at[chain] < keys[chain].length);
-      const found = new Map<number, Run>();
-      for (const chain of open) {
-        if (!progress.mayTake(chain, hand)) continue;
-        const key = keys[chain][at[chain]];
-        const run = found.get(key);
-        const minutes = progress.handsOn[chain];
-        if (run) {
-          run.chains.push(chain);
-          run.minutes += minutes;
-        } else
-          found.set(key, { key, chains: [chain], isWhole: false, minutes, starts: 0, ends: 0 });
-      }
-      for (const run of found.values()) run.isWhole = run.chains.length === left[run.key];
-      return [...found.values()];
-    },
-    /** whether a run could be painted whole in one sitting at all */
-    fitsAnySitting: ({ minutes }: Run, { speed }: Hand, sittings: readonly Sitting[]) =>
-      sittings.some(({ from, to }) => minutes / speed <= to - from),
-  };
 }

@@ -102,7 +102,7 @@ export function* tryRules(
   }
 }
 
-/** What a plan costs people beside its minutes, in minutes. */
+/** The cost of a plan to people, in minutes: its own, and all it is cut up into. */
 const costOf = ({ minutes, splits, shape }: Schedule): number =>
   minutes +
   worth.run * shape.runs +
