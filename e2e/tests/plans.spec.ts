@@ -121,12 +121,18 @@ test('after an evening that went otherwise it is planned on from there', async (
   // More than were planned cannot have been painted.
   await expect(first).not.toHaveValue('99');
   await page.getByRole('button', { name: 'Note it and plan on', exact: true }).first().click();
-  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeHidden({});
-  await expect(page.getByRole('heading', { name: /^Thursday 10 December/, level: 2 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeHidden(
+    {},
+  );
+  await expect(
+    page.getByRole('heading', { name: /^Thursday 10 December/, level: 2 }),
+  ).toBeVisible();
   await openSetup(page);
   await expect(page.getByText('Noted as painted.')).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeVisible({});
+  await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeVisible(
+    {},
+  );
 });
 
 test('on a phone a session is planned and read', async ({ page, demo }) => {
@@ -187,4 +193,42 @@ test.describe('where clocks are put back', () => {
     };
     await expect.poll(kept).toEqual(['2026-10-22T17:00:00.000Z', '2026-10-29T18:00:00.000Z']);
   });
+});
+
+test('it says when it will be done; too late, a way out is taken, and the plan is kept', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/armies/lanternfen-levy/plan`);
+  const answer = page.getByRole('region', { name: 'When it will be done' });
+  await expect(answer.getByRole('status')).toContainText(/It will be done on Thursday 17 December/);
+  await page.getByLabel('To be done by').fill('2026-12-12');
+  await expect(answer.getByRole('status')).toContainText('By Saturday 12 December there are 2.');
+  await answer.getByRole('button', { name: 'What would help?' }).click();
+  const ways = page.getByRole('list', { name: 'Ways to be done sooner' });
+  await expect(ways.getByRole('listitem').first()).toContainText(/done on Thursday 10 December/);
+  await ways.getByRole('button', { name: 'Take it: Everything to field standard for now' }).click();
+  await expect(answer.getByRole('status')).toContainText(/It will be done on Thursday 10 December/);
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.getByText(/^Kept since/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^Kept since/)).toBeVisible();
+  await expect(page.getByText('Everything to field')).toBeHidden();
+});
+
+test('evenings of every week go in at once, and who comes is ticked for each by itself', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/armies/lanternfen-levy/plan`);
+  await openSetup(page);
+  await page.getByLabel('until').fill('2026-12-31');
+  await page.getByRole('button', { name: /^Put \d+ evenings in$/ }).click();
+  await expect(page.getByText(/· 1[0-2] sessions$/)).toBeVisible();
+  const second = page.getByRole('group', { name: 'Who comes' }).nth(1);
+  await second.getByText('Wil', { exact: true }).click();
+  await expect(second.getByRole('checkbox', { name: 'Wil' })).not.toBeChecked();
+  await expect(
+    page.getByRole('group', { name: 'Who comes' }).first().getByRole('checkbox', { name: 'Wil' }),
+  ).toBeChecked();
 });

@@ -12,6 +12,7 @@ import { matchWork } from '../features/match/matchWork';
 import { overWork } from '../features/army/overs/overWork';
 import { paletteWork } from '../features/palette/paletteWork';
 import { photographWork } from '../features/photograph/photographWork';
+import { answerWork } from '../features/army/plan/answerWork';
 import { planWork } from '../features/army/plan/planWork';
 import { proposalWork } from '../features/club/proposalWork';
 import { potWork } from './shared/potWork';
@@ -36,6 +37,7 @@ const ledgerWorker = {
   ...benchWork,
   ...versionGapWork,
   ...planWork,
+  ...answerWork,
   ...togetherWork,
   ...predictWork,
   ...listWork,

@@ -46,7 +46,7 @@ test('a little tan in a red is a step nobody sees', () => {
 
 test('of a step the leaf says what the remarks on its line say', () => {
   expect.hasAssertions();
-const recipes = [0.04, 0.1].flatMap((softness) =>
+  const recipes = [0.04, 0.1].flatMap((softness) =>
     ['white', 'bone', 'brown', 'red'].map((potId) => {
       const light = layer('light', { [potId]: 1 }, 0.7);
       return recipeWith([base, { ...light, placement: { ...light.placement, softness } }]);

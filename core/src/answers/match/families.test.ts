@@ -21,7 +21,7 @@ test.each(colouring.filter((_, index) => index % 4 === 1).map((pot) => [pot.id, 
   'what stands in for %s is of its family',
   (_, pot) => {
     expect.hasAssertions();
-for (const { parts } of substitutes(pot, shelf, { mostPots: 2 }))
+    for (const { parts } of substitutes(pot, shelf, { mostPots: 2 }))
       for (const { potId } of parts) expect(isOfFamily(potOn(shelf, potId), pot)).toBe(true);
   },
 );

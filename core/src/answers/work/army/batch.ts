@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { rooms } from '../../palette/staysUsable';
+import { finishLevelSchema } from '../../../written/recipe/step';
 import {
+  dateOnly,
   idSchema,
   lineOfText,
   numberWithin,
@@ -68,6 +70,10 @@ export const batchSchema = z
     room: z.enum(rooms, { error: `one of ${rooms.join(', ')}` }),
     keeping: z.enum(keepings, { error: `one of ${keepings.join(', ')}` }),
     hairDryer: z.boolean({ error: 'true or false' }),
+    doneBy: dateOnly.optional().describe('the day it is to be done by, year-month-day'),
+    standard: finishLevelSchema
+      .optional()
+      .describe('nothing is planned beyond this standard; what the recipes say where not said'),
   })
   .superRefine(({ painters, sessions }, context) => {
     painters.forEach((painter, index) =>

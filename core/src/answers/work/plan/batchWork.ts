@@ -10,7 +10,7 @@ import { shapeOf } from '../../../written/recipe/shapeOf';
 import { loadOf } from '../../../written/mix/mix';
 import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../../written/recipe/recipe';
-import type { Step } from '../../../written/recipe/step';
+import { finishLevels, type FinishLevel, type Step } from '../../../written/recipe/step';
 import { techniqueOf } from '../../../written/technique/techniques';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { waitsOf } from './dryingTime';
@@ -145,7 +145,7 @@ export function batchWork(
     const ranks = ranksOf(army, unit, recipeOf);
     for (const surface of all)
       for (const { pin, models: alike } of modelsByPin(army, unit, surface)) {
-        const recipe = pin && recipeOf(pin);
+        const recipe = pin && cappedAt(recipeOf(pin), batch.standard);
         const here = alike.filter((number) => chosen.includes(number));
         if (here.length === 0) continue;
         if (!recipe) {
@@ -254,6 +254,16 @@ export function batchWork(
     mixAt.set(key, mixes.length - 1);
     return mixes.length - 1;
   }
+}
+
+/** A recipe with no line beyond a standard. */
+function cappedAt(
+  recipe: Recipe | undefined,
+  standard: FinishLevel | undefined,
+): Recipe | undefined {
+  if (!recipe || !standard) return recipe;
+  const levels = [recipe.finishLevel, standard].map((level) => finishLevels.indexOf(level));
+  return { ...recipe, finishLevel: finishLevels[Math.min(...levels)] };
 }
 
 /** There is always water at the table. */

@@ -11,3 +11,12 @@ export type { PlannedMixing, PlannedRun, PlannedWork } from './plannedWork';
 export { orderedSurfaces, ranksOf } from './unitOrder';
 export { repaintOver, versionGap, type Repaint, type VersionGap } from './versionGap';
 export { headingsOf, rowsOf, type PlannedHeading } from './headings';
+export {
+  batchWith,
+  endOfPlan,
+  planEnd,
+  sessionsBy,
+  waysOut,
+  type PlanEnd,
+  type WayOut,
+} from './planEnd';

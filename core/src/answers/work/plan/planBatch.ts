@@ -20,6 +20,7 @@ export interface PlanProgress {
  * possible is waited. Looked for step by step, so that it can be shown and stopped.
  *
  * @param painted what is on the models already
+ * @param triesAtMost ways that are tried; as many as are worth it where not said
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
 export function* planBatch(
@@ -29,9 +30,10 @@ export function* planBatch(
   shelf: Shelf,
   painted?: PaintedBefore,
   own?: OwnFigures,
+  triesAtMost?: number,
 ): Generator<PlanProgress, PlannedWork> {
   const known = batchWork(army, batch, recipeOf, shelf, painted, own);
-  const tries = tryRules(known.work, known.hands, known.sittings);
+  const tries = tryRules(known.work, known.hands, known.sittings, triesAtMost);
   for (;;) {
     const tried = tries.next();
     if (tried.done) return named(tried.value, known, batch);

@@ -5,6 +5,7 @@ import {
   type PlannedHeading,
   type PlannedRun,
 } from '@yellow-ledger/core';
+import { modelsWords } from '../../../kit/words/modelsWords';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
 import { mixingWords } from './jobs';
 import type { PlanWords } from './planWords';
@@ -43,6 +44,10 @@ export function JobList({ batch, runs, when, words }: JobListProps) {
   );
 }
 
+/** In whatever order they dry, they stand in a row. */
+const modelsOf = ({ models }: PlannedRun) =>
+  `${models.length === 1 ? 'model' : 'models'} ${modelsWords(models)}`;
+
 function Job({ heading, words }: { heading: PlannedHeading; words: PlanWords }) {
   const { runs } = heading;
   const [first] = runs;
@@ -55,13 +60,13 @@ function Job({ heading, words }: { heading: PlannedHeading; words: PlanWords }) 
       <b>
         {words.clock(first.starts)} {isOneSurface ? words.surface(first) : words.mix(first.mix)}
       </b>
-      {isOneSurface && `, ${words.models(first)}`}
+      {isOneSurface && `, ${modelsOf(first)}`}
       <small> · {minutesInWords((last.to - first.from) / 60_000)}</small>
       <ul className="job-rows">
         {rowsOf(heading).map((row) => (
           <li key={row[0].from} dir="auto">
             <span className="job-box" aria-hidden />
-            {!isOneSurface && `${words.surface(row[0])}, ${words.models(row[0])}: `}
+            {!isOneSurface && `${words.surface(row[0])}, ${modelsOf(row[0])}: `}
             {words.coats(row)}
             {isOneSurface && ` · ${words.mix(row[0].mix)}`}
             <small>

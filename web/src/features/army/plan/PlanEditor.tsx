@@ -2,6 +2,7 @@ import {
   hairDryerCaution,
   batchSchema,
   counted,
+  finishLevels,
   keepings,
   rooms,
   type Army,
@@ -14,11 +15,13 @@ import { Disclosure } from '../../../kit/Disclosure';
 import { ModelRanges } from '../../../kit/models/ModelRanges';
 import { rangesInWords } from '../../../kit/models/modelRanges';
 import { Problem } from '../../../kit/Problem';
+import { OptionalChoice } from '../../../kit/field/OptionalChoice';
 import { SelectField } from '../../../kit/field/SelectField';
 import { TextField } from '../../../kit/field/TextField';
 import { useLiveForm } from '../../../kit/field/useLiveForm';
 import { newPainter, newSession } from './newBatch';
 import { PainterFields } from './PainterFields';
+import { RhythmFields } from './RhythmFields';
 import { SessionFields } from './SessionFields';
 
 export interface PlanEditorProps {
@@ -64,6 +67,12 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
           <div className="unit-row">
             <TextField name="name" label="Plan called" />
             <SelectField name="room" label="Room" options={rooms} />
+            <OptionalChoice
+              name="standard"
+              label="Up to"
+              none="what the recipes say"
+              options={finishLevels}
+            />
             <SelectField name="keeping" label="Palette" options={keepings} />
             <Form.Check
               id="plan-dryer"
@@ -110,6 +119,11 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
                 onOut={() => sessions.remove(index)}
               />
             ))}
+            <RhythmFields
+              sessions={sittings}
+              until={written.doneBy}
+              onSessions={(more) => sessions.append(more)}
+            />
             <Button
               variant="outline"
               disabled={sittings.length >= 200}

@@ -1,6 +1,7 @@
 import type { Army, Batch, Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { useMay } from '../../../data/club/standing';
 import { useWriter } from '../../../data/useWriter';
 import { Select } from '../../../kit/Select';
 import { IfMay } from '../../../kit/club/IfMay';
@@ -8,8 +9,10 @@ import { EmptyPage } from '../../../kit/EmptyPage';
 import { LinkButton } from '../../../kit/LinkButton';
 import type { ChangeArmy } from '../changeArmy';
 import { newBatch } from './newBatch';
+import { PlanAnswer } from './PlanAnswer';
 import { PlanEditor } from './PlanEditor';
 import { PlanResult } from './PlanResult';
+import { usePlan } from './usePlan';
 import './plan.scss';
 
 export interface PlanLeafProps {
@@ -59,18 +62,53 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
           </Button>
         </IfMay>
       </div>
-      <PlanEditor
+      <OnePlan
         key={batch.id}
         army={army}
         batch={batch}
+        pots={pots}
         isFresh={batch.id === freshId}
-        onPut={(next) => putOne(`edit ${next.name}`, next)}
+        onPut={putOne}
         onDelete={() => {
           put(`delete ${batch.name}`, (before) => before.filter(({ id }) => id !== batch.id));
           writer.write('timetables', batch.id, null, { whenStale: 'theirs' });
         }}
       />
-      <PlanResult key={`result ${batch.id}`} army={army} batch={batch} pots={pots} />
     </div>
+  );
+}
+
+interface OnePlanProps {
+  army: Army;
+  batch: Batch;
+  pots: Pot[];
+  isFresh: boolean;
+  onPut: (label: string, batch: Batch) => void;
+  onDelete: () => void;
+}
+
+/** The answer first, the settings folded below it, and then the evenings. */
+function OnePlan({ army, batch, pots, isFresh, onPut, onDelete }: OnePlanProps) {
+  const planning = usePlan(army, batch);
+  const mayWrite = useMay('armies', army.id)('write');
+  return (
+    <>
+      <PlanAnswer
+        army={army}
+        batch={batch}
+        work={planning.timetable?.work ?? null}
+        problem={planning.problem}
+        mayWrite={mayWrite}
+        onPut={onPut}
+      />
+      <PlanEditor
+        army={army}
+        batch={batch}
+        isFresh={isFresh}
+        onPut={(next) => onPut(`edit ${next.name}`, next)}
+        onDelete={onDelete}
+      />
+      <PlanResult army={army} batch={batch} pots={pots} planning={planning} />
+    </>
   );
 }

@@ -24,17 +24,17 @@ import type { ToldPlan } from './planWork';
 import { CalendarButtons } from './CalendarButtons';
 import { PlannedEvening } from './PlannedEvening';
 import { planWords } from './planWords';
-import { usePlan, type Planning } from './usePlan';
+import type { Planning } from './usePlan';
 
 export interface PlanResultProps {
   army: Army;
   batch: Batch;
   pots: Pot[];
+  planning: Planning;
 }
 
 /** The result of a plan: how long it takes, and each session with its jobs. */
-export function PlanResult({ army, batch, pots }: PlanResultProps) {
-  const planning = usePlan(army, batch);
+export function PlanResult({ army, batch, pots, planning }: PlanResultProps) {
   const mayKeep = useMay('armies', army.id)('write');
   const { timetable, ground, progress, problem, stop } = planning;
   const plan = timetable?.work;
