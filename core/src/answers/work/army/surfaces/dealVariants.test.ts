@@ -65,6 +65,30 @@ describe('a deal', () => {
     );
   });
 
+  const cloaksOf = (unit: Unit) => looks(unit).map((look) => look.split(' + ')[0]);
+  const repeats = (line: readonly string[], apart: number) =>
+    line.filter((look, i) => i >= apart && look === line[i - apart]).length;
+
+  test('no deal goes round and round', () => {
+    expect.hasAssertions();
+    for (let cloaks = 3; cloaks <= 6; cloaks++)
+      for (let seed = 1; seed <= 25; seed++) {
+        const line = cloaksOf(dealt(cloaked(24, cloaks), seed));
+        for (let period = 2; period <= 6; period++)
+          expect(repeats(line, period)).toBeLessThan(line.length - period);
+      }
+  });
+
+  test('of six cloaks and more nearly nobody looks like who stands before him, in ranks of any width', () => {
+    expect.hasAssertions();
+    for (let seed = 1; seed <= 25; seed++) {
+      const line = cloaksOf(dealt(cloaked(24, 7), seed));
+      const alike = [3, 4, 5, 6].reduce((sum, wide) => sum + repeats(line, wide), 0);
+      // Dealt without a thought one in seven would.
+      expect(alike / (4 * line.length)).toBeLessThan(0.05);
+    }
+  });
+
   test('twenty models of five cloaks and four skins: no two alike', () => {
     expect(new Set(looks(dealt(cloaked(20, 5, 3), 3))).size).toBe(20);
   });

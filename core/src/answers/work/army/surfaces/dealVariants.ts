@@ -16,11 +16,18 @@ const worth = {
   likeNeighbour: 1e6,
   /** a model there is already, for each there is */
   twin: 20,
-  /** a surface like the one two places off */
-  likeSecond: 3,
+  /** a surface like that of the model before or behind it in ranks of one width */
+  likeInRanks: 6,
   /** a recipe that has been dealt more often than the others, for each time */
-  often: 2,
+  often: 3,
+  /** what is as good is dealt by chance: a pattern is seen sooner than a repetition */
+  chance: 9,
 };
+
+/** Models people stand beside each other in a rank. */
+const rankWidths = [3, 4, 5, 6];
+/** Deals that are tried; the one with the fewest that look alike is kept. */
+const attempts = 12;
 
 /** Surfaces that are dealt several recipes. */
 export function variedSurfaces({ surfaces }: Pick<Unit, 'surfaces'>): UnitSurface[] {
@@ -34,9 +41,10 @@ export function dealtRecipes(army: Pick<Army, 'scheme'>, surface: UnitSurface): 
 }
 
 /**
- * Deals the variants of a unit out over its models so that neighbours in the line differ on every
- * surface that varies, no two models are twins while there are other ways, and each recipe is dealt
- * about as often as the others. The same seed deals the same.
+ * Deals the variants of a unit out over its models by chance, so that neighbours in the line differ
+ * on every surface that varies, as few as can be look like who stands before them in ranks three to
+ * six wide, no two models are twins while there are other ways, and each recipe is dealt about as
+ * often as the others. The same seed deals the same.
  *
  * @param fits whether recipes belong together on one model, in the order of `variedSurfaces`; deals
  *   that do not are dealt only where nothing else is left
@@ -53,26 +61,8 @@ export function dealVariants(
   const random = randomFrom(seed);
   const ways = shuffled(waysToCombine(recipes), random).slice(0, mostWays);
   const isUnfit = ways.map((way) => !fits(way.map((choice, i) => recipes[i][choice])));
-  const timesDealt = ways.map(() => 0);
-  const often = recipes.map((choices) => choices.map(() => 0));
-  const dealt: Hand[] = [];
-  for (let model = 0; model < unit.models; model++) {
-    const costs = ways.map((way, i) => {
-      const like = (other: Hand | undefined) =>
-        other ? way.filter((choice, place) => other[place] === choice).length : 0;
-      return (
-        (isUnfit[i] ? worth.unfit : 0) +
-        worth.likeNeighbour * like(dealt[model - 1]) +
-        worth.twin * timesDealt[i] +
-        worth.likeSecond * like(dealt[model - 2]) +
-        worth.often * way.reduce((sum, choice, place) => sum + often[place][choice], 0)
-      );
-    });
-    const chosen = costs.indexOf(Math.min(...costs));
-    dealt.push(ways[chosen]);
-    timesDealt[chosen]++;
-    ways[chosen].forEach((choice, place) => often[place][choice]++);
-  }
+  const deals = Array.from({ length: attempts }, () => dealOnce(unit.models));
+  const dealt = deals.reduce((best, deal) => (deal.cost < best.cost ? deal : best)).hands;
   return dealt.flatMap((hand, model) =>
     hand.flatMap((choice, place) =>
       choice === 0
@@ -80,6 +70,34 @@ export function dealVariants(
         : [{ model: model + 1, surfaceId: varied[place].id, recipe: recipes[place][choice] }],
     ),
   );
+
+  /** One deal, model by model, with what it costs but for chance. */
+  function dealOnce(models: number): { hands: Hand[]; cost: number } {
+    const timesDealt = ways.map(() => 0);
+    const often = recipes.map((choices) => choices.map(() => 0));
+    const hands: Hand[] = [];
+    let sum = 0;
+    for (let model = 0; model < models; model++) {
+      const costs = ways.map((way, i) => {
+        const like = (other: Hand | undefined) =>
+          other ? way.filter((choice, place) => other[place] === choice).length : 0;
+        return (
+          (isUnfit[i] ? worth.unfit : 0) +
+          worth.likeNeighbour * like(hands[model - 1]) +
+          worth.twin * timesDealt[i] +
+          worth.likeInRanks * rankWidths.reduce((all, wide) => all + like(hands[model - wide]), 0) +
+          worth.often * way.reduce((all, choice, place) => all + often[place][choice], 0)
+        );
+      });
+      const drawn = costs.map((cost) => cost + worth.chance * random());
+      const chosen = drawn.indexOf(Math.min(...drawn));
+      hands.push(ways[chosen]);
+      sum += costs[chosen];
+      timesDealt[chosen]++;
+      ways[chosen].forEach((choice, place) => often[place][choice]++);
+    }
+    return { hands, cost: sum };
+  }
 }
 
 /** Models that look like the one before them in the line on a surface that varies. */
