@@ -114,9 +114,14 @@ test('after an evening that went otherwise it is planned on from there', async (
     .getByText(/^It went otherwise/)
     .first()
     .click();
-  await page.getByRole('button', { name: 'Nothing was painted' }).first().click();
-  const first = page.getByRole('textbox', { name: /painted/ }).first();
-  await expect(first).toHaveValue('0');
+  const crew = page.getByRole('region', { name: 'Ferry Crew' }).first();
+  await crew.getByRole('button', { name: 'Nothing', exact: true }).click();
+  const surface = crew.getByRole('combobox').first();
+  await expect(surface).toHaveValue('0');
+  await surface.selectOption('1');
+  await crew.getByText('By the coat').first().click();
+  const first = crew.getByRole('textbox', { name: /painted/ }).first();
+  await expect(first).not.toHaveValue('0');
   await first.fill('99');
   // More than were planned cannot have been painted.
   await expect(first).not.toHaveValue('99');
@@ -211,6 +216,9 @@ test('it says when it will be done; too late, a way out is taken, and the plan i
   await expect(answer.getByRole('status')).toContainText(/It will be done on Thursday 10 December/);
   await page.getByRole('button', { name: 'Keep this plan' }).click();
   await expect(page.getByText(/^Kept since/)).toBeVisible();
+  await page.getByRole('button', { name: 'Hesper does not come' }).first().click();
+  await expect(page.getByText(/^It is (still )?done on/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
   await page.reload();
   await expect(page.getByText(/^Kept since/)).toBeVisible();
   await expect(page.getByText('Everything to field')).toBeHidden();

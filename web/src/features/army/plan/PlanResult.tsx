@@ -93,6 +93,7 @@ export function PlanResult({ army, batch, pots, planning }: PlanResultProps) {
               split={told.split}
               hexOf={hexOf}
               words={words}
+              mayWrite={mayKeep}
             />
           ))}
         </>

@@ -11,6 +11,7 @@ import { format } from 'date-fns';
 import { Disclosure } from '../../../kit/Disclosure';
 import { dropsWords } from '../../../kit/words/dropsWords';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
+import { EveningChanges } from './EveningChanges';
 import { JobList } from './JobList';
 import type { PlanWords } from './planWords';
 import { Timetable } from './Timetable';
@@ -26,11 +27,12 @@ export interface PlannedEveningProps {
   split: readonly number[];
   hexOf: (mix: number) => string;
   words: PlanWords;
+  mayWrite: boolean;
 }
 
 /** One session: what to prepare, the timetable, who does what, and what is left wet. */
 export function PlannedEvening(props: PlannedEveningProps) {
-  const { planned, isOpen, army, batch, plan, split, hexOf, words } = props;
+  const { planned, isOpen, army, batch, plan, split, hexOf, words, mayWrite } = props;
   const session = batch.sessions.find(({ id }) => id === planned.sessionId);
   if (!session) return null;
   const { from, to } = spanOf(session);
@@ -82,6 +84,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
           . Leave these standing where nobody touches them.
         </p>
       )}
+      {mayWrite && <EveningChanges army={army} batch={batch} session={session} plan={plan} />}
       <WhatWasPainted army={army} batch={batch} session={session} runs={runs} words={words} />
     </Disclosure>
   );

@@ -6,11 +6,13 @@ import { useAppStore } from '../../../data/store';
 import { useWriter } from '../../../data/useWriter';
 import { CountField } from '../../../kit/field/CountField';
 import { ActionBar } from '../../../kit/ActionBar';
-import { Disclosure } from '../../../kit/Disclosure';
 import { CheckboxGroup } from '../../../kit/CheckboxGroup';
+import { Disclosure } from '../../../kit/Disclosure';
+import { Select } from '../../../kit/Select';
+import { unitName } from '../../../kit/words/surfaceWords';
 import { ofWhatIsPainted } from '../../../workers/parts';
 import { useWorker } from '../../../workers/useWorker';
-import { coatsNoted, withSessionOver } from './noted';
+import { coatsNoted, paintedUpTo, surfacesOf, withSessionOver, type PlannedSurface } from './noted';
 import type { PlanWords } from './planWords';
 
 export interface WhatWasPaintedProps {
@@ -21,15 +23,17 @@ export interface WhatWasPaintedProps {
   words: PlanWords;
 }
 
-/** After the session: how far it came. What was not painted is planned into the ones that follow. */
+/** After the session: how far it came. Whatever was not painted is planned into the ones that follow. */
 export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPaintedProps) {
   const writer = useWriter();
   const store = useAppStore();
   const worker = useWorker(ofWhatIsPainted);
   const [painted, setPainted] = useState<Record<number, readonly number[]>>({});
   const modelsOf = (index: number) => painted[index] ?? runs[index].models;
-  const put = (index: number, models: readonly number[]) =>
-    setPainted((before) => ({ ...before, [index]: models }));
+  const put = (changed: Record<number, readonly number[]>) =>
+    setPainted((before) => ({ ...before, ...changed }));
+  const surfaces = surfacesOf(runs);
+  const units = [...new Set(surfaces.map(({ unitId }) => unitId))];
   const note = async () => {
     const coats = coatsNoted(runs.map((run, index) => ({ run, models: modelsOf(index) })));
     const entries = await worker().notedCoats(army, batch, coats, entryHead(store.getState()));
@@ -43,62 +47,122 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
   };
   return (
     <Disclosure className="no-print" title="It went otherwise, or as planned: note it and plan on">
-      <ol>
-        {runs.map((run, index) => (
-          <li key={`${run.painterId} ${run.from}`}>
-            <CountField
-              label={`${words.surface(run)}, ${words.line(run)}: painted`}
-              after={`of ${run.models.length}`}
-              value={modelsOf(index).length}
-              most={run.models.length}
-              // In the order they were to be painted in.
-              onCount={(count) => put(index, run.models.slice(0, count))}
-            />
-            {run.models.length > 1 && (
-              <WhichModels
-                run={run}
-                painted={modelsOf(index)}
+      {units.map((unitId) => {
+        const own = surfaces.filter((each) => each.unitId === unitId);
+        const putAll = (isPainted: boolean) =>
+          put(
+            Object.assign(
+              {},
+              ...own.map((each) => paintedUpTo(each, runs, isPainted ? each.indexes.length : 0)),
+            ),
+          );
+        return (
+          <section key={unitId} aria-label={unitName(army, unitId)}>
+            <h3 dir="auto">{unitName(army, unitId)}</h3>
+            <div className="flow">
+              <Button variant="outline" size="sm" onClick={() => putAll(true)}>
+                All of it
+              </Button>
+              <Button variant="outline" size="sm" onClick={() => putAll(false)}>
+                Nothing
+              </Button>
+            </div>
+            {own.map((surface) => (
+              <PaintedSurface
+                key={surface.surfaceId}
+                surface={surface}
+                runs={runs}
+                modelsOf={modelsOf}
                 words={words}
-                onPainted={(models) => put(index, models)}
+                onPainted={put}
               />
-            )}
-          </li>
-        ))}
-      </ol>
+            ))}
+          </section>
+        );
+      })}
       <ActionBar>
         <Button variant="next" onClick={() => void note()}>
           Note it and plan on
-        </Button>
-        <Button
-          variant="plain"
-          onClick={() => setPainted(Object.fromEntries(runs.map((_, index) => [index, []])))}
-        >
-          Nothing was painted
         </Button>
       </ActionBar>
     </Disclosure>
   );
 }
 
-/** Which models of a run were painted, where it was not the first ones. */
-function WhichModels({
-  run,
-  painted,
-  words,
-  onPainted,
-}: {
+interface PaintedSurfaceProps {
+  surface: PlannedSurface;
+  runs: readonly PlannedRun[];
+  modelsOf: (index: number) => readonly number[];
+  words: PlanWords;
+  onPainted: (changed: Record<number, readonly number[]>) => void;
+}
+
+/** How far one surface of a unit came: up to a coat, or model by model where that is not all. */
+function PaintedSurface({ surface, runs, modelsOf, words, onPainted }: PaintedSurfaceProps) {
+  const { indexes } = surface;
+  const whole = indexes.filter((index) => modelsOf(index).length === runs[index].models.length);
+  const isUpTo = indexes.every(
+    (index, place) => modelsOf(index).length > 0 === place < whole.length,
+  );
+  const options = [
+    { id: '0', name: 'nothing' },
+    ...indexes.map((index, place) => ({
+      id: String(place + 1),
+      name: place + 1 === indexes.length ? 'all of it' : `up to ${words.coats([runs[index]])}`,
+    })),
+    ...(isUpTo ? [] : [{ id: 'some', name: 'some of it' }]),
+  ];
+  return (
+    <div className="flow" dir="auto">
+      <Select
+        label={words.surface(runs[indexes[0]])}
+        value={isUpTo ? String(whole.length) : 'some'}
+        options={options}
+        onChoose={(chosen) => {
+          if (chosen !== 'some') onPainted(paintedUpTo(surface, runs, Number(chosen)));
+        }}
+      />
+      <Disclosure title="By the coat">
+        <ol>
+          {indexes.map((index) => (
+            <PaintedCoat
+              key={index}
+              run={runs[index]}
+              painted={modelsOf(index)}
+              words={words}
+              onPainted={(models) => onPainted({ [index]: models })}
+            />
+          ))}
+        </ol>
+      </Disclosure>
+    </div>
+  );
+}
+
+interface PaintedCoatProps {
   run: PlannedRun;
   painted: readonly number[];
   words: PlanWords;
   onPainted: (models: readonly number[]) => void;
-}) {
+}
+
+function PaintedCoat({ run, painted, words, onPainted }: PaintedCoatProps) {
   const [isOpen, setIsOpen] = useState(false);
   return (
-    <>
-      {' '}
-      <Button variant="plain" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
-        {painted.length === 0 ? 'no model' : words.models({ models: [...painted] })}
-      </Button>
+    <li>
+      <CountField
+        label={`${words.coats([run])}: painted`}
+        after={`of ${run.models.length}`}
+        value={painted.length}
+        most={run.models.length}
+        // In the order they were to be painted in.
+        onCount={(count) => onPainted(run.models.slice(0, count))}
+      />{' '}
+      {run.models.length > 1 && (
+        <Button variant="plain" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
+          {painted.length === 0 ? 'no model' : words.models({ models: [...painted] })}
+        </Button>
+      )}
       {isOpen && (
         <CheckboxGroup
           legend="Which models were painted"
@@ -107,6 +171,6 @@ function WhichModels({
           onTicked={onPainted}
         />
       )}
-    </>
+    </li>
   );
 }

@@ -25,3 +25,31 @@ export function withSessionOver(batch: Batch, sessionId: string): Batch {
     ),
   };
 }
+
+/** A surface of a unit in a session, with the places of its runs in their order. */
+export interface PlannedSurface {
+  unitId: string;
+  surfaceId: string;
+  indexes: number[];
+}
+
+/** The surfaces a session paints on, in the order they are begun. @param runs in their order */
+export function surfacesOf(runs: readonly PlannedRun[]): PlannedSurface[] {
+  const surfaces: PlannedSurface[] = [];
+  runs.forEach(({ unitId, surfaceId }, index) => {
+    const known = surfaces.find((each) => each.unitId === unitId && each.surfaceId === surfaceId);
+    if (known) known.indexes.push(index);
+    else surfaces.push({ unitId, surfaceId, indexes: [index] });
+  });
+  return surfaces;
+}
+
+/** The models painted in each run of a surface whose first so many runs were painted, by their place. */
+export const paintedUpTo = (
+  { indexes }: PlannedSurface,
+  runs: readonly PlannedRun[],
+  count: number,
+): Record<number, readonly number[]> =>
+  Object.fromEntries(
+    indexes.map((index, place) => [index, place < count ? runs[index].models : []]),
+  );

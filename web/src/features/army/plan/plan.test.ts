@@ -1,9 +1,10 @@
-import type { Batch, PlannedRun } from '@yellow-ledger/core';
+import { batchSchema, type Batch, type PlannedRun } from '@yellow-ledger/core';
 import { calendarText } from './calendarText';
 import { rangesInWords } from '../../../kit/models/modelRanges';
 import { inTurnWords, modelsWords } from '../../../kit/words/modelsWords';
 import { newBatch, newSession } from './newBatch';
-import { coatsNoted, withSessionOver } from './noted';
+import { eveningChanges } from './eveningChanges';
+import { coatsNoted, paintedUpTo, surfacesOf, withSessionOver } from './noted';
 import type { PlanWords } from './planWords';
 
 const units = [
@@ -113,5 +114,46 @@ describe('the calendar', () => {
     const text = calendarText(batch, plan, words, 'sessions');
     expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(1);
     expect(text).toContain('SUMMARY:Winter: Painter 1');
+  });
+});
+
+describe('after an evening', () => {
+  const runs = [
+    run({ stepId: 'base' }),
+    run({ stepId: 'face', surfaceId: 'face' }),
+    run({ stepId: 'wash' }),
+    run({ stepId: 'edge', models: [2, 3] }),
+  ];
+
+  test('a surface is painted up to a coat, with all that comes after it left', () => {
+    const [smock, face] = surfacesOf(runs);
+    expect(smock.indexes).toEqual([0, 2, 3]);
+    expect(face.indexes).toEqual([1]);
+    expect(paintedUpTo(smock, runs, 2)).toEqual({ 0: [1, 2, 3], 2: [1, 2, 3], 3: [] });
+    expect(paintedUpTo(smock, runs, 0)).toEqual({ 0: [], 2: [], 3: [] });
+  });
+
+  test('each thing that can happen changes the one evening and nothing else', () => {
+    const plan: Batch = {
+      ...batch,
+      painters: ['wil', 'hesper'].map((id) => ({ id, name: id, speed: 1, claims: [] })),
+      sessions: ['a', 'b'].map((id, i) => ({
+        id,
+        startsAt: new Date(Date.UTC(2026, 11, 3 + 7 * i, 18)).toISOString(),
+        minutes: 150,
+      })),
+    };
+    const changes = Object.fromEntries(
+      eveningChanges(plan, plan.sessions[0]).map(({ label, next }) => [label, next]),
+    );
+    expect(changes['We skipped it'].sessions[0].isOver).toBe(true);
+    expect(changes['Move it to the end'].sessions[0].startsAt).toContain('2026-12-17');
+    expect(changes['hesper does not come'].sessions[0].without).toEqual(['hesper']);
+    const more = changes['One more comes'];
+    expect(more.painters).toHaveLength(3);
+    expect(more.sessions[0].without).toBeUndefined();
+    expect(more.sessions[1].without).toEqual([more.painters[2].id]);
+    for (const next of Object.values(changes))
+      expect(batchSchema.safeParse(next).success).toBe(true);
   });
 });
