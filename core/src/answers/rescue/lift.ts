@@ -1,6 +1,6 @@
 import type { Spectrum } from '../../light/colour/spectrum';
-import { reckonedDryMinutes } from '../work/plan/dryingTime';
-import { handsOnMinutes } from '../work/plan/handsOn';
+import { reckonedDryMinutes } from '../work/plan/minutes/dryingTime';
+import { handsOnMinutes } from '../work/plan/minutes/handsOn';
 import { shapeOf } from '../../written/recipe/shapeOf';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import { layLine } from './layLine';

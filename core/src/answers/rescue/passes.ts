@@ -1,8 +1,8 @@
 import { filmOf } from '../../predicted/buildUp/applyStep';
 import { filmOver } from '../../light/optics/filmOver';
 import type { Optics } from '../../light/optics/optics';
-import { reckonedDryMinutes } from '../work/plan/dryingTime';
-import { handsOnMinutes } from '../work/plan/handsOn';
+import { reckonedDryMinutes } from '../work/plan/minutes/dryingTime';
+import { handsOnMinutes } from '../work/plan/minutes/handsOn';
 import { flattenMix } from '../../written/recipe/flattenMix';
 import { shapeOf } from '../../written/recipe/shapeOf';
 import { mixedPaint, type Shelf } from '../../predicted/paint/mixedPaint';

@@ -1,8 +1,8 @@
 import { filmOf } from '../../predicted/buildUp/applyStep';
 import { filmOver } from '../../light/optics/filmOver';
 import type { Optics } from '../../light/optics/optics';
-import { reckonedDryMinutes } from '../work/plan/dryingTime';
-import { handsOnMinutes } from '../work/plan/handsOn';
+import { reckonedDryMinutes } from '../work/plan/minutes/dryingTime';
+import { handsOnMinutes } from '../work/plan/minutes/handsOn';
 import { aspectOfLine } from '../../predicted/buildUp/aspectsOfRecipe';
 import { coatsToCover } from '../../predicted/paint/coatsToCover';
 import { flattenMix } from '../../written/recipe/flattenMix';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { colourDifference } from '../../light/colour/colourDifference';
 import { surfaceColour } from '../../light/colour/surfaceColour';
-import { waitsOf } from '../../answers/work/plan/dryingTime';
+import { waitsOf } from '../../answers/work/plan/minutes/dryingTime';
 import { anyRecipe } from '../../testing/anyRecipe';
 import { mixOf, recipeWith, shelf, stepWith } from '../../testing/sampleRecipe';
 import { BuildUpPredictor } from './buildUpPredictor';

@@ -15,7 +15,7 @@ const pots = practicePots(35, 0).flatMap((pot) => pot ?? []);
 
 test('a paint seen thick and as one film over white looks so again', () => {
   expect.hasAssertions();
-for (const pot of pots) {
+  for (const pot of pots) {
     const optics = opticsOf(pot);
     const thick = masstoneOf(optics);
     const overWhite = filmOver(white, optics, 1);
@@ -49,7 +49,7 @@ test.each([0.6, 1, 1.6])(
   'a hand whose film is %p of the usual one is found, and the thin colour',
   (hand) => {
     expect.hasAssertions();
-const assumed = 0.12;
+    const assumed = 0.12;
     for (const pot of pots.slice(0, 8)) {
       const fit = fitGlaze(readingsOf(pot, hand * assumed), assumed);
       const overWhite = surfaceColour(filmOver(white, opticsOf(pot), 1));

@@ -1,8 +1,8 @@
 import type { Unit, UnitSurface } from '../army/army';
 import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { stepsFor } from '../army/surfaces/stepsFor';
-import { dryMinutesOf, waitsOf } from '../plan/dryingTime';
-import { handsOnMinutes } from '../plan/handsOn';
+import { dryMinutesOf, waitsOf } from '../plan/minutes/dryingTime';
+import { handsOnMinutes } from '../plan/minutes/handsOn';
 import { shapeOf } from '../../../written/recipe/shapeOf';
 import { loadOf, type Mix } from '../../../written/mix/mix';
 import type { Recipe } from '../../../written/recipe/recipe';

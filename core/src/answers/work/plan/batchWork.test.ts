@@ -4,7 +4,7 @@ import { mixOf, recipeWith, shelf, stepWith } from '../../../testing/sampleRecip
 import { armyOf, batchOf, pinTo, surfaceOf, unitOf } from '../../../testing/sampleLevy';
 import { batchWork } from './batchWork';
 import { chosenModels } from './chosenModels';
-import { reckonedDryMinutes } from './dryingTime';
+import { reckonedDryMinutes } from './minutes/dryingTime';
 import { paintedKey } from './paintedBefore';
 
 const brown = { mix: mixOf({ brown: 2, bone: 1 }, { waterParts: 1 }) };

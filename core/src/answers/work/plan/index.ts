@@ -1,9 +1,9 @@
 export { batchSizes, waitingAllowed, type BatchSize } from './batchSize';
 export { BatchTooLargeError } from './batchWork';
 export { chosenModels } from './chosenModels';
-export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './dryingTime';
-export { finishTotals, type FinishTotals } from './finishTotals';
-export { handsOnMinutes } from './handsOn';
+export { dryMinutesOf, hairDryerCaution, reckonedDryMinutes } from './minutes/dryingTime';
+export { finishTotals, type FinishTotals } from './minutes/finishTotals';
+export { handsOnMinutes } from './minutes/handsOn';
 export { orderOfWork, workOrders, type WorkOrderName } from './orderOfWork';
 export { planBatch } from './planBatch';
 export { plannedSessions, splitOver, type PlannedSession } from './plannedSessions';

@@ -4,8 +4,8 @@ import { mixOf, recipeWith, shelf, stepWith } from '../../../testing/sampleRecip
 import { armyOf, batchOf, pinTo, surfaceOf, unitOf } from '../../../testing/sampleLevy';
 import { batchSizes, waitingAllowed } from './batchSize';
 import { BatchTooLargeError } from './batchWork';
-import { dryMinutesOf, reckonedDryMinutes } from './dryingTime';
-import { handsOnMinutes, pickUpMinutes } from './handsOn';
+import { dryMinutesOf, reckonedDryMinutes } from './minutes/dryingTime';
+import { handsOnMinutes, pickUpMinutes } from './minutes/handsOn';
 import { paintedKey, type PaintedBefore } from './paintedBefore';
 import { planBatch } from './planBatch';
 import { plannedSessions, splitOver } from './plannedSessions';

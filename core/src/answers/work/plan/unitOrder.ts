@@ -3,7 +3,7 @@ import { turnOf, workSurfaces } from '../army/surfaces/workSurfaces';
 import type { RecipeOf } from '../army/paintNeeded';
 import { stepsFor } from '../army/surfaces/stepsFor';
 import { shapeOf } from '../../../written/recipe/shapeOf';
-import { handsOnMinutes } from './handsOn';
+import { handsOnMinutes } from './minutes/handsOn';
 import { orderOfWork } from './orderOfWork';
 import type { OrderedSurface } from './schedule/spillRisk';
 

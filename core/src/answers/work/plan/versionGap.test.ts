@@ -1,7 +1,7 @@
 import { mixOf, recipeWith, shelf, stepWith } from '../../../testing/sampleRecipe';
 import { surfaceOf } from '../../../testing/sampleLevy';
 import { versionGap, repaintOver } from './versionGap';
-import { handsOnMinutes } from './handsOn';
+import { handsOnMinutes } from './minutes/handsOn';
 
 const all = { from: 0, to: 1, softness: 0, pull: 'even' as const };
 const base = stepWith({ id: 'base', mix: mixOf({ brown: 1 }), coats: 2, placement: all });

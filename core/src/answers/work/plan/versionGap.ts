@@ -20,7 +20,7 @@ import { aspectsTogether } from '../../../predicted/buildUp/aspectsOfRecipe';
 import { ribbonStops, toneStops, type ToneStopName } from '../../../written/place/toneAxis';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { isSameContent } from '../../../written/record/sameContent';
-import { handsOnMinutes } from './handsOn';
+import { handsOnMinutes } from './minutes/handsOn';
 
 /** The models a surface is repainted on. */
 export interface RepaintedOn {

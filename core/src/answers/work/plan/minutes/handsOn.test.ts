@@ -1,5 +1,5 @@
-import type { FormName } from '../../../written/place/forms';
-import { techniqueOf, type TechniqueName } from '../../../written/technique/techniques';
+import type { FormName } from '../../../../written/place/forms';
+import { techniqueOf, type TechniqueName } from '../../../../written/technique/techniques';
 import { reckonedDryMinutes } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
 

@@ -1,10 +1,10 @@
-import { wetFilmOf } from '../../../written/technique/wetFilm';
-import { roomFactor, type Room } from '../../palette/staysUsable';
-import { loadOf, waterShareOf } from '../../../written/mix/mix';
-import { depositAt } from '../../../written/recipe/depositAt';
-import type { Step } from '../../../written/recipe/step';
-import { lifts, techniqueOf } from '../../../written/technique/techniques';
-import { ribbonStops } from '../../../written/place/toneAxis';
+import { wetFilmOf } from '../../../../written/technique/wetFilm';
+import { roomFactor, type Room } from '../../../palette/staysUsable';
+import { loadOf, waterShareOf } from '../../../../written/mix/mix';
+import { depositAt } from '../../../../written/recipe/depositAt';
+import type { Step } from '../../../../written/recipe/step';
+import { lifts, techniqueOf } from '../../../../written/technique/techniques';
+import { ribbonStops } from '../../../../written/place/toneAxis';
 
 /** Medium keeps hold of its water: all medium takes so much longer than all water. */
 const mediumHolds = 0.5;

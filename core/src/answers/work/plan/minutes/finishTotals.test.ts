@@ -1,4 +1,4 @@
-import { mixOf, recipeWith, stepWith } from '../../../testing/sampleRecipe';
+import { mixOf, recipeWith, stepWith } from '../../../../testing/sampleRecipe';
 import { reckonedDryMinutes } from './dryingTime';
 import { finishTotals } from './finishTotals';
 

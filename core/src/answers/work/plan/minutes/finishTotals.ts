@@ -1,8 +1,8 @@
-import { asUsuallyPainted, usualHand, type OwnFigures } from '../army/ownFigures';
-import { shapeOf } from '../../../written/recipe/shapeOf';
-import { includedSteps } from '../../../written/recipe/includedSteps';
-import type { Recipe } from '../../../written/recipe/recipe';
-import type { FinishLevel } from '../../../written/recipe/step';
+import { asUsuallyPainted, usualHand, type OwnFigures } from '../../army/ownFigures';
+import { shapeOf } from '../../../../written/recipe/shapeOf';
+import { includedSteps } from '../../../../written/recipe/includedSteps';
+import type { Recipe } from '../../../../written/recipe/recipe';
+import type { FinishLevel } from '../../../../written/recipe/step';
 import { waitsOf } from './dryingTime';
 import { handsOnMinutes } from './handsOn';
 

@@ -1,7 +1,7 @@
-import { areaPainted } from '../../../predicted/form/readsAs';
-import type { Shape } from '../../../written/place/shape';
-import type { FinishLevel, Step } from '../../../written/recipe/step';
-import { techniqueOf } from '../../../written/technique/techniques';
+import { areaPainted } from '../../../../predicted/form/readsAs';
+import type { Shape } from '../../../../written/place/shape';
+import type { FinishLevel, Step } from '../../../../written/recipe/step';
+import { techniqueOf } from '../../../../written/technique/techniques';
 
 /** Taking a figure up, finding the place, loading the brush, putting it down. */
 export const pickUpMinutes = 0.3;
