@@ -13,6 +13,8 @@ interface Measured {
   time: number;
   breaches: string[];
   isGated: boolean;
+  /** who-paints-what that stays after a skipped evening and one painter who misses another */
+  kept: number | null;
 }
 
 const quantile = (figures: readonly number[], share: number) =>
@@ -31,7 +33,7 @@ export function benchArmies(): void {
     const schedule = planned(army);
     const ms = performance.now() - started;
     slowest = Math.max(slowest, ms);
-    const measured = measure(army, schedule);
+    const measured = { ...measure(army, schedule), kept: keptAfter(army, schedule) };
     all.push(measured);
     if (process.env.TOLD)
       console.log(
@@ -48,13 +50,37 @@ export function benchArmies(): void {
   console.log(`  headings           ${of(headings)}`);
   console.log(`  changes ÷ least    ${of(gated.map(({ changes }) => changes))}`);
   console.log(`  time ÷ bound       ${of(all.map(({ time }) => time))}`);
+  const kept = all.flatMap(({ kept: share }) => share ?? []);
+  console.log(
+    `  who paints what after a skipped evening and an ill painter: ${of(kept.map((share) => 1 - share))} changes`,
+  );
   console.log(
     `  slowest ${slowest.toFixed(0)} ms; ${all.length - gated.length} of units under four models only`,
   );
 }
 
-function planned({ work, hands, sittings }: RandomPlan): Schedule {
-  const trying = tryRules(work, hands, sittings);
+/** The same army with its first evening skipped and its first painter ill on the next. */
+function keptAfter(army: RandomPlan, schedule: Schedule): number | null {
+  const { work, hands, sittings } = army;
+  if (hands.length < 2 || sittings.length < 3) return null;
+  const counts = work.chains.map(() => new Map<number, number>());
+  for (const { chain, hand } of schedule.done)
+    counts[chain].set(hand, (counts[chain].get(hand) ?? 0) + 1);
+  const promised = Int32Array.from(
+    counts,
+    (by) => [...by].sort(([, one], [, other]) => other - one).at(0)?.[0] ?? -1,
+  );
+  const [, second, ...later] = sittings;
+  const left = [{ ...second, hands: second.hands.filter((hand) => hand !== 0) }, ...later];
+  const again = planned(
+    { ...army, sittings: left.filter((each) => each.hands.length > 0) },
+    promised,
+  );
+  return again.kept;
+}
+
+function planned({ work, hands, sittings }: RandomPlan, promised?: Int32Array): Schedule {
+  const trying = tryRules(work, hands, sittings, undefined, promised);
   let next = trying.next();
   while (!next.done) next = trying.next();
   return next.value;
@@ -101,5 +127,6 @@ function measure({ work, hands, sittings, units }: RandomPlan, schedule: Schedul
     time: minutes / bound.minutes,
     breaches: planBreaches(work, hands, sittings, done),
     isGated: units.some((models) => models >= 4),
+    kept: null,
   };
 }

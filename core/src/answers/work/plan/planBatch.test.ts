@@ -99,6 +99,31 @@ describe('a plan', () => {
     expect(quick.minutes).toBeLessThan(slow.minutes ?? 0);
   });
 
+  test('planned again after a skipped evening, who has what keeps most of it', () => {
+    const painters = ['a', 'b'].map((id) => ({ id, name: id, speed: 1, claims: [] }));
+    const sessions = Array.from({ length: 6 }, (_, i) =>
+      evening(`evening-${i}`, new Date(Date.UTC(2026, 2, 1 + i, 18)).toISOString(), 60),
+    );
+    const batch = batchOf({ painters, sessions });
+    const run = (part: Batch, kept?: PlannedWork) => {
+      const tries = planBatch(levy, part, recipeOf, shelf, undefined, undefined, undefined, kept);
+      let next = tries.next();
+      while (!next.done) next = tries.next();
+      return next.value;
+    };
+    const whose = ({ runs }: PlannedWork) =>
+      new Map(
+        runs.flatMap(({ unitId, surfaceId, painterId, models }) =>
+          models.map((model) => [`${unitId} ${surfaceId} ${model}`, painterId] as const),
+        ),
+      );
+    const first = run(batch);
+    const again = run({ ...batch, sessions: sessions.slice(1) }, first);
+    const [before, after] = [whose(first), whose(again)];
+    const kept = [...before].filter(([key, painter]) => after.get(key) === painter).length;
+    expect(kept / before.size).toBeGreaterThanOrEqual(0.8);
+  });
+
   test('whoever claims models paints them, and nobody else does', () => {
     expect.hasAssertions();
     const claim = { unitId: 'watch', from: 1, to: 3 };

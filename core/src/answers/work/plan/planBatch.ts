@@ -6,6 +6,7 @@ import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import { batchWork, type BatchWork } from './batchWork';
 import type { PaintedBefore } from './paintedBefore';
 import type { PlannedRun, PlannedWork } from './plannedWork';
+import type { Promised } from './schedule/parts';
 import { tryRules, type Schedule } from './schedule/tryRules';
 
 export interface PlanProgress {
@@ -20,6 +21,7 @@ export interface PlanProgress {
  * possible is waited. Looked for step by step, so that it can be shown and stopped.
  *
  * @param painted what is on the models already
+ * @param kept the plan that was promised: who has what in it keeps it where that is not much longer
  * @param triesAtMost ways that are tried; as many as are worth it where not said
  * @throws BatchTooLargeError, CarryError, UnknownPotError
  */
@@ -31,15 +33,43 @@ export function* planBatch(
   painted?: PaintedBefore,
   own?: OwnFigures,
   triesAtMost?: number,
+  kept?: PlannedWork,
 ): Generator<PlanProgress, PlannedWork> {
   const known = batchWork(army, batch, recipeOf, shelf, painted, own);
-  const tries = tryRules(known.work, known.hands, known.sittings, triesAtMost);
+  const tries = tryRules(
+    known.work,
+    known.hands,
+    known.sittings,
+    triesAtMost,
+    kept && promisedBy(kept, known, batch),
+  );
   for (;;) {
     const tried = tries.next();
     if (tried.done) return named(tried.value, known, batch);
     const { best, done } = tried.value;
     yield { done, plan: () => named(best, known, batch) };
   }
+}
+
+/** The hand of each chain in a plan that was kept: the one with most of its coats. */
+function promisedBy({ runs }: PlannedWork, known: BatchWork, batch: Batch): Promised {
+  const hands = new Map(batch.painters.map(({ id }, hand) => [id, hand]));
+  const coats = new Map<string, Map<number, number>>();
+  for (const { unitId, surfaceId, painterId, models } of runs) {
+    const hand = hands.get(painterId);
+    if (hand === undefined) continue;
+    for (const model of models) {
+      const key = `${unitId} ${surfaceId} ${model}`;
+      const by = coats.get(key) ?? new Map<number, number>();
+      coats.set(key, by.set(hand, (by.get(hand) ?? 0) + 1));
+    }
+  }
+  return Int32Array.from(known.work.chains, ({ model, jobs }) => {
+    const { unitId, number } = known.models[model];
+    const { surfaceId } = known.runs[jobs.at(0)?.run ?? -1] ?? {};
+    const by = coats.get(`${unitId} ${surfaceId} ${number}`);
+    return [...(by ?? [])].sort(([, one], [, other]) => other - one).at(0)?.[0] ?? -1;
+  });
 }
 
 function named(schedule: Schedule, known: BatchWork, batch: Batch): PlannedWork {

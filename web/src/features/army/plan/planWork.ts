@@ -76,12 +76,14 @@ export const planWork = {
    * Plans a batch, a stretch at a time; asking again gives up what is being planned.
    *
    * @param onProgress told how far it is, 0–1
+   * @param kept the plan that was promised, whose hands are kept where they can be
    * @returns null where it was given up
    */
   async planBatch(
     army: Army,
     batch: Batch,
     onProgress: (done: number) => void,
+    kept?: PlannedWork,
   ): Promise<Planned | null> {
     const mine = ++newest;
     // A cancellation sent at once is handled before the search begins.
@@ -90,7 +92,16 @@ export const planWork = {
     const { recipeOf } = armyRecipes(army);
     const painted = paintedOnArmy(army, recipeOf, logInHand());
     const from = madeFromNow(army, batch);
-    const tries = planBatch(army, batch, recipeOf, shelfInHand(), painted, ownFigures().own);
+    const tries = planBatch(
+      army,
+      batch,
+      recipeOf,
+      shelfInHand(),
+      painted,
+      ownFigures().own,
+      undefined,
+      kept,
+    );
     try {
       for (let breath = performance.now(); mine === newest;) {
         const next = tries.next();

@@ -75,7 +75,7 @@ export function usePlan(army: Army, batch: Batch): Planning {
       const told = Comlink.proxy((done: number) => {
         if (isMine()) setProgress(done);
       });
-      const planned = await worker().planBatch(army, batch, told);
+      const planned = await worker().planBatch(army, batch, told, promised?.work);
       if (!planned || !isMine()) return;
       if ('problem' in planned) return setProblem(planned.problem);
       const next: Timetable = {

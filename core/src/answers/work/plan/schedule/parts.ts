@@ -1,3 +1,4 @@
+import type { Done } from './dispatched';
 import { claimantsOf, type Hand, type Sitting, type Work } from '../work';
 
 /** How the work is dealt out to the painters, one way of `dealings`. */
@@ -9,6 +10,9 @@ export interface Dealing {
 }
 
 export const dealingNames = ['by unit', 'by surface', 'as it comes'] as const;
+
+/** For each chain the hand that was promised it in a plan that was kept; −1 for nobody. */
+export type Promised = Int32Array;
 export type DealingName = (typeof dealingNames)[number];
 
 /** A unit larger than its painter's share by this much is shared out. */
@@ -104,6 +108,35 @@ export function dealt(
       ),
     );
   }
+}
+
+/** Promised work stays with its hand; the rest goes to whoever is free. */
+export function dealtAsPromised(work: Work, hands: readonly Hand[], promised: Promised): Dealing {
+  const claimant = claimantsOf(hands);
+  const partOf = new Int32Array(work.chains.length).fill(-1);
+  const handOf: number[] = [];
+  const known = new Map<string, number>();
+  for (const [unit, chains] of unitsOf(work).entries())
+    for (const chain of chains) {
+      const hand = claimant.get(work.chains[chain].model) ?? promised[chain];
+      const key = `${unit} ${hand}`;
+      const part = known.get(key) ?? handOf.push(hand) - 1;
+      known.set(key, part);
+      partOf[chain] = part;
+    }
+  return { partOf, handOf };
+}
+
+/** Share of what was promised and is painted by its hand, 0–1; 1 where nothing was. */
+export function keptShare(promised: Promised, done: readonly Done[]): number {
+  let kept = 0;
+  let all = 0;
+  for (const { chain, hand } of done) {
+    if (promised[chain] < 0) continue;
+    all++;
+    if (promised[chain] === hand) kept++;
+  }
+  return all === 0 ? 1 : kept / all;
 }
 
 const sumOf = (blocks: readonly Block[]) => blocks.reduce((sum, { minutes }) => sum + minutes, 0);

@@ -3,7 +3,14 @@ import type { Hand, Sitting, Work } from '../work';
 import type { Dispatched, Rule } from './dispatched';
 import { lowerBound, type LowerBound } from './lowerBound';
 import { paintThrough } from './paintThrough';
-import { dealingNames, dealt, type Dealing } from './parts';
+import {
+  dealingNames,
+  dealt,
+  dealtAsPromised,
+  keptShare,
+  type Dealing,
+  type Promised,
+} from './parts';
 import { planShape, type PlanShape } from './planShape';
 
 /** The best way found so far to paint it all. */
@@ -14,6 +21,8 @@ export interface Schedule extends Dispatched {
   /** mixed colours that are mixed in more than one sitting */
   splits: number;
   shape: PlanShape;
+  /** share of the coats that go to whom they were promised, 0–1 */
+  kept: number;
 }
 
 export interface Trying {
@@ -31,12 +40,15 @@ const nearEnough = 1.005;
 
 /** Minutes a plan may take longer for one coat less that is broken off, paint taken up, or surface changed to. */
 const worth = { run: 2, change: 4, heading: 1, split: 1 } as const;
+/** A plan that takes everything from whom it was promised may be so much shorter before it is preferred. */
+const promiseHolds = 0.5;
 
 /**
  * Looks for the plan people would follow: deals the work out in each of three ways, paints it through
  * by a first set of rules, then by rules drawn by chance around the best, and keeps the best. The
  * same work gives the same plan.
  *
+ * @param promised whose each chain is in a plan that was kept
  * @returns each time something was tried, the best so far
  */
 export function* tryRules(
@@ -44,12 +56,16 @@ export function* tryRules(
   hands: readonly Hand[],
   sittings: readonly Sitting[],
   triesAtMost = mostTries,
+  promised?: Promised,
 ): Generator<Trying, Schedule> {
   const bound = lowerBound(work, hands, sittings);
   const random = randomFrom(1);
   const jobs = work.chains.reduce((sum, chain) => sum + chain.jobs.length, 0);
   const names = hands.length === 1 ? (['as it comes'] as const) : dealingNames;
-  const dealings = names.map((name) => dealt(work, hands, sittings, name));
+  const dealings = [
+    ...(promised ? [dealtAsPromised(work, hands, promised)] : []),
+    ...names.map((name) => dealt(work, hands, sittings, name)),
+  ];
   const first = dealings.flatMap((dealing) => firstRules.map((rule) => ({ dealing, rule })));
   const tries = Math.min(
     triesAtMost,
@@ -98,13 +114,14 @@ export function* tryRules(
       minutes,
       splits: splitMixes(found, work).length,
       shape: planShape(work, found.done),
+      kept: promised ? keptShare(promised, found.done) : 1,
     };
   }
 }
 
 /** The cost of a plan to people, in minutes: its own, and all it is cut up into. */
-const costOf = ({ minutes, splits, shape }: Schedule): number =>
-  minutes +
+const costOf = ({ minutes, splits, shape, kept }: Schedule): number =>
+  minutes * (1 + promiseHolds * (1 - kept)) +
   worth.run * shape.runs +
   worth.change * shape.changes +
   worth.heading * shape.headings +
