@@ -183,7 +183,7 @@ test('layers are pushed for the glazes over them by one press, and a ladder is p
   await page.getByRole('link', { name: 'Light steps' }).click();
   const ladder = page.getByRole('region', { name: 'Steps that are just seen' });
   await expect(ladder.getByText(/mix(es)? between line 1 and line/)).toBeVisible();
-  await ladder.getByRole('button', { name: 'Put them in as lines' }).click();
+  await ladder.getByRole('button', { name: 'Put these steps in as lines' }).click();
   await page.getByRole('link', { name: 'Lines', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Line 9 / })).toBeVisible();
 });

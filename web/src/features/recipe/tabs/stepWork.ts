@@ -67,7 +67,7 @@ export const stepWork = {
         largestStep: bridge.largestStep,
       })),
       justSeen: justSeenOn(recipe.surface),
-      insert: changes.length > 0 ? { label: 'Put them in as lines', changes } : null,
+      insert: changes.length > 0 ? { label: 'Put these steps in as lines', changes } : null,
     };
   },
 };

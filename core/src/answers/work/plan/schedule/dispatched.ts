@@ -12,6 +12,8 @@ export interface Rule {
   split: number;
   /** cost of a paint that another hand has on its brush */
   apart: number;
+  /** who has nothing left of his own takes over from others */
+  helps: boolean;
   /** every minute is filled, though a coat is broken off for it: where there is hardly room for all */
   fills: boolean;
   /** worth of chance, and where the chance comes from; 0–1 each call */

@@ -147,7 +147,7 @@ export function paintThrough(
       const [chain] = run.chains;
       const part = partOf[chain];
       const by = owner[part] >= 0 ? owner[part] : (begunBy.get(surfaceOf[chain]) ?? hand);
-      if (by !== hand && isOwnLeft) continue;
+      if (by !== hand && (isOwnLeft || !rule.helps)) continue;
       if (isHeld(run)) continue;
       const timed = timedRun(run, hand, time, sitting);
       if (timed.starts > time + longestStop + work.mixes[progress.mixOf[chain]].mixMinutes) {

@@ -41,7 +41,7 @@ const nearEnough = 1.005;
 /** Minutes a plan may take longer for one coat less that is broken off, paint taken up, or surface changed to. */
 const worth = { run: 2, change: 4, heading: 1, split: 1 } as const;
 /** A plan that takes everything from whom it was promised may be so much shorter before it is preferred. */
-const promiseHolds = 0.5;
+const promiseHolds = 3;
 
 /**
  * Looks for the plan people would follow: deals the work out in each of three ways, paints it through
@@ -66,7 +66,11 @@ export function* tryRules(
     ...(promised ? [dealtAsPromised(work, hands, promised)] : []),
     ...names.map((name) => dealt(work, hands, sittings, name)),
   ];
-  const first = dealings.flatMap((dealing) => firstRules.map((rule) => ({ dealing, rule })));
+  const first = [
+    // At first nothing is taken over from whom it was promised.
+    ...(promised ? [{ dealing: dealings[0], rule: { ...plain, helps: false } }] : []),
+    ...dealings.flatMap((dealing) => firstRules.map((rule) => ({ dealing, rule }))),
+  ];
   const tries = Math.min(
     triesAtMost,
     Math.max(Math.min(first.length, fewestTries), Math.floor(jobsInAll / Math.max(1, jobs)), 1),
@@ -159,6 +163,7 @@ const plain: Preference = {
   split: 15,
   apart: 4,
   fills: false,
+  helps: true,
   chance: 0,
 };
 
@@ -191,6 +196,7 @@ function shaken(rule: Preference, random: () => number): Preference {
     split: stretched(rule.split, 3, 60),
     apart: stretched(rule.apart, 0.5, 20),
     fills: random() < 0.1 ? !rule.fills : rule.fills,
+    helps: random() < 0.15 ? !rule.helps : rule.helps,
     chance: random() < 0.5 ? 0 : 8 * random() * random(),
   };
 }
