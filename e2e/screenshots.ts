@@ -29,6 +29,8 @@ const shots: {
         .getByRole('img', { name: /from straight below/ })
         .first()
         .waitFor();
+      // The picture says nothing when its last aim is drawn; a moment is enough on any machine used.
+      await page.waitForTimeout(4000);
     },
   },
   {

@@ -98,8 +98,6 @@ export function usePlan(army: Army, batch: Batch): Planning {
     if (wish === '') return;
     const timer = setTimeout(() => void search(), debounceMs);
     return () => clearTimeout(timer);
-    // `wish` says everything that a plan is made from.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wish]);
   const stop = () => {
     running.current++;
