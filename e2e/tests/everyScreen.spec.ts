@@ -343,6 +343,8 @@ const screens: Screen[] = [
       await layDikeWatch(page);
       await page.getByRole('button', { name: 'Differently …' }).click();
       await page.getByRole('button', { name: '1 part more water', exact: true }).click();
+      // The bench has taken it in when it says so.
+      await expect(page.getByText(/Differs from the recipe: more thinner/)).toBeVisible();
       await done(page).click();
       await expect(page.getByRole('button', { name: /^Is dry: / })).toBeVisible();
       await page.getByRole('link', { name: 'Log', exact: true }).click();
