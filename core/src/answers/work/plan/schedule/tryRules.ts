@@ -196,7 +196,7 @@ function shaken(rule: Preference, random: () => number): Preference {
     split: stretched(rule.split, 3, 60),
     apart: stretched(rule.apart, 0.5, 20),
     fills: random() < 0.1 ? !rule.fills : rule.fills,
-    helps: random() < 0.15 ? !rule.helps : rule.helps,
+    helps: rule.helps,
     chance: random() < 0.5 ? 0 : 8 * random() * random(),
   };
 }
