@@ -18,7 +18,7 @@ const shelf = shelfOf(everyPot);
 const colouring = everyPot.filter(({ kind }) => kind !== 'medium' && kind !== 'varnish');
 
 test.each(colouring.filter((_, index) => index % 4 === 1).map((pot) => [pot.id, pot] as const))(
-  'what stands in for %s is of its family',
+  'a substitute for %s is of its family',
   (_, pot) => {
     expect.hasAssertions();
     for (const { parts } of substitutes(pot, shelf, { mostPots: 2 }))

@@ -155,7 +155,7 @@ function asTaken(
   const data = new Uint8ClampedArray(width * height * 4);
   let drawn = 0;
   for (let pixel = 0; pixel < width * height; pixel++) {
-    // Grains follow each other anew from a place drawn for each row.
+    // Grains follow each other from a place drawn for each row.
     if (pixel % width === 0) drawn = Math.floor(random() * grains);
     const at = pixel * 3;
     const mean = (light[at] + light[at + 1] + light[at + 2]) / 3;

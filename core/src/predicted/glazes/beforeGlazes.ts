@@ -27,7 +27,7 @@ export interface BeforeGlazes {
   lines: LineBeforeGlazes[];
   /** L* between the darkest and the lightest of them: as it is to end, and as it has to be before */
   contrast: { inTheEnd: number; before: number };
-  /** the lines with their mixes written anew; those that carried one of them forward keep their paint */
+  /** the lines with their new mixes; those that carried one of them forward keep their paint */
   steps: Step[];
 }
 

@@ -4,7 +4,7 @@ import { numberWithin } from '../record/fields';
 
 /** The readings of a pot that was brushed neat and as a glaze over white, black and a colour. */
 export const glazeCardSchema = z.strictObject({
-  thick: hexSchema.describe('the paint thick and dry, sRGB'),
+  thick: hexSchema.describe('the paint in a thick dry layer, sRGB'),
   overWhite: hexSchema.describe('one neat coat over white, sRGB'),
   hiding: numberWithin(0, 1).describe('Y over black / Y over white of one neat coat'),
   film: numberWithin(0.05, 20).describe(

@@ -13,7 +13,7 @@ import { shelfInHand } from '../../../workers/shared/ledgerData';
 export interface BeforeGlazesStudy {
   lines: BeforeGlazes['lines'];
   contrast: BeforeGlazes['contrast'];
-  /** writes every mix anew; null where nothing would be gained */
+  /** writes every new mix; null where nothing would be gained */
   fix: Fix | null;
 }
 

@@ -125,7 +125,6 @@ export function paintThrough(
     }
     if (isMaking) mixes.made(mix, starts - changing, sitting);
     const ends = starts + progress.handsOn[chain] / hands[hand].speed;
-    mixes.used(mix, progress.handsOn[chain]);
     holds[hand] = mix;
     clock[hand] = { time: ends, sitting };
     runs.took(chain);

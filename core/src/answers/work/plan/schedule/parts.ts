@@ -64,8 +64,11 @@ export function dealt(
       free.push(name === 'by surface' ? bySurface(work, rest) : [blockOf(work, rest)]);
   }
   if (name === 'as it comes' || hands.length === 1) {
-    for (const [{ chains }] of free.map((blocks) => [joined(work, blocks)]))
-      give(chains, hands.length === 1 ? 0 : -1);
+    for (const blocks of free)
+      give(
+        blocks.flatMap(({ chains }) => chains),
+        hands.length === 1 ? 0 : -1,
+      );
     return { partOf, handOf };
   }
   const total =
@@ -140,12 +143,6 @@ export function keptShare(promised: Promised, done: readonly Done[]): number {
 }
 
 const sumOf = (blocks: readonly Block[]) => blocks.reduce((sum, { minutes }) => sum + minutes, 0);
-const joined = (work: Work, blocks: readonly Block[]): Block =>
-  blockOf(
-    work,
-    blocks.flatMap(({ chains }) => chains),
-  );
-
 const minutesOf = ({ chains }: Work, chain: number) =>
   chains[chain].jobs.reduce((sum, { handsOn }) => sum + handsOn, 0);
 
