@@ -3,13 +3,7 @@ import { claimantsOf, type Hand, type Work } from './work';
 
 /** How far every surface of every model is: what is next on it, and when it may begin. */
 export interface Progress {
-  /** for each paint the chains whose next coat is of it, in no order */
-  waiting: readonly (readonly number[])[];
   left: () => number;
-  /** chains with something left to paint */
-  begun: () => readonly number[];
-  /** room for as many chains as there are */
-  openTo: (hand: number) => Int32Array;
   mayTake: (chain: number, hand: number) => boolean;
   /** nothing else on its model has to be done before */
   mayBegin: (chain: number) => boolean;
@@ -21,10 +15,6 @@ export interface Progress {
   /** minutes from the start of the next coat to the end of its model, by the longest way */
   tail: Float64Array;
   rank: Int32Array;
-  /** minutes nothing else on its body can be held after it */
-  blocks: Float64Array;
-  /** paint of a chain’s next coat but so many; −1 where there are no more */
-  coming: (chain: number, further: number) => number;
   /** The next coat of a chain has been painted. */
   paint: (chain: number, ends: number) => { job: number; driesAt: number };
 }
@@ -47,13 +37,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
   const nextMix = new Int32Array(chains.length);
   const nextHandsOn = new Float64Array(chains.length);
   const nextTail = new Float64Array(chains.length);
-  const nextBlocks = new Float64Array(chains.length);
   const nextTurn = new Uint8Array(chains.length);
-  const room = hands.map(() => new Int32Array(chains.length));
-  const waiting: number[][] = work.mixes.map(() => []);
-  /** where a chain stands in the list of its paint */
-  const place = new Int32Array(chains.length);
-  let begun = [...chains.keys()];
   let left = 0;
 
   chains.forEach(({ model, jobs, readyAt }, chain) => {
@@ -66,10 +50,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
   const mayBegin = (chain: number) => openBefore[modelOf[chain] * turns + nextTurn[chain]] === 0;
 
   return {
-    waiting,
     left: () => left,
-    begun: () => (begun = begun.filter((chain) => at[chain] < chains[chain].jobs.length)),
-    openTo: (hand) => room[hand],
     mayTake: (chain, hand) => (owner[chain] < 0 || owner[chain] === hand) && mayBegin(chain),
     mayBegin,
     dryAt(chain) {
@@ -80,8 +61,6 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     handsOn: nextHandsOn,
     tail: nextTail,
     rank: rankOf,
-    blocks: nextBlocks,
-    coming: (chain, further) => chains[chain].jobs.at(at[chain] + further)?.mix ?? -1,
     paint(chain, ends) {
       const { jobs, model, body } = chains[chain];
       const job = at[chain];
@@ -91,7 +70,6 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
       bodyFree[body] = Math.max(bodyFree[body], blocks ? driesAt : ends);
       countOpen(model, turn, -1);
       isDryAt(model, turn, driesAt);
-      takeOut(chain);
       at[chain]++;
       left--;
       lookAtNext(chain);
@@ -110,22 +88,12 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     }
   }
 
-  function takeOut(chain: number): void {
-    const list = waiting[nextMix[chain]];
-    const last = list.pop();
-    if (last === undefined || last === chain) return;
-    list[place[chain]] = last;
-    place[last] = place[chain];
-  }
-
   function lookAtNext(chain: number): void {
     const job = chains[chain].jobs.at(at[chain]);
     if (!job) return;
-    place[chain] = waiting[job.mix].push(chain) - 1;
     nextMix[chain] = job.mix;
     nextHandsOn[chain] = job.handsOn;
     nextTail[chain] = tails[chain][at[chain]];
-    nextBlocks[chain] = job.blocks ? job.dry : 0;
     nextTurn[chain] = job.turn;
   }
 }
