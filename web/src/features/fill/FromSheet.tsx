@@ -8,14 +8,13 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../kit/field/WordsField';
-import { FileButton } from '../../kit/FileButton';
 import { Disclosure } from '../../kit/Disclosure';
 import { Problem } from '../../kit/Problem';
-import { Progress } from '../../kit/Progress';
 import type { Begun } from './begun';
 import type { WayProps } from './wayProps';
 import { PotSheet } from './PotSheet';
 import { PracticePicture } from './PracticePicture';
+import { SheetPhotograph } from './SheetPhotograph';
 import { pictureWorker } from '../../workers/pictureWorker';
 import { useSheetReading, type SheetReader } from './useSheetReading';
 
@@ -62,27 +61,14 @@ export function FromSheet({ onBegun }: WayProps) {
         words={names}
         onWords={setNames}
       />
-      <div className="flow">
-        <FileButton
-          words="Choose the photograph"
-          label="Photograph of the sheet"
-          variant="next"
-          accept="image/jpeg,image/png,image/webp"
-          isBusy={done !== null}
-          onFile={(file) => void read(file, file.name)}
-        />
-        {done !== null && (
-          <>
-            <Progress label="Fields read" now={done} max={fieldCount} />
-            <span role="status">
-              {done === 0 ? 'Looking for the sheet …' : `${done} of ${fieldCount} fields`}
-            </span>
-            <Button variant="outline" onClick={stop}>
-              Stop
-            </Button>
-          </>
-        )}
-      </div>
+      <SheetPhotograph
+        of="sheet"
+        parts="fields"
+        done={done}
+        most={fieldCount}
+        onFile={(file) => void read(file, file.name)}
+        onStop={stop}
+      />
       {problem && <Problem>{problem}</Problem>}
       {told && <p role="status">{told}</p>}
       <Disclosure title="Try it with a practice picture">

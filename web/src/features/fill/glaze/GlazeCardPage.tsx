@@ -7,20 +7,18 @@ import {
   type Pot,
   type PracticeFault,
 } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useWriter } from '../../../data/useWriter';
 import { Disclosure } from '../../../kit/Disclosure';
-import { FileButton } from '../../../kit/FileButton';
 import { PageHead } from '../../../kit/PageHead';
 import { PageWait } from '../../../kit/PageWait';
 import { ShelfTabs } from '../../../kit/pots/ShelfTabs';
 import { Problem } from '../../../kit/Problem';
-import { Progress } from '../../../kit/Progress';
 import { useNotice } from '../../../kit/shell/notices';
 import { pictureWorker } from '../../../workers/pictureWorker';
 import { useShelf } from '../../../workers/useShelf';
 import { PracticePicture } from '../PracticePicture';
+import { SheetPhotograph } from '../SheetPhotograph';
 import { useSheetReading } from '../useSheetReading';
 import { GlazePots } from './GlazePots';
 import { GlazeRows } from './GlazeRows';
@@ -78,27 +76,14 @@ export default function GlazeCardPage() {
           onThinning={setThinning}
         />
         <GlazeSteps />
-        <div className="flow">
-          <FileButton
-            words="Choose the photograph"
-            label="Photograph of the glaze card"
-            variant="next"
-            accept="image/jpeg,image/png,image/webp"
-            isBusy={done !== null}
-            onFile={(file) => void read(file, file.name)}
-          />
-          {done !== null && (
-            <>
-              <Progress label="Rows read" now={done} max={glazeRows} />
-              <span role="status">
-                {done === 0 ? 'Looking for the card …' : `${done} of ${glazeRows} rows`}
-              </span>
-              <Button variant="outline" onClick={stop}>
-                Stop
-              </Button>
-            </>
-          )}
-        </div>
+        <SheetPhotograph
+          of="glaze card"
+          parts="rows"
+          done={done}
+          most={glazeRows}
+          onFile={(file) => void read(file, file.name)}
+          onStop={stop}
+        />
         {problem && <Problem>{problem}</Problem>}
         {rows && <GlazeRows rows={rows} pots={chosen} onTake={take} />}
         <Disclosure title="Try it with a practice picture">
