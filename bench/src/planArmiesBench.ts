@@ -1,4 +1,5 @@
 import { tryRules, type Schedule } from '@yellow-ledger/core';
+import { overListCost } from '../../core/src/testing/overListCost';
 import { planBreaches } from '../../core/src/testing/planBreaches';
 import { randomPlan, type RandomPlan } from '../../core/src/testing/randomPlan';
 
@@ -15,6 +16,8 @@ interface Measured {
   isGated: boolean;
   /** who-paints-what that stays after a skipped evening and one painter who misses another */
   kept: number | null;
+  /** its cost over that of the plain list scheduler; null where either leaves something */
+  overList: number | null;
 }
 
 const quantile = (figures: readonly number[], share: number) =>
@@ -33,7 +36,11 @@ export function benchArmies(): void {
     const schedule = planned(army);
     const ms = performance.now() - started;
     slowest = Math.max(slowest, ms);
-    const measured = { ...measure(army, schedule), kept: keptAfter(army, schedule) };
+    const measured = {
+      ...measure(army, schedule),
+      kept: keptAfter(army, schedule),
+      overList: overListCost(army, schedule),
+    };
     all.push(measured);
     if (process.env.TOLD)
       console.log(
@@ -53,6 +60,10 @@ export function benchArmies(): void {
   const kept = all.flatMap(({ kept: share }) => share ?? []);
   console.log(
     `  who paints what after a skipped evening and an ill painter: ${of(kept.map((share) => 1 - share))} changes`,
+  );
+  const lists = all.flatMap(({ overList: ratio }) => ratio ?? []);
+  console.log(
+    `  cost ÷ that of a plain list scheduler: ${of(lists)}, worse in ${lists.filter((ratio) => ratio > 1).length} of ${lists.length}`,
   );
   console.log(
     `  slowest ${slowest.toFixed(0)} ms; ${all.length - gated.length} of units under four models only`,
@@ -115,7 +126,6 @@ function measure({ work, hands, sittings, units }: RandomPlan, schedule: Schedul
     last.set(key, { run, surface, at, mix });
   }
   const least = modelsOf.size;
-  const mixes = new Set(work.chains.flatMap(({ jobs }) => jobs.map(({ mix }) => mix))).size;
   const cut = runs.filter(
     (each) => each.minutes < 2 && each.models < (modelsOf.get(each.run) ?? 0),
   );
@@ -123,10 +133,37 @@ function measure({ work, hands, sittings, units }: RandomPlan, schedule: Schedul
     runs: runs.length / least,
     short: cut.length / runs.length,
     headings: [...headings.values()],
-    changes: changes / mixes,
+    changes: changes / leastChanges(work, hands),
     time: minutes / bound.minutes,
     breaches: planBreaches(work, hands, sittings, done),
     isGated: units.some((models) => models >= 4),
     kept: null,
+    overList: null,
   };
+}
+
+/**
+ * A bound of the times a paint is taken up: each is taken up once, and by everybody whose own models
+ * need it. One hand alone takes it up again wherever a surface needs another paint in between; with
+ * several hands another may do what is in between.
+ */
+function leastChanges({ chains }: RandomPlan['work'], hands: RandomPlan['hands']): number {
+  const visits = new Map<number, number>();
+  const claimants = new Map<number, Set<number>>();
+  for (const { model, jobs } of chains) {
+    const ofChain = new Map<number, number>();
+    jobs.forEach(({ mix }, at) => {
+      if (jobs.at(at - 1)?.mix !== mix || at === 0) ofChain.set(mix, (ofChain.get(mix) ?? 0) + 1);
+      const claimant = hands.findIndex(({ claims }) => claims.has(model));
+      const by = claimants.get(mix) ?? new Set<number>();
+      if (claimant >= 0) by.add(claimant);
+      claimants.set(mix, by);
+    });
+    for (const [mix, times] of ofChain)
+      visits.set(mix, Math.max(visits.get(mix) ?? 0, hands.length === 1 ? times : 1));
+  }
+  return [...visits].reduce(
+    (sum, [mix, times]) => sum + Math.max(times, claimants.get(mix)?.size ?? 0),
+    0,
+  );
 }

@@ -2,6 +2,7 @@ import { tryRules, type Schedule } from '@yellow-ledger/core';
 import { everyOrder } from '../../core/src/testing/everyOrder';
 import { planCases, type PlanCase } from '../../core/src/testing/planCases';
 import { benchArmies } from './planArmiesBench';
+import { benchTiny } from './planTinyBench';
 
 /** Every order of so many coats is tried in a moment; of more it would take days. */
 const fewCoats = 9;
@@ -9,6 +10,7 @@ const fewCoats = 9;
 /** Random armies, and twelve committed batches beside their bound or the best of every order. */
 export function benchPlans(): void {
   benchArmies();
+  benchTiny();
   console.log(
     '\nBatches: minutes at the table, planned / bound / ratio / coats taken through / planning',
   );

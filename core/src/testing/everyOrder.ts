@@ -1,4 +1,4 @@
-import { changeMinutes, type Work } from '../answers/work/plan/work';
+import type { Work } from '../answers/work/plan/work';
 
 /**
  * The shortest time in which one hand can paint a small batch in one long sitting, found by trying
@@ -8,7 +8,7 @@ import { changeMinutes, type Work } from '../answers/work/plan/work';
  * @param atMost minutes of a plan already known, which the search starts from
  */
 export function everyOrder(work: Work, atMost: number): number {
-  const { chains, mixes } = work;
+  const { chains, mixes, changeMinutes } = work;
   const at = chains.map(() => 0);
   const ready = chains.map(({ readyAt }) => readyAt);
   const bodyFree = Array.from({ length: work.bodies }, (_, body) => work.bodyFreeAt[body] ?? 0);

@@ -1,5 +1,6 @@
 import { randomFrom } from '../written/record/randomFrom';
 import type { Hand, Sitting, Work } from '../answers/work/plan/work';
+import { plainWork } from './plainWork';
 
 /** A batch to be planned, from one model to sixty. */
 export interface PlanCase {
@@ -85,11 +86,12 @@ function caseOf(shape: Shape): PlanCase {
         blocks: isWash,
         turn: shape.holdsBack && surface === surfaces - 1 ? 1 : 0,
         run: surface * steps + step,
+        isBase: step === 0,
       };
     }),
   );
   const chains = Array.from({ length: models }, (_, model) =>
-    made.map((jobs, rank) => ({ model, body: model, rank, jobs, readyAt: 0 })),
+    made.map((jobs, rank) => ({ model, unit: 0, body: model, rank, jobs, readyAt: 0 })),
   ).flat();
   const hands = Array.from({ length: painters }, (_, hand): Hand => ({
     speed: speeds?.[hand] ?? 1,
@@ -108,7 +110,7 @@ function caseOf(shape: Shape): PlanCase {
   const name = `${models} × ${surfaces} × ${steps}, ${painters} painting`;
   return {
     name,
-    work: { chains, mixes, models, bodies: models, bodyFreeAt: [] },
+    work: plainWork(chains, mixes, models),
     hands,
     sittings,
   };

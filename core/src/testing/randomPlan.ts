@@ -1,5 +1,6 @@
 import { randomFrom } from '../written/record/randomFrom';
 import type { Chain, Hand, Sitting, Work } from '../answers/work/plan/work';
+import { plainWork } from './plainWork';
 
 /** An army to be planned as a seed draws it: units, painters and evenings, with no names. */
 export interface RandomPlan {
@@ -45,7 +46,7 @@ export function randomPlan(seed: number): RandomPlan {
   );
   let models = 0;
   let runs = 0;
-  for (const count of units) {
+  for (const [unit, count] of units.entries()) {
     const surfaces = Array.from({ length: whole(1, 9) }, (_, surface) => surfaceOf(surface));
     // Dust, a varnish or a light that goes over everything else.
     if (random() < 0.4) surfaces.push(overOf());
@@ -56,11 +57,12 @@ export function randomPlan(seed: number): RandomPlan {
       surfaces.forEach((lines, rank) => {
         chains.push({
           model: models,
+          unit,
           body: models,
           rank,
           readyAt: 0,
           jobs: lines.flatMap(({ coats: _coats, ...line }, at) =>
-            runsOf[rank][at].map((run) => ({ ...line, run })),
+            runsOf[rank][at].map((run) => ({ ...line, run, isBase: at === 0 && line.turn === 0 })),
           ),
         });
       });
@@ -89,10 +91,9 @@ export function randomPlan(seed: number): RandomPlan {
       hands: here.length > 0 ? here : [0],
     };
   });
-  const bodyFreeAt = Array.from({ length: models }, () => 0);
   return {
     seed,
-    work: { chains, mixes, models, bodies: models, bodyFreeAt },
+    work: plainWork(chains, mixes, models),
     hands,
     sittings,
     units,

@@ -8,6 +8,7 @@ import {
   numberWithin,
   wholeNumberWithin,
 } from '../../../written/record/fields';
+import { aimsSchema } from './planAims';
 import { keepings } from '../../palette/well';
 
 const modelNumber = wholeNumberWithin(1, 2000);
@@ -30,6 +31,10 @@ export const painterSchema = z.strictObject({
     .array(modelsSchema)
     .max(100, 'at most 100 claims')
     .describe('models nobody else paints; where there are none, what is free is painted'),
+  isNew: z
+    .boolean({ error: 'true or false' })
+    .optional()
+    .describe('new to it: paints undercoats and base coats only'),
 });
 
 export type Painter = z.infer<typeof painterSchema>;
@@ -48,6 +53,18 @@ export const sessionSchema = z.strictObject({
     .optional()
     .describe('what was painted in it is noted, and nothing more is planned into it'),
 });
+
+/** A wish for a unit in a plan: when it is painted, and by how many. */
+export const wishSchema = z.strictObject({
+  unitId: idSchema,
+  when: z.enum(['first', 'last'], { error: 'first or last' }).optional(),
+  oneHand: z
+    .boolean({ error: 'true or false' })
+    .optional()
+    .describe('one painter paints the whole unit'),
+});
+
+export type Wish = z.infer<typeof wishSchema>;
 
 export type Session = z.infer<typeof sessionSchema>;
 
@@ -74,8 +91,19 @@ export const batchSchema = z
     standard: finishLevelSchema
       .optional()
       .describe('nothing is planned beyond this standard; what the recipes say where not said'),
+    aims: aimsSchema.optional(),
+    wishes: z
+      .array(wishSchema, { error: 'a list of wishes' })
+      .max(100, 'at most 100 wishes')
+      .optional(),
   })
   .superRefine(({ painters, sessions }, context) => {
+    if (painters.every(({ isNew }) => isNew))
+      context.addIssue({
+        code: 'custom',
+        path: ['painters', 0, 'isNew'],
+        message: 'at least one painter who paints more than base coats',
+      });
     painters.forEach((painter, index) =>
       painters.slice(0, index).forEach((other) =>
         painter.claims.forEach((claim, claimIndex) => {

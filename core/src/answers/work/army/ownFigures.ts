@@ -12,6 +12,8 @@ export interface OwnFigures {
   paint: number;
   /** thickness of a coat */
   film: number;
+  /** minutes to clean the brush and change to another paint; undefined where too little is known */
+  changing?: number;
   /** coats of lines whose painter wrote a range, by `lineKey`; what is not here is the middle */
   coats: Readonly<Record<string, number>>;
 }

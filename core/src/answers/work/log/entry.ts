@@ -105,7 +105,7 @@ export const entrySchema = z.discriminatedUnion(
       differs,
       minutes: z.union([numberWithin(0, 1440), z.null()], { error: 'minutes, or empty' }),
       reckoned: numberWithin(0, 100_000).describe('minutes of a usual hand, all models together'),
-      dryMinutes: numberWithin(0, 20_000).describe('the wait that was reckoned for it'),
+      dryMinutes: numberWithin(0, 20_000).describe('the wait that was expected for it'),
       areaCm2: numberWithin(0, 1_000_000).describe('of the surface on one model'),
       used: z
         .array(z.strictObject({ potId: idSchema, ml }))

@@ -1,7 +1,9 @@
 import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { loadOf } from '../../../written/mix/mix';
 import type { TechniqueName } from '../../../written/technique/techniques';
+import { changingMinutes } from './changingMinutes';
 import type { LogEntry } from './entry';
+import { quantile } from './quantile';
 import { standing } from './standing';
 import { usualCoats } from './usualCoats';
 
@@ -22,6 +24,8 @@ export interface LearnedFigures {
   handsOn: { technique: TechniqueName; learned: Learned }[];
   drying: Learned | null;
   paint: Learned | null;
+  /** minutes to change to another paint, and how many changes they are from */
+  changing: { minutes: number; records: number } | null;
   /** thickness of this hand's film, as it was last accepted; 1 where it never was */
   film: number;
 }
@@ -64,6 +68,7 @@ export function learnFigures(all: readonly LogEntry[], by: string | null = null)
   const paint = learnedFrom(
     [...mixed.values()].flatMap(({ made, taken }) => (made > 0 && taken > 0 ? [made / taken] : [])),
   );
+  const changing = changingMinutes(entries);
   return {
     own: {
       handsOn: Object.fromEntries(
@@ -75,11 +80,13 @@ export function learnFigures(all: readonly LogEntry[], by: string | null = null)
       // A thicker film takes more paint; what was really mixed knows that already.
       paint: paint?.isUsed ? paint.factor : film,
       film,
+      ...(changing && { changing: changing.minutes }),
       coats: Object.fromEntries([...usualCoats(entries)].map(([key, { coats }]) => [key, coats])),
     },
     handsOn,
     drying,
     paint,
+    changing,
     film,
   };
 
@@ -119,12 +126,4 @@ export function learnedFrom(ratios: readonly number[]): Learned | null {
     records: sorted.length,
     isUsed: sorted.length >= enoughRecords,
   };
-}
-
-/** Between the two nearest where it falls between them. */
-function quantile(sorted: readonly number[], share: number): number {
-  const at = share * (sorted.length - 1);
-  const low = Math.floor(at);
-  const high = Math.ceil(at);
-  return sorted[low] + (at - low) * (sorted[high] - sorted[low]);
 }

@@ -1,5 +1,6 @@
 import type { Army, Unit } from '../army/army';
 import type { Batch } from '../army/batch';
+import type { AimWeights } from '../army/planAims';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import { batchWork } from './batchWork';
@@ -53,7 +54,7 @@ export function batchSizes(
     };
     const { work, hands } = batchWork(army, batch, recipeOf, shelf);
     const sitting = { from: 0, to: 1e6, hands: [0] };
-    const tries = tryRules(work, hands, [sitting], triesPerSize);
+    const tries = tryRules(work, hands, [sitting], triesPerSize, undefined, soonest);
     let next = tries.next();
     while (!next.done) next = tries.next();
     const { done, minutes } = next.value;
@@ -65,6 +66,9 @@ export function batchSizes(
     return Math.max(0, 1 - busy / minutes);
   }
 }
+
+/** Waiting is looked for, whatever else a plan would be wanted for. */
+const soonest: AimWeights = { shorter: 1, fewerChanges: 0, unitsEarly: 0, lessWaiting: 0 };
 
 /** Rules tried for each size: enough to tell waiting that can be worked away from what cannot. */
 const triesPerSize = 24;

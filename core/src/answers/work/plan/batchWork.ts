@@ -4,21 +4,28 @@ import type { RecipeOf } from '../army/paintNeeded';
 import { asUsuallyPainted, usualHand, type OwnFigures } from '../army/ownFigures';
 import { stepsFor } from '../army/surfaces/stepsFor';
 import { turnOf, workSurfaces } from '../army/surfaces/workSurfaces';
-import { staysUsableMinutes } from '../../palette/staysUsable';
-import { flattenMix, type PotShare } from '../../../written/recipe/flattenMix';
 import { shapeOf } from '../../../written/recipe/shapeOf';
-import { loadOf } from '../../../written/mix/mix';
 import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../../written/recipe/recipe';
-import { finishLevels, type FinishLevel, type Step } from '../../../written/recipe/step';
+import { isBaseStage } from '../../../written/technique/stage';
+import { finishLevels, type FinishLevel } from '../../../written/recipe/step';
 import { techniqueOf } from '../../../written/technique/techniques';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { waitsOf } from './minutes/dryingTime';
 import { handsOnMinutes } from './minutes/handsOn';
 import { chosenModels, numbers } from './chosenModels';
+import { palette, type MixName } from './palette';
 import { paintedKey, type PaintedBefore, type PaintedSurface } from './paintedBefore';
 import { ranksOf } from './unitOrder';
-import type { Chain, Hand, Job, Sitting, Work } from './work';
+import {
+  usualChangeMinutes,
+  type Chain,
+  type Hand,
+  type Job,
+  type Sitting,
+  type Work,
+} from './work';
+import { wishesOf } from './wishes';
 
 /** One coat of one line on one surface of a unit. */
 export interface RunName {
@@ -29,13 +36,6 @@ export interface RunName {
   coat: number;
   /** wet paint one model takes, ml */
   wetMl: number;
-}
-
-/** A colour on the palette: the pots of it, thinned as its lines say. */
-export interface MixName {
-  shares: PotShare[];
-  waterParts: number;
-  mediumParts: number;
 }
 
 /** The work of a batch, with the names of everything in it. */
@@ -67,11 +67,6 @@ export class BatchTooLargeError extends RangeError {
   }
 }
 
-/** Shaking a pot and putting out drops; each further pot, and thinner, on top. Minutes. */
-const onePotMinutes = 0.5;
-const eachPotMinutes = 0.5;
-const thinningMinutes = 0.25;
-
 /**
  * The work left of a batch.
  *
@@ -93,20 +88,19 @@ export function batchWork(
   const minuteOf = (moment: number) => (moment - origin) / 60_000;
   const models: BatchWork['models'] = [];
   const runs: RunName[] = [];
-  const mixes: MixName[] = [];
   const chains: Chain[] = [];
   const without: BatchWork['without'] = [];
-  const mixAt = new Map<string, number>();
   const runAt = new Map<string, number>();
-  const workMixes: Work['mixes'] = [];
+  const { mixOf, mixes, names } = palette(batch, shelf);
   const bodyFreeAt: number[] = [];
   let bodies = 0;
   let jobCount = 0;
-  for (const unit of army.units) paintUnit(unit);
+  army.units.forEach(paintUnit);
 
   const modelIndex = new Map(models.map(({ unitId, number }, i) => [`${unitId} ${number}`, i]));
-  const hands = batch.painters.map(({ speed, claims }): Hand => ({
+  const hands = batch.painters.map(({ speed, claims, isNew }): Hand => ({
     speed,
+    onlyBase: isNew,
     claims: new Set(
       claims.flatMap(({ unitId, from, to }) =>
         numbers(from, to).flatMap((number) => modelIndex.get(`${unitId} ${number}`) ?? []),
@@ -121,18 +115,26 @@ export function batchWork(
     return { from: minuteOf(from), to: minuteOf(to), hands: here };
   });
   return {
-    work: { chains, mixes: workMixes, models: models.length, bodies, bodyFreeAt },
+    work: {
+      chains,
+      mixes,
+      models: models.length,
+      bodies,
+      bodyFreeAt,
+      changeMinutes: own.changing ?? usualChangeMinutes,
+      wishes: wishesOf(army, batch),
+    },
     hands,
     sittings,
     sessionIds: sessions.map(({ id }) => id),
     models,
     runs,
-    mixes,
+    mixes: names,
     origin,
     without,
   };
 
-  function paintUnit(unit: Unit): void {
+  function paintUnit(unit: Unit, unitIndex: number): void {
     const chosen = chosenModels(batch, unit);
     if (chosen.length === 0) return;
     const firstModel = models.length;
@@ -161,7 +163,15 @@ export function batchWork(
           const readyAt = Math.max(0, minuteOf(on?.driesAt ?? 0));
           if (on?.holdsBody) bodyFreeAt[body] = Math.max(bodyFreeAt[body], readyAt);
           const rank = ranks.get(surface.id) ?? 0;
-          chains.push(chainOf(coats, on, { model: firstModel + place, body, rank, readyAt }));
+          chains.push(
+            chainOf(coats, on, {
+              model: firstModel + place,
+              unit: unitIndex,
+              body,
+              rank,
+              readyAt,
+            }),
+          );
         }
       }
   }
@@ -204,6 +214,7 @@ export function batchWork(
             blocks,
             turn,
             run,
+            isBase: isBaseStage(step.stage),
           },
         };
       });
@@ -217,43 +228,6 @@ export function batchWork(
     runAt.set(key, runs.push(name) - 1);
     return runs.length - 1;
   }
-
-  function mixOf(step: Step, recipe: Recipe): number {
-    const earlier = recipe.steps.slice(
-      0,
-      recipe.steps.findIndex(({ id }) => id === step.id),
-    );
-    const shares = flattenMix(step.mix, earlier);
-    const { waterParts, mediumParts } = step.mix;
-    const key = JSON.stringify([
-      shares.map(({ potId, share }) => `${potId} ${share.toFixed(4)}`).sort(),
-      waterParts,
-      mediumParts,
-    ]);
-    const known = mixAt.get(key);
-    if (known !== undefined) return known;
-    const load = loadOf(step.mix);
-    const amounts = {
-      pots: shares.map(({ potId, share }) => ({ potId, ml: share * load })),
-      waterMl: load * waterParts,
-      mediumMl: load * mediumParts,
-    };
-    workMixes.push(
-      shares.length === 0
-        ? waterAlone
-        : {
-            mixMinutes:
-              onePotMinutes +
-              eachPotMinutes * (shares.length - 1) +
-              (load < 1 ? thinningMinutes : 0),
-            usableMinutes: staysUsableMinutes(amounts, shelf, batch.keeping, batch.room),
-            isMixed: shares.length > 1,
-          },
-    );
-    mixes.push({ shares, waterParts, mediumParts });
-    mixAt.set(key, mixes.length - 1);
-    return mixes.length - 1;
-  }
 }
 
 /** A recipe with no line beyond a standard. */
@@ -265,9 +239,6 @@ function cappedAt(
   const levels = [recipe.finishLevel, standard].map((level) => finishLevels.indexOf(level));
   return { ...recipe, finishLevel: finishLevels[Math.min(...levels)] };
 }
-
-/** There is always water at the table. */
-const waterAlone = { mixMinutes: 0, usableMinutes: Infinity, isMixed: false };
 
 const coatKey = ({ unitId, surfaceId, stepId, coat }: Omit<RunName, 'recipeId' | 'wetMl'>) =>
   `${unitId} ${surfaceId} ${stepId} ${coat}`;

@@ -8,7 +8,7 @@ import { dryMinutesOf, reckonedDryMinutes } from './minutes/dryingTime';
 import { handsOnMinutes, pickUpMinutes } from './minutes/handsOn';
 import { paintedKey, type PaintedBefore } from './paintedBefore';
 import { planBatch } from './planBatch';
-import { plannedSessions, splitOver } from './plannedSessions';
+import { plannedSessions, splitOver } from './evening/plannedSessions';
 import type { PlannedWork } from './plannedWork';
 
 const coat = recipeWith(

@@ -3,6 +3,7 @@ import type { Batch } from '../army/batch';
 import type { OwnFigures } from '../army/ownFigures';
 import type { RecipeOf } from '../army/paintNeeded';
 import type { Shelf } from '../../../predicted/paint/mixedPaint';
+import { aimWeights } from '../army/planAims';
 import { batchWork, type BatchWork } from './batchWork';
 import type { PaintedBefore } from './paintedBefore';
 import type { PlannedRun, PlannedWork } from './plannedWork';
@@ -42,6 +43,7 @@ export function* planBatch(
     known.sittings,
     triesAtMost,
     kept && promisedBy(kept, known, batch),
+    batch.aims && aimWeights(batch.aims),
   );
   for (;;) {
     const tried = tries.next();

@@ -1,4 +1,3 @@
-import { remainders } from './remainders';
 import { claimantsOf, type Hand, type Work } from './work';
 
 /** How far every surface of every model is: what is next on it, and when it may begin. */
@@ -19,11 +18,16 @@ export interface Progress {
   paint: (chain: number, ends: number) => { job: number; driesAt: number };
 }
 
-export function progressOf(work: Work, hands: readonly Hand[]): Progress {
+/** @param tails the remainders of the work */
+export function progressOf(
+  work: Work,
+  hands: readonly Hand[],
+  tails: readonly Float64Array[],
+): Progress {
   const { chains, models, bodies, bodyFreeAt } = work;
-  const tails = remainders(work);
   const claimant = claimantsOf(hands);
   const owner = Int32Array.from(chains, ({ model }) => claimant.get(model) ?? -1);
+  const onlyBase = hands.map((hand) => hand.onlyBase === true);
   const modelOf = Int32Array.from(chains, ({ model }) => model);
   const bodyOf = Int32Array.from(chains, ({ body }) => body);
   const rankOf = Int32Array.from(chains, ({ rank }) => rank);
@@ -38,6 +42,7 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
   const nextHandsOn = new Float64Array(chains.length);
   const nextTail = new Float64Array(chains.length);
   const nextTurn = new Uint8Array(chains.length);
+  const isNextBase = new Uint8Array(chains.length);
   let left = 0;
 
   chains.forEach(({ model, jobs, readyAt }, chain) => {
@@ -51,7 +56,10 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
 
   return {
     left: () => left,
-    mayTake: (chain, hand) => (owner[chain] < 0 || owner[chain] === hand) && mayBegin(chain),
+    mayTake: (chain, hand) =>
+      (owner[chain] < 0 || owner[chain] === hand) &&
+      (!onlyBase[hand] || isNextBase[chain] === 1) &&
+      mayBegin(chain),
     mayBegin,
     dryAt(chain) {
       const from = Math.max(ready[chain], bodyFree[bodyOf[chain]]);
@@ -95,5 +103,6 @@ export function progressOf(work: Work, hands: readonly Hand[]): Progress {
     nextHandsOn[chain] = job.handsOn;
     nextTail[chain] = tails[chain][at[chain]];
     nextTurn[chain] = job.turn;
+    isNextBase[chain] = job.isBase ? 1 : 0;
   }
 }

@@ -12,12 +12,16 @@ export interface Job {
   turn: number;
   /** the same for the same coat of the same line on other models */
   run: number;
+  /** an undercoat or a base coat: somebody new can paint it */
+  isBase: boolean;
 }
 
 /** The coats of one surface of one model, in their order. */
 export interface Chain {
   /** index into `Work.models` */
   model: number;
+  /** the unit of its model, counted from 0 */
+  unit: number;
   /** what is in the hand at once: the model, or one of its sub-assemblies */
   body: number;
   /** place of its surface in the order of work, from 0 */
@@ -45,6 +49,18 @@ export interface Work {
   bodies: number;
   /** minute from which each body can be held; 0 where nothing on it was wet */
   bodyFreeAt: readonly number[];
+  /** minutes for cleaning the brush and changing to another paint */
+  changeMinutes: number;
+  /** by unit; a unit that is not here is like any other */
+  wishes?: ReadonlyMap<number, UnitWish>;
+}
+
+/** Wishes of people for a unit. */
+export interface UnitWish {
+  /** before all others, or after them */
+  when?: 'first' | 'last';
+  /** one painter paints all of it */
+  oneHand?: boolean;
 }
 
 /** A painter. */
@@ -52,6 +68,8 @@ export interface Hand {
   speed: number;
   /** models only this hand paints */
   claims: ReadonlySet<number>;
+  /** somebody new, who paints undercoats and base coats only */
+  onlyBase?: boolean;
 }
 
 /** A sitting, in minutes of one clock that does not stop in between. */
@@ -62,8 +80,18 @@ export interface Sitting {
   hands: readonly number[];
 }
 
-/** Cleaning the brush and taking up another paint, minutes. */
-export const changeMinutes = 0.5;
+/** Minutes at the table before each sitting begins. @example minutesBefore([30 min, 60 min]) // → [0, 30] */
+export function minutesBefore(sittings: readonly Sitting[]): number[] {
+  let sum = 0;
+  return sittings.map(({ from, to }) => {
+    const before = sum;
+    sum += to - from;
+    return before;
+  });
+}
+
+/** Cleaning the brush and changing to another paint, minutes of a usual hand; our own starting point. */
+export const usualChangeMinutes = 0.5;
 
 /** The model of each claimed model’s hand; models nobody claims are anybody’s. */
 export function claimantsOf(hands: readonly Hand[]): Map<number, number> {

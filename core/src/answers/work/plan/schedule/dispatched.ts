@@ -4,7 +4,7 @@ export interface Rule {
   tail: number;
   /** worth of keeping to the order of work, a place */
   order: number;
-  /** cost of taking up another paint, another surface, another unit, beside the minutes it takes */
+  /** cost of changing to another paint, another surface, another unit, beside the minutes it takes */
   changes: { mix: number; surface: number; unit: number };
   /** cost of each minute waited until something is dry */
   waiting: number;
@@ -16,6 +16,10 @@ export interface Rule {
   helps: boolean;
   /** every minute is filled, though a coat is broken off for it: where there is hardly room for all */
   fills: boolean;
+  /** for each coat of a line (`Job.run`) what is added to its cost: below 0 it comes earlier */
+  bias?: Float64Array;
+  /** waits for a coat that is worth it, though another could be begun now */
+  waits: boolean;
   /** worth of chance, and where the chance comes from; 0–1 each call */
   chance: number;
   random: () => number;

@@ -1,4 +1,4 @@
-import { changeMinutes, claimantsOf, type Hand, type Sitting, type Work } from '../work';
+import { claimantsOf, type Hand, type Sitting, type Work } from '../work';
 
 /** A lower bound of any plan, in minutes at the table. */
 export interface LowerBound {
@@ -42,12 +42,12 @@ function handsOnBound(work: Work, hands: readonly Hand[], sittings: readonly Sit
   const takenUp = [...claimants.values()].reduce((sum, { size }) => sum + Math.max(1, size), 0);
   const mixing = mixesOf(work).reduce((sum, mix) => sum + work.mixes[mix].mixMinutes, 0);
   // Getting ready keeps a hand from painting; least is lost where the slowest does it.
-  const needed = handsOnOf(work) + (mixing + takenUp * changeMinutes) * slowest;
+  const needed = handsOnOf(work) + (mixing + takenUp * work.changeMinutes) * slowest;
   const everybody = whenPainted(needed, (hand) => hands[hand].speed, sittings);
   const quickest = Math.min(...mixesOf(work).map((mix) => work.mixes[mix].mixMinutes));
   const claimed = hands.map(({ claims, speed }, own) => {
     const ownWork = { chains: work.chains.filter(({ model }) => claims.has(model)) };
-    const ownNeeded = handsOnOf(ownWork) + mixesOf(ownWork).length * changeMinutes * speed;
+    const ownNeeded = handsOnOf(ownWork) + mixesOf(ownWork).length * work.changeMinutes * speed;
     // Before a hand paints in a sitting it mixes, or waits until somebody has.
     const shortened = sittings.map((each) => ({
       ...each,
@@ -127,7 +127,11 @@ function surfaceBound(work: Work, hands: readonly Hand[], sittings: readonly Sit
 }
 
 /** Somebody has to mix and take up the first paint before anything is painted with it. */
-function gettingReady({ mixes }: Work, { jobs }: Work['chains'][number], turn: number) {
+function gettingReady(
+  { mixes, changeMinutes }: Work,
+  { jobs }: Work['chains'][number],
+  turn: number,
+) {
   const first = jobs.find((job) => job.turn === turn);
   return first ? mixes[first.mix].mixMinutes + changeMinutes : 0;
 }

@@ -36,6 +36,8 @@ export function openRuns({ chains }: Work, partOf: Int32Array) {
       left[keys[chain][at[chain]]]--;
       at[chain]++;
     },
+    /** the `Job.run` of the next coat of a chain */
+    coatOf: (chain: number) => chains[chain].jobs[at[chain]].run,
     isLeft(isOwn: (chain: number) => boolean, progress: Progress): boolean {
       return open.some(
         (chain) => at[chain] < keys[chain].length && progress.mayBegin(chain) && isOwn(chain),

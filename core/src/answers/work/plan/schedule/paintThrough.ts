@@ -1,9 +1,9 @@
-import { changeMinutes, type Hand, type Sitting, type Work } from '../work';
+import type { Hand, Sitting, Work } from '../work';
 import { progressOf } from '../progress';
 import type { Dispatched, Done, Rule } from './dispatched';
 import { mixesOf } from './mixesAtHand';
 import { openRuns, type Run } from './openRuns';
-import { unitsOf, type Dealing } from './parts';
+import type { Dealing } from './parts';
 
 /** Rounding of minutes, so that a job that just fits does. */
 const epsilon = 1e-9;
@@ -11,6 +11,12 @@ const epsilon = 1e-9;
 const shortest = 8;
 /** Nothing is mixed for less than this before a sitting ends, minutes. */
 const lastMixing = 6;
+/** A unit wanted first or last is so many minutes before or behind the others in worth. */
+const wishWorth = 90;
+
+const wished = (when: 'first' | 'last' | undefined): number =>
+  when === undefined ? 0 : when === 'first' ? -wishWorth : wishWorth;
+
 /** Longer than this a hand does not stand before the next model of its run, minutes. */
 const longestStop = 12;
 
@@ -18,15 +24,19 @@ const longestStop = 12;
  * Paints through the sittings coat by coat: a hand takes a coat of a line through all models of its
  * part in a row, and then the coat the rule likes best of those that fit before the sitting ends.
  * Paint is mixed when it is taken up, and at no other time.
+ *
+ * @param tails the remainders of the work
  */
 export function paintThrough(
   work: Work,
   hands: readonly Hand[],
   sittings: readonly Sitting[],
-  { partOf, handOf }: Dealing,
+  { partOf, handOf, fixed, isByPaint }: Dealing,
   rule: Rule,
+  tails: readonly Float64Array[],
 ): Dispatched {
-  const progress = progressOf(work, hands);
+  const progress = progressOf(work, hands, tails);
+  const { changeMinutes, wishes } = work;
   const mixes = mixesOf(work);
   const done: Done[] = [];
   const clock = hands.map((_, hand) => sittingAfter(-1, hand));
@@ -35,10 +45,8 @@ export function paintThrough(
   const runs = openRuns(work, partOf);
   const owner = [...handOf];
   const surfaceOf = Int32Array.from(work.chains, ({ jobs }) => jobs.at(-1)?.run ?? -1);
-  const unitOf = new Int32Array(work.chains.length);
-  unitsOf(work).forEach((chains, unit) => {
-    for (const chain of chains) unitOf[chain] = unit;
-  });
+  const unitOf = Int32Array.from(work.chains, ({ unit }) => unit);
+  const wishOf = Float64Array.from(work.chains, ({ unit }) => wished(wishes?.get(unit)?.when));
   /** what each hand painted last */
   const before = hands.map(() => ({ surface: -1, unit: -1 }));
   /** who began a surface that nobody was given */
@@ -85,7 +93,12 @@ export function paintThrough(
     running[hand] = [...run.chains];
     const [chain] = run.chains;
     before[hand] = { surface: surfaceOf[chain], unit: unitOf[chain] };
-    if (owner[partOf[chain]] < 0 && !begunBy.has(surfaceOf[chain]))
+    if (
+      !isByPaint &&
+      !hands[hand].onlyBase &&
+      owner[partOf[chain]] < 0 &&
+      !begunBy.has(surfaceOf[chain])
+    )
       begunBy.set(surfaceOf[chain], hand);
   }
 
@@ -141,16 +154,24 @@ export function paintThrough(
     let least = Infinity;
     let partial: Run | null = null;
     let leastPartial = Infinity;
-    const isOwnLeft = hasOwnLeft(hand);
+    let leastLater = Infinity;
+    let lookLater = Infinity;
+    const isNew = hands[hand].onlyBase === true;
+    const isOwnLeft = !isNew && hasOwnLeft(hand);
+    const mayHelp = isNew || rule.helps;
     for (const run of runs.ready(progress, hand)) {
       const [chain] = run.chains;
       const part = partOf[chain];
       const by = owner[part] >= 0 ? owner[part] : (begunBy.get(surfaceOf[chain]) ?? hand);
-      if (by !== hand && (isOwnLeft || !rule.helps)) continue;
+      if (by !== hand && (fixed[part] || isOwnLeft || !mayHelp)) continue;
       if (isHeld(run)) continue;
       const timed = timedRun(run, hand, time, sitting);
       if (timed.starts > time + longestStop + work.mixes[progress.mixOf[chain]].mixMinutes) {
-        next = Math.min(next, timed.starts - longestStop);
+        const look = timed.starts - longestStop;
+        next = Math.min(next, look);
+        const cost =
+          rule.waits && timed.ends <= to + epsilon ? costOf(timed, hand, time) : Infinity;
+        if (cost < leastLater) [leastLater, lookLater] = [cost, look];
         continue;
       }
       if (isTooLate(timed, hand, time, sitting)) continue;
@@ -168,6 +189,7 @@ export function paintThrough(
         }
       }
     }
+    if (leastLater < Math.min(least, leastPartial)) return { run: null, next: lookLater };
     const chosen = best ?? partial;
     if (chosen) return { run: chosen, next };
     for (const [other, { sitting: at, time: until }] of clock.entries())
@@ -243,7 +265,9 @@ export function paintThrough(
       (isSameUnit ? 0 : changes.unit) +
       (run.isWhole ? 0 : rule.split) +
       apart +
-      rule.order * progress.rank[chain] -
+      rule.order * progress.rank[chain] +
+      (rule.bias ? rule.bias[runs.coatOf(chain)] : 0) +
+      wishOf[chain] -
       rule.tail * tail +
       (rule.chance > 0 ? rule.chance * rule.random() : 0)
     );

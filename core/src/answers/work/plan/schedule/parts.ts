@@ -7,9 +7,13 @@ export interface Dealing {
   partOf: Int32Array;
   /** for each part the hand that paints it; −1 for whoever is free */
   handOf: number[];
+  /** parts that nobody else takes over */
+  fixed: boolean[];
+  /** whoever is free takes the next line of a surface that nobody was given, and not who began it */
+  isByPaint?: boolean;
 }
 
-export const dealingNames = ['by unit', 'by surface', 'as it comes'] as const;
+export const dealingNames = ['by unit', 'by surface', 'as it comes', 'by paint'] as const;
 
 /** For each chain the hand that was promised it in a plan that was kept; −1 for nobody. */
 export type Promised = Int32Array;
@@ -26,7 +30,8 @@ interface Block {
 /**
  * The first level of a plan: whose each piece of work is. Whole units to one hand each, those that
  * are too large by ranges of models (`by unit`); each surface of a unit to one hand, so that it has
- * one look on all of them (`by surface`); or nothing fixed before it is begun (`as it comes`). What
+ * one look on all of them (`by surface`); nothing fixed before it is begun
+ * (`as it comes`); or lines to whoever has the paint on the brush (`by paint`). What
  * is claimed goes to its claimant in every way.
  */
 export function dealt(
@@ -38,50 +43,65 @@ export function dealt(
   const claimant = claimantsOf(hands);
   const partOf = new Int32Array(work.chains.length).fill(-1);
   const handOf: number[] = [];
-  const room = hands.map(({ speed }, hand) =>
-    sittings.reduce(
-      (sum, { from, to, hands: here }) => (here.includes(hand) ? sum + (to - from) * speed : sum),
-      0,
-    ),
+  const fixed: boolean[] = [];
+  // Somebody new gets nothing of their own: they help with base coats wherever there are any.
+  const room = hands.map(({ speed, onlyBase }, hand) =>
+    onlyBase
+      ? 0
+      : sittings.reduce(
+          (sum, { from, to, hands: here }) =>
+            here.includes(hand) ? sum + (to - from) * speed : sum,
+          0,
+        ),
   );
   const load = hands.map(() => 0);
-  const give = (chains: readonly number[], hand: number) => {
+  const give = (chains: readonly number[], hand: number, isFixed = false) => {
     const part = handOf.push(hand) - 1;
+    fixed.push(isFixed);
     for (const chain of chains) {
       partOf[chain] = part;
       if (hand >= 0) load[hand] += minutesOf(work, chain);
     }
   };
-  const units = unitsOf(work);
   const free: Block[][] = [];
-  for (const unit of units) {
+  /** units that one hand paints */
+  const whole: Block[] = [];
+  for (const [at, unit] of unitsOf(work)) {
     for (const [hand] of hands.entries()) {
       const claimed = unit.filter((chain) => claimant.get(work.chains[chain].model) === hand);
       if (claimed.length > 0) give(claimed, hand);
     }
     const rest = unit.filter((chain) => !claimant.has(work.chains[chain].model));
-    if (rest.length > 0)
-      free.push(name === 'by surface' ? bySurface(work, rest) : [blockOf(work, rest)]);
-  }
-  if (name === 'as it comes' || hands.length === 1) {
-    for (const blocks of free)
-      give(
-        blocks.flatMap(({ chains }) => chains),
-        hands.length === 1 ? 0 : -1,
-      );
-    return { partOf, handOf };
+    if (rest.length === 0) continue;
+    if (work.wishes?.get(at)?.oneHand) whole.push(blockOf(work, rest));
+    else free.push(name === 'by surface' ? bySurface(work, rest) : [blockOf(work, rest)]);
   }
   const total =
-    free.flat().reduce((sum, { minutes }) => sum + minutes, 0) + load.reduce((a, b) => a + b, 0);
+    [...free.flat(), ...whole].reduce((sum, { minutes }) => sum + minutes, 0) +
+    load.reduce((a, b) => a + b, 0);
   const allRoom = room.reduce((sum, each) => sum + each, 0);
   /** minutes of work that would leave every hand as full as the others */
   const fair = room.map((each) => (allRoom > 0 ? (total * each) / allRoom : 0));
   const left = (hand: number) => fair[hand] - load[hand];
   const emptiest = () =>
-    hands.reduce((best, _, hand) => (left(hand) > left(best) ? hand : best), 0);
+    hands.reduce(
+      (best, { onlyBase }, hand) =>
+        !onlyBase && (hands[best].onlyBase || left(hand) > left(best)) ? hand : best,
+      0,
+    );
+  for (const { chains } of whole.sort((one, other) => other.minutes - one.minutes))
+    give(chains, emptiest(), true);
+  if (name === 'as it comes' || name === 'by paint' || hands.length === 1) {
+    for (const blocks of free)
+      give(
+        blocks.flatMap(({ chains }) => chains),
+        hands.length === 1 ? 0 : -1,
+      );
+    return { partOf, handOf, fixed, isByPaint: name === 'by paint' };
+  }
   for (const blocks of free.sort((one, other) => sumOf(other) - sumOf(one)))
     for (const block of blocks.sort((one, other) => other.minutes - one.minutes)) shareOut(block);
-  return { partOf, handOf };
+  return { partOf, handOf, fixed };
 
   function shareOut(block: Block): void {
     const hand = emptiest();
@@ -118,16 +138,20 @@ export function dealtAsPromised(work: Work, hands: readonly Hand[], promised: Pr
   const claimant = claimantsOf(hands);
   const partOf = new Int32Array(work.chains.length).fill(-1);
   const handOf: number[] = [];
+  const fixed: boolean[] = [];
   const known = new Map<string, number>();
-  for (const [unit, chains] of unitsOf(work).entries())
+  for (const [unit, chains] of unitsOf(work)) {
+    const oneHand = work.wishes?.get(unit)?.oneHand ? mostPromised(chains, promised) : undefined;
     for (const chain of chains) {
-      const hand = claimant.get(work.chains[chain].model) ?? promised[chain];
+      const hand = claimant.get(work.chains[chain].model) ?? oneHand ?? promised[chain];
       const key = `${unit} ${hand}`;
       const part = known.get(key) ?? handOf.push(hand) - 1;
+      fixed[part] = oneHand !== undefined && hand >= 0;
       known.set(key, part);
       partOf[chain] = part;
     }
-  return { partOf, handOf };
+  }
+  return { partOf, handOf, fixed };
 }
 
 /** Share of what was promised and is painted by its hand, 0–1; 1 where nothing was. */
@@ -151,35 +175,23 @@ const blockOf = (work: Work, chains: number[]): Block => ({
   minutes: chains.reduce((sum, chain) => sum + minutesOf(work, chain), 0),
 });
 
-/** Chains of models that share a coat of a line are one unit. */
-export function unitsOf({ chains }: Work): number[][] {
-  const unitOfRun = new Map<number, number>();
-  const unitOfModel = new Map<number, number>();
-  const members = new Map<number, number[]>();
-  chains.forEach(({ model, jobs }, chain) => {
-    const met = new Set(
-      [unitOfModel.get(model), ...jobs.map(({ run }) => unitOfRun.get(run))].filter(
-        (each) => each !== undefined,
-      ),
-    );
-    const [unit = chain, ...others] = met;
-    const own = members.get(unit) ?? [];
-    for (const other of others) {
-      const moved = members.get(other) ?? [];
-      own.push(...moved);
-      members.delete(other);
-      for (const each of moved) mark(each, unit);
-    }
-    own.push(chain);
-    members.set(unit, own);
-    mark(chain, unit);
+/** The chains of each unit. */
+function unitsOf({ chains }: Work): Map<number, number[]> {
+  const found = new Map<number, number[]>();
+  chains.forEach(({ unit }, chain) => {
+    const known = found.get(unit);
+    if (known) known.push(chain);
+    else found.set(unit, [chain]);
   });
-  return [...members.values()].map((each) => each.sort((one, other) => one - other));
+  return found;
+}
 
-  function mark(chain: number, unit: number): void {
-    unitOfModel.set(chains[chain].model, unit);
-    for (const { run } of chains[chain].jobs) unitOfRun.set(run, unit);
-  }
+/** The hand that most of these chains were promised to. */
+function mostPromised(chains: readonly number[], promised: Promised): number {
+  const counts = new Map<number, number>();
+  for (const chain of chains)
+    if (promised[chain] >= 0) counts.set(promised[chain], (counts.get(promised[chain]) ?? 0) + 1);
+  return [...counts].sort(([, one], [, other]) => other - one).at(0)?.[0] ?? -1;
 }
 
 /** The chains of a unit that share their last coat: one surface by one recipe. */

@@ -1,4 +1,4 @@
-import type { Work } from '../work';
+import type { Sitting, Work } from '../work';
 import type { Done } from './dispatched';
 
 /** How a plan is cut up for the people who follow it. */
@@ -7,31 +7,64 @@ export interface PlanShape {
   runs: number;
   /** runs that do not take all models of their coat */
   broken: number;
-  /** times a hand takes up another paint */
+  /** times a hand changes to another paint */
   changes: number;
   /** surfaces a hand turns to: one heading on its page each */
   headings: number;
+  /** runs begun with a paint that another hand has on its brush */
+  together: number;
+  /** minutes at the table until a unit is finished, the mean of all units */
+  unitMinutes: number;
+  /** minutes hands sit and wait between what they paint */
+  waiting: number;
 }
 
-/** @param done in the order it was begun */
-export function planShape({ chains }: Work, done: readonly Done[]): PlanShape {
-  const shape: PlanShape = { runs: 0, broken: 0, changes: 0, headings: 0 };
-  const last = new Map<number, { run: number; surface: number; sitting: number }>();
+/**
+ * @param done in the order it was begun
+ * @param before minutes at the table before each sitting
+ */
+export function planShape(
+  { chains, wishes }: Work,
+  sittings: readonly Sitting[],
+  before: readonly number[],
+  done: readonly Done[],
+): PlanShape {
+  const shape = { runs: 0, broken: 0, changes: 0, headings: 0, together: 0, waiting: 0 };
+  const last = new Map<
+    number,
+    { run: number; surface: number; sitting: number; mix: number; ends: number }
+  >();
   const times = new Map<number, number>();
-  for (const { chain, job, hand, sitting, changing } of done) {
-    const { jobs } = chains[chain];
-    const { run } = jobs[job];
+  const unitEnds = new Map<number, number>();
+  for (const { chain, job, hand, sitting, changing, mixing, starts, ends } of done) {
+    const { jobs, unit } = chains[chain];
+    const { run, mix } = jobs[job];
     const surface = jobs[jobs.length - 1].run;
-    const before = last.get(hand);
-    const isSameSitting = before?.sitting === sitting;
-    if (!isSameSitting || before.run !== run) {
+    const earlier = last.get(hand);
+    const isSameSitting = earlier?.sitting === sitting;
+    if (!isSameSitting || earlier.run !== run) {
       shape.runs++;
       times.set(run, (times.get(run) ?? 0) + 1);
+      for (const [other, at] of last)
+        if (other !== hand && at.sitting === sitting && at.mix === mix && at.ends > starts)
+          shape.together++;
     }
-    if (!isSameSitting || before.surface !== surface) shape.headings++;
+    if (!isSameSitting || earlier.surface !== surface) shape.headings++;
     if (changing > 0) shape.changes++;
-    last.set(hand, { run, surface, sitting });
+    const free = isSameSitting ? earlier.ends : sittings[sitting].from;
+    shape.waiting += Math.max(0, starts - changing - mixing - free);
+    last.set(hand, { run, surface, sitting, mix, ends });
+    const atTable = before[sitting] + ends - sittings[sitting].from;
+    unitEnds.set(unit, Math.max(unitEnds.get(unit) ?? 0, atTable));
   }
   for (const count of times.values()) shape.broken += count - 1;
-  return shape;
+  return { ...shape, unitMinutes: meanEnd(unitEnds, wishes) };
+}
+
+/** Units wanted first count for themselves, where there are any; those wanted last do not count. */
+function meanEnd(ends: ReadonlyMap<number, number>, wishes: Work['wishes']): number {
+  const firsts = [...ends].filter(([unit]) => wishes?.get(unit)?.when === 'first');
+  const counted =
+    firsts.length > 0 ? firsts : [...ends].filter(([unit]) => wishes?.get(unit)?.when !== 'last');
+  return counted.reduce((sum, [, end]) => sum + end, 0) / Math.max(1, counted.length);
 }

@@ -46,7 +46,7 @@ const words: Record<keyof MadeFrom, string> = {
   plan: 'the plan',
   recipes: 'a recipe',
   pots: 'a pot',
-  figures: 'your own figures',
+  figures: 'your own timings',
   painted: 'what is painted',
 };
 

@@ -1,16 +1,12 @@
 import { randomFrom } from '../../../../written/record/randomFrom';
-import type { Hand, Sitting, Work } from '../work';
-import type { Dispatched, Rule } from './dispatched';
+import { aimWeights, usualAims, type AimWeights } from '../../army/planAims';
+import { remainders } from '../remainders';
+import { minutesBefore, type Hand, type Sitting, type Work } from '../work';
+import type { Dispatched } from './dispatched';
+import { movesFrom, type Preference, type Way } from './moves';
 import { lowerBound, type LowerBound } from './lowerBound';
 import { paintThrough } from './paintThrough';
-import {
-  dealingNames,
-  dealt,
-  dealtAsPromised,
-  keptShare,
-  type Dealing,
-  type Promised,
-} from './parts';
+import { dealingNames, dealt, dealtAsPromised, keptShare, type Promised } from './parts';
 import { planShape, type PlanShape } from './planShape';
 
 /** The best way found so far to paint it all. */
@@ -32,23 +28,28 @@ export interface Trying {
 }
 
 /** Tries are counted in jobs painted through, so that every machine tries the same. */
-const jobsInAll = 160_000;
-const mostTries = 400;
+const jobsInAll = 400_000;
+const mostTries = 800;
 const fewestTries = 18;
 /** A plan this near to the bound, with no coat split, is not searched further. */
 const nearEnough = 1.005;
 
-/** Minutes a plan may take longer for one coat less that is broken off, paint taken up, or surface changed to. */
-const worth = { run: 2, change: 4, heading: 1, split: 1 } as const;
+/**
+ * Minutes a plan may take longer for one run, paint taken up, surface changed to, or two brushes in
+ * one paint less; and for one minute less until the mean unit is finished, or of waiting.
+ */
+const worth = { run: 2, change: 12, heading: 1, split: 1, together: 3 } as const;
+const minuteWorth = { unit: 0.1, waiting: 0.1 } as const;
 /** A plan that takes everything from whom it was promised may be so much shorter before it is preferred. */
-const promiseHolds = 3;
+const promiseHolds = 6;
 
 /**
- * Looks for the plan people would follow: deals the work out in each of three ways, paints it through
- * by a first set of rules, then by rules drawn by chance around the best, and keeps the best. The
- * same work gives the same plan.
+ * Looks for the plan people would follow: deals the work out in each of four ways, paints it through
+ * by a first set of rules, then changes one thing of the best so far at a time, and keeps what is
+ * better. Counted in tries and not by the clock: the same work gives the same plan.
  *
  * @param promised whose each chain is in a plan that was kept
+ * @param aims how much each aim counts
  * @returns each time something was tried, the best so far
  */
 export function* tryRules(
@@ -57,9 +58,14 @@ export function* tryRules(
   sittings: readonly Sitting[],
   triesAtMost = mostTries,
   promised?: Promised,
+  aims: AimWeights = aimWeights(usualAims),
 ): Generator<Trying, Schedule> {
   const bound = lowerBound(work, hands, sittings);
   const random = randomFrom(1);
+  const tails = remainders(work);
+  const before = minutesBefore(sittings);
+  const mixes = new Set(work.chains.flatMap((chain) => chain.jobs.map(({ mix }) => mix))).size;
+  const surfaces = new Set(work.chains.map((chain) => chain.jobs.at(-1)?.run)).size;
   const jobs = work.chains.reduce((sum, chain) => sum + chain.jobs.length, 0);
   const names = hands.length === 1 ? (['as it comes'] as const) : dealingNames;
   const dealings = [
@@ -77,33 +83,30 @@ export function* tryRules(
     mostTries,
   );
   let best: Schedule | null = null;
-  let leading: { dealing: Dealing; rule: Preference } = first[0];
+  let leading: Way = first[0];
+  const next = movesFrom(work, hands, random);
   for (let i = 0; i < tries; i++) {
-    const tried =
-      i < first.length
-        ? first[i]
-        : {
-            dealing:
-              random() < 0.2 ? dealings[Math.floor(random() * dealings.length)] : leading.dealing,
-            rule: shaken(leading.rule, random),
-          };
+    const tried = i < first.length ? first[i] : next(leading, (best as Schedule).done, dealings);
     const found = judged(
-      paintThrough(work, hands, sittings, tried.dealing, { ...tried.rule, random }),
+      paintThrough(work, hands, sittings, tried.dealing, { ...tried.rule, random }, tails),
     );
-    if (!best || isBetter(found, best)) {
+    if (!best || isBetter(found, best, aims)) {
       best = found;
       leading = tried;
     }
     yield { best, done: (i + 1) / tries };
-    if (best.minutes <= bound.minutes * nearEnough && best.shape.broken === 0 && best.splits === 0)
+    if (
+      best.minutes <= bound.minutes * nearEnough &&
+      best.shape.broken === 0 &&
+      best.shape.changes <= mixes &&
+      best.shape.headings <= surfaces &&
+      best.splits === 0
+    )
       break;
   }
   return best as Schedule;
 
   function judged(found: Dispatched): Schedule {
-    const before = sittings.map((_, sitting) =>
-      sittings.slice(0, sitting).reduce((sum, { from, to }) => sum + to - from, 0),
-    );
     const minutes =
       found.left > 0
         ? Infinity
@@ -117,24 +120,36 @@ export function* tryRules(
       bound,
       minutes,
       splits: splitMixes(found, work).length,
-      shape: planShape(work, found.done),
+      shape: planShape(work, sittings, before, found.done),
       kept: promised ? keptShare(promised, found.done) : 1,
     };
   }
 }
 
 /** The cost of a plan to people, in minutes: its own, and all it is cut up into. */
-const costOf = ({ minutes, splits, shape, kept }: Schedule): number =>
-  minutes * (1 + promiseHolds * (1 - kept)) +
-  worth.run * shape.runs +
-  worth.change * shape.changes +
-  worth.heading * shape.headings +
-  worth.split * splits;
+export function costOf(
+  { minutes, splits, shape, kept }: Pick<Schedule, 'minutes' | 'splits' | 'shape' | 'kept'>,
+  aims: AimWeights,
+): number {
+  const cutUp =
+    worth.run * shape.runs +
+    worth.change * shape.changes +
+    worth.heading * shape.headings +
+    worth.split * splits +
+    worth.together * shape.together;
+  return (
+    aims.shorter * minutes +
+    aims.fewerChanges * cutUp +
+    (minutes + cutUp) * promiseHolds * (1 - kept) +
+    aims.unitsEarly * minuteWorth.unit * shape.unitMinutes +
+    aims.lessWaiting * minuteWorth.waiting * shape.waiting
+  );
+}
 
-const isBetter = (one: Schedule, other: Schedule): boolean =>
+const isBetter = (one: Schedule, other: Schedule, aims: AimWeights): boolean =>
   one.left === other.left
-    ? costOf({ ...one, minutes: finite(one.minutes) }) <
-      costOf({ ...other, minutes: finite(other.minutes) })
+    ? costOf({ ...one, minutes: finite(one.minutes) }, aims) <
+      costOf({ ...other, minutes: finite(other.minutes) }, aims)
     : one.left < other.left;
 
 /** Where not all has room the minutes are those of what has. */
@@ -153,8 +168,6 @@ export function splitMixes({ done }: Dispatched, { chains, mixes }: Work): numbe
   return [...sittingsOf].flatMap(([mix, used]) => (used.size > 1 ? [mix] : []));
 }
 
-type Preference = Omit<Rule, 'random'>;
-
 const plain: Preference = {
   tail: 0.05,
   order: 0.2,
@@ -164,6 +177,7 @@ const plain: Preference = {
   apart: 4,
   fills: false,
   helps: true,
+  waits: false,
   chance: 0,
 };
 
@@ -176,27 +190,3 @@ const firstRules: Preference[] = [
   { ...plain, tail: 0.4, changes: { mix: 2, surface: 2, unit: 1 } },
   { ...plain, tail: 0.01, order: 1, waiting: 0.6 },
 ];
-
-/** A rule near the best one so far; or, now and then, one from anywhere. */
-function shaken(rule: Preference, random: () => number): Preference {
-  const isWild = random() < 0.2;
-  const stretched = (figure: number, least: number, most: number) =>
-    isWild
-      ? least * (most / least) ** random()
-      : Math.min(most, Math.max(least, figure) * Math.exp(1.6 * (random() - 0.5)));
-  return {
-    tail: stretched(rule.tail, 0.005, 1),
-    order: stretched(rule.order, 0.02, 3),
-    changes: {
-      mix: stretched(rule.changes.mix, 0.5, 20),
-      surface: stretched(rule.changes.surface, 0.5, 20),
-      unit: stretched(rule.changes.unit, 0.3, 20),
-    },
-    waiting: stretched(rule.waiting, 0.3, 3),
-    split: stretched(rule.split, 3, 60),
-    apart: stretched(rule.apart, 0.5, 20),
-    fills: random() < 0.1 ? !rule.fills : rule.fills,
-    helps: rule.helps,
-    chance: random() < 0.5 ? 0 : 8 * random() * random(),
-  };
-}

@@ -1,4 +1,4 @@
-import type { PlannedRun } from './plannedWork';
+import type { PlannedRun } from '../plannedWork';
 
 /**
  * A job as people work: one surface of one unit, or one mix over several surfaces, with the coats that

@@ -1,7 +1,7 @@
-import { spanOf, type Batch } from '../army/batch';
-import { dropsFor, type Drops } from '../../../predicted/paint/dropsFor';
-import type { Shelf } from '../../../predicted/paint/mixedPaint';
-import type { PlannedRun, PlannedWork } from './plannedWork';
+import { spanOf, type Batch } from '../../army/batch';
+import { dropsFor, type Drops } from '../../../../predicted/paint/dropsFor';
+import type { Shelf } from '../../../../predicted/paint/mixedPaint';
+import type { PlannedRun, PlannedWork } from '../plannedWork';
 
 /** A paint as one session needs it. */
 export interface SessionMix {

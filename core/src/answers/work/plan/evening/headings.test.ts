@@ -1,6 +1,6 @@
-import { partsOfShares } from '../../../written/mix/simplestParts';
+import { partsOfShares } from '../../../../written/mix/simplestParts';
 import { headingsOf, rowsOf } from './headings';
-import type { PlannedRun } from './plannedWork';
+import type { PlannedRun } from '../plannedWork';
 
 let minute = 0;
 const run = (part: Partial<PlannedRun> = {}): PlannedRun => {
