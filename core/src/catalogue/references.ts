@@ -93,5 +93,5 @@ export function referencesOf(kind: KindName, content: object): readonly Referenc
   return list;
 }
 
-/** By record, as it is kept: asked again for every list it stands in. */
+/** By record, as it is kept: asked again for every list that shows it. */
 const found = new WeakMap<object, readonly Reference[]>();

@@ -22,7 +22,7 @@ export const claimingSchema = z.strictObject({
     .array(modelNumber, { error: 'a list of models' })
     .min(1, 'at least one model')
     .max(2000, 'at most 2,000 models'),
-  is: z.enum(['taken', 'let go'], { error: 'taken or let go' }),
+  is: z.enum(['taken', 'let go'], { error: 'one of taken, let go' }),
   evenIfTaken: z
     .boolean({ error: 'true or false' })
     .default(false)

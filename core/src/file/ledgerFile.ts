@@ -69,7 +69,7 @@ export const ledgerFileSchema = z.strictObject({
   ...recordLists,
   pots: recordLists.pots.unwrap(),
   recipes: recordLists.recipes.unwrap(),
-  versions: listOf('versions').optional().describe('frozen versions of recipes'),
+  versions: listOf('versions').optional().describe('versions of recipes, which never change'),
   log: listOf('log').optional().describe('since minor version 2; what it names may be missing'),
   pictures: listOf('pictures').optional().describe('since minor version 7; of the photographs'),
   members: ofClub('members'),

@@ -143,9 +143,9 @@ function tellWhatIsMissing(
   if (light && !light.isAsAsked) notes.push(standsIn(lightenChoices[options.lightenWith], light));
 }
 
-/** @example standsIn('a warm brown', …) // → 'Not at hand: a warm brown. Peat Black stands in.' */
+/** @example standsIn('a warm brown', …) // → 'You do not have a warm brown: Peat Black is used instead.' */
 const standsIn = (asked: string, { pot }: ChosenPot) =>
-  `Not at hand: ${asked}. ${pot.name} stands in.`;
+  `You do not have ${asked}: ${pot.name} is used instead.`;
 
 function rungsTo(
   chosen: ChosenPot | null,

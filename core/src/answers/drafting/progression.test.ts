@@ -151,7 +151,7 @@ test('a shelf without paint says so', () => {
 test('what is not on the shelf is stood in for, and said', () => {
   const plain = shelfOf([pots.red, pots.blue, pots.white, pots.black]);
   const { notes } = buildProgression({ ...options, mid: { from: 'pot', potId: 'red' } }, plain);
-  expect(notes.join()).toContain('Not at hand: bone or cream. white stands in.');
+  expect(notes.join()).toContain('You do not have bone or cream: white is used instead.');
 });
 
 test('the nearest mix to a pot’s own colour is that pot, and two pots are used only where they help', () => {

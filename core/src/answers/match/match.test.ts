@@ -200,9 +200,9 @@ test('ways of sharing parts out are each there once, and sum to no more than ask
 
 test.each([
   [0.5, 'nobody will see it'],
-  [2, 'seen only side by side, by who looks for it'],
+  [2, 'barely visible side by side'],
   [4, 'you would see it side by side'],
-  [7, 'anybody sees it'],
+  [7, 'clearly different'],
   [20, 'another colour'],
 ])('a difference of %d is put as “%s”', (difference, words) => {
   expect(differenceWords(difference)).toBe(words);

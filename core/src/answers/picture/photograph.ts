@@ -9,7 +9,7 @@ import { lightMapSettingsSchema } from './lightMapSettings';
 export const photographKinds = [
   { name: 'reference', tells: 'what it is to look like' },
   { name: 'in progress', tells: 'how far it has come' },
-  { name: 'before', tells: 'before it was painted, or painted anew' },
+  { name: 'before', tells: 'before it was painted or repainted' },
   { name: 'after', tells: 'as it was finished' },
   { name: 'under a lamp', tells: 'primed and lit, to see where the light falls' },
 ] as const;

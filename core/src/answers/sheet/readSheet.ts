@@ -164,8 +164,8 @@ function doubtOf(pot: StrokePot, overBlack: Light, overWhite: Light): string | u
     apartOf(pot, potOfStroke(slip(overBlack, by), slip(overWhite, -by))),
   );
   if (apart.some(({ hiding }) => hiding > mostApart.hiding))
-    return 'How well it hides cannot be told from so dark a coat.';
+    return 'So dark a stroke does not show how well it hides.';
   if (apart.some(({ colour }) => colour > mostApart.colour))
-    return 'Its colour cannot be told nearer from this picture.';
+    return 'This picture does not show its colour any nearer.';
   return undefined;
 }

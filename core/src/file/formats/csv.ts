@@ -12,7 +12,7 @@ export const csv = format({
   shelf: {
     what: 'The shelf as a table',
     tells:
-      'Every pot with all its figures, for a spreadsheet. Taken in again it updates and doubles nothing.',
+      'Every pot with all its figures, for a spreadsheet. Imported again it updates and doubles nothing.',
     // With its mark of UTF-8, without which spreadsheets take it for something else.
     write: (pots) => `\ufeff${writePotCsv(pots)}`,
   },

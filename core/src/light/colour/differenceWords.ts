@@ -6,7 +6,7 @@
  */
 export function differenceWords(difference: number): string {
   if (difference < 1) return 'nobody will see it';
-  if (difference < 2.5) return 'seen only side by side, by who looks for it';
+  if (difference < 2.5) return 'barely visible side by side';
   if (difference < 5) return 'you would see it side by side';
-  return difference < 10 ? 'anybody sees it' : 'another colour';
+  return difference < 10 ? 'clearly different' : 'another colour';
 }

@@ -17,7 +17,7 @@ test('each pot is said once with what makes it an estimate', () => {
   const lines = [line('a', 'copper', 'brown'), line('b', 'copper'), line('c', 'guessed', 'neon')];
   expect(causes(lines)).toEqual([
     { potId: 'copper', because: 'metal turns with the light' },
-    { potId: 'guessed', because: 'its hiding is a guess' },
+    { potId: 'guessed', because: 'its coverage is a guess' },
     { potId: 'neon', because: 'it glows brighter than any swatch' },
   ]);
 });

@@ -9,7 +9,7 @@ import type { Recipe } from '../../written/recipe/recipe';
 export interface EstimateCause {
   potId: string;
   because:
-    'its hiding is a guess' | 'metal turns with the light' | 'it glows brighter than any swatch';
+    'its coverage is a guess' | 'metal turns with the light' | 'it glows brighter than any swatch';
 }
 
 /**
@@ -34,5 +34,5 @@ export function estimatesOf(written: Recipe, shelf: Shelf): EstimateCause[] {
 
 function becauseOf({ finish }: Pot): EstimateCause['because'] {
   if (finish === 'metallic') return 'metal turns with the light';
-  return finish === 'fluorescent' ? 'it glows brighter than any swatch' : 'its hiding is a guess';
+  return finish === 'fluorescent' ? 'it glows brighter than any swatch' : 'its coverage is a guess';
 }

@@ -164,7 +164,7 @@ test('K/S and masstone are each other’s inverse', () => {
 
 test('every hiding level is the level of its own figure', () => {
   for (const level of hidingLevels) expect(hidingLevelOf(level.hiding)).toBe(level);
-  expect(hidingLevelOf(0.64).name).toBe('firm');
+  expect(hidingLevelOf(0.64).name).toBe('good');
 });
 
 describe('a pot as written', () => {

@@ -1,6 +1,6 @@
 import { colourOfHex } from '../../light/colour/colourOfHex';
 import { hexSchema } from '../../light/colour/hex';
-import { colourByWord } from './colourWords';
+import { colourByWord, colourInWords } from './colourWords';
 
 const colourOf = (name: string) => colourOfHex(colourByWord(name)!.swatch);
 
@@ -29,4 +29,11 @@ test('dark and pale are darker and lighter than the colour alone, and of its hue
 test('two words for one colour are that colour', () => {
   expect(colourByWord('gray')?.swatch).toBe(colourByWord('grey')?.swatch);
   expect(colourByWord('flesh')?.swatch).toBe(colourByWord('skin')?.swatch);
+});
+
+test('a colour is called by the plain words nearest to it', () => {
+  for (const word of ['red', 'blue', 'dark green', 'pale violet', 'bone', 'rust'])
+    expect(colourInWords(colourByWord(word)!.swatch)).toBe(word);
+  expect(colourInWords('#000000')).toMatch(/black/);
+  expect(colourInWords('#e0b020')).toBe('yellow');
 });

@@ -1,3 +1,4 @@
+import { colourOfHex } from '../../light/colour/colourOfHex';
 import { shiftedHex } from '../../light/colour/shiftedHex';
 
 interface WordedColour {
@@ -67,4 +68,35 @@ export function colourByWord(name: string): ColourByWord | null {
   const { swatch, hiding } = colours[alsoCalled[word] ?? word];
   const value = words.reduce((sum, each) => sum + (lighter[each] ?? 0), 0);
   return { word, hiding, swatch: value === 0 ? swatch : shiftedHex(swatch, { value, a: 0, b: 0 }) };
+}
+
+const named = Object.entries(colours).flatMap(([word, { swatch }]) =>
+  [
+    ['', 0],
+    ['dark ', lighter.dark],
+    ['pale ', lighter.pale],
+  ].map(([shade, value]) => ({
+    name: `${shade}${word}`,
+    colour: colourOfHex(
+      value === 0 ? swatch : shiftedHex(swatch, { value: Number(value), a: 0, b: 0 }),
+    ),
+  })),
+);
+
+/**
+ * The plain words that come nearest to a colour, for who hears it rather than sees it: by the plain distance
+ * in CIELAB, as many are named at every edit.
+ *
+ * @example colourInWords('#2d5590') // → 'blue'
+ */
+export function colourInWords(hex: string): string {
+  const colour = colourOfHex(hex);
+  return named.reduce(
+    (best, { name, colour: other }) => {
+      const difference =
+        (colour.value - other.value) ** 2 + (colour.a - other.a) ** 2 + (colour.b - other.b) ** 2;
+      return difference < best.difference ? { name, difference } : best;
+    },
+    { name: '', difference: Infinity },
+  ).name;
 }

@@ -1,4 +1,5 @@
 export { countedCard, type GlazeCard } from './glazeCard';
+export { colourInWords } from './colourWords';
 export { guessedByName, guessedHiding, type GuessedPot } from './guessedByName';
 export { hidingLevelOf, hidingLevels } from './hidingLevels';
 export { asLeft, asMeasured } from './left';

@@ -72,7 +72,7 @@ export const recipeSchema = z
       .describe('named small areas its lines can be aimed at'),
     parent: recipeParentSchema
       .optional()
-      .describe('what a variant was forked from and has taken over since'),
+      .describe('what a variant was copied from and has taken over since'),
     meantAs: hexSchema
       .optional()
       .describe('the colour it is meant to read as; what its mid ends as where not said'),

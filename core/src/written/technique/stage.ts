@@ -11,3 +11,6 @@ export const stages = [
 ] as const;
 
 export type Stage = (typeof stages)[number];
+
+/** An undercoat or a base coat: flat colour over all, which somebody new can paint. */
+export const isBaseStage = (stage: Stage): boolean => stage === 'prime' || stage === 'base';

@@ -3,7 +3,7 @@ import { asAsked, mixOf, addLights, addWash, type Way } from './way';
 export const restore: Way = {
   listedAt: 1,
   label: 'base, shade, restore, highlight',
-  tells: 'The mid tone everywhere, a shade over it, the mid tone brought back, then the lights.',
+  tells: 'The mid tone everywhere, a shade over it, the mid tone restored, then the lights.',
   groundFor: asAsked,
   write(tones, lines) {
     const { midParts, darkPot, darks, isWash, layerThinning } = tones;

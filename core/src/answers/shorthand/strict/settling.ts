@@ -25,6 +25,6 @@ export function put({ said, marks }: Settling, more: Partial<Said>, { from, to }
       Object.assign(said, { [field]: { ...(before as object | undefined), ...(value as object) } });
     else if (before === undefined) Object.assign(said, { [field]: value });
     else if (!isSameContent(before, value))
-      marks.push({ from, to, message: 'was said already, and otherwise' });
+      marks.push({ from, to, message: 'was said already, and differently' });
   }
 }
