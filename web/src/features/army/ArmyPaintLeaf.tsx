@@ -26,7 +26,7 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const potName = useMemo(() => potNamesOf(pots), [pots]);
   const potHex = useMemo(() => potHexesOf(pots), [pots]);
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <p>Reckoning the paint …</p>;
+  if (!answer) return <p>Working out the paint …</p>;
   const { needed, own } = answer;
   const short = needed.pots.filter(({ shortMl }) => shortMl > 0);
   return (
@@ -48,7 +48,7 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
               the can is not counted. To buy: pots of {usualPotMl} ml.
               {own &&
                 (own.from
-                  ? ` By your own figure you mix ${own.factor.toFixed(2)} times as much (from ${own.from.records} mixes; half of them between ${own.from.low.toFixed(2)} and ${own.from.high.toFixed(2)}).`
+                  ? ` By your own records you mix ${own.factor.toFixed(2)} times as much (from ${own.from.records} mixes; half of them between ${own.from.low.toFixed(2)} and ${own.from.high.toFixed(2)}).`
                   : ` By your own film it is ${own.factor.toFixed(2)} times as much.`)}
             </small>
           </p>
@@ -64,9 +64,9 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
                   <b>{counted(potsToBuy, 'pot')}</b> ({mlWords(shortMl)}){' '}
                   <Link
                     to={`/shelf/replace/${potId}`}
-                    aria-label={`What stands in for ${potName(potId)}`}
+                    aria-label={`Substitutes for ${potName(potId)}`}
                   >
-                    What stands in
+                    Substitutes
                   </Link>
                 </>
               ) : (

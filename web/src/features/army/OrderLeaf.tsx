@@ -29,7 +29,7 @@ export function OrderLeaf({ army }: OrderLeafProps) {
   const { answer, problem } = useAnswer(ofArmies, [army, unitId], (worker) =>
     worker.unitOrder(army, unitId),
   );
-  if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
+  if (!unit) return <p>No unit yet; add one on the first tab.</p>;
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p>Working out the order …</p>;
   // Where nothing is painted apart that way is the way over the surfaces.
@@ -42,7 +42,7 @@ export function OrderLeaf({ army }: OrderLeafProps) {
     <div className="order-leaf">
       <div className="flow">{unitChoice}</div>
       <fieldset className="work-orders">
-        <legend>Way over a model, and minutes of mending slips are likely to cost on each</legend>
+        <legend>Painting order, and minutes of touch-ups for each model</legend>
         {orders.map(({ name, risk }) => (
           <Form.Check
             key={name}

@@ -29,7 +29,7 @@ export function OwnRecipes({ unit }: { unit: Unit }) {
   return (
     <Disclosure
       className="surface-more"
-      title={`Single models painted otherwise${own.length > 0 ? `: ${own.length}` : ''}`}
+      title={`Single models painted differently${own.length > 0 ? `: ${own.length}` : ''}`}
     >
       <ul>
         {own.map((each) => (

@@ -10,7 +10,7 @@ export function SheetLeaf({ army, pots }: { army: Army; pots: readonly Pot[] }) 
   const { unit, unitChoice } = useUnitChoice(army);
   const [model, setModel] = useState('');
   const [models, setModels] = useState(1);
-  if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
+  if (!unit) return <p>No unit yet; add one on the first tab.</p>;
   const chosen = Number(model) <= unit.models ? model : '';
   return (
     <>

@@ -20,7 +20,7 @@ export function TogetherLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
   const { answer, problem } = useAnswer(ofArmies, [army, unit?.id, model], (worker) =>
     worker.together(army, unit?.id ?? '', model),
   );
-  if (!unit) return <p>No unit yet; write one on the first leaf.</p>;
+  if (!unit) return <p>No unit yet; add one on the first tab.</p>;
   return (
     <Grid columns="minmax(0, 36rem) minmax(0, 1fr)" className="together">
       <div className="flow">

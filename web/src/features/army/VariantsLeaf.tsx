@@ -69,7 +69,9 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
       const own = await worker().deal(army, unit.id, dealSeed);
       put(`deal the variants of ${unit.name}`, { own, dealSeed });
     } catch (error) {
-      notify(error instanceof Error ? error.message : 'The deal did not come off.');
+      notify(error instanceof Error ? error.message : 'The models could not be dealt out.', {
+        isProblem: true,
+      });
     }
     setIsDealing(false);
   };
@@ -90,7 +92,7 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
           disabled={isDealing}
           onClick={() => void deal((seed % 999_999) + 1)}
         >
-          Deal otherwise
+          Deal again
         </Button>
       </ActionBar>
       {problem && <p role="alert">{problem}</p>}

@@ -99,7 +99,7 @@ function OutdatedLine({
             Repaint: pin to version {newest.version}
           </Button>
           <Button variant="plain" onClick={() => setIsLeft(true)}>
-            Leave it
+            Keep it as it is
           </Button>
         </ActionBar>
       )}

@@ -90,7 +90,7 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
               .map(({ id, name }) => ({ id: off(id), name: `bounced off ${name}` })),
           ]}
         >
-          {!place && <option value="">as the figures say</option>}
+          {!place && <option value="">as the numbers say</option>}
         </Select>
         {axes.map(({ axis, label, least, most }) => (
           <FigureField

@@ -26,7 +26,7 @@ export function UnitOvers({ army, unit }: UnitOversProps) {
     setValue(`overs.${index}`, { ...written[index], ...part }, { shouldValidate: true });
   return (
     <>
-      <h2>Over what is painted</h2>
+      <h2>Effects on top</h2>
       {listed.fields.map((field, index) => {
         const over = written[index] as Over | undefined;
         if (!over) return null;
@@ -43,10 +43,10 @@ export function UnitOvers({ army, unit }: UnitOversProps) {
               />
               <Button
                 variant="plain"
-                aria-label={`Take out ${over.name}`}
+                aria-label={`Remove ${over.name}`}
                 onClick={() => listed.remove(index)}
               >
-                Take out
+                Remove
               </Button>
             </div>
             <CheckboxGroup
@@ -74,7 +74,7 @@ export function UnitOvers({ army, unit }: UnitOversProps) {
         );
       })}
       {surfaces.length > 0 && (
-        <Disclosure title="Light from a point, worked out">
+        <Disclosure title="Glow from a light source">
           <LightSheet
             army={army}
             unit={unit}

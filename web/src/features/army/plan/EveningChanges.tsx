@@ -102,7 +102,7 @@ function AskedChange({ army, asked: { label, next }, plan, onDone }: AskedChange
           Do it
         </Button>
         <Button variant="plain" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </ActionBar>
     </div>

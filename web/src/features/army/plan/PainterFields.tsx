@@ -1,5 +1,6 @@
 import type { Army, Batch } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { ModelRanges } from '../../../kit/models/ModelRanges';
 import { NumberField } from '../../../kit/field/NumberField';
@@ -17,16 +18,30 @@ export interface PainterFieldsProps {
 export function PainterFields({ index, painter, army, onOut }: PainterFieldsProps) {
   const { setValue, formState } = useFormContext<Batch>();
   if (!painter) return null;
-  const claims = formState.errors.painters?.[index]?.claims;
+  const errors = formState.errors.painters?.[index];
+  const claims = errors?.claims;
   const problem = claims?.message ?? claims?.find?.((each) => each?.message)?.message;
   return (
     <div className="painter-row">
       <div className="unit-row">
         <TextField name={`painters.${index}.name`} label="Painter" />
         <NumberField name={`painters.${index}.speed`} label="Speed" unit="1 is usual" />
+        <Form.Check
+          id={`painter-new-${painter.id}`}
+          label="Paints base coats only"
+          checked={painter.isNew ?? false}
+          isInvalid={errors?.isNew !== undefined}
+          feedback={errors?.isNew?.message && `Expected ${errors.isNew.message}.`}
+          feedbackType="invalid"
+          onChange={({ target }) =>
+            setValue(`painters.${index}.isNew`, target.checked || undefined, {
+              shouldValidate: true,
+            })
+          }
+        />
         {onOut && (
-          <Button variant="plain" aria-label={`Take out ${painter.name}`} onClick={onOut}>
-            Take out
+          <Button variant="plain" aria-label={`Remove ${painter.name}`} onClick={onOut}>
+            Remove
           </Button>
         )}
       </div>

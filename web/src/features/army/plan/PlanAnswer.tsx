@@ -71,9 +71,9 @@ export function PlanAnswer({ army, batch, work, problem, mayWrite, onPut }: Plan
           value={batch.doneBy ?? ''}
           onChange={({ target }) => {
             const { doneBy: _before, ...rest } = batch;
-            if (target.value === '') onPut('take the day out', rest);
+            if (target.value === '') onPut('clear the day', rest);
             else if (isValid(parseISO(target.value)))
-              onPut('say by when', { ...batch, doneBy: target.value });
+              onPut('set a day', { ...batch, doneBy: target.value });
           }}
         />
         {by !== null && by < openedAt && <span className="problem">That day is over.</span>}
@@ -110,7 +110,7 @@ function answerWords(batch: Batch, end: PlanEnd, isInTime: boolean, by: number |
   const length = usual.length > 0 ? ` of ${hoursWords(usual[Math.floor(usual.length / 2)])}` : '';
   const needed = `${end.left === 0 ? '' : 'more than '}${counted(end.sessions, 'session')}${length}`;
   if (open.length === 0)
-    return 'There is no evening yet: put some in, below, and it says when it will be done.';
+    return 'There is no evening yet: add some below to see when it will be done.';
   const work = `About ${hoursWords(end.minutes)} of painting: ${needed}.`;
   if (isInTime && end.endsAt !== null) {
     const spare = have - end.sessions;

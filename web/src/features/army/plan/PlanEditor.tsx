@@ -2,7 +2,6 @@ import {
   hairDryerCaution,
   batchSchema,
   counted,
-  finishLevels,
   keepings,
   rooms,
   type Army,
@@ -19,10 +18,13 @@ import { OptionalChoice } from '../../../kit/field/OptionalChoice';
 import { SelectField } from '../../../kit/field/SelectField';
 import { TextField } from '../../../kit/field/TextField';
 import { useLiveForm } from '../../../kit/field/useLiveForm';
+import { AimFields } from './AimFields';
 import { newPainter, newSession } from './newBatch';
 import { PainterFields } from './PainterFields';
 import { RhythmFields } from './RhythmFields';
 import { SessionFields } from './SessionFields';
+import { WishFields } from './WishFields';
+import { standardOptions } from '../../../kit/words/standards';
 
 export interface PlanEditorProps {
   army: Army;
@@ -69,9 +71,9 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
             <SelectField name="room" label="Room" options={rooms} />
             <OptionalChoice
               name="standard"
-              label="Up to"
+              label="Standard"
               none="what the recipes say"
-              options={finishLevels}
+              options={standardOptions}
             />
             <SelectField name="keeping" label="Palette" options={keepings} />
             <Form.Check
@@ -108,6 +110,14 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
               Add a painter
             </Button>
           </fieldset>
+          {(army.units.length > 1 || people.length > 1) && (
+            <WishFields
+              army={army}
+              wishes={written.wishes as Batch['wishes']}
+              isShared={people.length > 1}
+            />
+          )}
+          <AimFields aims={written.aims as Batch['aims']} />
           <fieldset className="stacked">
             <legend>Sessions</legend>
             {sessions.fields.map((field, index) => (

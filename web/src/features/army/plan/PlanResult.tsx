@@ -12,7 +12,6 @@ import {
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
-import { flushSync } from 'react-dom';
 import { useMay } from '../../../data/club/standing';
 import { Disclosure } from '../../../kit/Disclosure';
 import { Progress } from '../../../kit/Progress';
@@ -22,6 +21,7 @@ import { ofArmies, ofShelf } from '../../../workers/parts';
 import { useAnswer } from '../../../workers/useAnswer';
 import type { ToldPlan } from './planWork';
 import { CalendarButtons } from './CalendarButtons';
+import { useBeforePrint } from '../../../kit/hooks/useBeforePrint';
 import { PlannedEvening } from './PlannedEvening';
 import { planWords } from './planWords';
 import type { Planning } from './usePlan';
@@ -48,12 +48,14 @@ export function PlanResult({ army, batch, pots, planning }: PlanResultProps) {
   const told = answer && answer.of === madeAt ? answer.told : null;
   const hexOf = (mix: number) => told?.hexes[mix] ?? 'transparent';
   const [isAllOpen, setIsAllOpen] = useState(false);
+  // A closed section would not be on the paper.
+  useBeforePrint(() => setIsAllOpen(true));
   const words = useMemo(
     () => ground && plan && planWords(army, batch.painters, pots, ground, plan),
     [army, batch.painters, pots, ground, plan],
   );
   return (
-    <section aria-label="What comes of it" className="stacked plan-result">
+    <section aria-label="The plan" className="stacked plan-result">
       <div className="plan-progress" role="status">
         {progress !== null && (
           <>
@@ -75,11 +77,7 @@ export function PlanResult({ army, batch, pots, planning }: PlanResultProps) {
               batch={batch}
               plan={plan}
               words={words}
-              onPrint={() => {
-                // A closed section would not be on the paper.
-                flushSync(() => setIsAllOpen(true));
-                window.print();
-              }}
+              onPrint={() => window.print()}
             />
           )}
           {told.sessions.map((session, index) => (
@@ -109,7 +107,7 @@ function MadeAt({ planning, mayKeep }: { planning: Planning; mayKeep: boolean })
   if (isLookedAt)
     return (
       <p className="no-print">
-        {mayKeep ? 'Nobody is promised this plan yet. ' : 'This plan is not kept yet. '}
+        {mayKeep ? 'This is a preview. ' : 'This plan is not kept yet. '}
         {mayKeep && (
           <Button variant="next" size="sm" onClick={keep}>
             Keep this plan
@@ -123,7 +121,7 @@ function MadeAt({ planning, mayKeep }: { planning: Planning; mayKeep: boolean })
       {because.length > 0 &&
         `Since then ${listed(because)} changed; it stands as it was promised. `}
       <Button variant="plain" disabled={progress !== null} onClick={again}>
-        {because.length > 0 ? 'Plan on from here' : 'Plan it once more'}
+        {because.length > 0 ? 'Plan on from here' : 'Plan again'}
       </Button>
     </p>
   );
@@ -188,7 +186,7 @@ function PlanSummary({
           minutes !== null && (
             <li>
               <b>{minutesInWords(minutes)}</b> at the table,{' '}
-              {percent(minutes / (bound.minutes ?? minutes) - 1)} above what no plan can beat (
+              {percent(minutes / (bound.minutes ?? minutes) - 1)} above the shortest possible (
               {minutesInWords(bound.minutes ?? 0)}: hands-on {minutesInWords(bound.handsOn ?? 0)},
               longest surface {minutesInWords(bound.surface ?? 0)}, one model in hand{' '}
               {minutesInWords(bound.body ?? 0)}).

@@ -5,6 +5,7 @@ import { useAnswer } from '../../../workers/useAnswer';
 import type { PlannedWay } from './answerWork';
 import { newPainter } from './newBatch';
 import { dayWords, hoursWords } from './planTimes';
+import { standardName } from '../../../kit/words/standards';
 
 export interface PlanWaysProps {
   army: Army;
@@ -58,7 +59,8 @@ export function PlanWays({ army, batch, more, minutes, onTake }: PlanWaysProps) 
 
 function wayWords(way: WayOut, army: Army): string {
   if (way.kind === 'morePainter') return 'One more painter';
-  if (way.kind === 'standard') return `Everything to ${way.standard} standard for now`;
+  if (way.kind === 'standard')
+    return `Everything to ${standardName(way.standard)} standard for now`;
   return `Leave out ${army.units.find(({ id }) => id === way.unitId)?.name ?? 'a unit'}`;
 }
 

@@ -12,6 +12,7 @@ import { Disclosure } from '../../../kit/Disclosure';
 import { dropsWords } from '../../../kit/words/dropsWords';
 import { minutesInWords } from '../../../kit/words/minutesInWords';
 import { EveningChanges } from './EveningChanges';
+import { EveningPlayed } from './EveningPlayed';
 import { JobList } from './JobList';
 import type { PlanWords } from './planWords';
 import { Timetable } from './Timetable';
@@ -56,6 +57,9 @@ export function PlannedEvening(props: PlannedEveningProps) {
       }
     >
       <Timetable span={{ from, to }} batch={batch} runs={runs} hexOf={hexOf} words={words} />
+      <Disclosure className="no-print" title="Play the evening">
+        <EveningPlayed span={{ from, to }} batch={batch} runs={runs} hexOf={hexOf} words={words} />
+      </Disclosure>
       {waiting.length > 0 && <p dir="auto">Waiting: {waiting.join(', ')}.</p>}
       <JobList batch={batch} runs={runs} when={when} words={words} />
       <Disclosure title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>

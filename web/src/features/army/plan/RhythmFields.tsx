@@ -71,7 +71,7 @@ export function RhythmFields({
           disabled={made.length === 0}
           onClick={() => onSessions(made)}
         >
-          {made.length === 1 ? 'Put 1 evening in' : `Put ${made.length} evenings in`}
+          {made.length === 1 ? 'Add 1 evening' : `Add ${made.length} evenings`}
         </Button>
         {made.length === 0 && <span>There is no such evening that is still free.</span>}
       </div>

@@ -61,10 +61,10 @@ export function SessionFields({ index, session, painters, onOut }: SessionFields
         {session.isOver && <span>Noted as painted. </span>}
         <Button
           variant="plain"
-          aria-label={`Take out the session of ${isValid(new Date(session.startsAt)) ? format(new Date(session.startsAt), 'd MMMM') : 'no date'}`}
+          aria-label={`Remove the session of ${isValid(new Date(session.startsAt)) ? format(new Date(session.startsAt), 'd MMMM') : 'no date'}`}
           onClick={onOut}
         >
-          Take out
+          Remove
         </Button>
       </p>
     </div>

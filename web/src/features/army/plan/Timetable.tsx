@@ -19,7 +19,7 @@ export function Timetable({ span, batch, runs, hexOf, words }: TimetableProps) {
   const ticks = Array.from({ length: Math.floor(minutes / tick) + 1 }, (_, i) => i * tick);
   const here = batch.painters.filter(({ id }) => runs.some((run) => run.painterId === id));
   return (
-    <div className="timetable" role="img" aria-label="Timetable; the same stands in the list below">
+    <div className="timetable" role="img" aria-label="Timetable; the list below says the same">
       <div className="time-axis">
         {ticks.map((minute) => (
           <span key={minute} style={{ insetInlineStart: `${(minute / minutes) * 100}%` }}>

@@ -46,7 +46,7 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
     writer.do('note what was painted', { records: [{ name: 'armies', before, after }], entries });
   };
   return (
-    <Disclosure className="no-print" title="It went otherwise, or as planned: note it and plan on">
+    <Disclosure className="no-print" title="Evening over: record what was painted">
       {units.map((unitId) => {
         const own = surfaces.filter((each) => each.unitId === unitId);
         const putAll = (isPainted: boolean) =>
@@ -82,7 +82,7 @@ export function WhatWasPainted({ army, batch, session, runs, words }: WhatWasPai
       })}
       <ActionBar>
         <Button variant="next" onClick={() => void note()}>
-          Note it and plan on
+          Record it and plan on
         </Button>
       </ActionBar>
     </Disclosure>

@@ -31,7 +31,7 @@ export function LearnSheet({
     );
   const correct = ({ id, name }: Pot, read: number) => {
     const hiding = Math.round(read * 100) / 100;
-    writer.change('pots', id, `correct the hiding of ${name}`, (now) => ({
+    writer.change('pots', id, `correct the coverage of ${name}`, (now) => ({
       ...now,
       hiding,
       hidingIsGuess: false,
@@ -41,7 +41,7 @@ export function LearnSheet({
   return (
     <section aria-label="What can be learned" className="learn">
       <h2>What can be learned from it</h2>
-      <p>One at a time: each is reckoned as if it alone were wrong.</p>
+      <p>One at a time: each as if it alone were wrong.</p>
       <ul className="ruled">
         {isFilm && (
           <li className="across">
@@ -81,7 +81,7 @@ export function LearnSheet({
               </span>
               <Button
                 variant="outline"
-                aria-label={`Correct the hiding of ${pot.name}`}
+                aria-label={`Correct the coverage of ${pot.name}`}
                 onClick={() => correct(pot, fit.value)}
               >
                 Correct the pot

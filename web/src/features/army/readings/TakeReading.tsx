@@ -31,7 +31,7 @@ export interface TakeReadingProps {
 }
 
 const ways = [
-  { id: 'figures', name: 'figures of a colour reader' },
+  { id: 'figures', name: 'numbers from a colour reader' },
   { id: 'photo', name: 'a photo with a grey patch' },
   { id: 'practice', name: 'the practice reader' },
 ] as const;
@@ -124,7 +124,7 @@ export function TakeReading({ asked, army, readings, log }: TakeReadingProps) {
       {way === 'photo' && <PhotoReader onLab={setLab} />}
       {way === 'practice' && (
         <p>
-          The practice reader makes its figures up from what is predicted, with an unsteady hand:
+          The practice reader makes its numbers up from what is predicted, with an unsteady hand:
           for trying this out.{' '}
           <Button variant="outline" onClick={() => void practise()}>
             Read model {model} at three places

@@ -9,8 +9,7 @@ export function Verdict({ readings }: { readings: Readings }) {
     return (
       <p>
         Nothing has been read here yet. Read the same places on every finished model, with a colour
-        reader or from a photo with a grey patch in it, and the ledger says whether they still
-        match.
+        reader or from a photo with a grey patch. The ledger says whether they still match.
       </p>
     );
   if (read.length <= firstModels)

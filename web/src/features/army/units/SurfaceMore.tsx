@@ -59,7 +59,7 @@ export function SurfaceMore({
           <RecipePinChoice
             label={`Variant ${place + 1} of ${surface.name}`}
             pin={pin}
-            noneMeans="take this variant out"
+            noneMeans="remove this variant"
             onPin={(next) =>
               putVariants(
                 next

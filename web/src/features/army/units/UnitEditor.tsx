@@ -85,10 +85,10 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             />
             <Button
               variant="plain"
-              aria-label={`Take out ${written[index]?.name ?? 'the surface'}`}
+              aria-label={`Remove ${written[index]?.name ?? 'the surface'}`}
               onClick={() => listed.remove(index)}
             >
-              Take out
+              Remove
             </Button>
             <SurfaceMore index={index} surface={written[index]} />
           </div>
@@ -126,10 +126,10 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
             />
             <Button
               variant="plain"
-              aria-label={`Take out ${field.name}`}
+              aria-label={`Remove ${field.name}`}
               onClick={() => counted.remove(index)}
             >
-              Take out
+              Remove
             </Button>
           </div>
         ))}
@@ -160,7 +160,5 @@ export function UnitEditor({ army, unit, onPut, onClose, onDelete }: UnitEditorP
 }
 
 function armyHas({ scheme }: Army, kind: Unit['surfaces'][number]['surface'] | undefined): string {
-  return scheme.some(({ surface }) => surface === kind)
-    ? 'as the army has it'
-    : 'none yet, nor has the army';
+  return scheme.some(({ surface }) => surface === kind) ? 'as the army has it' : 'no recipe';
 }
