@@ -21,7 +21,7 @@ export function FileButton(props: FileButtonProps) {
   return (
     <>
       <Button variant={variant} disabled={isBusy} onClick={() => chooser.current?.click()}>
-        {isBusy ? 'Taking it in …' : words}
+        {isBusy ? 'Importing …' : words}
       </Button>
       <input
         ref={chooser}

@@ -22,7 +22,7 @@ export function PageHead({ title, name, tab, className = '', children }: PageHea
         {title}
       </h1>
       {name}
-      {children}
+      {children && <div className="page-head-tools">{children}</div>}
     </div>
   );
 }

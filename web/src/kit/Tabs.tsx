@@ -1,5 +1,5 @@
 import Nav from 'react-bootstrap/Nav';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { lastLeaf } from './hooks/lastLeaf';
 
@@ -15,12 +15,19 @@ export interface TabsProps {
 /** The leaves of a page, the one that is open marked. */
 export function Tabs({ label, at, leaves }: TabsProps) {
   const { pathname } = useLocation();
+  const row = useRef<HTMLElement>(null);
   useEffect(() => {
     // On the way to another page its address is there first.
     if (pathname.startsWith(at)) lastLeaf.keep(at, pathname.slice(at.length + 1));
   }, [at, pathname]);
+  useEffect(() => {
+    // On a phone the row scrolls sideways: the open tab is always in sight.
+    const open = row.current?.querySelector<HTMLElement>('.active');
+    if (row.current && open)
+      row.current.scrollLeft = open.offsetLeft - (row.current.clientWidth - open.clientWidth) / 2;
+  }, [pathname]);
   return (
-    <Nav as="nav" variant="underline" aria-label={label}>
+    <Nav as="nav" ref={row} variant="underline" aria-label={label}>
       {leaves.map(({ path, label: name }) => (
         <Nav.Link key={path} as={NavLink} end to={path ? `${at}/${path}` : at}>
           {name}

@@ -29,7 +29,7 @@ export function BeginStrip({ at, children }: BeginStripProps) {
       </ol>
       <div className="flow">{children}</div>
       <Button variant="link" size="sm" onClick={leave}>
-        Leave this; I know my way
+        Skip the tour
       </Button>
     </section>
   );

@@ -34,7 +34,7 @@ test('the five steps are shown, and which of them it is', () => {
 test('it can be left at any step, and leads to the recipes from its own page alone', () => {
   shown('/begin');
   expect(screen.getByText('not begun')).toBeDefined();
-  fireEvent.click(screen.getByRole('button', { name: /Leave this/ }));
+  fireEvent.click(screen.getByRole('button', { name: /Skip the tour/ }));
   expect(screen.getByText('left')).toBeDefined();
   expect(screen.getByText('at /recipes')).toBeDefined();
   expect(beginning.now()).toEqual({ is: 'left' });
@@ -42,7 +42,7 @@ test('it can be left at any step, and leads to the recipes from its own page alo
 
 test('on a recipe leaving it stays there', () => {
   shown('/recipes/one');
-  fireEvent.click(screen.getByRole('button', { name: /Leave this/ }));
+  fireEvent.click(screen.getByRole('button', { name: /Skip the tour/ }));
   expect(screen.getByText('at /recipes/one')).toBeDefined();
 });
 

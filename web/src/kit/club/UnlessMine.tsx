@@ -6,14 +6,16 @@ export interface UnlessMineProps {
   kind: ResourceName;
   id: string;
   className?: string;
+  /** the part, for a button that opens it */
+  partId?: string;
   children: ReactNode;
 }
 
 /** A read-only part for members who may not change the record: fields and buttons in it take nothing. */
-export function UnlessMine({ kind, id, className, children }: UnlessMineProps) {
+export function UnlessMine({ kind, id, className, partId, children }: UnlessMineProps) {
   const mayWrite = useMay(kind, id)('write');
   return (
-    <fieldset disabled={!mayWrite} className={className}>
+    <fieldset id={partId} disabled={!mayWrite} className={className}>
       {children}
     </fieldset>
   );

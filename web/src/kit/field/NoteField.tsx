@@ -2,7 +2,7 @@ import Form from 'react-bootstrap/Form';
 import { useFormContext } from 'react-hook-form';
 import { Field } from './Field';
 
-/** A few lines of the painter's own words, in the form it stands in. */
+/** A few lines of the painter's own words, for use inside a form. */
 export function NoteField({ name, label, rows }: { name: string; label: string; rows: number }) {
   const { register } = useFormContext();
   return (

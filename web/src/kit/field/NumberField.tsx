@@ -17,7 +17,7 @@ export interface NumberFieldProps {
   whenEmpty?: keyof typeof whenEmptyHeld;
 }
 
-/** A figure, in the form it stands in. What is no number is kept and said, not thrown away. */
+/** A figure, for use inside a form. What is no number is kept and said, not thrown away. */
 export function NumberField(props: NumberFieldProps) {
   const { name, label, unit, step = 'any', placeholder, whenEmpty = 'wrong' } = props;
   const { control } = useFormContext();

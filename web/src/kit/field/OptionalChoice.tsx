@@ -11,7 +11,7 @@ export interface OptionalChoiceProps {
   none: string;
 }
 
-/** One of a few or nothing said, in the form it stands in. */
+/** One of a few or nothing said, for use inside a form. */
 export function OptionalChoice({ name, label, options, none }: OptionalChoiceProps) {
   const { register } = useFormContext();
   return (

@@ -16,7 +16,7 @@ export interface OptionalFieldProps {
   read?: (typed: unknown) => unknown;
 }
 
-/** A field that may be left empty, in the form it stands in. */
+/** A field that may be left empty, for use inside a form. */
 export function OptionalField({
   name,
   label,

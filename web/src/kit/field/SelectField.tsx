@@ -13,7 +13,7 @@ export interface SelectFieldProps {
   onChosen?: (value: string) => void;
 }
 
-/** One of a few, in the form it stands in. */
+/** One of a few, for use inside a form. */
 export function SelectField({ name, label, options, isFirst, onChosen }: SelectFieldProps) {
   const { register } = useFormContext();
   const onChange = (event: { target: { value: string } }) => onChosen?.(event.target.value);

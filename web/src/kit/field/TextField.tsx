@@ -9,7 +9,7 @@ export interface TextFieldProps extends Pick<FormProps, 'className'> {
   isFirst?: boolean;
 }
 
-/** A line of text, in the form it stands in. */
+/** A line of text, for use inside a form. */
 export function TextField({ name, label, isFirst, ...control }: TextFieldProps) {
   const { register } = useFormContext();
   return (

@@ -7,8 +7,8 @@ export function FiguresButton() {
   const areShown = useFigures();
   return (
     <IconButton
-      label={areShown ? 'Words alone' : 'Show the figures'}
-      tip={areShown ? 'Words alone, without figures' : 'Show the figures: L*, ΔE00, share of paint'}
+      label={areShown ? 'Hide numbers' : 'Show numbers'}
+      tip={areShown ? 'Hide numbers' : 'Show numbers: L*, ΔE00, share of paint'}
       icon={<Hash aria-hidden />}
       aria-pressed={areShown}
       onClick={() => figuresSetting.show(!areShown)}

@@ -11,7 +11,7 @@ const open = () =>
     <>
       <FiguresButton />
       <p>
-        anybody sees it<Figures> (ΔE00 6.1)</Figures>
+        clearly different<Figures> (ΔE00 6.1)</Figures>
       </p>
     </>,
   );
@@ -19,17 +19,17 @@ const open = () =>
 test('words alone until the figures are opened, everywhere at once, and kept on the device', () => {
   open();
   expect(screen.queryByText(/ΔE00/)).toBeNull();
-  const button = screen.getByRole('button', { name: 'Show the figures' });
+  const button = screen.getByRole('button', { name: 'Show numbers' });
   expect(button.getAttribute('aria-pressed')).toBe('false');
   fireEvent.click(button);
-  expect(screen.getByText(/anybody sees it \(ΔE00 6\.1\)/)).toBeTruthy();
+  expect(screen.getByText(/clearly different \(ΔE00 6\.1\)/)).toBeTruthy();
   expect(figuresSetting.areShown()).toBe(true);
 });
 
 test('they are closed by the same press', () => {
   figuresSetting.show(true);
   open();
-  fireEvent.click(screen.getByRole('button', { name: 'Words alone' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Hide numbers' }));
   expect(screen.queryByText(/ΔE00/)).toBeNull();
   expect(figuresSetting.areShown()).toBe(false);
 });

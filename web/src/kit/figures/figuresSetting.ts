@@ -3,7 +3,7 @@ import { useSyncExternalStore } from 'react';
 const key = 'yellow-ledger.figures';
 const told = new Set<() => void>();
 
-/** Whether L*, ΔE00 and load stand beside the words on this device. Words alone where not said. */
+/** Whether L*, ΔE00 and load stand beside the words on this device. Hidden where nothing is set. */
 export const figuresSetting = {
   areShown(): boolean {
     return localStorage.getItem(key) === 'shown';

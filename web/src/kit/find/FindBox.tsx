@@ -5,20 +5,32 @@ import { useNavigate } from 'react-router';
 import { useRecords } from '../../data/useCollections';
 import { Swatch } from '../paint/Swatch';
 import { findables, found, type Findable } from './findable';
+import type { Command } from '../shell/commands';
 import './find.scss';
 
-/** Search over everything, from anywhere: pots, recipes, units, screens, actions. */
-export default function FindBox({ onClose }: { onClose: () => void }) {
+export interface FindBoxProps {
+  commands: readonly Command[];
+  onClose: () => void;
+}
+
+/** Search over everything, from anywhere: pots, recipes, lines, units, wells, screens, actions. */
+export default function FindBox({ commands, onClose }: FindBoxProps) {
   const { kept: pots = none } = useRecords('pots');
   const { kept: recipes = none } = useRecords('recipes');
   const { kept: armies = none } = useRecords('armies');
+  const { kept: benches = none } = useRecords('benches');
+  const { kept: palettes = none } = useRecords('palettes');
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
-  const all = useMemo(() => findables({ pots, recipes, armies }), [pots, recipes, armies]);
+  const all = useMemo(
+    () => findables({ pots, recipes, armies, benches, palettes, commands }),
+    [pots, recipes, armies, benches, palettes, commands],
+  );
   const items = useMemo(() => found(all, typed), [all, typed]);
-  const go = ({ address }: Findable) => {
+  const go = ({ address, does }: Findable) => {
     onClose();
-    void navigate(address);
+    if (does) does();
+    else void navigate(address);
   };
   const { highlightedIndex, ...ask } = useCombobox<Findable>({
     items,
@@ -44,10 +56,10 @@ export default function FindBox({ onClose }: { onClose: () => void }) {
               if (event.key === 'Escape') onClose();
             },
           })}
-          aria-label="Find a pot, a recipe, a unit, a screen"
+          aria-label="Find a pot, a recipe, a line, a screen or an action"
           aria-labelledby={undefined}
           className="form-control"
-          placeholder="A pot, a recipe, a unit, a screen …"
+          placeholder="A pot, a recipe, a line, a screen, an action …"
           autoComplete="off"
         />
         <ul

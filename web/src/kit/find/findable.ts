@@ -1,4 +1,13 @@
-import type { Army, Kept, Pot, Recipe } from '@yellow-ledger/core';
+import {
+  techniqueOf,
+  type Army,
+  type Bench,
+  type Kept,
+  type Palette,
+  type Pot,
+  type Recipe,
+} from '@yellow-ledger/core';
+import type { Command } from '../shell/commands';
 
 /** Something that can be gone to, or done, from anywhere. */
 export interface Findable {
@@ -6,9 +15,11 @@ export interface Findable {
   key: string;
   name: string;
   /** what it is, in a word */
-  kind: 'screen' | 'action' | 'recipe' | 'pot' | 'unit' | 'army' | 'bench';
+  kind: 'screen' | 'action' | 'recipe' | 'line' | 'pot' | 'unit' | 'army' | 'bench' | 'well';
   /** where it is */
   address: string;
+  /** done in place of going anywhere */
+  does?: () => void;
   hex?: string;
   /** words it is found by beside its name */
   also?: string;
@@ -20,32 +31,43 @@ const screens: [name: string, address: string, also?: string][] = [
   ['One figure', '/recipes/figure', 'sheet'],
   ['Shelf', '/shelf', 'pots paints'],
   ['To buy', '/shelf/buy', 'shopping list'],
-  ['What can be painted', '/shelf/paintable'],
+  ['What I can paint now', '/shelf/paintable'],
   ['Many pots at once', '/shelf/fill', 'sheet photograph names pigments'],
   ['Glaze card', '/shelf/glazes', 'measure thin paint film hand card'],
-  ['In and out', '/shelf/files', 'files export import backup save'],
+  ['Import, export, backup', '/shelf/files', 'files export import backup save'],
   ['Match a colour', '/match', 'find nearest mix'],
   ['Palette', '/palette', 'wells wet'],
   ['Armies', '/armies', 'units'],
   ['Bench', '/bench', 'paint'],
   ['Log', '/log', 'done history'],
-  ['Sittings', '/log/sittings'],
+  ['Sessions', '/log/sittings'],
 ];
 
 const actions: [name: string, address: string, also?: string][] = [
   ['Write a new recipe', '/recipes?new', 'add create'],
   ['Put a pot on the shelf', '/shelf?new', 'add create new'],
   ['Save everything', '/shelf/files', 'export backup'],
+  ['Put something on the bench', '/bench?new', 'new bench start'],
 ];
 
-export interface LedgerInHand {
+export interface FindableLedger {
   pots: readonly Kept<Pot>[];
   recipes: readonly Kept<Recipe>[];
   armies: readonly Kept<Army>[];
+  benches?: readonly Kept<Bench>[];
+  palettes?: readonly Kept<Palette>[];
+  commands?: readonly Command[];
 }
 
 /** Everything that can be found in a ledger. */
-export function findables({ pots, recipes, armies }: LedgerInHand): Findable[] {
+export function findables({
+  pots,
+  recipes,
+  armies,
+  benches = [],
+  palettes = [],
+  commands = [],
+}: FindableLedger): Findable[] {
   const fixed = (kind: 'screen' | 'action', list: typeof screens) =>
     list.map(([name, address, also]) => ({
       key: `${kind} ${name}`,
@@ -57,6 +79,14 @@ export function findables({ pots, recipes, armies }: LedgerInHand): Findable[] {
   return [
     ...fixed('screen', screens),
     ...fixed('action', actions),
+    ...commands.map(({ name, also, does }) => ({
+      key: `command ${name}`,
+      name,
+      kind: 'action' as const,
+      address: '',
+      also,
+      does,
+    })),
     ...recipes
       .filter(({ content }) => !content.archived)
       .map(({ content: { id, name, surface } }) => ({
@@ -76,6 +106,34 @@ export function findables({ pots, recipes, armies }: LedgerInHand): Findable[] {
         hex: swatch,
         also: kind,
       })),
+    ...recipes
+      .filter(({ content }) => !content.archived)
+      .flatMap(({ content: { id, name, steps } }) =>
+        steps.map((step, at) => lineOf(id, name, step, at)),
+      ),
+    ...benches
+      .filter(({ content }) => !content.isCleared)
+      .map(({ content: { id, name } }) => ({
+        key: `bench ${id}`,
+        name,
+        kind: 'bench' as const,
+        address: `/bench/${id}`,
+      })),
+    ...palettes.flatMap(({ content: { id, wells } }) =>
+      wells.map((well) => ({
+        key: `well ${id} ${well.id}`,
+        name: well.name,
+        kind: 'well' as const,
+        address: '/palette',
+      })),
+    ),
+    ...armies.map(({ content: { id, name } }) => ({
+      key: `plan ${id}`,
+      name: `Plan of ${name}`,
+      kind: 'action' as const,
+      address: `/armies/${id}/plan`,
+      also: 'new plan evenings sessions',
+    })),
     ...armies.flatMap(({ content: army }) => [
       {
         key: `army ${army.id}`,
@@ -93,6 +151,14 @@ export function findables({ pots, recipes, armies }: LedgerInHand): Findable[] {
     ]),
   ];
 }
+
+const lineOf = (id: string, name: string, step: Recipe['steps'][number], at: number): Findable => ({
+  key: `line ${id} ${step.id}`,
+  name: `${name}, line ${at + 1}: ${techniqueOf(step.technique).label}`,
+  kind: 'line',
+  address: `/recipes/${id}?open=${encodeURIComponent(step.id)}`,
+  also: `${step.stage} ${step.note}`,
+});
 
 const mostShown = 12;
 
@@ -115,7 +181,12 @@ export function found(all: readonly Findable[], typed: string): Findable[] {
   return all
     .map((each) => ({ each, rank: rank(each) }))
     .filter((one) => one.rank < 3)
-    .sort((one, other) => one.rank - other.rank || one.each.name.localeCompare(other.each.name))
+    .sort(
+      (one, other) =>
+        one.rank - other.rank ||
+        Number(one.each.kind === 'line') - Number(other.each.kind === 'line') ||
+        one.each.name.localeCompare(other.each.name),
+    )
     .slice(0, mostShown)
     .map(({ each }) => each);
 }

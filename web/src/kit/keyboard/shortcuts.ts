@@ -9,7 +9,7 @@ export const shortcuts = [
   { where: 'Everywhere', keys: ['Alt', '6'], does: 'go to the bench' },
   { where: 'Everywhere', keys: ['Alt', '7'], does: 'go to the log' },
   { where: 'Everywhere', keys: ['Ctrl', 'Z'], does: 'undo' },
-  { where: 'Everywhere', keys: ['Ctrl', 'Shift', 'Z'], does: 'do again' },
+  { where: 'Everywhere', keys: ['Ctrl', 'Shift', 'Z'], does: 'redo' },
   { where: 'Everywhere', keys: ['/'], does: 'search' },
   {
     where: 'Everywhere',
@@ -17,7 +17,7 @@ export const shortcuts = [
     does: 'find anything: pots, recipes, units, screens, actions',
   },
   { where: 'Everywhere', keys: ['N'], does: 'new recipe, pot, line, well or unit' },
-  { where: 'On a recipe', keys: ['[', ']'], does: 'to the leaf before or after' },
+  { where: 'On a recipe', keys: ['[', ']'], does: 'to the previous or next tab' },
   { where: 'On a model of the log', keys: ['[', ']'], does: 'to the model before or after' },
   { where: 'At the bench', keys: ['D'], does: 'done, on all models that are ready' },
   {
@@ -25,7 +25,7 @@ export const shortcuts = [
     keys: ['Page Down'],
     does: 'the same by a foot pedal; its key can be chosen',
   },
-  { where: 'At the bench', keys: ['O'], does: 'done, and once more' },
+  { where: 'At the bench', keys: ['O'], does: 'done, needs another coat' },
   { where: 'At the bench', keys: ['S'], does: 'skip the line' },
   { where: 'At the bench', keys: ['F'], does: 'done differently' },
   { where: 'At the bench', keys: ['W'], does: 'something went wrong' },

@@ -67,7 +67,7 @@ const headWords = {
   surface: 'Surface',
   groundPotId: 'Primer',
   ground: 'Goes onto',
-  finishLevel: 'Finish level',
+  finishLevel: 'Standard',
   models: 'Models',
   areaCm2: 'Area a model',
   notes: 'Notes',
@@ -78,7 +78,7 @@ const headWords = {
   spots: 'Spots',
   meantAs: 'Meant to read as',
   hairDryer: 'Hair dryer between coats',
-  setAside: 'Meant so',
+  setAside: 'On purpose',
 } as const;
 
 function valueOf(

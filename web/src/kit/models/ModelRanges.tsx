@@ -67,10 +67,10 @@ export function ModelRanges(props: ModelRangesProps) {
             />
             <Button
               variant="plain"
-              aria-label={`Take out ${rangesInWords([{ unitId, from, to }], army.units)}`}
+              aria-label={`Remove ${rangesInWords([{ unitId, from, to }], army.units)}`}
               onClick={() => onRanges(ranges.filter((_, i) => i !== index))}
             >
-              Take out
+              Remove
             </Button>
           </div>
         );

@@ -38,7 +38,7 @@ test('a recipe that is aimed at nothing has none', () => {
 test('an aspect is named with its share of the form, from the line on that makes it look otherwise', () => {
   expect(stripsOf(recipeWith([base, glow]), { stepId: 'base' })).toEqual([]);
   expect(stripsOf(recipeWith([base, glow]), { stepId: 'glow' })).toEqual([
-    expect.stringMatching(/^After, underside, \d+ % of the form$/),
+    expect.stringMatching(/^After, underside, \d+ % of the form: dark yellow$/),
   ]);
 });
 

@@ -1,4 +1,4 @@
-import { toneStops, type SurfaceColour } from '@yellow-ledger/core';
+import { colourInWords, toneStops, type SurfaceColour } from '@yellow-ledger/core';
 import { memo } from 'react';
 import './ribbon.scss';
 
@@ -27,7 +27,7 @@ export const Ribbon = memo(function Ribbon(props: RibbonProps) {
       // While nothing is known of it yet, there is nothing to be told of it.
       {...(hexes.length > 0 && {
         role: 'img',
-        'aria-label': isEstimate ? `${label}, estimated` : label,
+        'aria-label': `${label}${isEstimate ? ', estimated' : ''}: ${colourWords(hexes)}`,
       })}
     >
       <div className="ribbon" style={{ height, background: `linear-gradient(90deg, ${gradient})` }}>
@@ -50,6 +50,12 @@ export const Ribbon = memo(function Ribbon(props: RibbonProps) {
     </div>
   );
 });
+
+/** The colours from pit to point, each word once. */
+function colourWords(hexes: readonly string[]): string {
+  const places = [hexes[0], hexes[Math.floor(hexes.length / 2)], hexes[hexes.length - 1]];
+  return [...new Set(places.map(colourInWords))].join(', ');
+}
 
 /** @example 'L* 62, C 48, h 84°, #b08d33' */
 export function figuresOf({ value, chroma, hue, hex }: SurfaceColour): string {

@@ -15,10 +15,10 @@ export function SampleButton() {
         void addSample()
           .unwrap()
           .then(() => notify('The sample’s recipes and pots are yours to try.'))
-          .catch((error: unknown) => notify(asProblem(error).message))
+          .catch((error: unknown) => notify(asProblem(error).message, { isProblem: true }))
       }
     >
-      Try it with the sample
+      Open the example collection
     </Button>
   );
 }

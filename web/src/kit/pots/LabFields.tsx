@@ -48,7 +48,7 @@ export function LabFields({ onLab }: { onLab: (lab: Lab | null) => void }) {
         variant="plain"
         onClick={() => onLab(wrong.length > 0 ? null : (typed as unknown as Lab))}
       >
-        Take these figures
+        Use these numbers
       </Button>
       {wrong.length > 0 && (
         <span className="field-error" role="alert">

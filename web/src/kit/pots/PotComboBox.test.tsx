@@ -64,7 +64,7 @@ test('Enter takes what the arrows have reached, and tells it once', async () => 
   expect(field.value).toBe('Tallow');
 });
 
-test('Escape and leaving bring back what was chosen', async () => {
+test('Escape and leaving restore what was chosen', async () => {
   const { type, press, chosen, field, settled } = open();
   await type('fen');
   await press('Escape');

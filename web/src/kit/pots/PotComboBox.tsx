@@ -41,7 +41,7 @@ export default function PotComboBox(props: PotPickerProps) {
           {...ask.getInputProps({
             onFocus: () => openMenu(),
             onKeyDown: ({ key, nativeEvent }) => {
-              // Escape with the list closed is for what the field stands in.
+              // Escape with the list closed is for whatever the field is part of.
               if (key === 'Escape' && !isOpen)
                 Object.assign(nativeEvent, { preventDownshiftDefault: true });
             },

@@ -3,10 +3,10 @@ import { Tabs } from '../Tabs';
 const leaves = [
   { path: '', label: 'Pots' },
   { path: 'buy', label: 'To buy' },
-  { path: 'paintable', label: 'What can be painted' },
+  { path: 'paintable', label: 'What I can paint now' },
   { path: 'fill', label: 'Many pots at once' },
   { path: 'glazes', label: 'Glaze card' },
-  { path: 'files', label: 'In and out' },
+  { path: 'files', label: 'Import, export, backup' },
 ];
 
 /** The pages about what stands on the shelves. */

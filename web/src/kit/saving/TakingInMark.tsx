@@ -2,19 +2,19 @@ import Button from 'react-bootstrap/Button';
 import type { ImportState } from '../../data/useImportFile';
 import { Progress } from '../Progress';
 
-/** How far a file has come that is being taken in, and what stops it. */
+/** How far a file has come that is being imported, and what stops it. */
 export function TakingInMark({ taking }: { taking: ImportState | null }) {
   if (!taking) return null;
   const { fileName, share, stop } = taking;
   return (
-    <div role="group" aria-label={`Taking in ${fileName}`}>
+    <div role="group" aria-label={`Importing ${fileName}`}>
       <p>
-        Taking in {fileName}: {Math.round(share * 100)} %{' '}
+        Importing {fileName}: {Math.round(share * 100)} %{' '}
         <Button variant="plain" onClick={stop}>
-          Stop, and take in nothing
+          Stop and import nothing
         </Button>
       </p>
-      <Progress label={`${fileName} taken in`} now={share} />
+      <Progress label={`${fileName} imported`} now={share} />
     </div>
   );
 }

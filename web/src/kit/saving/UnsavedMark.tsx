@@ -23,7 +23,7 @@ export function UnsavedMark({ name, id }: { name: ResourceName; id: string }) {
           {state.is === 'refused' ? 'Try again' : 'Put it back'}
         </Button>{' '}
         <Button variant="plain" onClick={() => writer.drop(key)}>
-          Let it go
+          Discard it
         </Button>
       </Problem>
     );

@@ -28,7 +28,7 @@ function DamagedOne({ row }: { row: DamagedRow }) {
   return (
     <Problem>
       The {label} <b>{row.id}</b> cannot be read, and everything else is as it was: {row.reason}{' '}
-      Taking in a file that has it mends it. {why && <b>{why} </b>}
+      Importing a file that has it mends it. {why && <b>{why} </b>}
       <Button
         variant="plain"
         onClick={() => {

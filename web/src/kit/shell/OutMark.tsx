@@ -16,8 +16,8 @@ export function OutMark() {
         This device is not in the club any more: its time is over, or a manager or you yourself
         ended it.{' '}
         {waiting > 0 &&
-          `${counted(waiting, 'thing')} you did could not be sent. It is kept in this browser for you, and sent when you come in again. `}
-        <a href="/come-in">Come in</a>
+          `${counted(waiting, 'thing')} you did could not be sent. It is kept in this browser for you, and sent when you log in again. `}
+        <a href="/come-in">Log in</a>
       </Problem>
     </div>
   );

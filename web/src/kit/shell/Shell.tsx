@@ -1,19 +1,7 @@
 import { Suspense, useEffectEvent, useLayoutEffect, useState } from 'react';
-import {
-  ArrowClockwise,
-  ArrowCounterclockwise,
-  Keyboard,
-  List,
-  Moon,
-  Search,
-  Sun,
-} from 'react-bootstrap-icons';
-import Nav from 'react-bootstrap/Nav';
-import Navbar from 'react-bootstrap/Navbar';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { Outlet, useNavigate } from 'react-router';
+import { useFigures } from '../figures/figuresSetting';
 import { lazyComponent } from '../lazy/lazyComponent';
-import { FiguresButton } from '../figures/FiguresButton';
-import { IconButton } from '../IconButton';
 import { isTyping, useShortcut } from '../keyboard/useShortcut';
 import { useIsConfirmAsked } from '../../data/club/confirming';
 import { useMembership } from '../../data/club/membership';
@@ -21,7 +9,10 @@ import { AwayMark } from './AwayMark';
 import { DamagedRows } from './DamagedRows';
 import { GuestMark } from './GuestMark';
 import { OutMark } from './OutMark';
+import { commandsFor } from './commands';
+import { ShellHead } from './ShellHead';
 import { useKeptScroll } from './useKeptScroll';
+import { ownPages, usePages } from './usePages';
 import { useUndo } from './useUndo';
 import { PageWait } from '../PageWait';
 import './shell.scss';
@@ -29,29 +20,16 @@ import './shell.scss';
 const PassphraseNotice = lazyComponent(() => import('./PassphraseNotice'));
 const ConfirmAgain = lazyComponent(() => import('./ConfirmAgain'));
 const FindBox = lazyComponent(() => import('../find/FindBox'));
+const EarlierNotices = lazyComponent(() => import('./EarlierNotices'));
 const KeyboardHelp = lazyComponent(() => import('../keyboard/KeyboardHelp'));
 
-const ownPages = [
-  { path: '/recipes', name: 'Recipes' },
-  { path: '/shelf', name: 'Shelf' },
-  { path: '/match', name: 'Match' },
-  { path: '/palette', name: 'Palette' },
-  { path: '/armies', name: 'Armies' },
-  { path: '/bench', name: 'Bench' },
-  { path: '/log', name: 'Log' },
-];
-
 const mains = ownPages.map(({ path }) => path);
-
-/** The pages there are: a ledger of one painter has no club. */
-function usePages() {
-  const isOfClub = useMembership().is !== 'alone';
-  return isOfClub ? [...ownPages, { path: '/club', name: 'Club' }] : ownPages;
-}
 
 export function Shell() {
   const [isHelpOpen, setIsHelpOpen] = useState(false);
   const [isFinding, setIsFinding] = useState(false);
+  const [areNoticesOpen, setAreNoticesOpen] = useState(false);
+  const areNumbersShown = useFigures();
   const undo = useUndo();
   const membership = useMembership();
   const isConfirmAsked = useIsConfirmAsked();
@@ -64,7 +42,12 @@ export function Shell() {
       <a className="visually-hidden-focusable skip-link" href="#page">
         To the page
       </a>
-      <ShellHead undo={undo} onHelp={() => setIsHelpOpen(true)} onFind={() => setIsFinding(true)} />
+      <ShellHead
+        undo={undo}
+        onHelp={() => setIsHelpOpen(true)}
+        onFind={() => setIsFinding(true)}
+        onNotices={() => setAreNoticesOpen(true)}
+      />
       <main id="page" tabIndex={-1}>
         <OutMark />
         <GuestMark />
@@ -86,7 +69,20 @@ export function Shell() {
       )}
       {isFinding && (
         <Suspense>
-          <FindBox onClose={() => setIsFinding(false)} />
+          <FindBox
+            commands={commandsFor({
+              undo,
+              areNumbersShown,
+              onHelp: () => setIsHelpOpen(true),
+              onNotices: () => setAreNoticesOpen(true),
+            })}
+            onClose={() => setIsFinding(false)}
+          />
+        </Suspense>
+      )}
+      {areNoticesOpen && (
+        <Suspense>
+          <EarlierNotices onClose={() => setAreNoticesOpen(false)} />
         </Suspense>
       )}
       {isHelpOpen && (
@@ -95,83 +91,6 @@ export function Shell() {
         </Suspense>
       )}
     </div>
-  );
-}
-
-interface ShellHeadProps {
-  undo: ReturnType<typeof useUndo>;
-  onHelp: () => void;
-  onFind: () => void;
-}
-
-/** The head of every page; where there is little room the pages are behind one press. */
-function ShellHead({ undo, onHelp, onFind }: ShellHeadProps) {
-  const [isOpen, setIsOpen] = useState(false);
-  const { pathname } = useLocation();
-  const pages = usePages();
-  const here = pages.find(({ path }) => pathname.startsWith(path));
-  return (
-    <Navbar as="header" role="banner" expand="lg" expanded={isOpen} onToggle={setIsOpen}>
-      <Navbar.Brand as="span">Yellow Ledger</Navbar.Brand>
-      <Navbar.Toggle label={`${here?.name ?? 'Pages'}: all pages`} aria-expanded={isOpen}>
-        {here?.name ?? 'Pages'} <List aria-hidden />
-      </Navbar.Toggle>
-      <Navbar.Collapse>
-        <Nav as="nav" aria-label="Pages">
-          {pages.map(({ path, name }) => (
-            <Nav.Link key={path} as={NavLink} to={path} onClick={() => setIsOpen(false)}>
-              {name}
-            </Nav.Link>
-          ))}
-        </Nav>
-        <div className="shell-tools">
-          <FiguresButton />
-          <ThemeButton />
-          <IconButton
-            label="Keyboard help"
-            tip="Keyboard help (?)"
-            icon={<Keyboard aria-hidden />}
-            onClick={onHelp}
-          />
-        </div>
-      </Navbar.Collapse>
-      <IconButton
-        label="Find anything"
-        tip="Find anything (Ctrl+K)"
-        icon={<Search aria-hidden />}
-        onClick={onFind}
-      />
-      <IconButton
-        label={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo'}
-        tip={undo.undoes ? `Undo: ${undo.undoes}` : 'Undo (Ctrl+Z)'}
-        icon={<ArrowCounterclockwise aria-hidden />}
-        disabled={!undo.canUndo}
-        onClick={undo.undo}
-      />
-      <IconButton
-        label={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again'}
-        tip={undo.redoes ? `Do again: ${undo.redoes}` : 'Do again (Ctrl+Shift+Z)'}
-        icon={<ArrowClockwise aria-hidden />}
-        disabled={!undo.canRedo}
-        onClick={undo.redo}
-      />
-    </Navbar>
-  );
-}
-
-function ThemeButton() {
-  const [theme, setTheme] = useState(document.documentElement.dataset.bsTheme ?? 'light');
-  const other = theme === 'light' ? 'dark' : 'light';
-  return (
-    <IconButton
-      label={`Change to ${other}`}
-      icon={theme === 'light' ? <Moon aria-hidden /> : <Sun aria-hidden />}
-      onClick={() => {
-        document.documentElement.dataset.bsTheme = other;
-        localStorage.setItem('yellow-ledger.theme', other);
-        setTheme(other);
-      }}
-    />
   );
 }
 

@@ -27,6 +27,6 @@ export function useUndo(): Undo {
     undoes: scope === null ? (last?.label ?? '') : '',
     redoes: scope === null ? (next?.label ?? '') : '',
     undo: () => told('Undone', writer.undo(scope)),
-    redo: () => told('Done again', writer.redo(scope)),
+    redo: () => told('Redone', writer.redo(scope)),
   };
 }

@@ -17,20 +17,20 @@ export const isSaidWhole = ({ leftOut, potsDiffering }: Imported): boolean =>
 /**
  * The result of importing a ledger file.
  *
- * @example 'Taken in: Reed cloak. 12 pots were new, 3 were here already.'
+ * @example 'Imported: Reed cloak. 12 pots were new, 3 were here already.'
  */
 export function importedWords(imported: Imported): string {
   const { recipes, potsAdded, potsKept, potsDiffering, leftOut } = imported;
   const names = named(recipes.map(({ name }) => name)) || 'no recipe';
   const kept = potsKept > 0 ? `, ${potsKept} were here already` : '';
   const differing =
-    potsDiffering.length > 0 ? ` Your own figures were kept for ${named(potsDiffering)}.` : '';
+    potsDiffering.length > 0 ? ` Your own values were kept for ${named(potsDiffering)}.` : '';
   const out = leftOut.length > 0 ? ` Left out, being here already: ${named(leftOut)}.` : '';
-  return `Taken in: ${names}. ${potsAdded} pots were new${kept}.${differing}${out}`;
+  return `Imported: ${names}. ${potsAdded} pots were new${kept}.${differing}${out}`;
 }
 
-/** Everything a file has that was not taken in, by name. */
+/** Everything a file has that was not imported, by name. */
 export const allLeftOut = ({ leftOut, potsDiffering }: Imported): string[] => [
-  ...potsDiffering.map((name) => `the figures of the pot “${name}”`),
+  ...potsDiffering.map((name) => `the values of the pot “${name}”`),
   ...leftOut,
 ];

@@ -89,7 +89,7 @@ test('a line that is not there has number 0 and a colour that gives nothing away
 test('what a file brought is told, and what was left alone', () => {
   const nothing = { recipes: [], potsAdded: 0, potsKept: 0, potsDiffering: [], leftOut: [] };
   expect(importedWords({ ...nothing, potsAdded: 12 })).toBe(
-    'Taken in: no recipe. 12 pots were new.',
+    'Imported: no recipe. 12 pots were new.',
   );
   expect(
     importedWords({
@@ -100,7 +100,7 @@ test('what a file brought is told, and what was left alone', () => {
       leftOut: ['armies'],
     }),
   ).toBe(
-    'Taken in: Reed cloak. 0 pots were new, 3 were here already. Your own figures were kept for Peat. Left out, being here already: armies.',
+    'Imported: Reed cloak. 0 pots were new, 3 were here already. Your own values were kept for Peat. Left out, being here already: armies.',
   );
 });
 
