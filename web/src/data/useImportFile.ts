@@ -44,8 +44,8 @@ export function useImportFile() {
     if (result.data) return { imported: result.data };
     return {
       problem: isStopped
-        ? `${file.name} was stopped; nothing of it was taken in.`
-        : `${file.name} was not taken in. ${asProblem(result.error).message}`,
+        ? `${file.name} was stopped; nothing was imported.`
+        : `${file.name} was not imported. ${asProblem(result.error).message}`,
     };
   };
   return { take, taking };

@@ -9,7 +9,7 @@ const me = (over: Partial<Me> = {}): Me => ({
   ...over,
 });
 const away = { error: { status: 0, code: 'no-answer', message: 'No answer.' } };
-const refused = { error: { status: 401, code: 'come-in', message: 'Come in first.' } };
+const refused = { error: { status: 401, code: 'come-in', message: 'Log in first.' } };
 
 /** A browser, and a server that answers as it is told. */
 function browser() {
@@ -31,7 +31,7 @@ test('a ledger alone is found to be alone, and begun at once the next time', asy
   expect(await visit().begin(() => undefined)).toEqual({ is: 'alone' });
 });
 
-test('who is in begins as themselves without the server, and who was put out is told once it answers', async () => {
+test('who is in begins as themselves without the server, and who was removed is told once it answers', async () => {
   const { server, visit } = browser();
   server.answer = { data: me() };
   await visit().begin(() => undefined);

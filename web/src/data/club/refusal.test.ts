@@ -57,7 +57,7 @@ test('a club recipe is changed by managers; a painter is told the way there is',
   const state = await stateWith([]);
   expect(refusalToWrite(state, as('keeper'), 'recipes', coat.id, coat)).toBeNull();
   expect(refusalToWrite(state, as('painter'), 'recipes', coat.id, coat)).toMatch(
-    /the club’s: fork a variant of your own, and propose/,
+    /the club’s: copy it as a variant of your own, and propose/,
   );
 });
 

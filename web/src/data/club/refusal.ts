@@ -67,7 +67,7 @@ export function refusalToWrite(
 }
 
 function wayOut(kind: ResourceName, relation: Relation): string {
-  if (kind === 'recipes') return 'fork a variant of your own, and propose that to the club.';
+  if (kind === 'recipes') return 'copy it as a variant of your own, and propose that to the club.';
   return relation === 'club' ? 'a manager does that.' : 'they do that themselves.';
 }
 

@@ -138,7 +138,7 @@ function stale(writer: WritingHand, key: string, { current, message }: Problem):
   };
   writer.store.dispatch(undoActions.putBy(deed));
   writer.notice(
-    'Somebody changed the same thing elsewhere, and theirs stands. “Do again” puts yours in its place.',
+    'Somebody changed the same thing elsewhere, and theirs stands. “Redo” puts yours in its place.',
   );
 }
 

@@ -95,7 +95,7 @@ function AllDone({ hasRecipes }: { hasRecipes: boolean }) {
     <section aria-label="Now" className="now-panel">
       <h2>{hasRecipes ? 'All of it is painted.' : 'What has a recipe is painted.'}</h2>
       <p>
-        Varnish and photographs wait until everything is dry. How it went stands in the{' '}
+        Varnish and photographs wait until everything is dry. How it went is in the{' '}
         <Link to="/log">log</Link>.
       </p>
     </section>
@@ -109,7 +109,7 @@ function BenchNotices({ hand, army }: { hand: BenchHand; army: Army }) {
     <div>
       <p role="status">
         {log.isOffline &&
-          `The server does not answer. Paint on: ${log.unsent === 0 ? 'nothing is' : counted(log.unsent, 'entry is', 'entries are')} waiting here and will be sent in their order.${log.isUnkept ? ' The browser keeps nothing: leave this page open.' : ''}`}
+          `The server does not answer. Carry on: ${log.unsent === 0 ? 'nothing is' : counted(log.unsent, 'entry is', 'entries are')} waiting here and will be sent in their order.${log.isUnkept ? ' The browser keeps nothing: leave this page open.' : ''}`}
       </p>
       {log.refused.length > 0 && <RefusedEntries refused={log.refused} />}
       {behind > 60_000 && (

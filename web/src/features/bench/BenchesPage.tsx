@@ -119,9 +119,9 @@ function BenchRow({
       <LinkButton
         variant={isNext ? 'next' : 'outline'}
         to={`/bench/${id}`}
-        aria-label={`${isNext ? 'Paint on' : 'Look at it'}: ${name}`}
+        aria-label={`${isNext ? 'Continue' : 'Look at it'}: ${name}`}
       >
-        {isNext ? 'Paint on' : 'Look at it'}
+        {isNext ? 'Continue' : 'Look at it'}
       </LinkButton>
     </li>
   );

@@ -128,7 +128,7 @@ export function NowPanel(props: NowPanelProps) {
       </div>
       <ActionBar className="now-deeds">
         <Button variant="outline" disabled={!isReady} onClick={onceMore}>
-          Done, and once more
+          Done, needs another coat
         </Button>
         <Button variant="outline" onClick={() => hand.skip(now)}>
           Skip
@@ -184,11 +184,11 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
               . <b>Differs from the recipe: {differs.join(', ')}</b>
             </>
           )}
-          {isMixed && '. It stands on the palette.'}
+          {isMixed && '. It is mixed.'}
         </p>
         {!isMixed && brushed.pots.length > 0 && (
           <Button variant="outline" onClick={() => hand.mix(now, brushed, step.ml, differs)}>
-            Mixed: it stands on the palette
+            I’ve mixed it
           </Button>
         )}
       </div>

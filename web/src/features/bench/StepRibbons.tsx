@@ -20,7 +20,7 @@ export function StepRibbons({ now, counts }: { now: BenchNow; counts: string }) 
       <PlacementMark {...step.step.placement} coats={task.coats} />
       <p>
         After this {counts}, dry{isLast ? '' : ' (more to come)'}{' '}
-        <small className="quiet">wet, it looks starker</small>
+        <small className="quiet">wet, it looks stronger</small>
       </p>
       <Ribbon
         height={30}
@@ -41,7 +41,7 @@ function OntoRibbons({ now, counts }: { now: BenchNow; counts: string }) {
       <p>
         On each as it should be now, and below it after this {counts}, dry
         {task.coat >= task.coats ? '' : ' (more to come)'}{' '}
-        <small className="quiet">wet, it looks starker</small>
+        <small className="quiet">wet, it looks stronger</small>
       </p>
       {step.onto.map(({ surfaceId, name, now: before, after }) => (
         <div key={surfaceId}>

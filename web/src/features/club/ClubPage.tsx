@@ -7,7 +7,7 @@ import { DevicesLeaf } from './DevicesLeaf';
 import { EveningLeaf } from './EveningLeaf';
 import { MembersLeaf } from './MembersLeaf';
 import { ProposalsLeaf } from './ProposalsLeaf';
-import { TrailLeaf } from './TrailLeaf';
+import { ActivityLog } from './ActivityLog';
 import { WhoSeesLeaf } from './WhoSeesLeaf';
 import { PageWait } from '../../kit/PageWait';
 import './club.scss';
@@ -17,14 +17,14 @@ export default function ClubPage() {
   const { leaf = '' } = useParams();
   const membership = useMembership();
   // Why nothing is shown stands above every page then.
-  if (membership.is === 'out') return <PageWait>Nobody is in on this page.</PageWait>;
+  if (membership.is === 'out') return <PageWait>Nobody is logged in on this page.</PageWait>;
   if (membership.is === 'alone')
     return (
       <div className="page">
         <PageHead title="The club" />
         <p>
           This ledger is yours alone. Started with <b>npm start -- --club</b> it is a club’s: others
-          come in with a name and a passphrase, and what is yours stays yours until you share it.
+          log in by name and passphrase, and what is yours stays yours until you share it.
         </p>
       </div>
     );
@@ -39,13 +39,13 @@ export default function ClubPage() {
     ...(isShown.proposals ? [{ path: 'proposals', label: 'Club recipes' }] : []),
     { path: 'who-sees', label: 'Who sees what' },
     { path: 'devices', label: 'My devices' },
-    ...(isShown.trail ? [{ path: 'trail', label: 'Trail' }] : []),
+    ...(isShown.trail ? [{ path: 'trail', label: 'Activity log' }] : []),
   ];
   return (
     <div className="page club">
       <PageHead title="The club">
         <p>
-          You are in as <b>{member.name}</b>, {roleLabel(member.role)}
+          Logged in as <b>{member.name}</b>, {roleLabel(member.role)}
         </p>
       </PageHead>
       <Tabs label="Of the club" at="/club" leaves={leaves} />
@@ -58,7 +58,7 @@ export default function ClubPage() {
       ) : leaf === 'proposals' && isShown.proposals ? (
         <ProposalsLeaf me={member} />
       ) : leaf === 'trail' && isShown.trail ? (
-        <TrailLeaf />
+        <ActivityLog />
       ) : (
         <MembersLeaf me={member} />
       )}

@@ -93,8 +93,8 @@ export function Deciding({ proposal, me, revision }: DecidingProps) {
       )}
       {problem && <Problem>{asProblem(problem).message}</Problem>}
       <p className="quiet">
-        Approved, it is frozen as a version. Models stay on the version they are pinned to until
-        their owner moves the pin.
+        Approved, it is saved as a version. Models stay on the version they are pinned to until
+        their owner switches versions.
       </p>
     </>
   );

@@ -30,7 +30,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
   return (
     <>
       <section aria-labelledby="devices-head">
-        <h2 id="devices-head">Where you are in</h2>
+        <h2 id="devices-head">Where you are logged in</h2>
         {problem && <Problem>{asProblem(problem).message}</Problem>}
         <ul className="ruled">
           {devices?.map((device) => (
@@ -49,7 +49,7 @@ export function DevicesLeaf({ me }: { me: Me }) {
         </ul>
         <ActionBar className="club-deeds">
           <Button variant="outline" onClick={() => void out()}>
-            Go out on this device
+            Log out on this device
           </Button>
           {others.length > 1 && (
             <Button variant="outline" onClick={() => others.forEach(({ id }) => void end(id))}>
@@ -82,7 +82,7 @@ function Leaving({ me: { member } }: { me: Me }) {
       <h2 id="leaving-head">Leaving the club</h2>
       <p>
         Take along what is yours first: your recipes with the pots they draw from, your armies, and
-        what you have painted. A ledger of your own takes that file in.
+        what you have painted. A ledger of your own can import that file.
       </p>
       <p>
         <a href="/api/files/mine" download>
@@ -101,8 +101,8 @@ function Leaving({ me: { member } }: { me: Me }) {
       </ActionBar>
       {isSure && (
         <p>
-          You are out on every device. What you kept to yourself is deleted; what you shared becomes
-          the club’s, and the history of its models stays, without your name.
+          You are logged out on every device. What you kept to yourself is deleted; what you shared
+          becomes the club’s, and the history of its models stays, without your name.
         </p>
       )}
       {error && <Problem>{asProblem(error).message}</Problem>}

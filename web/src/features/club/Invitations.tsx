@@ -29,7 +29,7 @@ export function Invitations() {
   const [takeBack] = useTakeBackMutation();
   return (
     <section aria-labelledby="invite-head">
-      <h2 id="invite-head">Let somebody in</h2>
+      <h2 id="invite-head">Invite somebody</h2>
       <div className="flow">
         <Select
           label="As"

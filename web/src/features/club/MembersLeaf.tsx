@@ -94,17 +94,17 @@ function ManagerActions({ member }: { member: Member }) {
           disabled={isLoading}
           onClick={() => (isSure ? void putOut(member.id) : setIsSure(true))}
         >
-          {isSure ? `Put ${member.name} out of the club` : `Put out …`}
+          {isSure ? `Remove ${member.name} from the club` : `Remove …`}
         </Button>
         {isSure && (
           <Button variant="plain" onClick={() => setIsSure(false)}>
-            Leave it
+            Cancel
           </Button>
         )}
       </ActionBar>
       {isSure && (
         <p>
-          {member.name} is out on every device at once. What they had not sent waits in their
+          {member.name} is logged out on every device at once. What they had not sent waits in their
           browser. What they kept to themselves goes; what they shared and what they painted stays
           with the club.
         </p>

@@ -31,7 +31,7 @@ export function NewPassphrase() {
   const submit = form.handleSubmit(async (typed) => {
     if ('error' in (await change(typed))) return;
     form.reset();
-    notify('From now on you come in with the new passphrase. Your other devices are out.');
+    notify('From now on you log in with the new passphrase. Your other devices are logged out.');
   });
   return (
     <section aria-labelledby="passphrase-head">

@@ -43,9 +43,9 @@ export function ProposalsLeaf({ me }: { me: Member }) {
         {error && <Problem>{asProblem(error).message}</Problem>}
         {proposals && open.length === 0 && (
           <p>
-            Nothing waits. Fork a club recipe, or make one of your own; its page has “Propose it to
+            Nothing waits. Copy a club recipe, or make one of your own; its page has “Propose it to
             the club”. What a manager approves is a club version; an army changes only once its
-            owner moves the pin.
+            owner switches versions.
           </p>
         )}
         <ul className="ruled">{open.map(row)}</ul>

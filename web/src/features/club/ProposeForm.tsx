@@ -34,7 +34,7 @@ export function ProposeForm({ recipe }: { recipe: Recipe }) {
     <section className="opened stacked" aria-labelledby="propose-head">
       <h2 id="propose-head">Propose {recipe.name} to the club</h2>
       <div className="flow">
-        <Select label="It is to be" value={targetId} onChoose={setChosen}>
+        <Select label="Propose it as" value={targetId} onChoose={setChosen}>
           <option value="">a new club recipe</option>
           {clubRecipes.map(({ content }) => (
             <option key={content.id} value={content.id}>
@@ -44,9 +44,7 @@ export function ProposeForm({ recipe }: { recipe: Recipe }) {
         </Select>
       </div>
       <Form.Group controlId="propose-words">
-        <Form.Label>
-          What it is better at (it stands with the version, if it becomes one)
-        </Form.Label>
+        <Form.Label>Why is it better? (kept with the version)</Form.Label>
         <Form.Control
           as="textarea"
           rows={2}

@@ -34,20 +34,20 @@ export function ComeIn({ onIn = goOn }) {
   };
   return (
     <>
-      <PageTitle>Come in</PageTitle>
-      <h1>Come in</h1>
+      <PageTitle>Log in</PageTitle>
+      <h1>Log in</h1>
       <p>
         This ledger is a club’s. A manager of it lets you in with a link; after that it is your name
         and your passphrase.
       </p>
-      <DoorForm form={form} onSubmit={comeIn} does="Come in" problem={problem}>
+      <DoorForm form={form} onSubmit={comeIn} does="Log in" problem={problem}>
         <TextField name="name" label="Name" isFirst />
         <PassphraseField isNew={false} />
         {needsCode && <CodeField />}
         <Form.Check
           type="switch"
           id="is-shared"
-          label="A tablet of several: it goes out by itself after the evening"
+          label="Shared tablet: logs out after the evening"
           {...form.register('isShared')}
         />
       </DoorForm>

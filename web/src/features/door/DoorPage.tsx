@@ -11,13 +11,13 @@ export default function DoorPage() {
     <div className="page door">
       {membership.is === 'in' && (
         <p>
-          On this device <b>{membership.me.member.name}</b> is in. Who comes in here takes their
+          On this device <b>{membership.me.member.name}</b> is in. Who logs in here takes their
           place; what waits to be sent is kept for them. <a href="/">Back to the ledger</a>
         </p>
       )}
       {token ? <JoinByLink token={token} /> : <ComeIn />}
       <p className="quiet">
-        Does your phone warn you of this page? <a href="/trust">How it comes to trust it</a>
+        Does your phone warn you of this page? <a href="/trust">How to make your phone trust it</a>
       </p>
     </div>
   );

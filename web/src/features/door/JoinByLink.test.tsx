@@ -29,7 +29,7 @@ test('a link that lets nobody in says so, and coming in by name stands below it'
   houseServer({ 'POST /link': refused(404, 'link-gone', 'This link lets nobody in.') });
   await show(<JoinByLink token="used" />);
   expect(screen.getByRole('alert').textContent).toContain('This link lets nobody in.');
-  expect(screen.getByRole('button', { name: 'Come in' })).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Log in' })).toBeTruthy();
 });
 
 test('what is wrong is said beside its field, and a passphrase is never written out', async () => {
@@ -82,10 +82,10 @@ test('who guesses is told to wait; who is away from the server is told that', as
   await show(<ComeIn onIn={() => undefined} />);
   await type('Name', 'Odo');
   await type('Passphrase', 'a guess of mine');
-  await press('Come in');
+  await press('Log in');
   expect(screen.getByText(/Try again in 30 s/)).toBeTruthy();
   global.fetch = () => Promise.reject(new TypeError('no network'));
-  await press('Come in');
+  await press('Log in');
   expect(screen.getByText(/server does not answer/)).toBeTruthy();
   expect(server.asked).toHaveLength(1);
 });

@@ -80,7 +80,7 @@ function Join({ link, token, onIn }: { link: Link; token: string; onIn: () => vo
       <DoorForm
         form={form}
         onSubmit={join}
-        does={isKnown ? 'Set it and come in' : 'Join'}
+        does={isKnown ? 'Set it and log in' : 'Join'}
         problem={problem}
       >
         {!isKnown && <TextField name="name" label="Name the others know you by" isFirst />}

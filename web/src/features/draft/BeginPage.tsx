@@ -68,7 +68,7 @@ function Beginning({ pots }: { pots: Pot[] }) {
   return (
     <>
       <BeginStrip at={first ? 'draft' : 'pots'}>
-        <span>Two answers, and one press.</span>
+        <span>Pick what you paint and its colour.</span>
       </BeginStrip>
       <h2>What do you want to paint first?</h2>
       <RadioGroup
@@ -78,7 +78,7 @@ function Beginning({ pots }: { pots: Pot[] }) {
         onChoose={setSurface}
       />
       <fieldset className="begin-colours">
-        <legend>It is to be</legend>
+        <legend>Colour</legend>
         {colours.map(([name, colour]) => (
           <label key={name}>
             <input
@@ -187,7 +187,7 @@ function FirstDraft({ pots, name, surface, asked }: FirstDraftProps) {
       )}
       <div className="flow">
         <Button variant="next" disabled={!drafted || 'problem' in drafted} onClick={take}>
-          {drafted ? 'Draft it, and show it on a form' : 'Drafting …'}
+          {drafted ? 'Make a recipe and preview it' : 'Drafting …'}
         </Button>
         <LinkButton to="/recipes/draft">Choose how it is drafted</LinkButton>
       </div>

@@ -16,6 +16,7 @@ import { minutesInWords } from '../../kit/words/minutesInWords';
 import { recipeWordsOf } from '../../kit/words/recipeWords';
 import type { DraftedProgression } from '../../workers/shared/draftWork';
 import { recipeFromDraft } from './recipeFromDraft';
+import { standardName } from '../../kit/words/standards';
 
 export interface DraftColumnProps {
   drafted: DraftedProgression;
@@ -62,7 +63,7 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
         <b>
           {totals.steps} steps · {totals.coats} coats · {minutesInWords(totals.handsOnMinutes)}{' '}
           hands-on · {minutesInWords(totals.dryMinutes)} drying · {totals.pots} pots at{' '}
-          {recipe.finishLevel} level
+          {standardName(recipe.finishLevel)}
         </b>
       </p>
       <Button variant="outline" onClick={() => void choose()}>
@@ -81,7 +82,7 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
               <b>{index + 1}</b> {techniqueOf(step.technique).label} ·{' '}
               <b dir="auto">{words.mix(step.mix)}</b> · {thinningWords(step.mix)} · {step.coats}×
               {step.placement.aim && ` · ${aimWords(step.placement.aim, shapeOf(recipe))}`}
-              {step.level !== 'field' && ` · from ${step.level}`}
+              {step.level !== 'field' && ` · from ${standardName(step.level)}`}
             </span>
           </li>
         ))}

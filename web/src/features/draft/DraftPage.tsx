@@ -1,5 +1,4 @@
 import {
-  finishLevels,
   lightenChoices,
   progressionOptionsSchema,
   schoolNames,
@@ -29,6 +28,7 @@ import { PotsChoice } from './PotsChoice';
 import { MidChoice } from './MidChoice';
 import { PageWait } from '../../kit/PageWait';
 import './draft.scss';
+import { standardOptions } from '../../kit/words/standards';
 
 const mostDrafts = 3;
 const optionsFrom = (choices: Readonly<Record<string, string>>) =>
@@ -85,7 +85,7 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
         <MidChoice pots={pots} />
         <PotsChoice pots={pots} hasChain={chosen.includes('chain')} />
         <div className="draft-fields">
-          <SelectField name="groundPotId" label="Ground" options={grounds} />
+          <SelectField name="groundPotId" label="Undercoat" options={grounds} />
           <NumberField name="darks" label="Darks" step={1} />
           <SelectField name="shadeWith" label="Shade with" options={optionsFrom(shadeChoices)} />
           <NumberField name="lights" label="Lights" step={1} />
@@ -95,7 +95,7 @@ function Drafting({ pots, first }: { pots: Pot[]; first: DraftForm }) {
             options={optionsFrom(lightenChoices)}
           />
           <SelectField name="thinWith" label="Thin with" options={optionsFrom(thinChoices)} />
-          <SelectField name="finishLevel" label="Finish level" options={finishLevels} />
+          <SelectField name="finishLevel" label="Standard" options={standardOptions} />
         </div>
       </form>
       {chosen.length === 0 && <p>Choose a way to see it drafted.</p>}

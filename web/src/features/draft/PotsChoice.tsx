@@ -59,7 +59,7 @@ export function PotsChoice({ pots, hasChain }: { pots: Pot[]; hasChain: boolean 
             <PotPicker
               key={index}
               label={`Pot ${index + 1} of the chain`}
-              choices={[{ id: '', name: 'take it out', hex: '#808080' }, ...paints]}
+              choices={[{ id: '', name: 'remove it', hex: '#808080' }, ...paints]}
               chosen={potId}
               onChoose={(id) =>
                 putChain(id === '' ? chain.toSpliced(index, 1) : chain.with(index, id))

@@ -29,7 +29,7 @@ const progression: Progression = {
   steps: [],
   spots: [],
   groundPotId: 'primer',
-  notes: ['Fen Umber stands in.', 'Primed pale.'],
+  notes: ['Fen Umber is used instead.', 'Primed pale.'],
 };
 
 test('the first wishes on the page are ones that can be drafted', () => {
@@ -59,7 +59,7 @@ test('a draft that is taken is a recipe named after its mid tone and its way', (
   const recipe = recipeFromDraft(progression, asked, pots);
   expect(recipeSchema.safeParse(recipe).success).toBe(true);
   expect(recipe.name).toBe('Marigold Clay, from the shadow up');
-  expect(recipe.notes).toBe('Fen Umber stands in.\nPrimed pale.');
+  expect(recipe.notes).toBe('Fen Umber is used instead.\nPrimed pale.');
   expect(recipe.finishLevel).toBe(asked.finishLevel);
 });
 

@@ -19,7 +19,7 @@ export default function FilesPage() {
   if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
   return (
     <div className="page">
-      <PageHead title="In and out" />
+      <PageHead title="Import, export, backup" />
       <ShelfTabs />
       <Grid columns="minmax(0, 8fr) minmax(0, 5fr)">
         <div className="stacked">

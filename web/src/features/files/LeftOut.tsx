@@ -1,7 +1,7 @@
 import { counted } from '@yellow-ledger/core';
 import { Disclosure } from '../../kit/Disclosure';
 
-/** All that a file has and that was not taken in, by name. */
+/** All that a file has and that was not imported, by name. */
 export function LeftOut({ leftOut }: { leftOut: readonly string[] }) {
   if (leftOut.length === 0) return null;
   return (

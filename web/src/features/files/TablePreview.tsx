@@ -127,10 +127,10 @@ function TableOutcomeView({
             disabled={toWrite === 0 || toWrite > mostAtOnce || isLoading}
             onClick={() => void take()}
           >
-            {isLoading ? 'Taking them in …' : `Take in ${counted(toWrite, 'pot')}`}
+            {isLoading ? 'Importing …' : `Import ${counted(toWrite, 'pot')}`}
           </Button>
           {preview.bad > 0 && toWrite > 0 && (
-            <small> The bad rows are left out; mend them in the file and take it in again.</small>
+            <small> The bad rows are left out; correct them in the file and import it again.</small>
           )}
         </>
       )}
@@ -155,7 +155,7 @@ function PotRows({ count, pots }: { count: number; pots: readonly Pot[] }) {
   return (
     <>
       <FigureTable
-        heads={['Name', 'Kind', 'Hiding', 'Left, ml']}
+        heads={['Name', 'Kind', 'Coverage', 'Left, ml']}
         rows={pots.map(({ id, swatch, name, kind, hiding, hidingIsGuess, volumeMl }) => [
           <PotWords key={id} hex={swatch} name={name} />,
           kind,

@@ -55,11 +55,13 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
     setLeftOut([]);
     const format = formatOfFile(file.name);
     if (!format)
-      return setProblem(`${file.name} ends otherwise than what can be taken in: ${endingsWords}.`);
+      return setProblem(
+        `${file.name} is of a kind that cannot be imported. These can: ${endingsWords}.`,
+      );
     const { largestBytes = Infinity, isTakenWhole } = fileFormats[format];
     if (file.size > largestBytes)
       return setProblem(
-        `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; up to ${largestBytes / 1e6} MB are taken in. Nothing was changed.`,
+        `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; up to ${largestBytes / 1e6} MB are imported. Nothing was changed.`,
       );
     if (isTakenWhole) {
       const done = await take(file);
@@ -74,13 +76,13 @@ export function TakeIn({ kept }: { kept: readonly Kept<Pot>[] }) {
 
   return (
     <section aria-labelledby="take-in-head">
-      <h2 id="take-in-head">Take in</h2>
+      <h2 id="take-in-head">Import</h2>
       <p>{takenWords}. A table or a palette is shown first: nothing is written until you say so.</p>
       <FileButton
         words="Choose a file"
         variant={opened ? 'outline' : 'next'}
         isBusy={taking !== null}
-        label="File to take in"
+        label="File to import"
         accept={[
           ...endings,
           ...importableFormats.map((name) => fileFormats[name].mediaType),

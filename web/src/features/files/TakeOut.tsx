@@ -16,7 +16,7 @@ export function TakeOut() {
   const mayTakeAll = role === null || may(role, 'club', 'look', 'wholeFile');
   return (
     <section className="take-out" aria-labelledby="take-out-head">
-      <h2 id="take-out-head">Take out</h2>
+      <h2 id="take-out-head">Export</h2>
       <dl>
         {formatNames.map((name) => {
           const { shelf, endings, mediaType } = fileFormats[name];
@@ -82,7 +82,7 @@ export function TakeOut() {
           </>
         )}
       </dl>
-      <p>What stands in these files is written down in the folder docs/format.</p>
+      <p>The folder docs/format describes these files.</p>
     </section>
   );
 }

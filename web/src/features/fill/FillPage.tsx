@@ -20,7 +20,7 @@ const ways: { path: string; label: string; Way: ComponentType<WayProps> }[] = [
   { path: '', label: 'A sheet and a photograph', Way: FromSheet },
   { path: 'names', label: 'A list of names', Way: FromNames },
   { path: 'pigments', label: 'Plain pigments', Way: FromPigments },
-  { path: 'others', label: 'Somebody’s shelf', Way: FromOthers },
+  { path: 'others', label: 'Another shelf', Way: FromOthers },
 ];
 
 /** Many pots at once: from one picture, from names, from plain pigments, from another shelf. */
@@ -45,7 +45,7 @@ export default function FillPage() {
           onBegun={setBegun}
           onPut={(count) => {
             setBegun([]);
-            notify(`${counted(count, 'pot')} stand on the shelf now.`);
+            notify(`${counted(count, 'pot')} added.`);
             void navigate('/shelf');
           }}
         />

@@ -62,7 +62,7 @@ export function FromNames({ onBegun, shelf }: WayProps) {
       {problem && <p role="status">{problem}</p>}
       <div className="flow">
         <Button variant="next" onClick={() => read(text)}>
-          Look through them
+          Check these names
         </Button>
         <Button variant="outline" onClick={() => void paste()}>
           Paste from the clipboard
@@ -73,8 +73,8 @@ export function FromNames({ onBegun, shelf }: WayProps) {
 }
 
 const tells: Record<GuessedPot['by'], string> = {
-  pigment: 'A guess by its pigment: bottles of one name differ.',
-  clear: 'Of a kind that colours nothing.',
-  word: 'A guess by a word in its name: choose its colour, and it goes in.',
-  nothing: 'Nothing is known of it but its name: choose its colour, and it goes in.',
+  pigment: 'Guessed from the pigment: bottles of one name differ.',
+  clear: 'This kind has no colour.',
+  word: 'Colour guessed from the name: check it.',
+  nothing: 'The name tells no colour: choose one to add it.',
 };

@@ -41,5 +41,5 @@ test('another member’s shelf is a start: looked through, and as pots of my own
 
 test('my own shelf is no start, and a file of a friend’s is always one', () => {
   expect(screen.queryByRole('button', { name: /mine/ })).toBeNull();
-  expect(screen.getByRole('link', { name: 'Take in a file of a friend’s' })).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Import a friend’s file' })).toBeTruthy();
 });

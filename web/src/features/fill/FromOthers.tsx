@@ -13,10 +13,10 @@ export function FromOthers({ onBegun, shelf }: WayProps) {
   return (
     <div className="stacked fill-way">
       <p>
-        A friend saves the shelf as a table or the whole ledger as a file; taken in here it is
-        looked at first, and overwrites nothing.
+        A friend saves the shelf as a table or the whole ledger as a file. You see what is in it
+        before it is imported, and it overwrites nothing.
       </p>
-      <LinkButton to="/shelf/files">Take in a file of a friend’s</LinkButton>
+      <LinkButton to="/shelf/files">Import a friend’s file</LinkButton>
       {others.map(([name, pots]) => (
         <Button
           key={name}

@@ -19,12 +19,12 @@ export function FromPigments({ onBegun, shelf }: WayProps) {
   return (
     <div className="stacked fill-way">
       <p>
-        {pigments.length} pigments by their plain names, and three primers, with colour and hiding
-        as paints of them usually have: our own figures, marked as guesses until you have tried your
-        bottles over black and white.
+        {pigments.length} pigments by their plain names, and three primers. Colour and coverage are
+        what such paints usually have. They are marked as guesses until you try your bottles over
+        black and white.
       </p>
       <Button variant="next" onClick={begin}>
-        Look through them
+        Check these pigments
       </Button>
     </div>
   );

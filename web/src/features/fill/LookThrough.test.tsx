@@ -72,13 +72,13 @@ test('a name that is on the shelf, or missing, is said in its row while it is ti
 test('all are ticked and unticked at once, and each keeps its kind and hiding', () => {
   show(begun('Marsh Light'), begun('Reed Ink', { isIn: false }));
   fireEvent.change(screen.getByLabelText('Kind of Reed Ink'), { target: { value: 'ink' } });
-  fireEvent.change(screen.getByLabelText('Hiding of Reed Ink'), { target: { value: 'tint' } });
-  fireEvent.click(screen.getByRole('checkbox', { name: 'In' }));
+  fireEvent.change(screen.getByLabelText('Coverage of Reed Ink'), { target: { value: 'tint' } });
+  fireEvent.click(screen.getByRole('checkbox', { name: 'Add' }));
   expect(potsOf(now()).map(({ name, kind }) => [name, kind])).toEqual([
     ['Marsh Light', 'paint'],
     ['Reed Ink', 'ink'],
   ]);
   expect(now()[1].hiding).toBeLessThan(now()[0].hiding);
-  fireEvent.click(screen.getByRole('checkbox', { name: 'In' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'Add' }));
   expect(potsOf(now())).toEqual([]);
 });

@@ -9,6 +9,7 @@ import { LinkButton } from '../../kit/LinkButton';
 import { Problem } from '../../kit/Problem';
 import { Swatch } from '../../kit/paint/Swatch';
 import { potsOf, wrongName, type Begun } from './begun';
+import { swatchWords } from '../../kit/words/swatchWords';
 
 export interface LookThroughProps {
   begun: readonly Begun[];
@@ -35,13 +36,13 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
     <Form.Check
       key="all"
       id="every-pot"
-      label="In"
+      label="Add"
       checked={isAllIn}
       onChange={() => onBegun(begun.map((each) => ({ ...each, isIn: !isAllIn })))}
     />,
     'Swatch',
     'Name',
-    'Hiding',
+    'Coverage',
     'Kind',
     'How sure',
   ];
@@ -70,7 +71,7 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
             })
           }
         />
-        <small className="below">{swatchShows ?? 'thick and dry'}</small>
+        <small className="below">{swatchWords(swatchShows)}</small>
       </span>,
       <span key="name" className="fill-name">
         <Form.Control
@@ -85,7 +86,7 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
       <span key="hiding" className="fill-hiding">
         <Form.Select
           size="sm"
-          aria-label={`Hiding of ${name || key}`}
+          aria-label={`Coverage of ${name || key}`}
           value={hidingLevelOf(hiding).name}
           onChange={({ target }) => {
             const level = hidingLevels.find((each) => each.name === target.value);

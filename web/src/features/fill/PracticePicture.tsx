@@ -35,8 +35,8 @@ export function PracticePicture({
   return (
     <div className="stacked">
       <p>
-        A picture of a sheet with made-up pots, as a phone would take it, with what you tick wrong
-        with it: to see what the reading makes of it before you print one.
+        A picture of a sheet with made-up pots, as a phone would take it. Tick what is wrong with
+        it, and see how it is read before you print one.
       </p>
       <CheckboxGroup
         legend="Wrong with it"

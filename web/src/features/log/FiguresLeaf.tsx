@@ -1,4 +1,4 @@
-import { enoughRecords, techniqueOf } from '@yellow-ledger/core';
+import { counted, enoughRecords, techniqueOf } from '@yellow-ledger/core';
 import { FigureTable } from '../../kit/FigureTable';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -8,7 +8,7 @@ import { PageWait } from '../../kit/PageWait';
 export function FiguresLeaf() {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logFigures());
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <PageWait>Reckoning your own figures …</PageWait>;
+  if (!answer) return <PageWait>Working out your timings …</PageWait>;
   const { learned, handsOn } = answer;
   const rows = [
     ...learned.handsOn.map((each) => ({
@@ -21,8 +21,8 @@ export function FiguresLeaf() {
   return (
     <div className="figures">
       <p>
-        Your minutes and your paint, beside those of a practised hand. From {enoughRecords} records
-        on your own figure is used by the bench and the plan. The more records, the more it counts.
+        Your minutes and your paint, beside those of a practised hand. Used once there are{' '}
+        {enoughRecords} timings, by the bench and the plan. The more records, the more it counts.
       </p>
       {rows.length === 0 ? (
         <p>Nothing is measured yet: paint at the bench, and it comes by itself.</p>
@@ -38,6 +38,12 @@ export function FiguresLeaf() {
           ])}
         />
       )}
+      {learned.changing && (
+        <p>
+          Changing to another paint takes you {learned.changing.minutes.toFixed(1)} min, as measured
+          in {counted(learned.changing.records, 'change')}. The plan counts with it.
+        </p>
+      )}
       {learned.film !== 1 && (
         <p>Your film is {learned.film.toFixed(2)} times the usual, as learned from readings.</p>
       )}
@@ -45,7 +51,7 @@ export function FiguresLeaf() {
         <>
           <h2>Minutes a coat takes on one model</h2>
           <FigureTable
-            heads={['Technique', 'Size', 'Yours', 'Reckoned', 'Models']}
+            heads={['Technique', 'Size', 'Yours', 'Expected', 'Models']}
             rows={handsOn.map(({ technique, size, minutesPerModel, reckonedPerModel, models }) => [
               techniqueOf(technique).label,
               size,

@@ -4,14 +4,14 @@ import { PageHead } from '../../kit/PageHead';
 import { useShelf } from '../../workers/useShelf';
 import { FiguresLeaf } from './FiguresLeaf';
 import { ProgressLeaf } from './ProgressLeaf';
-import { SittingsLeaf } from './SittingsLeaf';
+import { SessionsLeaf } from './SessionsLeaf';
 import { PageWait } from '../../kit/PageWait';
 import './log.scss';
 
 const leaves = [
-  { path: '', label: 'Sittings' },
+  { path: '', label: 'Sessions' },
   { path: 'progress', label: 'Progress' },
-  { path: 'figures', label: 'Own figures' },
+  { path: 'figures', label: 'My timings' },
 ];
 
 /** The painted work: by day, by army, and the painter's own figures. */
@@ -25,7 +25,7 @@ export default function LogPage() {
       </PageHead>
       <Tabs label="Tabs of the log" at="/log" leaves={leaves} />
       {!pots && <PageWait>Opening the log …</PageWait>}
-      {pots && leaf === undefined && <SittingsLeaf pots={pots} />}
+      {pots && leaf === undefined && <SessionsLeaf pots={pots} />}
       {pots && leaf === 'progress' && <ProgressLeaf />}
       {pots && leaf === 'figures' && <FiguresLeaf />}
     </div>

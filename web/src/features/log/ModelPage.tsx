@@ -130,7 +130,7 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
             {pin?.version ? `, version ${pin.version}` : ', the page as it is now'}
           </>
         ) : pin ? (
-          `${done?.name ?? 'A recipe'}, which is gone: told from the log alone`
+          `${done?.name ?? 'A recipe'}, which is gone: shown from the log alone`
         ) : (
           'No recipe'
         )}

@@ -70,7 +70,7 @@ function Promoting({
   const isNothing = isSameContent(merged, now);
   const make = async (way: Promise<{ says: string; recipeId: string } | { problem: string }>) => {
     const result = await way;
-    if ('problem' in result) notify(result.problem);
+    if ('problem' in result) notify(result.problem, { isProblem: true });
     else setMade(result);
   };
   return (

@@ -82,7 +82,7 @@ test('every other kind of entry is a sentence', () => {
     [{ kind: 'found', ...head, ...line }, 'Dike Watch 1–3, Cloak: painted before, up to line 2'],
     [
       { kind: 'dry', ...head, ...line, coat: 1, minutes: 11.6, reckoned: 15 },
-      'Dike Watch 1–3, Cloak: dry after 12 min, 15 were reckoned',
+      'Dike Watch 1–3, Cloak: dry after 12 min (expected 15)',
     ],
     [
       { kind: 'mishap', ...head, ...line, what: 'patchy', place: { from: 0.75, to: 0.85 }, mend },

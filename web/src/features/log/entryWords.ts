@@ -44,7 +44,7 @@ export function entryWords(
     case 'mishap':
       return `${where}: ${entry.what} at the ${nearestStop((entry.place.from + entry.place.to) / 2).name}. ${entry.mend.sentence}`;
     case 'dry':
-      return `${where}: dry after ${Math.round(entry.minutes)} min, ${Math.round(entry.reckoned)} were reckoned`;
+      return `${where}: dry after ${Math.round(entry.minutes)} min (expected ${Math.round(entry.reckoned)})`;
     case 'tick':
       return `${names.units[`${holderOf(entry, entry.benchId)} ${entry.unitId}`] ?? 'a unit'} ${modelsWords(entry.models)}: parts ${entry.isTicked ? 'ticked off' : 'not ticked off after all'}`;
     case 'reading':

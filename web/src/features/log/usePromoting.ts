@@ -49,7 +49,7 @@ export function usePromoting(kept: Kept<Recipe>, versions: readonly Version[]) {
         // The parent of a variant is frozen, so that the two can be told apart.
         if (!last || !isSameContent(last.content, now)) {
           version += 1;
-          const refused = await frozen(version, `Forked as ${name}`.slice(0, 200));
+          const refused = await frozen(version, `Copied as ${name}`.slice(0, 200));
           if (refused) return { problem: refused };
         }
         const variant: Recipe = {

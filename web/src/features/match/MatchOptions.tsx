@@ -48,7 +48,7 @@ export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
         value={options.overPotId}
         onChoose={(overPotId) => set({ overPotId })}
         options={[
-          { id: '', name: 'thick and dry' },
+          { id: '', name: 'dried, full strength' },
           ...primers.map(({ id, name }) => ({ id, name: `over ${name}` })),
         ]}
       />
@@ -68,9 +68,9 @@ export function MatchOptions({ pots, options, onChange }: MatchOptionsProps) {
       />
       {(
         [
-          ['atHandOnly', 'only what is at hand'],
+          ['atHandOnly', 'only pots I have'],
           ['withMetallics', 'metallics too'],
-          ['prefersFewer', 'rather fewer pots'],
+          ['prefersFewer', 'prefer fewer pots'],
         ] as const
       ).map(([key, label]) => (
         <Switch

@@ -42,8 +42,8 @@ export function PicturePicker({ onHex }: { onHex: (hex: string) => void }) {
       />
       {picture.size && (
         <p>
-          A photo shows the light it was taken in: for a true colour let a grey card stand in the
-          picture, and do not trust deep shade.
+          A photo shows its own light: for a true colour put a grey card into the picture, and do
+          not trust deep shade.
         </p>
       )}
     </div>

@@ -41,7 +41,7 @@ export function BringBack({ well, pots, change }: BringBackProps) {
   const now = wantedOf(well);
   return (
     <div className="stacked">
-      <h3>{now ? 'Bring it back' : 'What it is to be'}</h3>
+      <h3>{now ? 'Correct the mix' : 'The colour it should have'}</h3>
       {well.wanted ? (
         <p>
           It is meant to be{' '}
@@ -51,7 +51,7 @@ export function BringBack({ well, pots, change }: BringBackProps) {
           , {(well.wanted.load * 100).toFixed(0)} % paint.
         </p>
       ) : (
-        <p>Say what it is meant to be, and after using and topping up it can be brought back.</p>
+        <p>Set the colour it should have; after using and topping up you can correct it.</p>
       )}
       <div className="flow">
         {now && (
@@ -148,13 +148,13 @@ function RescueWords({
           </>
         ) : (
           <>
-            No 200 drops bring it back: of the nearest, {differenceWords(back.error)}
+            No 200 drops correct it: of the nearest, {differenceWords(back.error)}
             <Figures> (ΔE00 {back.error.toFixed(1)})</Figures>
             {back.drops > 0 && <>, with {words}</>}.
           </>
         )}{' '}
         {(dropsAnew < back.drops || !back.isWithin) && (
-          <b>Mixing as much anew takes {dropsAnew} drops; wipe it and mix.</b>
+          <b>Mixing as much again takes {dropsAnew} drops; wipe it and mix.</b>
         )}
       </p>
       {back.drops > 0 && (

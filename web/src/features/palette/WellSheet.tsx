@@ -72,7 +72,7 @@ export function WellSheet({ well, palette, room, pots, act, change }: WellSheetP
               {study.consistency}
               {study.isEstimate && ' · ≈ estimate'}
               <small className="below">
-                Thick and dry; one coat as thin as it is, over black and white.
+                Dried at full strength; one coat as thin as it is, over black and white.
               </small>
             </p>
           </div>

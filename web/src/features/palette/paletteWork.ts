@@ -31,7 +31,7 @@ import {
 import type { Stripe } from '../../workers/shared/potWork';
 import { shelfInHand } from '../../workers/shared/ledgerData';
 
-/** A well, and what it stands in. */
+/** A well, how it is kept, and the room it is in. */
 export interface WellQuestion {
   well: Well;
   keeping: Palette['keeping'];

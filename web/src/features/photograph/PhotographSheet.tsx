@@ -55,7 +55,7 @@ export function PhotographSheet({ photograph }: { photograph: Photograph }) {
     writer.change(
       'photographs',
       photograph.id,
-      'look at the photograph otherwise',
+      'look at the photograph another way',
       (now) => ({ ...now, light: { ...(now.light ?? usualLightMap), ...next } }),
       { of: `light of ${photograph.id}`, within: runMs, restMs: 500 },
     );

@@ -43,7 +43,7 @@ async function open(shown: Recipe) {
     );
     await Promise.resolve();
   });
-  const ground = screen.getByLabelText<HTMLSelectElement>('Ground');
+  const ground = screen.getByLabelText<HTMLSelectElement>('Undercoat');
   const option = (text: RegExp) => [...ground.options].find((each) => text.test(each.text));
   return { ground, option, values: () => held.values!() };
 }

@@ -43,7 +43,7 @@ export function GroundField({ recipe, pots }: GroundFieldProps) {
   const isVersionGone = ground?.version && !versions.includes(ground.version);
   return (
     <>
-      <Field name="groundPotId" label="Ground">
+      <Field name="groundPotId" label="Undercoat">
         {(attributes) => (
           <Form.Select
             size="sm"

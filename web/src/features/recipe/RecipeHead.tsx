@@ -1,5 +1,5 @@
 import {
-  finishLevels,
+  counted,
   ontoGround,
   recipeHeadSchema,
   surfaces,
@@ -7,6 +7,9 @@ import {
   type Recipe,
   type RecipeHead as Head,
 } from '@yellow-ledger/core';
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { ChevronDown, ChevronRight } from 'react-bootstrap-icons';
 import { Link } from 'react-router';
 import { FormProvider } from 'react-hook-form';
 import { useCollection } from '../../data/useCollections';
@@ -25,6 +28,7 @@ import { RecipeResult } from './RecipeResult';
 import { SaveMark } from './SaveMark';
 import { useEditRecipe, useLeaveUnfinished, type Draft } from './useDraft';
 import { VersionMark } from './VersionMark';
+import { standardName, standardOptions } from '../../kit/words/standards';
 
 export interface RecipeHeadProps {
   draft: Draft;
@@ -36,6 +40,7 @@ export interface RecipeHeadProps {
 /** Name, ground and size of the recipe, what it ends in and what it adds up to. */
 export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) {
   const recipe = draft.recipe;
+  const [isOpen, setIsOpen] = useState(false);
   const edit = useEditRecipe(recipe.id);
   const leave = useLeaveUnfinished(recipe.id);
   const form = useLiveForm<Head>({
@@ -77,10 +82,28 @@ export function RecipeHead({ draft, words, prediction, pots }: RecipeHeadProps) 
             </WhoseBar>
           </div>
         </div>
-        <UnlessMine kind="recipes" id={recipe.id} className="recipe-fields">
+        <Button
+          variant="bare"
+          className="recipe-fields-toggle"
+          aria-expanded={isOpen}
+          aria-controls="recipe-fields"
+          onClick={() => setIsOpen(!isOpen)}
+        >
+          {isOpen ? <ChevronDown aria-hidden /> : <ChevronRight aria-hidden />}{' '}
+          <span dir="auto">
+            {recipe.surface} · {words.groundName} · {standardName(recipe.finishLevel)} ·{' '}
+            {counted(recipe.models, 'model')}
+          </span>
+        </Button>
+        <UnlessMine
+          kind="recipes"
+          id={recipe.id}
+          partId="recipe-fields"
+          className={isOpen ? 'recipe-fields is-open' : 'recipe-fields'}
+        >
           <SelectField name="surface" label="Surface" options={surfaces} />
           <GroundField recipe={recipe} pots={pots} />
-          <SelectField name="finishLevel" label="Finish level" options={finishLevels} />
+          <SelectField name="finishLevel" label="Standard" options={standardOptions} />
           <NumberField name="models" label="Models" step={1} />
           <NumberField name="areaCm2" label="Area a model" unit="cm²" />
         </UnlessMine>

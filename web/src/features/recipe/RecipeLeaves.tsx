@@ -7,7 +7,7 @@ export const leaves = [
   { path: '', label: 'Lines' },
   { path: 'form', label: 'On a form' },
   { path: 'values', label: 'Light steps' },
-  { path: 'levels', label: 'Finish levels' },
+  { path: 'levels', label: 'Standards' },
   { path: 'recolour', label: 'Recolour' },
   { path: 'versions', label: 'Versions' },
   { path: 'photographs', label: 'Photographs' },

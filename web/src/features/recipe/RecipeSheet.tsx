@@ -64,7 +64,7 @@ export function RecipeSheet({ draft, pots, leaf }: RecipeSheetProps) {
         </Problem>
       )}
       <RecipeLeaves recipeId={recipe.id} />
-      <Suspense fallback={<PageWait>Opening the leaf …</PageWait>}>
+      <Suspense fallback={<PageWait>Opening the tab …</PageWait>}>
         {changing.has(leaf) ? (
           <UnlessMine kind="recipes" id={recipe.id}>
             <Leaf draft={draft} words={words} prediction={prediction} pots={pots} />

@@ -13,7 +13,7 @@ export function ImportButton() {
 
   const takeIn = async (file: File) => {
     const done = await take(file);
-    if ('problem' in done) return notify(done.problem);
+    if ('problem' in done) return notify(done.problem, { isProblem: true });
     notify(importedWords(done.imported));
     // All that was left out is listed where there is room for it.
     if (!isSaidWhole(done.imported))

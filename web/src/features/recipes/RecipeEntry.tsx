@@ -63,10 +63,10 @@ export const RecipeEntry = memo(function RecipeEntry(props: RecipeEntryProps) {
         <IfMay to="write" kind="recipes" id={id}>
           <Button
             variant="plain"
-            aria-label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
+            aria-label={`${archived ? 'Restore' : 'Archive'} ${name}`}
             onClick={() => void deeds.archive(id)}
           >
-            {archived ? 'Bring back' : 'Archive'}
+            {archived ? 'Restore' : 'Archive'}
           </Button>
         </IfMay>
       </div>

@@ -85,7 +85,7 @@ export default function RecipesPage() {
             <Options of={owners} />
           </Form.Select>
         )}
-        <Switch label="archived too" isOn={showsArchived} onTurn={setShowsArchived} />
+        <Switch label="show archived" isOn={showsArchived} onTurn={setShowsArchived} />
         <IfMayCreate kind="recipes">
           <ImportButton />
         </IfMayCreate>

@@ -44,7 +44,7 @@ function recipeDeeds(writer: Writer, navigate: NavigateFunction, notify: (words:
     archive(id: string) {
       const recipe = read(id);
       if (!recipe) return;
-      const label = `${recipe.archived ? 'bring back' : 'archive'} ${recipe.name}`;
+      const label = `${recipe.archived ? 'restore' : 'archive'} ${recipe.name}`;
       writer.change('recipes', id, label, (now) => ({ ...now, archived: !recipe.archived }));
       notify(
         recipe.archived

@@ -61,7 +61,7 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
   return (
     <Grid columns="minmax(0, 5fr) minmax(0, 7fr)" className="replacing">
       <section aria-labelledby="stand-ins-head">
-        <h2 id="stand-ins-head">Stands in</h2>
+        <h2 id="stand-ins-head">Substitute</h2>
         <ul className="ruled stand-in-choice">
           {answer.map((each) => {
             const words = standInWords(each.parts, potName);
@@ -88,14 +88,14 @@ function Replacing({ pot, pots }: { pot: Pot; pots: Pot[] }) {
           })}
         </ul>
         <p>
-          <Swatch hex={pot.swatch} /> {pot.name}, thick and dry
+          <Swatch hex={pot.swatch} /> {pot.name}, dried at full strength
           {transparentKinds.includes(pot.kind) && '; what is compared is one neat coat over white'}.
         </p>
       </section>
       <section aria-labelledby="effect-head">
         <h2 id="effect-head">In the recipes</h2>
         <Select
-          label="The figures will stand"
+          label="The models will stand"
           value={standing}
           onChoose={setStanding}
           options={standings.map(({ name: id, tells: name }) => ({ id, name }))}

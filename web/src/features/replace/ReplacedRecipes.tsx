@@ -46,7 +46,7 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <p>Painting the recipes with it …</p>;
   const { recipes } = answer;
-  if (recipes.length === 0) return <p>No recipe draws from {pot.name}.</p>;
+  if (recipes.length === 0) return <p>No recipe uses {pot.name}.</p>;
   const words = standInWords(answer.standIn.parts, potNamesOf(pots));
   // Where nothing was chosen by hand, what passes is chosen.
   const isChosen = (each: ReplacedRecipe): each is Effected =>
@@ -61,7 +61,7 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
       note: `${pot.name} replaced by ${words}.`,
       recipes: chosen.map(({ effect, revision }) => ({ content: effect.recipe, revision })),
     });
-    if (result.error) notify(asProblem(result.error).message);
+    if (result.error) notify(asProblem(result.error).message, { isProblem: true });
     else
       notify(
         `${pot.name} is replaced in ${counted(chosen.length, 'recipe')}. What stood there is kept as the version before.`,
@@ -83,8 +83,8 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
         ))}
       </ul>
       <p>
-        Each recipe chosen becomes a new version; what stands there now is frozen first, so models
-        painted after it keep what they point to.
+        Each recipe chosen becomes a new version. What it says now is saved as a version first, so
+        painted models keep theirs.
       </p>
       <Button
         variant="next"
@@ -136,7 +136,7 @@ function ReplacedLine({
           <Figures> (ΔE00 {effect.worst.difference.toFixed(1)})</Figures>. {verdict.sentence}
         </p>
       ) : (
-        'problem' in effect && <p>Cannot stand in here: {effect.problem}.</p>
+        'problem' in effect && <p>No substitute here: {effect.problem}.</p>
       )}
     </li>
   );

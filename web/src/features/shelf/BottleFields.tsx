@@ -29,7 +29,7 @@ export default function BottleFields() {
         <OptionalField name="openedOn" label="Opened on" type="date" />
         <NumberField
           name="lowMl"
-          label="Low from"
+          label="Warn me below"
           unit="ml"
           placeholder={String(usuallyLowMl)}
           whenEmpty="absent"
@@ -43,7 +43,7 @@ export default function BottleFields() {
       </div>
       <div className="pot-row">
         <NumberField name="dropsPerMl" label="Drops in a ml" placeholder="20" whenEmpty="absent" />
-        <NumberField name="brushfulDrops" label="Drops in my brushful" whenEmpty="absent" />
+        <NumberField name="brushfulDrops" label="Drops one brushload holds" whenEmpty="absent" />
         <OptionalSelect name="thinsAs" label="Takes water" names={thinsAsNames} />
         <OptionalSelect name="driesAs" label="Dries" names={driesAsNames} />
       </div>

@@ -5,7 +5,7 @@ import { NumberField } from '../../kit/field/NumberField';
 import { StripePicture } from '../../kit/paint/StripePicture';
 import { stripeKey, useStripes } from './useStripes';
 
-/** Hiding by picture (one coat across a black and white card), and as a figure. */
+/** Hiding by picture (one coat across a black and white card), and as a number. */
 export function HidingChoice({ swatch }: { swatch: string }) {
   const { register, setValue, control } = useFormContext<Pot>();
   const hiding = useWatch({ control, name: 'hiding' });
@@ -19,7 +19,7 @@ export function HidingChoice({ swatch }: { swatch: string }) {
   const current = hidingLevelOf(Number.isFinite(hiding) ? hiding : 0.75);
   return (
     <fieldset className="hiding-choice">
-      <legend>Hiding: what one neat coat does to a black and white card</legend>
+      <legend>Coverage: what one neat coat does to a black and white card</legend>
       <div className="hiding-levels">
         {hidingLevels.map((level, index) => (
           <label key={level.name} title={level.tells}>
@@ -33,7 +33,7 @@ export function HidingChoice({ swatch }: { swatch: string }) {
             <span>{level.name}</span>
           </label>
         ))}
-        <NumberField name="hiding" label="as a figure" unit="0–1" step={0.01} />
+        <NumberField name="hiding" label="as a number" unit="0–1" step={0.01} />
       </div>
       <p className="hiding-tells">
         {current.name}: {current.tells}.

@@ -35,6 +35,7 @@ import { LentTo } from './LentTo';
 import { PotSaveMark } from './PotSaveMark';
 import { unfinishedPots } from './unfinishedPots';
 import { usePotWriting } from './usePotWriting';
+import { swatchWords } from '../../kit/words/swatchWords';
 
 const BottleFields = lazyComponent(() => import('./BottleFields'));
 const CardMeasure = lazyComponent(() => import('./measure/CardMeasure'));
@@ -80,14 +81,14 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
           <Swatch hex={hex} size="large" />
           <OptionalField
             name="swatch"
-            label={`Swatch, ${shows ?? 'thick and dry'}`}
+            label={`Swatch, ${swatchWords(shows)}`}
             read={(typed) => readHex(String(typed)) ?? typed}
           />
           {transparentKinds.includes(kind) && (
             <OptionalChoice
               name="swatchShows"
               label="What the swatch shows"
-              none="not said: read as thick and dry"
+              none="not said: read as dried, full strength"
               options={swatchReadings}
             />
           )}
@@ -167,9 +168,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
               Done
             </Button>
             {!isNew && (
-              <LinkButton to={`/shelf/replace/${kept.content.id}`}>
-                What stands in for it
-              </LinkButton>
+              <LinkButton to={`/shelf/replace/${kept.content.id}`}>Substitutes</LinkButton>
             )}
             {isNew && saveState.is === 'new' && (
               <Button
@@ -179,7 +178,7 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
                   onClose();
                 }}
               >
-                Leave it
+                Cancel
               </Button>
             )}
           </ActionBar>

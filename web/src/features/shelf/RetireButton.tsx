@@ -9,20 +9,20 @@ export function RetireButton({ pot }: { pot: Pot }) {
   const writer = useWriter();
   const notify = useNotice();
   const mayWrite = useMay('pots', pot.id)('write');
-  const verb = pot.retired ? 'bring back' : 'retire';
+  const verb = pot.retired ? 'restore' : 'remove';
   const turn = () => {
     const retired = !pot.retired;
     writer.change('pots', pot.id, `${verb} ${pot.name}`, (now) => ({ ...now, retired }));
-    notify(pot.retired ? `${pot.name} is back.` : `${pot.name} is retired; Ctrl+Z undoes it.`);
+    notify(pot.retired ? `${pot.name} is back.` : `${pot.name} is removed; Ctrl+Z undoes it.`);
   };
   if (!mayWrite) return null;
   return (
     <Button
       variant="plain"
       onClick={turn}
-      aria-label={`${pot.retired ? 'Bring back' : 'Retire'} ${pot.name}`}
+      aria-label={`${pot.retired ? 'Restore' : 'Remove'} ${pot.name}`}
     >
-      {pot.retired ? 'Bring back' : 'Retire'}
+      {pot.retired ? 'Restore' : 'Remove'}
     </Button>
   );
 }

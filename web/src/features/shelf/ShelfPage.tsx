@@ -108,7 +108,7 @@ export default function ShelfPage() {
             <Options of={owners} />
           </Form.Select>
         )}
-        <Switch label="retired too" isOn={showsRetired} onTurn={setShowsRetired} />
+        <Switch label="show removed" isOn={showsRetired} onTurn={setShowsRetired} />
         <IfMayCreate kind="pots">
           <Button variant={openId ? 'outline' : 'next'} onClick={add}>
             Add a pot
@@ -139,14 +139,14 @@ function EmptyShelf({ onAdd }: { onAdd: () => void }) {
     <EmptyPage
       shows="shelf"
       title="Nothing on the shelf yet"
-      words="The shelf holds the pots your recipes draw from. For each you say what it looks like thick and dry, and how well one coat hides what is below; everything the ledger predicts comes from those two."
+      words="The shelf holds the pots your recipes draw from. For each you say what it looks like dried at full strength, and how well one coat hides what is below; everything the ledger predicts comes from those two."
     >
       <Button variant="next" onClick={onAdd}>
         Add the first pot
       </Button>
       <LinkButton to="/shelf/fill/pigments">Begin with plain pigments</LinkButton>
       <LinkButton to="/shelf/fill">Many pots in one picture</LinkButton>
-      <LinkButton to="/shelf/files">Take in a table of pots</LinkButton>
+      <LinkButton to="/shelf/files">Import a table of pots</LinkButton>
       <SampleButton />
     </EmptyPage>
   );

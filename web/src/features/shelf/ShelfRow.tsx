@@ -65,7 +65,7 @@ function Left({ pot }: { pot: Pot }) {
     <span className="left-cell">
       {pot.isWanted && <small>to buy</small>}
       {(state === 'low' || state === 'empty') && <b>{state}</b>}
-      {state !== 'empty' && <span>{pot.volumeMl ?? '–'}</span>}
+      {state !== 'empty' && <span>{leftWords(pot.volumeMl)}</span>}
     </span>
   );
 }
@@ -83,3 +83,7 @@ function Hiding({ pot, stripe }: { pot: Pot; stripe: Stripe | undefined }) {
     </span>
   );
 }
+
+/** To a tenth of a millilitre, as people write it. */
+const leftWords = (ml: number | null | undefined): string =>
+  ml === null || ml === undefined ? '–' : String(Math.round(ml * 10) / 10);

@@ -36,7 +36,7 @@ async function open(...shelf: Pot[]) {
 
 const unfold = () =>
   fireEvent.click(
-    screen.getByRole('button', { name: /1 wash, ink or one-coat paint is read as thick and dry/ }),
+    screen.getByRole('button', { name: /1 wash, ink or one-coat paint: is the swatch/ }),
   );
 
 test('asks of what lets light through and has not been said, and of nothing else', async () => {

@@ -10,6 +10,7 @@ import Button from 'react-bootstrap/Button';
 import { useWriter } from '../../data/useWriter';
 import { Disclosure } from '../../kit/Disclosure';
 import { PotWords } from '../../kit/pots/PotWords';
+import { swatchWords } from '../../kit/words/swatchWords';
 
 /**
  * Pots that let light through and came before a swatch said what it shows: they are read as they
@@ -30,7 +31,7 @@ export function SwatchesToRead({ kept }: { kept: readonly Kept<Pot>[] }) {
     });
   return (
     <Disclosure
-      title={`${counted(unsaid.length, 'wash, ink or one-coat paint is', 'washes, inks and one-coat paints are')} read as thick and dry, as before`}
+      title={`${counted(unsaid.length, 'wash, ink or one-coat paint', 'washes, inks and one-coat paints')}: is the swatch one coat, or full strength?`}
     >
       <p>
         Most swatches of such pots show one coat over white. Read so, brown washes come out brown on
@@ -42,7 +43,7 @@ export function SwatchesToRead({ kept }: { kept: readonly Kept<Pot>[] }) {
             <PotWords hex={each.content.swatch} name={each.content.name} />
             {swatchReadings.map((reading) => (
               <Button key={reading} variant="plain" onClick={() => say(each, reading)}>
-                {reading}
+                {swatchWords(reading)}
               </Button>
             ))}
           </li>

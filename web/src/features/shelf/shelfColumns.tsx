@@ -13,7 +13,7 @@ export const shelfColumns = [
   column.accessor(({ content }) => content.kind, { id: 'kind', header: 'Kind' }),
   column.accessor(({ content }) => content.finish, { id: 'finish', header: 'Finish' }),
   column.accessor(({ content }) => content.flow, { id: 'flow', header: 'Flow' }),
-  column.accessor(({ content }) => content.hiding, { id: 'hiding', header: 'Hiding' }),
+  column.accessor(({ content }) => content.hiding, { id: 'hiding', header: 'Coverage' }),
   column.accessor((kept) => asLeft(kept).volumeMl ?? -1, { id: 'left', header: 'Left, ml' }),
   column.accessor(({ content }) => content.notes, {
     id: 'notes',

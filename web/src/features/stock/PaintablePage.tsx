@@ -24,7 +24,7 @@ export default function PaintablePage() {
   );
   return (
     <div className="page">
-      <PageHead title="What can be painted" />
+      <PageHead title="What I can paint now" />
       <ShelfTabs />
       <CheckboxGroup
         legend="Shelves that are here"
@@ -68,8 +68,8 @@ function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readon
           {missing.length === 0
             ? 'Everything it needs is here.'
             : furthest === null
-              ? `Lacks ${counted(missing.length, 'pot')}, and not all have a stand-in.`
-              : `With stand-ins; of the farthest, ${differenceWords(furthest)}.`}
+              ? `Lacks ${counted(missing.length, 'pot')}, and not all have a substitute.`
+              : `With substitutes; of the farthest, ${differenceWords(furthest)}.`}
         </p>
         {missing.length > 0 && (
           <ul className="rows" aria-label={`Missing for ${name}`}>

@@ -62,7 +62,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
               <h2 dir="auto">{pot.name}</h2>
               <p>
                 {stateWords(pot, line)}
-                {line.recipes.length > 0 && '. Drawn from by '}
+                {line.recipes.length > 0 && '. Used by '}
                 {line.recipes.map(({ id, name }, index) => (
                   <span key={id}>
                     {index > 0 && ', '}
@@ -112,7 +112,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
 function stateWords({ volumeMl }: Pot, { state, isWanted }: ShoppingLine): string {
   if (state === 'low') return `Low, ${volumeMl} ml left`;
   if (state === 'empty') return 'Empty';
-  if (state === 'retired') return 'Retired';
+  if (state === 'retired') return 'Removed';
   return isWanted ? 'On the list by hand' : 'Enough';
 }
 

@@ -10,7 +10,7 @@ import type { BenchPartProps } from '../benchPart';
 /** Another painter's work longer ago than this is no reason to ask, ms. */
 const latelyMs = 3 * 3_600_000;
 
-/** Told before it matters: another has taken up the models in hand, or has just painted on them. */
+/** Told before it matters: another paints the models in hand, or has just painted on them. */
 export function AlsoHere({ bench, view, hand }: BenchPartProps) {
   const membership = useMembership();
   const isOfClub = membership.is === 'in';
@@ -46,7 +46,7 @@ export function AlsoHere({ bench, view, hand }: BenchPartProps) {
         return (
           <p key={name} dir="auto">
             <b>{name || 'Somebody'}</b>
-            {has.length > 0 && ` has taken up ${modelsOf(has.map(({ model }) => model))}`}
+            {has.length > 0 && ` paints ${modelsOf(has.map(({ model }) => model))}`}
             {has.length > 0 && last && ', and'}
             {last &&
               ` painted on ${modelsOf(last.models)} ${agoWords(hand.now - Date.parse(last.at))}`}

@@ -36,7 +36,7 @@ export function TakenUp({ army, bench, view }: BenchPartProps) {
   };
   return (
     <section>
-      <h2>Who has which</h2>
+      <h2>Who is painting what</h2>
       <ul className="rows">
         {holders.map((holder) => (
           <li className="across" key={holder}>
@@ -45,7 +45,7 @@ export function TakenUp({ army, bench, view }: BenchPartProps) {
             </span>
             {holder === memberId && (
               <Button variant="plain" onClick={() => void press('let go', own)}>
-                Let go
+                Give back
               </Button>
             )}
           </li>
@@ -57,7 +57,7 @@ export function TakenUp({ army, bench, view }: BenchPartProps) {
           disabled={isLoading}
           onClick={() => void press('taken', open, isTaken)}
         >
-          {isTaken ? 'Take them up all the same' : `I take up ${modelsWords(open)}`}
+          {isTaken ? 'Paint them anyway' : `I’ll paint ${modelsWords(open)}`}
         </Button>
       )}
       {error && isTaken && <Problem>{asProblem(error).message}</Problem>}

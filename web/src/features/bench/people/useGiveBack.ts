@@ -2,7 +2,7 @@ import type { Bench } from '@yellow-ledger/core';
 import { useClaimMutation, useClaimsQuery } from '../../../data/club/clubApi';
 import { useMembership } from '../../../data/club/membership';
 
-/** Gives back the models one has taken up of the army of a bench: the evening on it is over. */
+/** Gives back the models one paints of the army of a bench: the evening on it is over. */
 export function useGiveBack({ armyId }: Bench): () => void {
   const membership = useMembership();
   const isOfClub = membership.is === 'in';

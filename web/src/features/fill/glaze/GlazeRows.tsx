@@ -17,7 +17,7 @@ const heads = [
   'Pot',
   'Thick',
   'One coat on white',
-  'Hiding',
+  'Coverage',
   'Your pass of glaze',
   'How sure',
 ];

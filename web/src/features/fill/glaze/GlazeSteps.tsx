@@ -11,9 +11,9 @@ export function GlazeSteps() {
         </Button>
       </li>
       <li>
-        In each row brush one neat coat across the first field. Across the next five go one pass of
-        the glaze, two, three, four and five, each wiped and brushed as you glaze and dry before the
-        next. Above and below the strokes the card stays bare.
+        In each row brush one neat coat across the first field. Across the next five go one to five
+        passes of the glaze. Wipe and brush each as you glaze, and let it dry before the next. Above
+        and below the strokes the card stays bare.
       </li>
       <li>Photograph the whole card in even light, flat, without flash, all corners in it.</li>
     </ol>

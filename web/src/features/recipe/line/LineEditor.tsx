@@ -1,6 +1,5 @@
 import {
   counted,
-  finishLevels,
   meanings,
   meaningTells,
   meaningWord,
@@ -34,6 +33,7 @@ import { LineStudies } from '../studies/LineStudies';
 import { RangeEnds } from './RangeEnds';
 import { ToolEditor } from './ToolEditor';
 import { useLeaveUnfinished } from '../useDraft';
+import { standardOptions } from '../../../kit/words/standards';
 
 const meaningOptions = meanings.map((id) => ({
   id,
@@ -107,13 +107,13 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
           <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
           <NumberField
             name="coatsUpTo"
-            label="up to, until even"
+            label="more coats if needed, until even"
             step={1}
             placeholder="no more"
             whenEmpty="absent"
           />
           <NumberField name="dryMinutes" label={dryLabel(step)} unit="min" />
-          <SelectField name="level" label="From level" options={finishLevels} />
+          <SelectField name="level" label="From standard" options={standardOptions} />
         </div>
         {!isRight && (
           <p className="line-held" role="status">
@@ -186,5 +186,5 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
 /** The drying time assumed where no minutes are written. */
 const dryLabel = (step: Step) =>
   step.dryMinutes === 0 && !techniqueOf(step.technique).lifts
-    ? `Drying, each: reckoned ${Math.round(reckonedDryMinutes(step))}`
-    : 'Drying, each';
+    ? `Drying per coat: about ${Math.round(reckonedDryMinutes(step))}`
+    : 'Drying per coat';

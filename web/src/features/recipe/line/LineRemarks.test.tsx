@@ -69,7 +69,7 @@ test('an objection has its mend and its answer, and its figure on pointing alone
 
 test('“meant so” is kept with the line and the figure it was said of', () => {
   const { fixes } = open([objection]);
-  press('Meant so');
+  press('On purpose');
   expect(fixes[0].changes).toMatchObject([
     { do: 'replace', step: { setAside: [{ rule: 'doesNotCover', value: 11.26 }] } },
   ]);
@@ -77,10 +77,10 @@ test('“meant so” is kept with the line and the figure it was said of', () =>
 
 test('what is set aside is small, offers no mend, and can be said again', () => {
   const { fixes } = open([{ ...objection, isSetAside: true }]);
-  press('1 meant so');
+  press('1 on purpose');
   expect(screen.getByText(/Covers in 8 coats/).className).toContain('quiet');
   expect(screen.queryByRole('button', { name: 'Make it 8' })).toBeNull();
-  press('Say it again');
+  press('Show it again');
   expect(fixes[0].changes).toMatchObject([{ do: 'replace', step: { setAside: [] } }]);
 });
 
@@ -89,7 +89,7 @@ test('a note looks like none, and is answered by nobody', () => {
   expect(screen.queryByText(/Worth knowing/)).toBeNull();
   press('1 note');
   expect(screen.getByText(/Worth knowing/).className).toContain('quiet');
-  expect(screen.queryByRole('button', { name: 'Meant so' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'On purpose' })).toBeNull();
 });
 
 test('the first is open, the others are behind one press', () => {
@@ -106,9 +106,9 @@ test('the first is open, the others are behind one press', () => {
 });
 
 test.each([
-  [{ isOut: true }, 'Left out: it is switched out.'],
+  [{ isOut: true }, 'Left out: it is switched off.'],
   [{ restores: 'zero' }, 'Left out, with the line it repairs.'],
-  [{ level: 'display' as const }, 'Left out: it begins at display level.'],
+  [{ level: 'display' as const }, 'Left out: it begins at the display standard.'],
 ])('a line that is left out says why: %j', (part, words) => {
   open([objection], { step: { ...step, ...part }, buildUp: { ...buildUp, isIncluded: false } });
   expect(screen.getByText(words)).toBeTruthy();

@@ -13,6 +13,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import { Disclosure } from '../../../kit/Disclosure';
+import { standardName } from '../../../kit/words/standards';
 
 export interface LineRemarksProps {
   step: Step;
@@ -65,11 +66,11 @@ export function LineRemarks(props: LineRemarksProps) {
   );
 }
 
-/** @example quietTitle(two notes and one set aside) // → '2 notes, 1 meant so' */
+/** @example quietTitle(two notes and one set aside) // → '2 notes, 1 on purpose' */
 function quietTitle(quiet: readonly Remark[]): string {
   const aside = quiet.filter(({ isSetAside }) => isSetAside).length;
   const notes = quiet.length - aside;
-  return [notes > 0 && counted(notes, 'note', 'notes'), aside > 0 && `${aside} meant so`]
+  return [notes > 0 && counted(notes, 'note', 'notes'), aside > 0 && `${aside} on purpose`]
     .filter(Boolean)
     .join(', ');
 }
@@ -103,12 +104,10 @@ export function RemarkWords({ remark, recipe, onFix }: RemarkWordsProps) {
             onFix(isSetAside ? bringBackFix(remark, recipe) : setAsideFix(remark, recipe))
           }
         >
-          {isSetAside ? 'Say it again' : 'Meant so'}
+          {isSetAside ? 'Show it again' : 'On purpose'}
         </Button>
       )}
-      {rule === 'potGone' && potId && (
-        <Link to={`/shelf/replace/${potId}`}>Look for what stands in</Link>
-      )}
+      {rule === 'potGone' && potId && <Link to={`/shelf/replace/${potId}`}>Find a substitute</Link>}
     </p>
   );
 }
@@ -120,7 +119,7 @@ function figureWords({ value, unit }: Remark['figure']): string {
 }
 
 function whyLeftOut({ isOut, restores, level }: Step): string {
-  if (isOut) return 'Left out: it is switched out.';
+  if (isOut) return 'Left out: it is switched off.';
   if (restores !== undefined) return 'Left out, with the line it repairs.';
-  return `Left out: it begins at ${level} level.`;
+  return `Left out: it begins at the ${standardName(level)} standard.`;
 }

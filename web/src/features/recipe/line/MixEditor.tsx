@@ -68,7 +68,7 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
             {parts.fields.length > 1 && (
               <Button
                 variant="icon"
-                aria-label={`Take part ${index + 1} out of the mix`}
+                aria-label={`Remove part ${index + 1} from the mix`}
                 onClick={() => parts.remove(index)}
               >
                 <X aria-hidden />
@@ -130,7 +130,7 @@ function mixChoices(
       id,
       name,
       hex: swatch,
-      hint: retired ? 'retired' : kind,
+      hint: retired ? 'removed' : kind,
     }));
   return [...lines, ...onShelf];
 }

@@ -18,7 +18,7 @@ export function PlaceFigures({
   surface: readonly SurfaceColour[];
 }) {
   return (
-    <Disclosure title="Figures at each place">
+    <Disclosure title="Numbers at each place">
       <FigureTable
         label="Figures"
         heads={['Place', ...toneStops.map(({ name }) => name)]}

@@ -11,6 +11,7 @@ import {
   thinningWords,
   type Recipe,
   type Step,
+  whereWords,
 } from '@yellow-ledger/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
@@ -82,7 +83,7 @@ export function RecipeLine(props: RecipeLineProps) {
             className="line-button"
             data-line={step.id}
             aria-expanded={isOpen}
-            aria-label={`Line ${number} ${step.stage} ${label}: ${words.mix(step.mix)}`}
+            aria-label={`Line ${number} ${step.stage} ${label}: ${words.mix(step.mix)}. ${whereWords(step, shapeOf(props.draft.recipe))}`}
             onClick={onToggle}
             onKeyDown={(event) => onKey(step.id, event)}
           >

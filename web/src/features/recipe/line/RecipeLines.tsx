@@ -116,10 +116,10 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
       {build && (
         <div className="line-grid ground-line">
           <span className="ground-words">
-            Ground: {words.groundName}
+            Undercoat: {words.groundName}
             {build.groundIsEstimate && ' ≈'}
           </span>
-          <Ribbon stops={build.stops} surface={build.ground} label="The ground" height={12} />
+          <Ribbon stops={build.stops} surface={build.ground} label="The undercoat" height={12} />
         </div>
       )}
       <DndContext
@@ -177,8 +177,7 @@ export function RecipeLines({ draft, words, prediction, pots }: RecipeLinesProps
           {recipe.steps.length === 0 ? 'Write the first line' : 'Add a line'}
         </Button>
         <small>
-          Colours are those of dry paint in daylight. Wet paint looks starker: wait before you judge
-          it.
+          Colours are those of dry paint in daylight. Wet paint looks stronger; judge it dry.
         </small>
       </div>
       {recipe.steps.length > 1 && <SeveralLines recipe={recipe} pots={pots} deeds={deeds} />}

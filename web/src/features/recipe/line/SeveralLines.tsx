@@ -75,7 +75,7 @@ function SayOfAll({ recipe, pots, deeds, marked }: SeveralLinesProps & { marked:
     <>
       <div className="flow">
         <SayField
-          label="What is to hold of them"
+          label="What to change"
           sentence={sentence}
           marks={sentence.trim() === '' ? [] : reading.marks}
           names={names}

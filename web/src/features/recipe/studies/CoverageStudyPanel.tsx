@@ -56,10 +56,10 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
           isCovered ? 'covered' : differenceWords(missing),
         ])}
       />
-      <h2>Over other grounds</h2>
+      <h2>Over other undercoats</h2>
       <FigureTable
         heads={[
-          'Ground',
+          'Undercoat',
           'Covers at',
           `With ${counted(written, 'coat')}`,
           <span key="use" className="visually-hidden">

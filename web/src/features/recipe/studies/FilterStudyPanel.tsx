@@ -45,7 +45,7 @@ export function FilterStudyPanel({ step, number, draft, words, deeds }: RecipeLi
             variant="outline"
             onClick={() => deeds.edit(step.isOut ? back : { ...step, isOut: true })}
           >
-            {step.isOut ? 'Switch it in' : 'Switch it out'}
+            {step.isOut ? 'Switch it on' : 'Switch it off'}
             {repairs.length > 0 &&
               `, with line ${repairs.map(({ id }) => words.lineNumber(id)).join(' and ')} that repairs it`}
           </Button>{' '}

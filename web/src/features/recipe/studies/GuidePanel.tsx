@@ -77,7 +77,7 @@ export function GuidePanel({ step, number, draft, words, deeds }: RecipeLineProp
             )}
           </p>
         )}
-        <p>The form is chosen on the leaf “On a form”.</p>
+        <p>Choose the form on the tab “On a form”.</p>
       </div>
     </div>
   );

@@ -66,7 +66,7 @@ export function PassesPanel({ step, draft, pots }: RecipeLineProps) {
           settledWords(passes),
         ])}
       />
-      <h2>Make grounds look alike</h2>
+      <h2>Make undercoats look alike</h2>
       <p>
         What this line makes at the {places[1]} with the passes written:{' '}
         <Swatch hex={answer.target.hex} />
@@ -83,8 +83,8 @@ export function PassesPanel({ step, draft, pots }: RecipeLineProps) {
         ))}
       </div>
       <FigureTable
-        label="The same colour over other grounds"
-        heads={['Ground', 'Paint it so', 'It looks']}
+        label="The same colour over other undercoats"
+        heads={['Undercoat', 'Paint it so', 'It looks']}
         rows={answer.alike.map(({ potId, found }) => [
           grounds.find(({ id }) => id === potId)?.name ?? 'a pot',
           towardWords(found),

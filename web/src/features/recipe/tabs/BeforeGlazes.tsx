@@ -26,7 +26,7 @@ export function BeforeGlazes({ recipe, words, onFix }: StepToolProps) {
       <h2>Before the glazes</h2>
       <p className="quiet">
         The layers are to end as they are written, with all glazes and filters on. So they have to
-        be painted starker first.
+        be painted stronger first.
         <Figures>
           {' '}
           Before the glazes {Math.round(contrast.before)} L* between the darkest and the lightest,

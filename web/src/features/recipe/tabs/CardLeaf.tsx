@@ -10,6 +10,7 @@ import type { LeafProps } from '../leafProps';
 import { RecipeCard } from './RecipeCard';
 import { PageWait } from '../../../kit/PageWait';
 import './cardLeaf.scss';
+import { standardName } from '../../../kit/words/standards';
 
 const papers = ['A6', 'A4'] as const;
 
@@ -24,7 +25,9 @@ export default function CardLeaf({ draft, words, prediction }: LeafProps) {
     try {
       saveText(await worker().recipeAs(format, recipe), `${recipe.name}${endings[0]}`, mediaType);
     } catch (error) {
-      notify(error instanceof Error ? error.message : 'The file could not be written.');
+      notify(error instanceof Error ? error.message : 'The file could not be written.', {
+        isProblem: true,
+      });
     }
   };
   if (!prediction) return <PageWait>Writing the card …</PageWait>;
@@ -44,7 +47,7 @@ export default function CardLeaf({ draft, words, prediction }: LeafProps) {
         })}
         <p>
           {includedSteps(recipe).length} of {recipe.steps.length} lines: those of the{' '}
-          {recipe.finishLevel} level.
+          {standardName(recipe.finishLevel)} standard.
         </p>
       </div>
       <RecipeCard recipe={recipe} words={words} prediction={prediction} paper={paper} />

@@ -27,6 +27,7 @@ import { useEditRecipe } from '../useDraft';
 import { useLineDeeds } from '../line/useLineDeeds';
 import { PageWait } from '../../../kit/PageWait';
 import './levelsLeaf.scss';
+import { standardName } from '../../../kit/words/standards';
 
 const levelWords: Record<FinishLevel, string> = {
   field: 'for the rank and file',
@@ -44,7 +45,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
   if (recipe.steps.length === 0) return <PageWait>There is no line to finish yet.</PageWait>;
   if (!answer) return <PageWait>Adding up …</PageWait>;
   return (
-    <section className="levels-leaf" aria-label="Finish levels">
+    <section className="levels-leaf" aria-label="Standards">
       <p>
         The same recipe at three finishes. Passes can differ by level; ▪ marks where you may stop:
         all is covered, light and dark stand right, nothing waits to be repaired.
@@ -68,7 +69,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
               <th scope="col">In</th>
               {answer.map(({ level }) => (
                 <th scope="col" key={level}>
-                  {level}
+                  {standardName(level)}
                   <small className="below">{levelWords[level]}</small>
                 </th>
               ))}
@@ -117,7 +118,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
                   <Ribbon
                     surface={build.steps.at(-1)?.surface ?? build.ground}
                     stops={build.stops}
-                    label={`The finished surface at ${level} level`}
+                    label={`The finished surface at ${standardName(level)} standard`}
                     isEstimate={build.steps.at(-1)?.isEstimate}
                   />
                 </td>
@@ -132,7 +133,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
                     type="radio"
                     name="finish-level"
                     id={`level-${level}`}
-                    label={level}
+                    label={standardName(level)}
                     checked={recipe.finishLevel === level}
                     onChange={() => edit({ ...recipe, finishLevel: level }, 'finish level')}
                   />
@@ -165,10 +166,10 @@ function Cell({
       <Button
         variant="plain"
         className="level-out"
-        aria-label={`take in line ${number} from ${level} level`}
+        aria-label={`include line ${number} from ${standardName(level)} on`}
         onClick={() => onEdit({ ...step, level })}
       >
-        take in
+        include
       </Button>
     );
   }
@@ -176,7 +177,7 @@ function Cell({
     <span className="level-cell">
       <FigureField
         isLabelHidden
-        label={`${techniqueOf(step.technique).counts === 'coat' ? 'Coats' : 'Passes'} of line ${number} at ${level} level`}
+        label={`${techniqueOf(step.technique).counts === 'coat' ? 'Coats' : 'Passes'} of line ${number} at ${standardName(level)} standard`}
         value={coatsOf(step, level)}
         isRight={(coats) => Number.isInteger(coats) && coats >= 1 && coats <= mostCoats}
         expected={`it should be a whole number from 1 to ${mostCoats}`}

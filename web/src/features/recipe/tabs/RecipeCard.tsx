@@ -23,6 +23,7 @@ import { minutesInWords } from '../../../kit/words/minutesInWords';
 import type { RecipeWords } from '../../../kit/words/recipeWords';
 import { useTotals } from '../useTotals';
 import type { Prediction } from '../../../workers/shared/predictWork';
+import { standardName } from '../../../kit/words/standards';
 
 export interface RecipeCardProps {
   recipe: Recipe;
@@ -55,7 +56,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
     >
       <h2 dir="auto">{recipe.name}</h2>
       <p className="card-head">
-        {recipe.surface} · {recipe.finishLevel} level · over {words.groundName}
+        {recipe.surface} · {standardName(recipe.finishLevel)} · over {words.groundName}
         {` · ${minutesInWords(totals.handsOnMinutes)} hands-on, ${minutesInWords(totals.dryMinutes)} drying`}
         {recipe.hairDryer && ' with a hair dryer'}
         {isLarge && ` · drops for ${counted(recipe.models, 'model')}`}

@@ -44,8 +44,8 @@ export default function RecolourLeaf({ draft, prediction, words, pots }: LeafPro
   return (
     <section className="stacked" aria-label="Recolour">
       <p>
-        Every mix is looked for anew on your shelf, as far from the mid in light as it is now. A
-        wash stays a wash, and a second light keeps its colour.
+        Finds a new mix for each line from your pots; lights and darks keep their steps. A wash
+        stays a wash, and a second light keeps its colour.
       </p>
       <div className="flow">
         <Colour label="New mid" value={chosen} onChoose={setMid} />
@@ -70,7 +70,7 @@ export default function RecolourLeaf({ draft, prediction, words, pots }: LeafPro
         )}
       </div>
       <CheckboxGroup
-        legend="Pots that stay where they are"
+        legend="Keep these pots"
         options={known.map(({ id, name }) => ({ value: id, name }))}
         ticked={held}
         onTicked={setHeld}
@@ -81,7 +81,7 @@ export default function RecolourLeaf({ draft, prediction, words, pots }: LeafPro
           disabled={looking !== null}
           onClick={() => void look({ mid: chosen, ...ends, held })}
         >
-          Look for the mixes
+          Find new mixes
         </Button>
         {looking && (
           <>

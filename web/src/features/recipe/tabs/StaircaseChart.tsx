@@ -82,7 +82,7 @@ export function StaircaseChart({
           </LineChart>
         </ResponsiveContainer>
       </div>
-      <Disclosure title="The figures, L*">
+      <Disclosure title="The numbers, L*">
         <FigureTable
           label={`Figures: ${label}`}
           heads={[xLabel, ...points.map(({ name }) => name)]}

@@ -32,8 +32,8 @@ export default function CardMeasure() {
   return (
     <div className="stacked">
       <p>
-        Brush one neat coat across a card that is half black and half white, let it dry, and take
-        the four colours from a colour reader or from one evenly lit picture.
+        Brush one neat coat across a card that is half black and half white, and let it dry. Take
+        the four colours with a colour reader or from one evenly lit picture.
       </p>
       <RadioGroup
         label="Where the colours come from"
@@ -89,11 +89,11 @@ function CardResult({ answer, isPractice }: { answer: CardAnswer; isPractice: bo
   return (
     <div role="status">
       <p>
-        Thick and dry <Swatch hex={swatch} /> {swatch}, hiding {hiding.toFixed(2)}. Laid over the
+        Dried at full strength <Swatch hex={swatch} />, coverage {hiding.toFixed(2)}. Laid over the
         card again it comes within {playedForward.toFixed(1)} ΔE00 of what was read
         {playedForward > 2 && ': the readings do not go together, so read them again'}.
         {isPractice &&
-          ' The card was a made-up one: take the figures only to see what a measured pot changes.'}
+          ' The card was a made-up one: use the numbers only to see what a measured pot changes.'}
       </p>
       <Button
         variant="outline"

@@ -28,7 +28,7 @@ export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly
       <form className="flow freeze-form" onSubmit={(event) => void submit(event)}>
         <TextField name="name" label="Name of a new variant" />
         <Button type="submit" variant="outline" disabled={!isReady}>
-          Fork a variant
+          Copy as a variant
         </Button>
       </form>
     </FormProvider>

@@ -29,9 +29,9 @@ export function FreezeForm({ draft, versions }: { draft: Draft; versions: readon
       note: note.trim(),
       revision: draft.base.revision,
     });
-    if (result.error) return notify(asProblem(result.error).message);
+    if (result.error) return notify(asProblem(result.error).message, { isProblem: true });
     form.reset({ note: '' });
-    notify(`Version ${number} is frozen.`);
+    notify(`Version ${number} is saved.`);
   });
   const mayFreeze = useMay('recipes', recipe.id)('write');
   if (!mayFreeze) return null;
@@ -44,10 +44,10 @@ export function FreezeForm({ draft, versions }: { draft: Draft; versions: readon
           variant="next"
           disabled={isSame || !isSaved || isLoading || draft.base.revision === 0}
         >
-          Freeze as version {number}
+          Save version {number}
         </Button>
         {isSame && <p>Nothing has changed since version {last.number}.</p>}
-        {!isSaved && !isSame && <p>It can be frozen as soon as it is saved.</p>}
+        {!isSaved && !isSame && <p>It can be kept as a version as soon as it is saved.</p>}
       </form>
     </FormProvider>
   );

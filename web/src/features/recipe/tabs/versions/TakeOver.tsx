@@ -51,7 +51,7 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         <b dir="auto">{parent.name}</b>, which this is a variant of, is not in this ledger: it was
         deleted, or not brought along. The variant stands on its own.{' '}
         <Button variant="plain" onClick={cutTie}>
-          Cut the tie
+          Unlink it
         </Button>
       </p>
     );
@@ -64,7 +64,7 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
       </Link>
       , version {parent.version}.{' '}
       <Button variant="plain" onClick={cutTie}>
-        Cut the tie
+        Unlink it
       </Button>
     </p>
   );

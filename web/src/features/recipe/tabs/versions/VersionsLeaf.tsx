@@ -39,9 +39,9 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
                 ) : (
                   <Button
                     variant="plain"
-                    onClick={() => edit(content, `bring back ${number} ${Date.now()}`)}
+                    onClick={() => edit(content, `restore ${number} ${Date.now()}`)}
                   >
-                    Bring it back to the page
+                    Restore this version
                   </Button>
                 )}
               </li>
@@ -52,7 +52,7 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
         <div>
           <h2>Variants</h2>
           <p>
-            A variant is a recipe of its own that keeps its tie: clean and worn, living and dead,
+            A variant is a recipe of its own that stays linked: clean and worn, living and dead,
             warm and cold.
           </p>
           <ul className="ruled">

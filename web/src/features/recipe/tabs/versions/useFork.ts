@@ -26,10 +26,10 @@ export function useFork({ recipe, base, saveState }: Draft, versions: readonly V
       const isFrozen = last !== undefined && isSameContent(last.content, recipe);
       if (!isFrozen && mayFreeze) {
         version += 1;
-        const note = `Forked as ${name}`;
+        const note = `Copied as ${name}`;
         const { revision } = base;
         const frozen = await freeze({ recipeId: recipe.id, number: version, note, revision });
-        if (frozen.error) return notify(asProblem(frozen.error).message);
+        if (frozen.error) return notify(asProblem(frozen.error).message, { isProblem: true });
       }
       // Of another’s recipe that has no version yet there is nothing to be tied to.
       const tie = version > 0 && { parent: { recipeId: recipe.id, name: recipe.name, version } };

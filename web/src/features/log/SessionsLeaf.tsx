@@ -24,7 +24,7 @@ const MonthCalendar = lazyPage(
 const mostShown = 30;
 
 /** A calendar of the evenings, and what was done in each. */
-export function SittingsLeaf({ pots }: { pots: Pot[] }) {
+export function SessionsLeaf({ pots }: { pots: Pot[] }) {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logOverview());
   const worker = useWorker(ofEverything);
   const notify = useNotice();
@@ -51,7 +51,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
         <MonthCalendar days={days} newest={dayOf(sessions[0])} day={day} onDay={setDay} />
         {day && (
           <Button variant="outline" onClick={() => setDay(null)}>
-            All sittings
+            All sessions
           </Button>
         )}
         <p className="log-export">
@@ -85,7 +85,7 @@ export function SittingsLeaf({ pots }: { pots: Pot[] }) {
         ))}
         {!day && sessions.length > mostShown && (
           <p>
-            The newest {mostShown} of {sessions.length} sittings; choose a day for others.
+            The newest {mostShown} of {sessions.length} sessions; choose a day for others.
           </p>
         )}
       </div>
