@@ -165,7 +165,7 @@ describe('a recipe', () => {
       request(app).delete('/api/pots/ground?revision=1').set('Host', 'localhost');
     const refused = await remove().expect(409);
     expect(refused.body.error).toMatchObject({ code: 'in-use' });
-    expect(refused.body.error.message).toContain('Retire it instead');
+    expect(refused.body.error.message).toContain('Remove it from the shelf instead');
     await request(app).delete('/api/recipes/r1?revision=1').set('Host', 'localhost').expect(204);
     await remove().expect(204);
   });

@@ -82,7 +82,7 @@ export function fileRoutes(work: LedgerWork, workFolder: string): Router {
   const underWay = new Map<string, number>();
   router.get('/under-way/:name', (request, response) => {
     const share = underWay.get(request.params.name);
-    if (share === undefined) throw notFound('file that is being taken in');
+    if (share === undefined) throw notFound('file that is being imported');
     response.json({ share });
   });
 

@@ -20,7 +20,7 @@ export async function receive(sent: IncomingMessage, path: string): Promise<void
     throw new Problem(
       507,
       'disk-full',
-      `There is room on the disk for a file of ${(most / 1e6).toFixed(1)} MB, and this one has ${(bytes / 1e6).toFixed(1)} MB or more. Nothing was taken in.`,
+      `There is room on the disk for a file of ${(most / 1e6).toFixed(1)} MB, and this one has ${(bytes / 1e6).toFixed(1)} MB or more. Nothing was imported.`,
     );
   };
   const file = await open(path, 'w');

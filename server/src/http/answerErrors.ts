@@ -42,13 +42,13 @@ function problemOf(error: unknown): Problem {
     return new Problem(
       409,
       'nothing-changed',
-      `Nothing has changed since version ${error.number}, so there is nothing to freeze.`,
+      `Nothing has changed since version ${error.number}, so there is nothing to save as a version.`,
     );
   if (error instanceof GroundNotFrozen)
     return new Problem(
       409,
       'ground-not-frozen',
-      'It goes onto a recipe as that is now, and a version must never change: freeze that one first, then choose its version as the ground.',
+      'It goes onto a recipe as that is now, and a version must never change: save a version of that one first, then choose its version as the ground.',
     );
   if (error instanceof DamagedRecord)
     return new Problem(

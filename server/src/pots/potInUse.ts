@@ -20,7 +20,7 @@ export async function refuseWhenInUse(id: string, within: Knex.Transaction): Pro
   throw new Problem(
     409,
     'in-use',
-    `This pot cannot be deleted: ${whoDraws(recipes.size)} from it. Retire it instead.`,
+    `This pot cannot be deleted: ${whoDraws(recipes.size)} from it. Remove it from the shelf instead.`,
   );
 }
 

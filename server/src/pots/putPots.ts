@@ -19,7 +19,7 @@ export async function putPotsInto(
       throw new Problem(
         409,
         'stale',
-        `${content.name} was changed elsewhere since the table was looked at. Nothing was taken in; look at it again.`,
+        `${content.name} was changed elsewhere since the table was looked at. Nothing was imported; look at it again.`,
         { current: error.current },
       );
     }

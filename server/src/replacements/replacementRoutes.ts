@@ -26,7 +26,7 @@ export function replacementRoutes(): Router {
       throw new Problem(
         409,
         'stale',
-        'One of these recipes was changed elsewhere since you looked at it. Nothing was replaced; look again and choose anew.',
+        'One of these recipes was changed elsewhere since you looked at it. Nothing was replaced; look again and choose once more.',
         { current: error.current },
       );
     }

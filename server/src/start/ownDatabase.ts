@@ -78,12 +78,12 @@ function checkThere(file: string, lock: Database.Database): void {
   const state = lock.prepare<[], { made: number }>('select made from state').get();
   if (size === undefined && state?.made === 1)
     throw new StartProblem(
-      `${file} was here and is gone. Put it back or put a backup in its place; to begin anew, delete ${file}.lock.`,
+      `${file} was here and is gone. Put it back or put a backup in its place; to start over, delete ${file}.lock.`,
     );
   // While the first file is being made it may be empty, if the power goes.
   if (size === 0 && state?.made !== 0)
     throw new StartProblem(
-      `${file} is empty (0 bytes): it is no ledger. Put a backup in its place; to begin anew, delete it.`,
+      `${file} is empty (0 bytes): it is no ledger. Put a backup in its place; to start over, delete it.`,
     );
   if (size === undefined) lock.exec(beingMade);
 }

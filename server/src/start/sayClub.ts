@@ -13,7 +13,7 @@ export async function sayClub(
 ): Promise<void> {
   const address = carriage.by === 'proxy' ? `${carriage.address}/` : at;
   const say = (line: string) => console.log(`  ${line}`);
-  if (carriage.by === 'proxy') say(`members come in at ${address}`);
+  if (carriage.by === 'proxy') say(`members log in at ${address}`);
   if (carriage.by === 'plain http')
     say(
       'Nothing is encrypted: whoever is in this network reads passphrases and everything else. Phones keep no screen awake, and cannot install it.',

@@ -51,7 +51,7 @@ export function versionRoutes(): Router {
         409,
         'stale',
         error.current
-          ? 'This recipe or its versions were changed elsewhere since you opened it; load it again and freeze then.'
+          ? 'This recipe or its versions were changed elsewhere since you opened it; load it again, then save the version.'
           : 'This recipe was deleted elsewhere since you opened it.',
         { current: error.current },
       );

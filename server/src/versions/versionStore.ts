@@ -35,7 +35,7 @@ export class NothingChanged extends Error {
 /** The ground of the recipe is not frozen itself: a version would change with it. */
 export class GroundNotFrozen extends Error {
   constructor() {
-    super('the ground of the recipe is not frozen');
+    super('the ground of the recipe is no version');
     this.name = 'GroundNotFrozen';
   }
 }

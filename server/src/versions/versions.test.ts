@@ -63,7 +63,7 @@ test('a version frozen twice is frozen once, and nothing new is nothing to freez
   const refused = await freeze(2, { note: 'b', revision: 1 }).expect(409);
   expect(refused.body.error).toMatchObject({
     code: 'nothing-changed',
-    message: 'Nothing has changed since version 1, so there is nothing to freeze.',
+    message: 'Nothing has changed since version 1, so there is nothing to save as a version.',
   });
   expect(await versions()).toHaveLength(1);
 });

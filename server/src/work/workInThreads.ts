@@ -77,7 +77,7 @@ export function workInThreads({
     } catch (error) {
       if ((error as NodeJS.ErrnoException).code === 'ERR_WORKER_OUT_OF_MEMORY')
         throw new LedgerFileError(
-          `This file needs more than the ${mostMemoryMb} MB of memory there are for it. Nothing was taken in.`,
+          `This file needs more than the ${mostMemoryMb} MB of memory there are for it. Nothing was imported.`,
         );
       throw error;
     } finally {

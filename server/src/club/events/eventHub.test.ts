@@ -183,7 +183,7 @@ test('nobody listens without having come in, and nobody by the hundred', async (
   expect((await listen(painter)).response.status).toBe(200);
 });
 
-test('who comes from before a backup was put in place is told to begin anew', async () => {
+test('who comes from before a backup was put in place is told to start over', async () => {
   const { told } = await listen(other, '99999999.99999999');
   await until(() => told.length > 0);
   expect(told[0].event).toBe('anew');

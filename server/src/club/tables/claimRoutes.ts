@@ -42,7 +42,7 @@ export function claimRoutes(door: ClubDoor, { db }: Ledger): Router {
       throw new Problem(
         409,
         'taken',
-        `${who?.name ?? 'Somebody'} has taken up model ${numbers} already. Agree on it, or take it up all the same.`,
+        `${who?.name ?? 'Somebody'} is painting model ${numbers} already. Agree on it, or paint it anyway.`,
         { current: others },
       );
     }),

@@ -33,7 +33,7 @@ test('of two who take up the same model the second is told who has it, and has n
   await claim(wren, [1, 2, 3]).expect(204);
   const { body } = await claim(sedge, [3, 4]).expect(409);
   expect((body as { error: { message: string } }).error.message).toContain(
-    'Wren has taken up model 3',
+    'Wren is painting model 3',
   );
   expect((await list()).map(({ model, memberId }) => [model, memberId])).toEqual(
     [1, 2, 3].map((model) => [model, wren.id]),
