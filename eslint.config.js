@@ -1,6 +1,7 @@
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import plainComment from './scripts/lint/plainComment.mjs';
+import retiredWords from './scripts/lint/retiredWords.mjs';
 import unconditionalExpectation from './scripts/lint/unconditionalExpectation.mjs';
 
 export default tseslint.config(
@@ -11,7 +12,9 @@ export default tseslint.config(
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],
     linterOptions: { reportUnusedDisableDirectives: 'error' },
-    plugins: { words: { rules: { 'plain-comment': plainComment } } },
+    plugins: {
+      words: { rules: { 'plain-comment': plainComment, 'retired-words': retiredWords } },
+    },
     rules: {
       'words/plain-comment': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
@@ -57,5 +60,18 @@ export default tseslint.config(
       // TanStack Table's hook is not memoized by the React compiler, which this build does not use.
       'react-hooks/incompatible-library': 'off',
     },
+  },
+  {
+    files: ['web/src/**/*.ts', 'web/src/**/*.tsx', 'core/src/**/*.ts', 'server/src/**/*.ts'],
+    // Painters' own words, and names of stored values, are no sentences of the screen.
+    ignores: [
+      '**/*.test.ts',
+      '**/*.test.tsx',
+      '**/testing/**',
+      '**/any*.ts',
+      'core/src/answers/shorthand/**',
+      '**/demo/**',
+    ],
+    rules: { 'words/retired-words': 'error' },
   },
 );

@@ -1,0 +1,2 @@
+export function screenFiles(): string[];
+export function stringsOf(file: string, source?: string): { text: string; line: number }[];
