@@ -102,9 +102,9 @@ const shots: {
     path: '/bench',
     async ready(page) {
       await layUnit(page, page.url().replace('/bench', ''), 'Ferry Crew', 6);
-      await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
+      await page.getByRole('button', { name: 'I’ve mixed it' }).click();
       await paint(page);
-      await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
+      await page.getByRole('button', { name: 'I’ve mixed it' }).click();
       await later(page);
       await page.getByRole('button', { name: 'Model 1 is done' }).click();
       await page.getByRole('button', { name: 'Model 1 is done', pressed: true }).waitFor();
@@ -115,7 +115,7 @@ const shots: {
     path: '/bench',
     viewport: phone,
     async ready(page) {
-      await page.getByRole('link', { name: 'Paint on: Ferry Crew' }).click();
+      await page.getByRole('link', { name: 'Continue: Ferry Crew' }).click();
       await page.getByText(/^Still to do in this step/).waitFor();
     },
   },

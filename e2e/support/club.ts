@@ -45,8 +45,8 @@ export async function comeIn(
   await page
     .getByLabel('Passphrase', { exact: true })
     .fill(club.passphrases.get(name) ?? 'not a member');
-  if (isShared) await page.getByLabel(/A tablet of several/).check();
-  await page.getByRole('button', { name: 'Come in' }).click();
+  if (isShared) await page.getByLabel(/Shared tablet/).check();
+  await page.getByRole('button', { name: 'Log in' }).click();
   await expect(page.getByRole('link', { name: 'To the page' })).toBeAttached();
   return page;
 }

@@ -11,7 +11,7 @@ export async function drawBeginning(browser: Browser, path: string): Promise<voi
   await beginning.goto(empty.url);
   await beginning.getByRole('button', { name: 'Begin with plain pigments' }).click();
   await beginning.getByRole('radio', { name: 'red' }).check();
-  await beginning.getByRole('button', { name: 'Draft it, and show it on a form' }).click();
+  await beginning.getByRole('button', { name: 'Make a recipe and preview it' }).click();
   await beginning
     .getByRole('img', { name: /from straight below/ })
     .first()

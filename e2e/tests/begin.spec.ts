@@ -16,7 +16,7 @@ test('from an empty ledger to a drafted recipe on a form in at most 12 presses',
   await press('radio', 'cloth');
   await press('radio', 'yellow');
   await press('button', 'Begin with plain pigments');
-  await press('button', 'Draft it, and show it on a form');
+  await press('button', 'Make a recipe and preview it');
   await expect(page.getByRole('img', { name: /from straight below/ }).first()).toBeVisible();
   expect(presses).toBeLessThanOrEqual(12);
   await expect(page.getByText('look at it on a form')).toHaveAttribute('aria-current', 'step');
@@ -39,10 +39,10 @@ test('from an empty ledger to a drafted recipe on a form in at most 12 presses',
 test('the beginning is left at any step, and does not come again', async ({ page, empty }) => {
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Begin with plain pigments' }).click();
-  await page.getByRole('button', { name: 'Draft it, and show it on a form' }).click();
+  await page.getByRole('button', { name: 'Make a recipe and preview it' }).click();
   await page.getByRole('link', { name: 'Change one thing' }).click();
   await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave this; I know my way' }).click();
+  await page.getByRole('button', { name: 'Skip the tour' }).click();
   await page.reload();
   await expect(page.getByRole('button', { name: /^Line 1 / })).toBeVisible();
   await expect(page.getByText('look at it on a form')).toBeHidden();

@@ -14,7 +14,7 @@ test('one step at a time: its mix in drops, what dries, what to paint meanwhile'
   await expect(now(page)).toContainText(/1 paint : /);
   const meanwhile = page.getByRole('button', { name: /line 1.* models?$/ });
   expect(await meanwhile.count()).toBeGreaterThan(1);
-  await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
+  await page.getByRole('button', { name: 'I’ve mixed it' }).click();
   await expect(page.getByRole('heading', { name: 'Wet on the palette' })).toBeVisible();
   const first = await now(page).innerText();
   await paint(page);
@@ -207,7 +207,7 @@ test('a recipe deleted while it is on the bench is told; what was painted stays'
   await expect(page.getByText(/No recipe, or it is gone: metal/)).toBeVisible();
   await page.getByRole('link', { name: 'log', exact: true }).last().click();
   await page.getByRole('link', { name: /^Model 1 of/ }).click();
-  await expect(page.getByText(/which is gone: told from the log alone/)).toBeVisible();
+  await expect(page.getByText(/which is gone: shown from the log alone/)).toBeVisible();
   await expect(page.getByRole('cell', { name: /Helm Copper/ })).toBeVisible();
 });
 

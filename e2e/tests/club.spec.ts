@@ -59,18 +59,16 @@ test('an evening: what one paints shows with the others, who was away catches up
 
     // Two who take up the same models are told before both have paint on them.
     await barnaby.goto(`${club.url}/bench/evening-wren`);
-    await expect(
-      barnaby.getByRole('status').filter({ hasText: 'Wren has taken up' }),
-    ).toBeVisible();
-    await barnaby.getByRole('button', { name: /^I take up/ }).click();
-    await expect(barnaby.getByText(/Wren has taken up model .* already/)).toBeVisible();
+    await expect(barnaby.getByRole('status').filter({ hasText: 'Wren paints' })).toBeVisible();
+    await barnaby.getByRole('button', { name: /^I’ll paint/ }).click();
+    await expect(barnaby.getByText(/Wren is painting model .* already/)).toBeVisible();
 
     // On the shared tablet one press says who paints.
     await sedge.goto(`${club.url}/bench/evening-sedge`);
     await expect(done(sedge)).toBeEnabled();
     await sedge.context().setOffline(true);
     await press(sedge);
-    await expect(sedge.getByText(/The server does not answer. Paint on/)).toBeVisible();
+    await expect(sedge.getByText(/The server does not answer. Carry on/)).toBeVisible();
     await sedge.getByRole('button', { name: 'Barnaby', exact: true }).click();
     await press(sedge);
     await press(wren);
@@ -109,13 +107,13 @@ test('a painter proposes a recipe to the club, a manager approves it, and no arm
     await expect(wren.getByLabel('Recipe', { exact: true })).toBeDisabled();
     await wren.getByRole('link', { name: 'Versions' }).click();
     await wren.getByLabel('Name of a new variant').fill('Copper, brighter');
-    await wren.getByRole('button', { name: 'Fork a variant' }).click();
+    await wren.getByRole('button', { name: 'Copy as a variant' }).click();
     await expect(wren.getByText('Yours alone')).toBeVisible();
     await wren.getByRole('link', { name: 'Propose it to the club' }).click();
     await wren
-      .getByLabel('It is to be')
+      .getByLabel('Propose it as')
       .selectOption({ label: 'the next version of Copper diving helm' });
-    await wren.getByLabel(/What it is better at/).fill('as it was, to begin with');
+    await wren.getByLabel(/Why is it better/).fill('as it was, to begin with');
     await wren.getByRole('button', { name: 'Propose it', exact: true }).click();
     await expect(wren.getByRole('heading', { name: /Copper, brighter/ })).toBeVisible();
     await wren.getByLabel('A remark on all of it').fill('Look at line two');
@@ -151,12 +149,12 @@ test('who is put out with writes waiting is told, and has them still', async ({ 
     await expect(done(barnaby)).toBeEnabled();
     await barnaby.context().setOffline(true);
     await press(barnaby);
-    await expect(barnaby.getByText(/The server does not answer. Paint on/)).toBeVisible();
+    await expect(barnaby.getByText(/The server does not answer. Carry on/)).toBeVisible();
 
     await ottoline.goto(`${club.url}/club`);
     const row = ottoline.getByRole('listitem').filter({ hasText: 'Barnaby' });
-    await row.getByRole('button', { name: 'Put out …' }).click();
-    await row.getByRole('button', { name: 'Put Barnaby out of the club' }).click();
+    await row.getByRole('button', { name: 'Remove …' }).click();
+    await row.getByRole('button', { name: 'Remove Barnaby from the club' }).click();
     await giveOnceMore(ottoline, club, 'Ottoline');
     await expect(row).toHaveCount(0);
 
@@ -199,11 +197,11 @@ test('one-time codes: turned on by a phone, asked for at the door, and a recover
     await phone.goto(club.url);
     await phone.getByLabel('Name').fill('Wren');
     await phone.getByLabel('Passphrase', { exact: true }).fill(club.passphrases.get('Wren') ?? '');
-    await phone.getByRole('button', { name: 'Come in' }).click();
+    await phone.getByRole('button', { name: 'Log in' }).click();
     const code = phone.getByLabel('Code from your authenticator app');
     await expect(code).toBeFocused();
     await code.fill('111111');
-    await phone.getByRole('button', { name: 'Come in' }).click();
+    await phone.getByRole('button', { name: 'Log in' }).click();
     await expect(phone.getByText(/That is not the code/)).toBeVisible();
     await code.fill(recoveryCode.toLowerCase());
     await code.press('Enter');
@@ -252,7 +250,7 @@ test('what is mine is opened to one member, taken back on one page, and a guest 
       await expect(marsh.getByRole('note')).toContainText('You are a guest');
       await expect(
         marsh.getByRole('button', {
-          name: /^(New recipe|Archive|Duplicate|Add a|Retire|Write a new|Put it on)/,
+          name: /^(New recipe|Archive|Duplicate|Add a|Remove|Write a new|Put it on)/,
         }),
       ).toHaveCount(0);
     }
@@ -296,7 +294,7 @@ test('a ledger becomes a club by one link, lets somebody in by another, and each
     await expect(late.getByText(/This link lets nobody in/)).toBeVisible();
     await late.getByLabel('Name', { exact: true }).fill('Odo');
     await late.getByLabel('Passphrase', { exact: true }).fill('reeds under the lamp');
-    await late.getByRole('button', { name: 'Come in' }).click();
+    await late.getByRole('button', { name: 'Log in' }).click();
     await expect(
       late.getByText('This name and this passphrase do not belong together.'),
     ).toBeVisible();
@@ -313,7 +311,7 @@ test('a ledger of one’s own goes into a club and back out, over kill -9, and w
   const { dataFolder } = alone;
   const own = await ownBrowser(browser);
   await own.goto(`${alone.url}/shelf`);
-  await own.getByRole('button', { name: 'Try it with the sample' }).click();
+  await own.getByRole('button', { name: 'Open the example collection' }).click();
   await expect(own.getByRole('button', { name: 'Peat', exact: true })).toBeVisible();
   await alone.kill();
 
@@ -371,7 +369,7 @@ test('every screen of a club is for everybody: light, dark, and on a phone', asy
         '/club/who-sees',
         () => expect(page.getByText('yours alone until you show it')).toBeVisible(),
       ],
-      ['/club/trail', () => expect(page.getByText('came in').first()).toBeVisible()],
+      ['/club/trail', () => expect(page.getByText('logged in').first()).toBeVisible()],
       [
         '/club/proposals',
         async () => {

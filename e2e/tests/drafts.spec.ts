@@ -47,6 +47,6 @@ test('from a shelf of nothing there is nothing to draft, and the sample helps', 
 }) => {
   await page.goto(`${empty.url}/recipes/draft`);
   await expect(page.getByText(/it takes a primer to stand on/)).toBeVisible();
-  await page.getByRole('button', { name: /sample/i }).click();
+  await page.getByRole('button', { name: /example/i }).click();
   await expect(page.getByRole('button', { name: 'Take this draft' })).toHaveCount(3);
 });

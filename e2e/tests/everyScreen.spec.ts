@@ -13,7 +13,7 @@ function leavesOf(recipe: string): Screen[] {
       (page) => expect(page.getByRole('img', { name: /grain, from straight below/ })).toBeVisible(),
     ],
     ['values', (page) => expect(page.getByText(/The steps are/)).toBeVisible()],
-    ['levels', (page) => expect(page.getByRole('radio', { name: 'table' })).toBeVisible()],
+    ['levels', (page) => expect(page.getByRole('radio', { name: 'tabletop' })).toBeVisible()],
     [
       'versions',
       (page) => expect(page.getByText('The finished surfaces are the same.')).toBeVisible(),
@@ -78,7 +78,7 @@ const screens: Screen[] = [
     'recolouring',
     '/recipes/reed-cloak/recolour',
     async (page) => {
-      await page.getByRole('button', { name: 'Look for the mixes' }).click();
+      await page.getByRole('button', { name: 'Find new mixes' }).click();
       await expect(page.getByRole('heading', { name: 'After' })).toBeVisible();
     },
   ],
@@ -106,7 +106,7 @@ const screens: Screen[] = [
     'beginning',
     '/begin',
     (page) =>
-      expect(page.getByRole('button', { name: 'Draft it, and show it on a form' })).toBeEnabled(),
+      expect(page.getByRole('button', { name: 'Make a recipe and preview it' })).toBeEnabled(),
   ],
   [
     'finding anything',
@@ -138,7 +138,7 @@ const screens: Screen[] = [
     'pigments to look through',
     '/shelf/fill/pigments',
     async (page) => {
-      await page.getByRole('button', { name: 'Look through them' }).click();
+      await page.getByRole('button', { name: 'Check these pigments' }).click();
       await expect(page.getByLabel('Name of Yellow ochre')).toBeVisible();
     },
   ],
@@ -198,13 +198,13 @@ const screens: Screen[] = [
     'taking in of a table',
     '/shelf/files',
     async (page) => {
-      await page.getByLabel('File to take in').setInputFiles({
+      await page.getByLabel('File to import').setInputFiles({
         name: 'pots.csv',
         mimeType: 'text/csv',
         buffer: Buffer.from('name,hex,hiding\nMudlark,#7a5a3a,0.7\n,mud,3\n'),
       });
       await page.getByText('Which column is which').click();
-      await expect(page.getByRole('button', { name: 'Take in 1 pot' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Import 1 pot' })).toBeVisible();
     },
   ],
   [
@@ -227,7 +227,7 @@ const screens: Screen[] = [
       await page.getByText('Recipes of the whole army').click();
       await page.getByRole('button', { name: 'Lantern Bearers' }).click();
       await expect(page.getByText('The shares add up to 100 %.')).toBeVisible();
-      await page.getByText('Light from a point, worked out').click();
+      await page.getByText('Glow from a light source').click();
       await page.getByRole('button', { name: 'Work out the light' }).click();
       await expect(page.getByRole('button', { name: /^Write it down/ })).toBeVisible();
     },
@@ -291,7 +291,7 @@ const screens: Screen[] = [
       await page.getByLabel('A hair dryer between coats').check();
       await expect(page.getByRole('img', { name: /^Timetable/ }).first()).toBeVisible();
       await page
-        .getByText(/^It went otherwise/)
+        .getByText(/^Evening over/)
         .first()
         .click();
       await expect(page.getByText('Planning …')).toBeHidden();
@@ -350,8 +350,8 @@ const screens: Screen[] = [
       await page.getByRole('link', { name: 'Log', exact: true }).click();
       await expect(page.locator('.sitting')).toHaveCount(3);
       expect(await violationsOn(page)).toEqual([]);
-      await page.getByRole('link', { name: 'Own figures' }).click();
-      await expect(page.getByText(/From 3 records on/)).toBeVisible();
+      await page.getByRole('link', { name: 'My timings' }).click();
+      await expect(page.getByText(/Used once there are 3 timings/)).toBeVisible();
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Progress', exact: true }).click();
       await page.getByRole('link', { name: 'Dike Watch' }).click();

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { expect, isSaved, test } from '../support/test';
 
 const take = (page: Page, name: string, content: string | Buffer) =>
-  page.getByLabel('File to take in').setInputFiles({
+  page.getByLabel('File to import').setInputFiles({
     name,
     mimeType: 'text/csv',
     buffer: typeof content === 'string' ? Buffer.from(content) : content,
@@ -15,7 +15,7 @@ test('a new user takes a shelf in from a table, and taking it in again changes n
   empty,
 }) => {
   await page.goto(`${empty.url}/shelf`);
-  await page.getByRole('link', { name: 'Take in a table of pots' }).click();
+  await page.getByRole('link', { name: 'Import a table of pots' }).click();
   // As a spreadsheet of another country writes it: Latin-1, semicolons, decimal commas.
   const table =
     'Farbe;Hex;Deckkraft;ml\r\nSumpfgrün;#66713a;0,7;12,5\r\n"Torf ""alt""";#33261d;92 %;\r\n;#ffffff;1;2\r\nGrau;mud;0,5;\r\n';
@@ -25,14 +25,14 @@ test('a new user takes a shelf in from a table, and taking it in again changes n
   await expect(page.getByText('Row 4: name is empty; a pot needs one.')).toBeVisible();
   await expect(page.getByText(/Row 5: swatch is “mud”; it should be a colour/)).toBeVisible();
   expect((await (await page.request.get(`${empty.url}/api/pots`)).json()).items).toEqual([]);
-  await page.getByRole('button', { name: 'Take in 2 pots' }).click();
+  await page.getByRole('button', { name: 'Import 2 pots' }).click();
   await expect(page.getByText('2 pots added and 0 changed from regal.csv.')).toBeVisible();
 
   await take(page, 'regal.csv', Buffer.from(table, 'latin1'));
   await expect(status(page)).toHaveText('0 new, 0 changed, 2 as they are here, 2 bad.');
-  await expect(page.getByRole('button', { name: 'Take in 0 pots' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Import 0 pots' })).toBeDisabled();
   await page.getByRole('link', { name: 'Pots', exact: true }).click();
-  await expect(page.getByRole('row').filter({ hasText: 'Sumpfgrün' })).toContainText('0.70 firm');
+  await expect(page.getByRole('row').filter({ hasText: 'Sumpfgrün' })).toContainText('0.70 good');
   await expect(page.getByRole('button', { name: 'Torf "alt"', exact: true })).toBeVisible();
 });
 
@@ -78,7 +78,7 @@ test('a palette goes out and its colours come into another ledger', async ({
   const palette = await readFile((await download.path()) ?? '');
   await page.goto(`${empty.url}/shelf/files`);
   await take(page, 'shelf.gpl', palette);
-  await page.getByRole('button', { name: /^Take in \d+ pots/ }).click();
+  await page.getByRole('button', { name: /^Import \d+ pots/ }).click();
   await page.getByRole('link', { name: 'Pots', exact: true }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Marigold Clay' })).toContainText('≈');
 });
@@ -92,7 +92,7 @@ test('everything goes out as one file and comes into another ledger', async ({
   await page.goto(`${empty.url}/shelf/files`);
   await take(page, 'everything.ledger.json', text);
   await expect(
-    page.getByText(/Taken in: .*Reed cloak, three tones.* \d+ pots were new\./),
+    page.getByText(/Imported: .*Reed cloak, three tones.* \d+ pots were new\./),
   ).toBeVisible();
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await expect(page.getByRole('listitem')).toHaveCount(18);
@@ -109,7 +109,7 @@ test('what is no table, no palette and no ledger file is refused with the reason
   await expect(page.getByText(/no\.gpl: This is no palette file/)).toBeVisible();
   await take(page, 'cut.json', '{"format": "yellow-led');
   await expect(
-    page.getByText(/cut\.json was not taken in\. This file is no whole JSON/),
+    page.getByText(/cut\.json was not imported\. This file is no whole JSON/),
   ).toBeVisible();
 });
 
@@ -123,7 +123,7 @@ test('100,000 rows are looked at with progress, and are too many to take in', as
   await expect(page.getByRole('progressbar', { name: 'Rows looked at' })).toBeVisible();
   await expect(status(page)).toContainText('100,000 new');
   await expect(page.getByText(/100,000 pots at once are too many: up to 5,000/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Take in 100,000 pots' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Import 100,000 pots' })).toBeDisabled();
 });
 
 test('a backup is made, says what it holds, and can be taken along', async ({ page, demo }) => {

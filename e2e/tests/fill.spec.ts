@@ -16,9 +16,7 @@ test('a practice picture of a sheet is drawn, read, looked through and put on th
   const put = page.getByRole('button', { name: /^Put \d+ pots on the shelf/ });
   const words = (await put.textContent()) ?? '';
   await put.click();
-  await expect(
-    page.getByText(`${words.match(/\d+/)?.[0]} pots stand on the shelf now.`),
-  ).toBeVisible();
+  await expect(page.getByText(`${words.match(/\d+/)?.[0]} pots added.`)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
 });
 
@@ -47,16 +45,16 @@ test('names by list are pots with their pigments guessed; what is there already 
   await page
     .getByLabel('Names of pots, one a line')
     .fill('1. Yellow ochre, student\n2. Marsh Light\n- marsh light');
-  await page.getByRole('button', { name: 'Look through them' }).click();
-  await expect(page.getByText('A guess by its pigment')).toBeVisible();
-  await expect(page.getByText('Nothing is known of it but its name')).toBeVisible();
+  await page.getByRole('button', { name: 'Check these names' }).click();
+  await expect(page.getByText('Guessed from the pigment')).toBeVisible();
+  await expect(page.getByText('The name tells no colour')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Put 1 pot on the shelf' })).toBeVisible();
   await page.getByLabel('Colour of Marsh Light').fill('#8fa06a');
   await page.getByRole('button', { name: 'Put 2 pots on the shelf' }).click();
   await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
   await page.goto(`${empty.url}/shelf/fill/names`);
   await page.getByLabel('Names of pots, one a line').fill('Marsh Light');
-  await page.getByRole('button', { name: 'Look through them' }).click();
+  await page.getByRole('button', { name: 'Check these names' }).click();
   await page.getByRole('checkbox', { name: 'Marsh Light goes in' }).check();
   await expect(page.getByText('A pot of this name is on the shelf already.')).toBeVisible();
 });

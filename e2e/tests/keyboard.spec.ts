@@ -17,7 +17,7 @@ test('a recipe is written from nothing with the keyboard alone, and is there aft
   await keyboard.type('Soot');
   await page.getByLabel('Kind', { exact: true }).last().focus();
   await keyboard.type('primer');
-  await page.getByLabel('Swatch, thick and dry').focus();
+  await page.getByLabel('Swatch, dried, full strength').focus();
   await keyboard.press('Control+A');
   await keyboard.type('1b1b1d');
   await keyboard.press('Enter');
@@ -26,7 +26,7 @@ test('a recipe is written from nothing with the keyboard alone, and is there aft
   await keyboard.press('n');
   await expect(page.getByLabel('Name')).toBeFocused();
   await keyboard.type('Lamp Yellow');
-  await page.getByLabel('Swatch, thick and dry').focus();
+  await page.getByLabel('Swatch, dried, full strength').focus();
   await keyboard.press('Control+A');
   await keyboard.type('#e0a820');
   await keyboard.press('Enter');
@@ -43,7 +43,7 @@ test('a recipe is written from nothing with the keyboard alone, and is there aft
   await page.getByRole('button', { name: 'Write the first line' }).focus();
   await keyboard.press('Enter');
   await expect(page.getByLabel('Stage')).toBeFocused();
-  await page.getByLabel('Coats').focus();
+  await page.getByLabel('Coats', { exact: true }).focus();
   await keyboard.press('Control+A');
   await keyboard.type('4');
   await keyboard.press('Escape');

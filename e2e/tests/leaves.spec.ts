@@ -90,7 +90,7 @@ test('a ladder of even steps goes in as lines', async ({ page, demo }) => {
 
 test('passes differ by finish level, and the totals follow', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow/levels`);
-  const field = page.getByLabel('Coats of line 4 at field level');
+  const field = page.getByLabel('Coats of line 4 at rank and file standard');
   const totals = page.getByRole('row', { name: /^Adds up to/ });
   await expect(totals).toContainText('6 steps, 15 coats');
   await field.fill('1');
@@ -101,7 +101,7 @@ test('passes differ by finish level, and the totals follow', async ({ page, demo
   ).toBeVisible();
   await expect(totals).toContainText('6 steps, 13 coats');
   await field.fill('3');
-  await page.getByRole('button', { name: 'take in line 7 from field level' }).click();
+  await page.getByRole('button', { name: 'include line 7 from rank and file on' }).click();
   await expect(totals).toContainText('7 steps, 17 coats');
   await page.getByRole('checkbox', { name: 'Line 2 is in' }).uncheck();
   await expect(totals).toContainText('6 steps, 15 coats');
@@ -114,12 +114,12 @@ test('a version is frozen, compared, and brought back; frozen twice it is one', 
 }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow/versions`);
   await page.getByLabel('What this version is').fill('The first boat');
-  await page.getByRole('button', { name: 'Freeze as version 1' }).click();
+  await page.getByRole('button', { name: 'Save version 1' }).click();
   await expect(page.getByText(/The first boat · as the page is now/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Freeze as version 2' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save version 2' })).toBeDisabled();
   await expect(page.getByText('Nothing has changed since version 1.')).toBeVisible();
 
-  await page.getByLabel('Ground', { exact: true }).selectOption('Chalkbank Primer');
+  await page.getByLabel('Undercoat', { exact: true }).selectOption('Chalkbank Primer');
   await page.getByRole('link', { name: 'Lines', exact: true }).click();
   await page.getByRole('button', { name: /^Line 8 / }).press('Delete');
   await isSaved(page);
@@ -127,7 +127,7 @@ test('a version is frozen, compared, and brought back; frozen twice it is one', 
   await expect(page.getByText(/They differ most at the point/)).toBeVisible();
   await expect(page.getByRole('row').filter({ hasText: 'not there' })).toHaveCount(1);
   await expect(page.getByRole('link', { name: 'Draft after version 1' })).toBeVisible();
-  await page.getByRole('button', { name: 'Bring it back to the page' }).click();
+  await page.getByRole('button', { name: 'Restore this version' }).click();
   await expect(page.getByText('The finished surfaces are the same.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText(/They differ most at the point/)).toBeVisible();
@@ -146,7 +146,7 @@ test('a variant takes its parent’s later changes over line by line, and outliv
 }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow/versions`);
   await page.getByLabel('Name of a new variant').fill('Oilskin yellow, worn');
-  await page.getByRole('button', { name: 'Fork a variant' }).click();
+  await page.getByRole('button', { name: 'Copy as a variant' }).click();
   await expect(page).toHaveURL(/recipes\/[0-9a-f-]{36}$/);
   const variant = page.url();
   await page.getByRole('button', { name: /^Line 1 / }).click();
@@ -155,13 +155,13 @@ test('a variant takes its parent’s later changes over line by line, and outliv
 
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 2 / }).click();
-  await page.getByRole('textbox', { name: 'Coats' }).fill('5');
+  await page.getByRole('textbox', { name: 'Coats', exact: true }).fill('5');
   await page.getByRole('button', { name: /^Line 3 / }).click();
-  await page.getByRole('textbox', { name: 'Coats' }).fill('6');
+  await page.getByRole('textbox', { name: 'Coats', exact: true }).fill('6');
   await isSaved(page);
   await page.getByRole('link', { name: 'Versions' }).click();
-  await page.getByRole('button', { name: 'Freeze as version 2' }).click();
-  await expect(page.getByText('Version 2 is frozen.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save version 2' }).click();
+  await expect(page.getByText('Version 2 is saved.')).toBeVisible();
 
   await page.goto(`${variant}/versions`);
   await expect(page.getByText(/Version 2 of it is newer/)).toBeVisible();
@@ -184,7 +184,7 @@ test('a variant takes its parent’s later changes over line by line, and outliv
   await expect(
     page.getByText(/is not in this ledger.*The variant stands on its own/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Cut the tie' }).click();
+  await page.getByRole('button', { name: 'Unlink it' }).click();
   await expect(page.getByText(/is not in this ledger/)).toBeHidden();
   await isSaved(page);
 });
@@ -235,7 +235,7 @@ test('an empty recipe has leaves that say so', async ({ page, demo }) => {
   const leaf = (name: string) => page.getByRole('link', { name, exact: true }).click();
   await leaf('Light steps');
   await expect(page.getByText('There is no line yet')).toBeVisible();
-  await leaf('Finish levels');
+  await leaf('Standards');
   await expect(page.getByText('There is no line to finish yet.')).toBeVisible();
   await leaf('On a form');
   await expect(page.getByRole('img', { name: /folds, from the front/ })).toBeVisible();
@@ -265,8 +265,8 @@ test('a version survives a power cut, and a mend too', async ({ page }) => {
   await isSaved(page);
   await page.getByRole('link', { name: 'Versions' }).click();
   await page.getByLabel('What this version is').fill('Before the storm');
-  await page.getByRole('button', { name: 'Freeze as version 1' }).click();
-  await expect(page.getByText('Version 1 is frozen.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save version 1' }).click();
+  await expect(page.getByText('Version 1 is saved.')).toBeVisible();
   await first.kill();
   const second = await startServer({ demo: true, dataFolder: first.dataFolder });
   await page.goto(`${second.url}/recipes/oilskin-shadow/versions`);

@@ -24,8 +24,8 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
 }) => {
   await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
   await layUnit(page, demo.url, 'Ferry Crew', 2);
-  await page.getByRole('button', { name: 'Mixed: it stands on the palette' }).click();
-  await expect(now(page).getByText(/It stands on the palette\./)).toBeVisible();
+  await page.getByRole('button', { name: 'I’ve mixed it' }).click();
+  await expect(now(page).getByText(/It is mixed\./)).toBeVisible();
   await paintOn(page, 2);
 
   // Thinner than written: two presses, and the coats that follow say so.
@@ -147,9 +147,9 @@ test('the log goes out as a table, and its calendar leads to a day', async ({ pa
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Nothing was painted that day.')).toBeVisible();
-  await page.getByRole('button', { name: 'All sittings' }).click();
-  await page.getByRole('link', { name: 'Own figures' }).click();
-  await expect(page.getByText(/From 3 records on/)).toBeVisible();
+  await page.getByRole('button', { name: 'All sessions' }).click();
+  await page.getByRole('link', { name: 'My timings' }).click();
+  await expect(page.getByText(/Used once there are 3 timings/)).toBeVisible();
   await page.getByRole('link', { name: 'Progress' }).click();
   await expect(page.getByRole('region', { name: 'Progress of Lanternfen Levy' })).toBeVisible();
 });
@@ -163,7 +163,7 @@ test('readings: a wrong place is asked about, and twelve models by the practice 
   await page.getByLabel('L*').fill('76');
   await page.getByLabel('a', { exact: true }).fill('8');
   await page.getByLabel('b', { exact: true }).fill('68');
-  await page.getByRole('button', { name: 'Take these figures' }).click();
+  await page.getByRole('button', { name: 'Use these numbers' }).click();
   await expect(page.getByText(/Was another place read/)).toBeVisible();
   await page.getByRole('button', { name: /^It was the / }).click();
   await expect(page.getByText(/^1 model is read/)).toBeVisible();

@@ -90,7 +90,7 @@ test('of 2,000 models those are drawn that are seen, and they are dealt at once'
     data: { content: { ...content, units }, revision },
   });
   await page.goto(`${demo.url}/armies/lanternfen-levy/variants`);
-  await page.getByRole('button', { name: 'Deal otherwise' }).click();
+  await page.getByRole('button', { name: 'Deal again' }).click();
   await expect(page.getByRole('button', { name: 'Deal by number 5' })).toBeEnabled();
   expect(await page.locator('*').count()).toBeLessThan(1500);
   await expect(async () => {

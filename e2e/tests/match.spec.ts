@@ -23,7 +23,7 @@ test('a pot that is gone is matched from what is at hand', async ({ page, demo }
   await page.getByRole('radio', { name: 'a pot', exact: true }).check();
   await page.getByRole('combobox', { name: 'Pot to match' }).fill('old mari');
   await page.getByRole('option', { name: /Old Marigold/ }).click();
-  await page.getByLabel('only what is at hand').uncheck();
+  await page.getByLabel('only pots I have').uncheck();
   await page.getByRole('button', find).click();
   await expect(found.first()).toContainText('Old Marigold');
   await expect(found.first()).toContainText('nobody will see it');
@@ -43,10 +43,10 @@ test('figures are typed in, and wrong ones are named', async ({ page, demo }) =>
   await page.getByRole('radio', { name: 'L*, a, b' }).check();
   await page.getByLabel('L*', { exact: true }).fill('140');
   await expect(page.getByText('L* is 140; it should be a number from 0 to 100.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take these figures' }).click();
+  await page.getByRole('button', { name: 'Use these numbers' }).click();
   await expect(page.getByRole('button', find)).toBeDisabled();
   await page.getByLabel('L*', { exact: true }).fill('55');
-  await page.getByRole('button', { name: 'Take these figures' }).click();
+  await page.getByRole('button', { name: 'Use these numbers' }).click();
   await page.getByRole('button', find).click();
   await expect(page.getByRole('region', { name: 'Nearest mixes' })).toBeVisible();
 });

@@ -67,7 +67,7 @@ test('an edit of a pot can be undone after painting from it', async ({ page, dem
   const pot = async () => (await page.request.get(`${demo.url}/api/pots/helmcopper`)).json();
   const before = await pot();
   await page.goto(`${demo.url}/shelf`);
-  await page.getByRole('button', { name: `Retire ${before.content.name}` }).click();
+  await page.getByRole('button', { name: `Remove ${before.content.name}` }).click();
   await expect.poll(async () => (await pot()).content.retired).toBe(true);
   await page.getByRole('link', { name: 'Bench' }).click();
   await page
@@ -79,6 +79,6 @@ test('an edit of a pot can be undone after painting from it', async ({ page, dem
   await expect.poll(async () => (await pot()).usedMl ?? 0).toBeGreaterThan(0);
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('button', { name: /^Undo: put/ }).click();
-  await page.getByRole('button', { name: /^Undo: retire/ }).click();
+  await page.getByRole('button', { name: /^Undo: remove/ }).click();
   await expect.poll(async () => (await pot()).content).toEqual(before.content);
 });

@@ -4,15 +4,15 @@ import { expect, isSaved, test } from '../support/test';
 test('a recipe goes onto a finished surface, and never in a circle', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes`);
   await page.getByRole('button', { name: 'New recipe' }).click();
-  const ground = page.getByLabel('Ground', { exact: true });
+  const ground = page.getByLabel('Undercoat', { exact: true });
   await ground.selectOption('Copper diving helm');
-  await expect(page.getByText('Ground: Copper diving helm, as it is now')).toBeVisible();
+  await expect(page.getByText('Undercoat: Copper diving helm, as it is now')).toBeVisible();
   await page.getByRole('button', { name: 'Write the first line' }).click();
   await isSaved(page);
   // Frozen it cannot be as long as the helm below it can change.
   await page.getByRole('link', { name: 'Versions' }).click();
-  await page.getByRole('button', { name: /^Freeze/ }).click();
-  await expect(page.getByText(/freeze that one first/)).toBeVisible();
+  await page.getByRole('button', { name: /^Save version/ }).click();
+  await expect(page.getByText(/save a version of that one first/)).toBeVisible();
   await page.goto(`${demo.url}/recipes/copper-helm`);
   await expect(ground).toBeVisible();
   const circle = ground.locator('option', { hasText: 'is painted on top of this one' });
@@ -27,7 +27,7 @@ test('what a recipe stands on is deleted: it says so, and can be put on its prim
   await page.goto(`${demo.url}/recipes/boundary-sign`);
   await expect(page.getByText(/recipe or the version it goes onto is gone/)).toBeVisible();
   await page.getByRole('button', { name: 'Paint it over Lampsoot Primer' }).click();
-  await expect(page.getByText('Ground: Lampsoot Primer', { exact: true })).toBeVisible();
+  await expect(page.getByText('Undercoat: Lampsoot Primer', { exact: true })).toBeVisible();
   await expect(page.getByText(/goes onto is gone/)).toHaveCount(0);
 });
 
@@ -43,7 +43,7 @@ test('an over is made for some surfaces, and the bench asks for it once they are
   const over = page.getByRole('group', { name: 'Dust', exact: true });
   await over.getByLabel('Recipe', { exact: true }).selectOption('Reed dust, from the ground up');
   await over.getByRole('checkbox', { name: 'Face and arms' }).uncheck();
-  await expect(over.getByRole('img', { name: 'Oiled smock after it', exact: true })).toBeVisible();
+  await expect(over.getByRole('img', { name: /^Oiled smock after it: / })).toBeVisible();
   await expect(over.getByRole('img', { name: /^Face and arms after it/ })).toHaveCount(0);
   await page.getByRole('link', { name: 'To the bench' }).click();
   await page.getByText(/^Models: /).click();
@@ -104,7 +104,7 @@ test('a light from a point is worked out, and written as a recipe for each surfa
 }) => {
   await page.goto(`${demo.url}/armies/lanternfen-levy`);
   await page.getByRole('button', { name: 'Sluice Divers' }).click();
-  await page.getByText('Light from a point, worked out').click();
+  await page.getByText('Glow from a light source').click();
   await page.getByLabel('Reaches, % of the figure').fill('1');
   await expect(page.getByText(/“1” is not right: a number from 5 to 300/)).toBeVisible();
   await page.getByLabel('Reaches, % of the figure').fill('90');
@@ -122,7 +122,7 @@ test('a light from a point is worked out, and written as a recipe for each surfa
   await page.goto(`${demo.url}/recipes`);
   await page.getByRole('link', { name: 'Light on Diving dress', exact: true }).click();
   await expect(
-    page.getByText('Ground: Oilskin yellow, from the shadow up, as it is now'),
+    page.getByText('Undercoat: Oilskin yellow, from the shadow up, as it is now'),
   ).toBeVisible();
 });
 
@@ -133,7 +133,7 @@ test('a mark is written so that the light of what it is on goes on in it', async
   await page.goto(`${demo.url}/recipes`);
   await page.getByRole('button', { name: 'New recipe' }).click();
   await page
-    .getByLabel('Ground', { exact: true })
+    .getByLabel('Undercoat', { exact: true })
     .selectOption('Oilskin yellow, from the shadow up');
   await page.getByText('A mark that keeps the light below').click();
   await page.getByLabel('keeps of the light, %').fill('120');

@@ -62,7 +62,7 @@ test('wells pour into one another, every deed is undone, and a power cut loses n
   await expect(sheet(page, 'Well 2')).toContainText('Rosehip 56 %');
   await page.getByRole('button', { name: 'Undo: pour Well 1 into Well 2' }).click();
   await expect(sheet(page, 'Well 2')).toContainText('0.20 ml');
-  await page.getByRole('button', { name: 'Do again: pour Well 1 into Well 2' }).click();
+  await page.getByRole('button', { name: 'Redo: pour Well 1 into Well 2' }).click();
   await expect(sheet(page, 'Well 2')).toContainText('0.45 ml');
 
   const port = Number(new URL(demo.url).port);

@@ -78,7 +78,7 @@ test('a recipe goes from yellow to violet, and is kept as a variant with its tie
   await page.goto(`${demo.url}/recipes/oilskin-shadow/recolour`);
   await page.getByLabel('New mid').fill('#5a3a86');
   await page.getByLabel('Gull White').check();
-  await page.getByRole('button', { name: 'Look for the mixes' }).click();
+  await page.getByRole('button', { name: 'Find new mixes' }).click();
   await expect(page.getByRole('img', { name: 'After, from pit to point' })).toBeVisible();
   await expect(page.getByRole('row', { name: /stays/ })).toBeVisible();
   await page.getByRole('button', { name: 'Keep it as a variant' }).click();

@@ -14,7 +14,7 @@ for (const [plan, painters] of [
     await page.goto(`${demo.url}/armies/lanternfen-levy/plan`);
     await page.getByLabel('Plan', { exact: true }).selectOption(plan);
     await expect(summary(page)).toContainText(
-      /at the table, [\d.]+ % above what no plan can beat/,
+      /at the table, [\d.]+ % above the shortest possible/,
       {},
     );
     await expect(summary(page)).not.toContainText('have no room');
@@ -76,7 +76,7 @@ test('a plan is begun, and what cannot be is said at its field', async ({ page, 
     .fill(await form.getByLabel('Begins').first().inputValue());
   await expect(form.getByText(/should be a time when no other session is going on/)).toBeVisible();
   await form
-    .getByRole('button', { name: /^Take out the session/ })
+    .getByRole('button', { name: /^Remove the session/ })
     .nth(1)
     .click();
 
@@ -93,7 +93,7 @@ test('a plan is begun, and what cannot be is said at its field', async ({ page, 
   await expect(form.getByRole('alert')).toContainText(
     'models that Painter 1 does not claim too; model 1 would be painted by both',
   );
-  await form.getByRole('button', { name: 'Take out Painter 2' }).click();
+  await form.getByRole('button', { name: 'Remove Painter 2' }).click();
   await expect(form.getByRole('alert')).toHaveCount(0);
 
   await form.getByLabel('A hair dryer between coats').check();
@@ -111,7 +111,7 @@ test('after an evening that went otherwise it is planned on from there', async (
   await expect(summary(page)).toContainText('at the table');
   await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeVisible();
   await page
-    .getByText(/^It went otherwise/)
+    .getByText(/^Evening over/)
     .first()
     .click();
   const crew = page.getByRole('region', { name: 'Ferry Crew' }).first();
@@ -125,7 +125,7 @@ test('after an evening that went otherwise it is planned on from there', async (
   await first.fill('99');
   // More than were planned cannot have been painted.
   await expect(first).not.toHaveValue('99');
-  await page.getByRole('button', { name: 'Note it and plan on', exact: true }).first().click();
+  await page.getByRole('button', { name: 'Record it and plan on', exact: true }).first().click();
   await expect(page.getByRole('heading', { name: /^Thursday 3 December/, level: 2 })).toBeHidden(
     {},
   );
@@ -212,13 +212,15 @@ test('it says when it will be done; too late, a way out is taken, and the plan i
   await answer.getByRole('button', { name: 'What would help?' }).click();
   const ways = page.getByRole('list', { name: 'Ways to be done sooner' });
   await expect(ways.getByRole('listitem').first()).toContainText(/done on Thursday 10 December/);
-  await ways.getByRole('button', { name: 'Take it: Everything to field standard for now' }).click();
+  await ways
+    .getByRole('button', { name: 'Take it: Everything to rank and file standard for now' })
+    .click();
   await expect(answer.getByRole('status')).toContainText(/It will be done on Thursday 10 December/);
   await page.getByRole('button', { name: 'Keep this plan' }).click();
   await expect(page.getByText(/^Kept since/)).toBeVisible();
   await page.getByRole('button', { name: 'Hesper does not come' }).first().click();
   await expect(page.getByText(/^It is (still )?done on/)).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await page.reload();
   await expect(page.getByText(/^Kept since/)).toBeVisible();
   await expect(page.getByText('Everything to field')).toBeHidden();
@@ -232,7 +234,7 @@ test('evenings of every week go in at once, and who comes is ticked for each by 
   await openSetup(page);
   const inAMonth = new Date(Date.now() + 30 * 24 * 60 * 60_000).toISOString().slice(0, 10);
   await page.getByLabel('until').fill(inAMonth);
-  const put = page.getByRole('button', { name: /^Put \d+ evenings in$/ });
+  const put = page.getByRole('button', { name: /^Add \d+ evenings$/ });
   const count = Number((await put.innerText()).match(/\d+/)?.[0]);
   expect(count).toBeGreaterThan(4);
   await put.click();

@@ -18,7 +18,7 @@ test('the ribbons follow what is typed, and undo brings them back', async ({ pag
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => pictureOf(page, /The finished surface/)).toBe(finished);
   await expect(thinner).toHaveValue('0.5');
-  await page.getByRole('button', { name: 'Do again' }).click();
+  await page.getByRole('button', { name: 'Redo' }).click();
   await expect(page.getByText('1 of line 4 + 1 Oilskin Yellow')).toBeVisible();
 });
 
@@ -103,31 +103,31 @@ test('what was meant so is set aside, is still so after a reload, and goes with 
   await page.getByRole('button', { name: 'Done' }).click();
   const said = line.getByText(/^Breaks up: 8 parts of water/);
   await expect(said).toBeVisible();
-  await line.getByRole('button', { name: 'Meant so' }).first().click();
+  await line.getByRole('button', { name: 'On purpose' }).first().click();
   await expect(said).toBeHidden();
   await isSaved(page);
   await page.reload();
-  await line.getByRole('button', { name: '1 meant so' }).click();
+  await line.getByRole('button', { name: '1 on purpose' }).click();
   await expect(said).toBeVisible();
-  await expect(line.getByRole('button', { name: 'Say it again' })).toBeVisible();
+  await expect(line.getByRole('button', { name: 'Show it again' })).toBeVisible();
   await page.getByRole('button', { name: /^Line 1 / }).click();
   await page.getByLabel('Water parts').fill('2');
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(line.getByRole('button', { name: 'Say it again' })).toBeHidden();
+  await expect(line.getByRole('button', { name: 'Show it again' })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(line.getByRole('button', { name: '1 meant so' })).toBeVisible();
+  await expect(line.getByRole('button', { name: '1 on purpose' })).toBeVisible();
 });
 
 test('another ground shows at once, and a quicker finish level leaves lines out', async ({
   page,
 }) => {
-  const first = await pictureOf(page, 'The ground');
-  await page.getByLabel('Ground', { exact: true }).selectOption('Chalkbank Primer');
-  await expect.poll(() => pictureOf(page, 'The ground')).not.toBe(first);
+  const first = await pictureOf(page, 'The undercoat');
+  await page.getByLabel('Undercoat', { exact: true }).selectOption('Chalkbank Primer');
+  await expect.poll(() => pictureOf(page, 'The undercoat')).not.toBe(first);
   await expect(page.getByText(/^8 steps/)).toBeVisible();
-  await page.getByLabel('Finish level').selectOption('field');
+  await page.getByLabel('Standard').selectOption('field');
   await expect(page.getByText(/^6 steps/)).toBeVisible();
-  await expect(page.getByText('Left out: it begins at display level.')).toBeVisible();
+  await expect(page.getByText('Left out: it begins at the display standard.')).toBeVisible();
 });
 
 test('drops follow the number of models', async ({ page }) => {

@@ -15,7 +15,7 @@ test('recipes are found, duplicated, archived, and each of it undone', async ({ 
   await expect(copy).toBeVisible();
   await page.getByRole('button', { name: /Archive .*\(copy\)/ }).click();
   await expect(copy).toBeHidden();
-  await page.getByLabel('archived too').check();
+  await page.getByLabel('show archived').check();
   await expect(copy).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('button', { name: /Archive .*\(copy\)/ })).toBeVisible();
@@ -33,7 +33,7 @@ test('a recipe goes out as a file and comes into another ledger', async ({ page,
   await page.goto(`${empty.url}/recipes`);
   await page.getByLabel('Ledger file to import').setInputFiles(file);
   await expect(
-    page.getByText(/Taken in: Reed cloak, three tones. \d+ pots were new/),
+    page.getByText(/Imported: Reed cloak, three tones. \d+ pots were new/),
   ).toBeVisible();
   await expect(
     page.getByRole('link', { name: 'Reed cloak, three tones', exact: true }),
@@ -65,10 +65,10 @@ test('an empty ledger teaches, gives a first recipe its ground, and offers the s
   await expect(page.getByRole('heading', { name: 'No recipe written yet' })).toBeVisible();
   await page.getByRole('button', { name: 'Write the first recipe' }).click();
   await expect(page.getByText(/three plain primers are on the shelf now/)).toBeVisible();
-  await expect(page.getByLabel('Ground', { exact: true })).toContainText('Black primer');
+  await expect(page.getByLabel('Undercoat', { exact: true })).toContainText('Black primer');
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('button', { name: /^Undo: write a new recipe/ }).click();
-  await page.getByRole('button', { name: 'Try it with the sample' }).click();
+  await page.getByRole('button', { name: 'Open the example collection' }).click();
   await expect(page.getByRole('listitem')).toHaveCount(18);
 });
 

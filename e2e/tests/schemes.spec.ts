@@ -14,7 +14,7 @@ test('twenty cloaks are dealt, dealt otherwise, edited and undone', async ({ pag
     picks.evaluateAll((all) => all.map((each) => (each as HTMLSelectElement).value));
   const before = await dealt();
   expect(new Set(before).size).toBe(4);
-  await page.getByRole('button', { name: 'Deal otherwise' }).click();
+  await page.getByRole('button', { name: 'Deal again' }).click();
   await expect(page.getByRole('button', { name: 'Deal by number 5' })).toBeVisible();
   expect(await dealt()).not.toEqual(before);
   await page.keyboard.press('Control+z');
@@ -62,7 +62,7 @@ test('a surface is given variants, a place, a sub-assembly, and is held back', a
 test('one model is painted otherwise than its unit', async ({ page, demo }) => {
   await page.goto(`${demo.url}${levy}`);
   await page.getByRole('button', { name: 'Ferry Crew' }).click();
-  await page.getByText('Single models painted otherwise').click();
+  await page.getByText('Single models painted differently').click();
   await page.getByLabel('Model', { exact: true }).fill('3');
   await page.getByLabel('is painted by').selectOption('Cloak of mossy reeds');
   await expect(page.getByLabel('Oiled smock of model 3', { exact: true })).toHaveValue(
@@ -71,7 +71,7 @@ test('one model is painted otherwise than its unit', async ({ page, demo }) => {
   await page.getByRole('form').getByRole('button', { name: 'Done' }).click();
   await page.getByRole('link', { name: 'Together' }).click();
   await page.getByLabel('Unit').selectOption({ label: 'Ferry Crew, 7 models' });
-  await page.getByRole('button', { name: 'Show the figures' }).click();
+  await page.getByRole('button', { name: 'Show numbers' }).click();
   const smock = page.getByRole('row').filter({ hasText: 'Oiled smock' });
   await expect(smock).toContainText('L*');
   const asUnit = await smock.textContent();
@@ -105,7 +105,7 @@ test('a model is judged on a figure: what runs together is named', async ({ page
   await expect(page.getByRole('img', { name: /The model\..*face: Face and hands/ })).toBeVisible();
   const found = page.getByRole('list', { name: 'What was found' });
   await expect(found).toContainText(/touch and are near each other in value: seen in greys/);
-  await page.getByRole('button', { name: 'Show the figures' }).click();
+  await page.getByRole('button', { name: 'Show numbers' }).click();
   const mantle = page.getByRole('row').filter({ hasText: 'Reed mantle' });
   await expect(mantle).toContainText('L*');
   const first = await mantle.textContent();
@@ -144,7 +144,7 @@ test('a newer version is told to those painted by the older one, and can be take
   await drift.getByRole('button', { name: 'Repaint: pin to version 2' }).click();
   await expect(drift).toBeHidden();
   const diver = page.getByRole('listitem').filter({ hasText: 'Diving dress of Sluice Divers' });
-  await diver.getByRole('button', { name: 'Leave it' }).click();
+  await diver.getByRole('button', { name: 'Keep it as it is' }).click();
   await expect(diver).toContainText('Left on version 1.');
 });
 
@@ -190,7 +190,7 @@ test('painted models go over to another colour by what the log says is there, or
     .toContain('stripped');
   // On the bench the black begins on bare models, and what was painted stays in the log.
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await page.getByRole('link', { name: 'Paint on: Ferry Crew' }).click();
+  await page.getByRole('link', { name: 'Continue: Ferry Crew' }).click();
   await expect(which(page)).toBeVisible();
   expect(first).not.toBeNull();
   await page.goto(`${demo.url}/log`);
@@ -263,14 +263,14 @@ test('an army changed in two tabs keeps both changes, and what both changed can 
   await called(page, 'Mine');
   await expect(page.getByText(/Somebody changed the same thing elsewhere/)).toBeVisible();
   await expect(page.getByLabel('Army', { exact: true })).toHaveValue('Theirs');
-  await page.getByRole('button', { name: /^Do again/ }).click();
+  await page.getByRole('button', { name: /^Redo/ }).click();
   await expect.poll(async () => (await kept()).name).toBe('Mine');
   expect((await kept()).units).toHaveLength(8);
 });
 
 test('a plan and a deal are there after kill -9', async ({ page, demo }) => {
   await page.goto(`${demo.url}${levy}/variants`);
-  await page.getByRole('button', { name: 'Deal otherwise' }).click();
+  await page.getByRole('button', { name: 'Deal again' }).click();
   await expect(page.getByRole('button', { name: 'Deal by number 5' })).toBeEnabled();
   const picks = page.getByRole('combobox', { name: /^Reed mantle of model/ });
   const dealt = () =>

@@ -25,22 +25,22 @@ test('a pot is edited in its row: swatch, hiding by picture and by number', asyn
 }) => {
   await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
   const form = page.getByRole('form', { name: 'Edit Marigold Clay' });
-  await form.getByLabel('Swatch, thick and dry').fill('C80');
-  await form.getByRole('radio', { name: 'solid' }).check();
-  await expect(form.getByLabel('as a figure')).toHaveValue('0.95');
-  await form.getByLabel('as a figure').fill('0.33');
-  await expect(form.getByRole('radio', { name: 'veil' })).toBeChecked();
+  await form.getByLabel('Swatch, dried, full strength').fill('C80');
+  await form.getByRole('radio', { name: 'opaque' }).check();
+  await expect(form.getByLabel('as a number')).toHaveValue('0.95');
+  await form.getByLabel('as a number').fill('0.33');
+  await expect(form.getByRole('radio', { name: 'very thin' })).toBeChecked();
   await form.getByRole('slider', { name: 'Hue' }).press('ArrowRight');
-  await expect(form.getByLabel('Swatch, thick and dry')).not.toHaveValue('#cc8800');
+  await expect(form.getByLabel('Swatch, dried, full strength')).not.toHaveValue('#cc8800');
   await expect(form.getByText('Saved.')).toBeVisible();
   await form.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Marigold Clay' })).toContainText(
-    '0.33 veil',
+    '0.33 very thin',
   );
 
   await page.reload();
   await expect(page.getByRole('row').filter({ hasText: 'Marigold Clay' })).toContainText(
-    '0.33 veil',
+    '0.33 very thin',
   );
   const answer = await page.request.get(`${demo.url}/api/pots/marigold`);
   expect((await answer.json()).content.swatch).toMatch(/^#[0-9a-f]{6}$/);
@@ -52,8 +52,8 @@ test('bad input is named, nothing typed is lost, and nothing wrong is saved', as
 }) => {
   await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
   const form = page.getByRole('form', { name: 'Edit Marigold Clay' });
-  await form.getByLabel('Swatch, thick and dry').fill('mustard');
-  await form.getByLabel('as a figure').fill('1.4');
+  await form.getByLabel('Swatch, dried, full strength').fill('mustard');
+  await form.getByLabel('as a number').fill('1.4');
   await form.getByLabel('Left').fill('-2');
   await form.getByLabel('Name').fill('');
   await expect(form.getByText('“mustard” is not right')).toBeVisible();
@@ -68,8 +68,8 @@ test('bad input is named, nothing typed is lost, and nothing wrong is saved', as
   await expect(page.getByRole('heading', { name: 'Recipes' })).toBeVisible();
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('button', { name: 'Marigold Clay', exact: true }).click();
-  await expect(form.getByLabel('Swatch, thick and dry')).toHaveValue('mustard');
-  await expect(form.getByLabel('as a figure')).toHaveValue('1.4');
+  await expect(form.getByLabel('Swatch, dried, full strength')).toHaveValue('mustard');
+  await expect(form.getByLabel('as a number')).toHaveValue('1.4');
   const answer = await page.request.get(`${demo.url}/api/pots/marigold`);
   expect((await answer.json()).revision).toBe(1);
 });
@@ -102,19 +102,19 @@ test('adding, editing and retiring are undone and done again', async ({ page }) 
   const pot = page.getByRole('button', { name: 'Eel Skin', exact: true });
   await expect(pot).toBeVisible();
 
-  await page.getByRole('button', { name: 'Retire Eel Skin' }).click();
+  await page.getByRole('button', { name: 'Remove Eel Skin' }).click();
   await expect(pot).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect(pot).toBeVisible();
   await page.getByRole('button', { name: 'Undo: add Eel Skin' }).click();
   await expect(pot).toBeHidden();
-  await page.getByRole('button', { name: 'Do again: add Eel Skin' }).click();
+  await page.getByRole('button', { name: 'Redo: add Eel Skin' }).click();
   await expect(pot).toBeVisible();
 });
 
 test('undo does not undo what somebody else wrote since', async ({ page, demo }) => {
-  await page.getByRole('button', { name: 'Retire Coot Black' }).click();
-  await expect(page.getByText('Coot Black is retired')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove Coot Black' }).click();
+  await expect(page.getByText('Coot Black is removed')).toBeVisible();
   const url = `${demo.url}/api/pots/coot`;
   const kept = async () => (await page.request.get(url)).json();
   await expect.poll(async () => (await kept()).content.retired).toBe(true);
@@ -163,11 +163,11 @@ test('a guessed pot is measured on a card, and everything made from it loses its
   await form.getByLabel('Coat over the white half').fill('#5d3b6c');
   await form.getByRole('button', { name: 'Work it out' }).click();
   await expect(
-    form.getByText(/hiding 0\.\d\d\. Laid over the card again it comes within/),
+    form.getByText(/coverage 0\.\d\d\. Laid over the card again it comes within/),
   ).toBeVisible();
   await form.getByRole('button', { name: 'Take this for the pot' }).click();
   await expect(isGuess).not.toBeChecked();
-  await expect(form.getByLabel('Swatch, thick and dry')).not.toHaveValue('#4b2d58');
+  await expect(form.getByLabel('Swatch, dried, full strength')).not.toHaveValue('#4b2d58');
   await expect
     .poll(async () => {
       const kept = await page.request.get(`${demo.url}/api/pots/sloe`);
@@ -188,13 +188,13 @@ test('a wash from before is read as it was, until its owner says what the swatch
   });
   expect(put.ok()).toBe(true);
   await page.reload();
-  await page.getByRole('button', { name: /^1 wash, ink or one-coat paint is read/ }).click();
+  await page.getByRole('button', { name: /^1 wash, ink or one-coat paint: is the swatch/ }).click();
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Peatwater Wash' })
     .getByRole('button', { name: 'one coat over white' })
     .click();
-  await expect(page.getByText(/is read as thick and dry, as before/)).toBeHidden();
+  await expect(page.getByText(/is the swatch one coat/)).toBeHidden();
   await expect
     .poll(
       async () =>

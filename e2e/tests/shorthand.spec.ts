@@ -224,7 +224,7 @@ test('several lines are changed together, and copied into another recipe', async
   await page.getByText('Several lines at once').click();
   await page.getByRole('checkbox', { name: '3 layer, layer' }).check();
   await page.getByRole('checkbox', { name: '4 layer, layer' }).check();
-  await page.getByRole('combobox', { name: 'What is to hold of them' }).fill('1 paint : 3 water');
+  await page.getByRole('combobox', { name: 'What to change' }).fill('1 paint : 3 water');
   await page.getByRole('button', { name: 'Change 2 lines' }).click();
   await expect(page.getByText('1 paint : 3 water')).toHaveCount(2);
   await page.getByLabel('Copy into').selectOption({ label: 'Reed cloak, three tones' });

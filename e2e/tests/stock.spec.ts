@@ -16,7 +16,7 @@ test('an empty pot is replaced in its recipe, and what stood there is kept', asy
   await alter(page.request, demo.url, 'fenumber', { volumeMl: 0 });
   await page.goto(`${demo.url}/shelf/buy`);
   await expect(page.getByRole('heading', { name: 'Fen Umber' })).toBeVisible();
-  await expect(page.getByText(/^Empty\. Drawn from by/)).toBeVisible();
+  await expect(page.getByText(/^Empty\. Used by/)).toBeVisible();
   await page.getByRole('link', { name: 'Replace Fen Umber in its recipes' }).click();
 
   // Seen on the recipe before anything is written, by where the figures will stand.
@@ -24,10 +24,10 @@ test('an empty pot is replaced in its recipe, and what stood there is kept', asy
   const line = page.getByRole('listitem').filter({ hasText: 'from the shadow up' });
   await expect(line.getByRole('img', { name: /with Copse Bark/ })).toBeVisible();
   await expect(line).toContainText(
-    /Does not pass\. Differs most at the pit: (you|anybody|another)/,
+    /Does not pass\. Differs most at the pit: (clearly different|another colour)/,
   );
   await page
-    .getByLabel('The figures will stand')
+    .getByLabel('The models will stand')
     .selectOption('alone, framed by a contrasting colour');
   await expect(line).toContainText(/Passes\..*Near enough alone, framed/);
   const ofTwo = page.getByRole('radio', { name: /Fen Umber beside \d+ .+ \+ \d+ / }).first();
@@ -37,7 +37,7 @@ test('an empty pot is replaced in its recipe, and what stood there is kept', asy
   await ofTwo.check();
   await expect(line).toContainText('Passes.');
   await page.getByRole('button', { name: 'Replace in 1 recipe' }).click();
-  await expect(page.getByText('No recipe draws from Fen Umber.')).toBeVisible();
+  await expect(page.getByText('No recipe uses Fen Umber.')).toBeVisible();
 
   await page.goto(`${demo.url}/recipes/oilskin-shadow/versions`);
   await expect(page.getByText(`Before: Fen Umber replaced by ${firstPot}`)).toBeVisible();
@@ -72,18 +72,18 @@ test('a pot is put on the list from its bottle, and taken off again', async ({ p
   const form = page.getByRole('form', { name: 'Edit Heron Grey' });
   await form.getByText(/^The bottle:/).click();
   await form.getByLabel('on the list to buy').check();
-  await form.getByLabel('Low from').fill('20');
+  await form.getByLabel('Warn me below').fill('20');
   await form.getByLabel('Opened on').fill('2026-03-01');
   await form.getByLabel('Drops in a ml').fill('3');
   await expect(
     form.getByText('3 is not right: it should be a number from 5 to 100.'),
   ).toBeVisible();
   await form.getByLabel('Drops in a ml').fill('32');
-  await form.getByLabel('Drops in my brushful').fill('some');
+  await form.getByLabel('Drops one brushload holds').fill('some');
   await expect(
     form.getByText('“some” is not right: it should be a number from 0.1 to 20.'),
   ).toBeVisible();
-  await form.getByLabel('Drops in my brushful').fill('1,5');
+  await form.getByLabel('Drops one brushload holds').fill('1,5');
   await expect(form.getByText(/is not right/)).toBeHidden();
   await expect(form.getByText(/One drop is 0\.031 ml/)).toBeVisible();
   await expect(form.getByText('Saved.')).toBeVisible();
@@ -103,7 +103,7 @@ test('without the club’s box a recipe lacks a pot, and its stand-in is named',
   const skin = page.getByRole('listitem').filter({ hasText: 'Weathered skin' });
   await expect(skin).toContainText('Everything it needs is here.');
   await page.getByLabel('The club').uncheck();
-  await expect(skin.first()).toContainText(/Ferryman Tan|With stand-ins|Lacks/);
+  await expect(skin.first()).toContainText(/Ferryman Tan|With substitutes|Lacks/);
   await skin.getByRole('link', { name: 'Look closer at Ferryman Tan' }).click();
   await expect(page.getByRole('heading', { name: 'Replace Ferryman Tan' })).toBeVisible();
 });

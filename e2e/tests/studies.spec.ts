@@ -7,7 +7,7 @@ test('coverage is told coat by coat, and an under-colour goes in with one press 
   demo,
 }) => {
   await page.goto(`${demo.url}/recipes/oilskin-restored`);
-  await page.getByLabel('Ground', { exact: true }).selectOption('Lampsoot Primer');
+  await page.getByLabel('Undercoat', { exact: true }).selectOption('Lampsoot Primer');
   await page.getByRole('button', { name: /^Line 1 / }).click();
   await page.getByRole('tab', { name: 'Coverage' }).click();
   await expect(page.getByText(/what is below still shows at pit/)).toBeVisible();
@@ -30,7 +30,7 @@ test('another primer is chosen from the comparison of grounds', async ({ page, d
   await page.getByRole('tab', { name: 'Coverage' }).click();
   const bogoak = page.getByRole('row').filter({ hasText: 'Bogoak Primer' });
   await bogoak.getByRole('button', { name: 'Prime with it' }).click();
-  await expect(page.getByText('Ground: Bogoak Primer')).toBeVisible();
+  await expect(page.getByText('Undercoat: Bogoak Primer')).toBeVisible();
   await expect(bogoak).toContainText('the ground now');
 });
 
@@ -77,11 +77,11 @@ test('a filter switched out takes its repair out, and both come back', async ({ 
   await page.getByRole('button', { name: /^Line 7 / }).click();
   await page.getByRole('tab', { name: 'What the filter does' }).click();
   await expect(page.getByRole('row', { name: /^ΔE00/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Switch it out, with line 8 that repairs it' }).click();
-  await expect(page.getByText('Left out: it is switched out.')).toBeVisible();
+  await page.getByRole('button', { name: 'Switch it off, with line 8 that repairs it' }).click();
+  await expect(page.getByText('Left out: it is switched off.')).toBeVisible();
   await expect(page.getByText('Left out, with the line it repairs.')).toBeVisible();
   await expect(page.getByText(/^6 steps/)).toBeVisible();
-  await page.getByRole('button', { name: /^Switch it in/ }).click();
+  await page.getByRole('button', { name: /^Switch it on/ }).click();
   await expect.poll(() => pictureOf(page, /The finished surface/)).toBe(finished);
 });
 
@@ -132,7 +132,7 @@ test('wet paint is drawn out with a damp brush, which holds no paint', async ({ 
   await isSaved(page);
   await page.getByRole('form').getByRole('button', { name: 'Done' }).click();
   await expect(
-    page.getByRole('button', { name: /^Line 5 .* damp brush: water alone$/ }),
+    page.getByRole('button', { name: /^Line 5 .* damp brush: water alone\. / }),
   ).toBeVisible();
   // A line that paints again begins with a pot.
   await page.getByRole('button', { name: /^Line 5 / }).click();
@@ -149,7 +149,7 @@ test('a glaze goes on the border where two glazes meet', async ({ page, demo }) 
   await page.getByRole('button', { name: 'Put it in as a line' }).click();
   await page.getByRole('link', { name: 'Lines', exact: true }).click();
   await expect(
-    page.getByRole('button', { name: /^Line \d glaze placed glaze: Marigold Clay$/ }),
+    page.getByRole('button', { name: /^Line \d glaze placed glaze: Marigold Clay\. / }),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: lines })).toHaveCount(9);
 });
