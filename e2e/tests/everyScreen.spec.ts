@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { violationsOn } from '../support/axe';
 import { done } from '../support/bench';
 import { expect, isSaved, test } from '../support/test';
+import { openMore } from '../support/openLine';
 
 type Screen = [string, string, (page: Page) => Promise<void>];
 
@@ -51,7 +52,9 @@ const screens: Screen[] = [
     '/recipes/ferryman-face',
     async (page) => {
       await page.getByRole('button', { name: /^Line 5 / }).click();
+      await openMore(page);
       await page.getByRole('button', { name: 'Change the spot' }).click();
+      await page.getByRole('button', { name: /^Ends: / }).click();
       await page.getByLabel('each coat smaller').check();
       await page.getByRole('button', { name: /^With what/ }).click();
       await expect(page.getByRole('slider', { name: 'Last coat starts at' })).toBeVisible();
@@ -431,6 +434,7 @@ test.describe('on a phone', () => {
 test('axe finds nothing on any study of a line', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 5 / }).click();
+  await openMore(page);
   for (const study of studies) {
     await page.getByRole('tab', { name: study }).click();
     await expect(page.getByRole('tabpanel').locator('p, table').first()).toBeVisible();
@@ -438,6 +442,7 @@ test('axe finds nothing on any study of a line', async ({ page, demo }) => {
   }
   await page.goto(`${demo.url}/recipes/weathered-skin`);
   await page.getByRole('button', { name: /^Line 2 / }).click();
+  await openMore(page);
   await page.getByRole('tab', { name: 'Pass by pass' }).click();
   await expect(page.getByRole('region', { name: 'Pass by pass' })).toBeVisible();
   expect(await violationsOn(page)).toEqual([]);

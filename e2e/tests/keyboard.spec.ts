@@ -42,7 +42,7 @@ test('a recipe is written from nothing with the keyboard alone, and is there aft
   await keyboard.press('Tab');
   await page.getByRole('button', { name: 'Write the first line' }).focus();
   await keyboard.press('Enter');
-  await expect(page.getByLabel('Stage')).toBeFocused();
+  await expect(page.getByRole('combobox', { name: 'The line in words' })).toBeFocused();
   await page.getByLabel('Coats', { exact: true }).focus();
   await keyboard.press('Control+A');
   await keyboard.type('4');

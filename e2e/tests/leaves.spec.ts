@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { startServer } from '../support/ledgerServer';
 import { expect, isSaved, test } from '../support/test';
+import { openMore } from '../support/openLine';
 
 /** The pixels of a picture of a form, for telling whether it changed. */
 const canvasOf = (page: Page, name: RegExp) =>
@@ -150,6 +151,7 @@ test('a variant takes its parent’s later changes over line by line, and outliv
   await expect(page).toHaveURL(/recipes\/[0-9a-f-]{36}$/);
   const variant = page.url();
   await page.getByRole('button', { name: /^Line 1 / }).click();
+  await openMore(page);
   await page.getByLabel('Note', { exact: true }).fill('Rub it down at the hem.');
   await isSaved(page);
 
@@ -259,6 +261,7 @@ test('a version survives a power cut, and a mend too', async ({ page }) => {
   await page.goto(`${first.url}/recipes/oilskin-shadow`);
   const line = page.getByRole('listitem').filter({ hasText: 'Collar, cuffs' });
   await page.getByRole('button', { name: /^Line 8 / }).click();
+  await openMore(page);
   await page.getByLabel('What it is for').selectOption({ index: 1 });
   await page.getByRole('button', { name: 'Done' }).click();
   await line.getByRole('button', { name: 'Make it 3' }).click();

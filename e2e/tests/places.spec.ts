@@ -1,4 +1,5 @@
 import { expect, isSaved, test } from '../support/test';
+import { openMore } from '../support/openLine';
 
 test('a line is aimed at the underside, at a spot of its own, and shrinks; a reload shows it all', async ({
   page,
@@ -6,6 +7,7 @@ test('a line is aimed at the underside, at a spot of its own, and shrinks; a rel
 }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 5 / }).click();
+  await openMore(page);
   await page.getByRole('button', { name: 'Aimed: anywhere on it' }).click();
   await page.getByLabel('Faces').selectOption('down');
   const underside = page.getByRole('img', { name: /^After line 5, underside, \d+ % of the form/ });
@@ -14,6 +16,7 @@ test('a line is aimed at the underside, at a spot of its own, and shrinks; a rel
   await expect(page.getByText('Nothing faces down within 0°.').first()).toBeVisible();
   await page.getByLabel('within, degrees').fill('60');
   await expect(underside).toBeVisible();
+  await page.getByRole('button', { name: /^Ends: / }).click();
   await page.getByLabel('each coat smaller than the one before').check();
   await expect(page.getByText(/The coats go on .+ of folds\./)).toBeVisible();
   await page.getByLabel('Last coat within, degrees').fill('90');
@@ -38,6 +41,7 @@ test('where a line goes is said with the keyboard alone', async ({ page, demo })
   await page.goto(`${demo.url}/recipes/mudskip-tail`);
   await page.getByRole('button', { name: /^Line 2 / }).focus();
   await page.keyboard.press('Enter');
+  await openMore(page);
   const fold = page.getByRole('button', { name: 'Aimed: anywhere on it' });
   await fold.focus();
   await page.keyboard.press('Enter');
@@ -57,6 +61,7 @@ test('on a phone a face shows its cheeks and lips, and nothing runs out of the p
   await page.setViewportSize({ width: 360, height: 780 });
   await page.goto(`${demo.url}/recipes/ferryman-face`);
   await page.getByRole('button', { name: /^Line 5 / }).click();
+  await openMore(page);
   await expect(page.getByLabel('Faces')).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^After line 8, Lips, 2 % of the form/ }),

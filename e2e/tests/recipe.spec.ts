@@ -1,4 +1,5 @@
 import { expect, isSaved, pictureOf, test } from '../support/test';
+import { openMore } from '../support/openLine';
 
 test.beforeEach(async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
@@ -83,6 +84,7 @@ test('a line says what it is for; said to cover, the margin counts its coats, an
   const line = page.getByRole('listitem').filter({ hasText: 'Collar, cuffs' });
   await expect(line.getByText('marks', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Line 8 / }).click();
+  await openMore(page);
   await page
     .getByLabel('What it is for')
     .selectOption({ label: 'it covers: nothing below it is to show' });
@@ -156,8 +158,19 @@ test('a line is carried to another place with the mouse', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Line 7 detail point/ })).toBeVisible();
 });
 
+test('an opened line shows at most fourteen things to press or fill in', async ({ page }) => {
+  await page.getByRole('button', { name: /^Line 8 / }).click();
+  const form = page.getByRole('form', { name: 'Edit line 8' });
+  await expect(form.getByRole('button', { name: /^More: / })).toBeVisible();
+  const controls = form.locator('input, button, select, textarea, a[href]');
+  expect(await controls.and(page.locator(':visible:not([tabindex="-1"])')).count()).toBeLessThan(
+    15,
+  );
+});
+
 test('spraying carries its caution', async ({ page }) => {
   await page.getByRole('button', { name: /^Line 1 / }).click();
+  await openMore(page);
   await page.getByLabel('Technique').selectOption('spray');
   await expect(page.getByText(/wear the mask the maker’s sheet names/)).toBeVisible();
   await expect(page.getByText(/^Caution, mist: mask/)).toBeVisible();

@@ -1,4 +1,5 @@
 import { expect, isSaved, pictureOf, test } from '../support/test';
+import { openMore } from '../support/openLine';
 
 const lines = /^Line \d+ /;
 
@@ -9,6 +10,7 @@ test('coverage is told coat by coat, and an under-colour goes in with one press 
   await page.goto(`${demo.url}/recipes/oilskin-restored`);
   await page.getByLabel('Undercoat', { exact: true }).selectOption('Lampsoot Primer');
   await page.getByRole('button', { name: /^Line 1 / }).click();
+  await openMore(page);
   await page.getByRole('tab', { name: 'Coverage' }).click();
   await expect(page.getByText(/what is below still shows at pit/)).toBeVisible();
   const grounds = page.getByRole('row').filter({ hasText: 'Primer' });
@@ -27,6 +29,7 @@ test('coverage is told coat by coat, and an under-colour goes in with one press 
 test('another primer is chosen from the comparison of grounds', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 1 / }).click();
+  await openMore(page);
   await page.getByRole('tab', { name: 'Coverage' }).click();
   const bogoak = page.getByRole('row').filter({ hasText: 'Bogoak Primer' });
   await bogoak.getByRole('button', { name: 'Prime with it' }).click();
@@ -37,6 +40,7 @@ test('another primer is chosen from the comparison of grounds', async ({ page, d
 test('a consistency is chosen by its word, and remembered for the pot', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 1 / }).click();
+  await openMore(page);
   await page.getByRole('tab', { name: 'Thinning' }).click();
   const thinning = page.getByRole('tabpanel');
   await expect(thinning.getByText('On the brush: smooth', { exact: false })).toBeVisible();
@@ -62,6 +66,7 @@ test('a mix is followed back to its pots, and told until when it stays wet', asy
 }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 5 / }).click();
+  await openMore(page);
   await page.getByRole('tab', { name: 'Where the mix comes from' }).click();
   const lineage = page.getByRole('tabpanel');
   await expect(lineage.getByText('1 part of the mix of line 4')).toBeVisible();
@@ -75,6 +80,7 @@ test('a filter switched out takes its repair out, and both come back', async ({ 
   await page.goto(`${demo.url}/recipes/reed-cloak`);
   const finished = await pictureOf(page, /The finished surface/);
   await page.getByRole('button', { name: /^Line 7 / }).click();
+  await openMore(page);
   await page.getByRole('tab', { name: 'What the filter does' }).click();
   await expect(page.getByRole('row', { name: /^ΔE00/ })).toBeVisible();
   await page.getByRole('button', { name: 'Switch it off, with line 8 that repairs it' }).click();
@@ -91,15 +97,16 @@ test('a highlight is pushed so that it lands on target after the filter', async 
 }) => {
   await page.goto(`${demo.url}/recipes/oilskin-restored`);
   await page.getByRole('button', { name: /^Line 8 / }).click();
+  await openMore(page);
   await page.getByLabel('Technique').selectOption('filter');
   // Where it went is kept: it is to go over all of it.
-  await page.getByLabel('to', { exact: true }).fill('1');
+  await page.getByRole('slider', { name: 'Tone ends at' }).fill('1');
   await page.getByRole('tab', { name: 'What the filter does' }).click();
   await expect(page.getByText(/the filters to come .* move it: /)).toBeVisible();
   // As thick as it is nothing can make up for it, and nothing is offered.
   await expect(page.getByText(/It cannot be reached from this shelf/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Push/ })).toBeHidden();
-  await page.getByLabel('Medium parts').fill('3');
+  await page.getByLabel('Thinned with medium').fill('3');
   await page.getByRole('button', { name: /^Push line \d so$/ }).click();
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeEnabled();
   await isSaved(page);
@@ -108,6 +115,7 @@ test('a highlight is pushed so that it lands on target after the filter', async 
 test('the studies are walked with the arrow keys', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 2 / }).press('Enter');
+  await openMore(page);
   const first = page.getByRole('tab', { name: 'Where it goes' });
   await first.focus();
   await page.keyboard.press('ArrowRight');
@@ -125,6 +133,7 @@ test('the studies are walked with the arrow keys', async ({ page, demo }) => {
 test('wet paint is drawn out with a damp brush, which holds no paint', async ({ page, demo }) => {
   await page.goto(`${demo.url}/recipes/oilskin-shadow`);
   await page.getByRole('button', { name: /^Line 5 / }).click();
+  await openMore(page);
   await page.getByLabel('Technique').selectOption('damp brush');
   await expect(page.getByText(/No paint: a clean brush, wrung out/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add to the mix' })).toBeHidden();
@@ -136,6 +145,7 @@ test('wet paint is drawn out with a damp brush, which holds no paint', async ({ 
   ).toBeVisible();
   // A line that paints again begins with a pot.
   await page.getByRole('button', { name: /^Line 5 / }).click();
+  await openMore(page);
   await page.getByLabel('Technique').selectOption('layer');
   await expect(page.getByRole('button', { name: 'Add to the mix' })).toBeVisible();
   await isSaved(page);

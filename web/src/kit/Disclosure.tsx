@@ -9,11 +9,14 @@ export interface DisclosureProps {
   /** unfolded before anybody presses, or for as long as it is said */
   isOpen?: boolean;
   className?: string;
+  /** called when it is opened or closed by a press */
+  onToggle?: (isOpen: boolean) => void;
   children: ReactNode;
 }
 
 /** Something that is unfolded by pressing on its title. What is folded up is not drawn before. */
-export function Disclosure({ title, isOpen = false, className = '', children }: DisclosureProps) {
+export function Disclosure(props: DisclosureProps) {
+  const { title, isOpen = false, className = '', onToggle, children } = props;
   const id = useId();
   const [pressed, setPressed] = useState<boolean | null>(null);
   const shows = pressed ?? isOpen;
@@ -23,7 +26,10 @@ export function Disclosure({ title, isOpen = false, className = '', children }: 
         variant="bare"
         aria-expanded={shows}
         aria-controls={shows ? id : undefined}
-        onClick={() => setPressed(!shows)}
+        onClick={() => {
+          setPressed(!shows);
+          onToggle?.(!shows);
+        }}
       >
         {shows ? <ChevronDown aria-hidden /> : <ChevronRight aria-hidden />}
         <span>{title}</span>

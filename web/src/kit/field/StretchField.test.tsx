@@ -1,5 +1,6 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { fireEvent, render, screen } from '@testing-library/react';
+import { figuresSetting } from '../figures/figuresSetting';
 import { StretchField } from './StretchField';
 
 const ends = [
@@ -21,6 +22,8 @@ function shown(part: Partial<Parameters<typeof StretchField>[0]> = {}) {
   );
   return moved;
 }
+
+beforeEach(() => localStorage.clear());
 
 test('its grips say which end they are, and never pass each other', () => {
   const moved = shown();
@@ -51,6 +54,7 @@ test('it stays within what it is part of', () => {
 });
 
 test('a figure can be typed, with a comma too; a wrong one is said, kept, and moves nothing', () => {
+  figuresSetting.show(true);
   const moved = shown();
   const from = screen.getByLabelText('from');
   fireEvent.input(from, { target: { value: '0,5' } });

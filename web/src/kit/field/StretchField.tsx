@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import { AxisNames } from './AxisNames';
 import { FigureField } from './FigureField';
+import { Figures } from '../figures/Figures';
 import './stretchField.scss';
 
 export interface StretchFieldProps {
@@ -19,7 +20,7 @@ export interface StretchFieldProps {
   children?: ReactNode;
 }
 
-/** From one place on an axis to another: two grips on one track, and a field for each figure. */
+/** From one place on an axis to another: two grips on one track, and a field for each figure where numbers are shown. */
 export function StretchField(props: StretchFieldProps) {
   const { label, from, to, least = 0, most = 1, onMove, marks, children } = props;
   const isRight = (at: number) => at >= least && at <= most;
@@ -38,20 +39,22 @@ export function StretchField(props: StretchFieldProps) {
         </div>
         <AxisNames names={marks}>{children}</AxisNames>
       </div>
-      <FigureField
-        label="from"
-        value={from}
-        isRight={(at) => isRight(at) && at <= to}
-        expected={`a number from ${least} to ${to}`}
-        onFigure={(at) => onMove(at, to)}
-      />
-      <FigureField
-        label="to"
-        value={to}
-        isRight={(at) => isRight(at) && at >= from}
-        expected={`a number from ${from} to ${most}`}
-        onFigure={(at) => onMove(from, at)}
-      />
+      <Figures>
+        <FigureField
+          label="from"
+          value={from}
+          isRight={(at) => isRight(at) && at <= to}
+          expected={`a number from ${least} to ${to}`}
+          onFigure={(at) => onMove(at, to)}
+        />
+        <FigureField
+          label="to"
+          value={to}
+          isRight={(at) => isRight(at) && at >= from}
+          expected={`a number from ${from} to ${most}`}
+          onFigure={(at) => onMove(from, at)}
+        />
+      </Figures>
     </div>
   );
 }

@@ -1,50 +1,26 @@
-import {
-  counted,
-  meanings,
-  meaningTells,
-  meaningWord,
-  potNamesOf,
-  reckonedDryMinutes,
-  stages,
-  stepSchema,
-  techniqueNames,
-  techniqueOf,
-  withTechnique,
-  type Step,
-  type TechniqueName,
-} from '@yellow-ledger/core';
+import { counted, potNamesOf, stepSchema, techniqueOf, type Step } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useRef } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { ActionBar } from '../../../kit/ActionBar';
-import { NoteField } from '../../../kit/field/NoteField';
-import { OptionalChoice } from '../../../kit/field/OptionalChoice';
 import { NumberField } from '../../../kit/field/NumberField';
-import { Problem } from '../../../kit/Problem';
-import { SelectField } from '../../../kit/field/SelectField';
 import { useLiveForm } from '../../../kit/field/useLiveForm';
+import { Problem } from '../../../kit/Problem';
 import { dropsErrorWords } from '../../../kit/words/dropsWords';
-import { MixEditor } from './MixEditor';
-import { PlaceFigures } from './PlaceFigures';
-import { PlacementEditor } from './PlacementEditor';
-import type { RecipeLineProps } from './recipeLineProps';
 import { SayEdited } from '../say/SayEdited';
-import { LineStudies } from '../studies/LineStudies';
-import { RangeEnds } from './RangeEnds';
-import { ToolEditor } from './ToolEditor';
 import { useLeaveUnfinished } from '../useDraft';
-import { standardOptions } from '../../../kit/words/standards';
+import { LineMore } from './LineMore';
+import { MixEditor } from './MixEditor';
+import { RangeEnds } from './RangeEnds';
+import type { RecipeLineProps } from './recipeLineProps';
+import { ToneEditor } from './ToneEditor';
 
-const meaningOptions = meanings.map((id) => ({
-  id,
-  name: `it ${meaningWord(id)}: ${meaningTells(id)}`,
-}));
-const techniqueOptions = techniqueNames.map((id) => ({ id, name: techniqueOf(id).label }));
-
-/** A line opened in its place. What is right counts at once: the ribbon above follows the typing. */
+/**
+ * A line opened in its place: its sentence, mix, coats and where it goes; all else under "More". What
+ * is right counts at once: the ribbon above follows the typing.
+ */
 export default function LineEditor(props: RecipeLineProps & { dropsWords: string | null }) {
-  const { step, number, draft, words, pots, buildUp, build, drops, deeds, onClose, onFocus } =
-    props;
+  const { step, number, draft, words, pots, drops, deeds, onClose, wasOpen } = props;
   const leave = useLeaveUnfinished(draft.recipe.id);
   const form = useLiveForm<Step>({
     schema: stepSchema,
@@ -53,21 +29,22 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
     onValid: deeds.edit,
     onUnfinished: (typed) => leave(step.id, typed),
   });
-  const { setValue, formState } = form;
-  const isRight = Object.keys(formState.errors).length === 0;
+  const wrong = Object.keys(form.formState.errors);
   const sheet = useRef<HTMLFormElement>(null);
-  const { wasOpen } = props;
+  const sentence = useRef<HTMLInputElement>(null);
   useEffect(() => {
     // A page opened again keeps its scroll position.
     if (!wasOpen) sheet.current?.scrollIntoView({ block: 'nearest' });
+    // On a touch screen a focused text field would raise the keyboard over the line.
+    const isPointed = window.matchMedia?.('(pointer: fine)').matches;
+    (isPointed ? sentence : sheet).current?.focus({ preventScroll: true });
   }, [wasOpen]);
-  const { counts, caution, leaves, mind, lifts } = techniqueOf(step.technique);
-  const names = potNamesOf(pots);
-  const earlier = draft.recipe.steps.slice(0, number - 1);
+  const { counts, caution, lifts } = techniqueOf(step.technique);
   return (
     <FormProvider {...form}>
       <form
         ref={sheet}
+        tabIndex={-1}
         className="line-editor"
         aria-label={`Edit line ${number}`}
         onSubmit={(event) => {
@@ -77,66 +54,24 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
         onKeyDown={(event) => {
           // Escape in an open list closes the list alone.
           const isInList = (event.target as Element).getAttribute('aria-expanded') === 'true';
-          if (event.key === 'Escape' && !event.defaultPrevented && !isInList) onClose();
+          const isField = (event.target as Element).getAttribute('role') === 'combobox';
+          if (event.key === 'Escape' && !event.defaultPrevented && !(isInList && isField))
+            onClose();
         }}
       >
         <SayEdited
           step={step}
           recipe={draft.recipe}
           pots={pots}
+          field={sentence}
           onSay={deeds.say}
           onDone={onClose}
         />
-        <div className="line-editor-how">
-          <SelectField name="stage" label="Stage" options={stages} isFirst />
-          <SelectField
-            name="technique"
-            label="Technique"
-            options={techniqueOptions}
-            onChosen={(name) => {
-              // The said mix and place stay.
-              const changed = withTechnique(step, name as TechniqueName, {
-                names,
-                recipe: draft.recipe,
-                above: earlier,
-              });
-              setValue('placement', changed.placement);
-              setValue('mix', changed.mix, { shouldValidate: true });
-            }}
-          />
-          <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
-          <NumberField
-            name="coatsUpTo"
-            label="more coats if needed, until even"
-            step={1}
-            placeholder="no more"
-            whenEmpty="absent"
-          />
-          <NumberField name="dryMinutes" label={dryLabel(step)} unit="min" />
-          <SelectField name="level" label="From standard" options={standardOptions} />
-        </div>
-        {!isRight && (
+        {wrong.length > 0 && (
           <p className="line-held" role="status">
             The line counts as it was until what is marked here is put right.
           </p>
         )}
-        <div className="flow line-leaves">
-          <p>
-            Leaves {leaves}.{mind && <small className="below">{mind}</small>}
-          </p>
-          {lifts === undefined && (
-            <OptionalChoice
-              name="meaning"
-              label="What it is for"
-              none={
-                props.meaning && !step.meaning
-                  ? `as it is painted: it ${meaningWord(props.meaning)}`
-                  : 'as it is painted'
-              }
-              options={meaningOptions}
-            />
-          )}
-        </div>
         {caution && (
           <Problem role="note">
             <b>Caution.</b> {caution}
@@ -144,7 +79,11 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
         )}
         <div className="stacked line-editor-left">
           {lifts === undefined ? (
-            <MixEditor earlier={earlier} pots={pots} words={words} />
+            <MixEditor
+              earlier={draft.recipe.steps.slice(0, number - 1)}
+              pots={pots}
+              words={words}
+            />
           ) : (
             <p>
               No paint: a clean brush, wrung out until it is damp. It takes up to{' '}
@@ -158,33 +97,21 @@ export default function LineEditor(props: RecipeLineProps & { dropsWords: string
               <small> · {dropsErrorWords(drops)}</small>
             </p>
           )}
-          <RangeEnds {...props} />
-          <ToolEditor />
-          <NoteField name="note" label="Note" rows={1} />
         </div>
         <div className="stacked line-editor-right">
-          <PlacementEditor {...props} />
+          <ToneEditor />
+          <div className="line-editor-coats">
+            <NumberField name="coats" label={counts === 'coat' ? 'Coats' : 'Passes'} step={1} />
+          </div>
+          <RangeEnds {...props} />
         </div>
-        {build && buildUp && <PlaceFigures stops={build.stops} surface={buildUp.surface} />}
+        <LineMore {...props} names={potNamesOf(pots)} wrong={wrong} />
         <ActionBar>
           <Button type="submit" variant="next">
             Done
           </Button>
-          <Button variant="outline" onClick={() => onFocus(deeds.duplicate(step.id))}>
-            Duplicate line
-          </Button>
-          <Button variant="outline" onClick={() => onFocus(deeds.remove(step.id))}>
-            Delete line
-          </Button>
         </ActionBar>
-        <LineStudies {...props} />
       </form>
     </FormProvider>
   );
 }
-
-/** The drying time assumed where no minutes are written. */
-const dryLabel = (step: Step) =>
-  step.dryMinutes === 0 && !techniqueOf(step.technique).lifts
-    ? `Drying per coat: about ${Math.round(reckonedDryMinutes(step))}`
-    : 'Drying per coat';

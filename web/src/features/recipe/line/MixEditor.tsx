@@ -41,6 +41,9 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
     parts.append(partFrom(id, 1), { shouldFocus: true });
     setAdding(false);
   };
+  // Stays where it is while its figure is typed; a mix without medium is offered it under "More".
+  const [openedWithMedium] = useState(mix.mediumParts !== 0);
+  const hasMedium = openedWithMedium || mix.mediumParts > 0;
   const hasFigures = [mix.waterParts, mix.mediumParts].every(Number.isFinite);
   return (
     <fieldset className="stacked">
@@ -94,7 +97,7 @@ export function MixEditor({ earlier, pots, words }: MixEditorProps) {
         )}
         <span className="mix-one">1 paint :</span>
         <NumberField name="mix.waterParts" label="Water" unit="parts" />
-        <NumberField name="mix.mediumParts" label="Medium" unit="parts" />
+        {hasMedium && <NumberField name="mix.mediumParts" label="Medium" unit="parts" />}
         {hasFigures && (
           <span className="mix-words">
             {thinningWords(mix)}, {loadWords(mix)}

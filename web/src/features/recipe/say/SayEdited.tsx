@@ -7,7 +7,7 @@ import {
   type Recipe,
   type Step,
 } from '@yellow-ledger/core';
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useEffect, useId, useMemo, useRef, useState, type RefObject } from 'react';
 import { afterTyping } from '../../../data/outbox/afterTyping';
 import { SaidWords } from '../../../kit/say/SaidWords';
 import { SayField } from '../../../kit/say/SayField';
@@ -19,10 +19,11 @@ export interface SayEditedProps {
   /** the line as it is said now, called while it is typed; all of one opening is undone together */
   onSay: (step: Step, opening: string) => void;
   onDone: () => void;
+  field?: RefObject<HTMLInputElement | null>;
 }
 
 /** A line that is there, shown as its sentence and edited in it. */
-export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps) {
+export function SayEdited({ step, recipe, pots, onSay, onDone, field }: SayEditedProps) {
   const names = potNamesOf(pots);
   const told = useId();
   const [opening] = useState(() => crypto.randomUUID());
@@ -64,6 +65,7 @@ export function SayEdited({ step, recipe, pots, onSay, onDone }: SayEditedProps)
     <div className="stacked line-editor-said">
       <SayField
         label="The line in words"
+        field={field}
         sentence={sentence}
         marks={marks}
         names={names}
