@@ -29,11 +29,12 @@ test('a unit is written with its surfaces; shares are evened out, wrong figures 
   await expect(form.getByText(/10000 is not right/)).toBeVisible();
   await form.getByLabel('Models').fill('4');
   await form.getByLabel('Size').selectOption({ label: 'mounted: rider and mount' });
+  await form.getByRole('button', { name: /^More: 80 cm²/ }).click();
   await expect(form.getByLabel('Area of a model')).toHaveValue('80');
-  await form.getByLabel('Share').fill('0.6');
+  await form.getByLabel('Share, %').fill('60');
   await form.getByRole('button', { name: 'Add a surface' }).click();
-  await expect(form.getByLabel('Share').nth(1)).toHaveValue('0.4');
-  await form.getByLabel('Share').nth(1).fill('0.6');
+  await expect(form.getByLabel('Share, %').nth(1)).toHaveValue('40');
+  await form.getByLabel('Share, %').nth(1).fill('60');
   await expect(form.getByText('The shares add up to 120 %, not to the whole model.')).toBeVisible();
   await form.getByRole('button', { name: 'Even them out' }).click();
   await expect(form.getByText('The shares add up to 100 %.')).toBeVisible();

@@ -4,18 +4,16 @@ const find = { name: 'Find the nearest mixes' };
 
 test('a pot that is gone is matched from what is at hand', async ({ page, demo }) => {
   await page.goto(`${demo.url}/match`);
-  await expect(page.getByRole('button', find)).toBeDisabled();
   await page.getByRole('radio', { name: 'a pot', exact: true }).check();
+  await expect(page.getByRole('button', find)).toBeDisabled();
+  await expect(page.getByText('Choose a pot first.')).toBeVisible();
   await page.getByRole('combobox', { name: 'Pot to match' }).fill('old mari');
   await page.getByRole('option', { name: /Old Marigold/ }).click();
   await page.getByRole('button', find).click();
   const found = page.getByRole('region', { name: 'Nearest mixes' }).getByRole('listitem');
   await expect(found.first()).toContainText(/side by side|nobody|anybody|another colour/);
   await expect(found.first()).toContainText(/Drops for 6 models: \d+ /);
-  await expect(page.getByRole('progressbar', { name: 'Search' })).toHaveAttribute(
-    'aria-valuenow',
-    '1',
-  );
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeHidden();
   await expect(found.filter({ hasText: 'Old Marigold' })).toHaveCount(0);
   await found.first().getByRole('link', { name: 'Mix it on the palette' }).click();
   await expect(page.getByText(/^To begin with, put in/)).toBeVisible();
@@ -73,6 +71,7 @@ test('a colour is picked out of a picture with the keyboard; what is no picture 
 }) => {
   await page.goto(`${demo.url}/match`);
   await page.getByRole('radio', { name: 'a picture' }).check();
+  await page.getByRole('button', { name: 'Show numbers' }).click();
   const file = page.getByLabel('Picture', { exact: true });
   await file.setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('no') });
   await expect(page.getByText(/notes\.png is no picture this browser can read/)).toBeVisible();

@@ -38,6 +38,7 @@ test('an over is made for some surfaces, and the bench asks for it once they are
   await page.clock.install();
   await page.goto(`${demo.url}/armies/lanternfen-levy`);
   await page.getByRole('button', { name: 'Ferry Crew' }).click();
+  await page.getByRole('button', { name: /^More: / }).click();
   await page.getByRole('button', { name: 'Add something that goes over surfaces' }).click();
   await page.getByLabel('What goes over').fill('Dust');
   const over = page.getByRole('group', { name: 'Dust', exact: true });
@@ -104,6 +105,7 @@ test('a light from a point is worked out, and written as a recipe for each surfa
 }) => {
   await page.goto(`${demo.url}/armies/lanternfen-levy`);
   await page.getByRole('button', { name: 'Sluice Divers' }).click();
+  await page.getByRole('button', { name: /^More: / }).click();
   await page.getByText('Glow from a light source').click();
   await page.getByLabel('Reaches, % of the figure').fill('1');
   await expect(page.getByText(/“1” is not right: a number from 5 to 300/)).toBeVisible();

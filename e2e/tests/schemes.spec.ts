@@ -35,6 +35,7 @@ test('a surface is given variants, a place, a sub-assembly, and is held back', a
   await page.goto(`${demo.url}${levy}`);
   await page.getByRole('button', { name: 'Ferry Crew' }).click();
   const form = page.getByRole('form', { name: 'Edit Ferry Crew' });
+  await form.getByRole('button', { name: /Oiled smock · / }).click();
   await form.getByText('More about Oiled smock').click();
   const more = form.getByRole('group').filter({ hasText: 'More about Oiled smock' });
   await more.getByLabel('Another variant of Oiled smock').selectOption('Cloak of mossy reeds');
@@ -62,6 +63,7 @@ test('a surface is given variants, a place, a sub-assembly, and is held back', a
 test('one model is painted otherwise than its unit', async ({ page, demo }) => {
   await page.goto(`${demo.url}${levy}`);
   await page.getByRole('button', { name: 'Ferry Crew' }).click();
+  await page.getByRole('button', { name: /^More: / }).click();
   await page.getByText('Single models painted differently').click();
   await page.getByLabel('Model', { exact: true }).fill('3');
   await page.getByLabel('is painted by').selectOption('Cloak of mossy reeds');

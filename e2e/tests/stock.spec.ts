@@ -101,8 +101,10 @@ test('without the club’s box a recipe lacks a pot, and its stand-in is named',
   await alter(page.request, demo.url, 'ferrymantan', { owner: 'The club' });
   await page.goto(`${demo.url}/shelf/paintable`);
   const skin = page.getByRole('listitem').filter({ hasText: 'Weathered skin' });
-  await expect(skin).toContainText('Everything it needs is here.');
+  await expect(skin).toBeVisible();
+  await expect(page.getByRole('heading', { name: /with something missing/ })).toHaveCount(0);
   await page.getByLabel('The club').uncheck();
+  await expect(page.getByRole('heading', { name: /with something missing/ })).toBeVisible();
   await expect(skin.first()).toContainText(/Ferryman Tan|With substitutes|Lacks/);
   await skin.getByRole('link', { name: 'Look closer at Ferryman Tan' }).click();
   await expect(page.getByRole('heading', { name: 'Replace Ferryman Tan' })).toBeVisible();

@@ -1,8 +1,18 @@
 import type { Batch } from '@yellow-ledger/core';
 
-/** Thursdays at seven from the first of December on, two hours and a half each. */
-const firstEvening = Date.UTC(2026, 11, 3, 18);
-const week = 7 * 24 * 60 * 60_000;
+const day = 24 * 60 * 60_000;
+const week = 7 * day;
+
+/** The first day of a week that comes after today, at an hour: a plan of the sample is never over. */
+function firstComing(weekday: number, hour: number): number {
+  const today = new Date();
+  const midnight = Date.UTC(today.getUTCFullYear(), today.getUTCMonth(), today.getUTCDate());
+  const ahead = (weekday - today.getUTCDay() + 6) % 7;
+  return midnight + (ahead + 1) * day + hour * 60 * 60_000;
+}
+
+/** Thursdays in the evening, two hours and a half each. */
+const firstEvening = firstComing(4, 18);
 
 const evenings = (count: number): Batch['sessions'] =>
   Array.from({ length: count }, (_, i) => ({
@@ -11,8 +21,8 @@ const evenings = (count: number): Batch['sessions'] =>
     minutes: 150,
   }));
 
-/** Saturdays from one o’clock on, six hours each. */
-const firstSaturday = Date.UTC(2026, 11, 5, 12);
+/** Saturdays from noon on, six hours each. */
+const firstSaturday = firstComing(6, 12);
 const saturdays = (count: number): Batch['sessions'] =>
   Array.from({ length: count }, (_, i) => ({
     id: `saturday-${i + 1}`,

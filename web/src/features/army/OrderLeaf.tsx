@@ -8,6 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
+import { PrintButton } from '../../kit/PrintButton';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ofArmies } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -39,8 +40,14 @@ export function OrderLeaf({ army }: OrderLeafProps) {
   const shown = orders.find(({ name }) => name === chosen);
   const surfaceName = (id: string) => workSurfaces(unit).find((each) => each.id === id)?.name ?? '';
   return (
-    <div className="order-leaf">
-      <div className="flow">{unitChoice}</div>
+    <div className="order-leaf printed">
+      <h1 className="print-only" dir="auto">
+        {unit.name}: order of work, {chosen}
+      </h1>
+      <div className="flow no-print">
+        {unitChoice}
+        <PrintButton words="Print the order" />
+      </div>
       <fieldset className="work-orders">
         <legend>Painting order, and minutes of touch-ups for each model</legend>
         {orders.map(({ name, risk }) => (
@@ -63,7 +70,9 @@ export function OrderLeaf({ army }: OrderLeafProps) {
         ))}
       </fieldset>
       {shown && <OrderedLines lines={shown.lines} surfaceName={surfaceName} />}
-      <PartTicks army={army} unit={unit} />
+      <div className="no-print">
+        <PartTicks army={army} unit={unit} />
+      </div>
     </div>
   );
 }
@@ -78,7 +87,7 @@ function OrderedLines({
   if (lines.length === 0) return <p>No surface of this unit has a recipe yet.</p>;
   const first = lines.findIndex(({ isHeldBack }) => isHeldBack);
   return (
-    <ol className="order-lines" aria-label="Order of work">
+    <ol className="order-lines tick-list" aria-label="Order of work">
       {lines.map((line, index) => (
         <li key={`${line.surfaceId} ${line.stepId}`}>
           {index === first && (

@@ -13,13 +13,19 @@ export function newUnit({ units }: Army): Unit {
     models: 10,
     size: foot.name,
     areaCm2: foot.areaCm2,
-    surfaces: [newSurface(1)],
+    surfaces: [newSurface([], 1)],
     parts: [],
   };
 }
 
-export function newSurface(share: number): Unit['surfaces'][number] {
-  return { id: crypto.randomUUID(), name: 'Cloth', surface: 'cloth', share };
+/** Kinds in the order in which most figures have them. */
+const usualKinds = ['cloth', 'skin', 'leather', 'metal', 'armour', 'hair', 'wood', 'base'] as const;
+
+/** A surface of the first usual kind that the unit does not have yet, called by its kind. */
+export function newSurface(others: Unit['surfaces'], share: number): Unit['surfaces'][number] {
+  const kind = usualKinds.find((each) => others.every(({ surface }) => surface !== each));
+  const name = kind ? `${kind[0].toUpperCase()}${kind.slice(1)}` : `Surface ${others.length + 1}`;
+  return { id: crypto.randomUUID(), name, surface: kind ?? 'other', share };
 }
 
 export function newPart(): Unit['parts'][number] {

@@ -160,7 +160,7 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
   return (
     <div className="step-mix">
       <MixBar mix={mix} hexOfPot={potHexesOf(pots)} hexOfStep={() => ''} lineNumber={() => 0} />
-      <p className="step-drops" dir="auto">
+      <p className="step-drops" dir="ltr">
         {dropsWords(step.drops, potName)}
         {brushed.pots.length > 0 && <small> drops</small>}
       </p>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import {
   useApproveMutation,
@@ -86,9 +87,13 @@ export function Deciding({ proposal, me, revision }: DecidingProps) {
               onChange={(event) => setWords(event.target.value)}
             />
           </Form.Group>
-          <Button type="submit" variant="outline" disabled={words.trim() === ''}>
+          <ReasonButton
+            type="submit"
+            variant="outline"
+            why={words.trim() === '' ? 'Say why first.' : null}
+          >
             Decline it
-          </Button>
+          </ReasonButton>
         </Form>
       )}
       {problem && <Problem>{asProblem(problem).message}</Problem>}

@@ -5,17 +5,23 @@ import { asProblem } from '../../data/ask';
 import { useProposalsQuery } from '../../data/club/clubApi';
 import type { Member } from '../../data/club/membership';
 import { useMemberNames } from '../../data/club/useMemberNames';
+import { theClubs, useWhose } from '../../data/club/useWhose';
 import { useRecords } from '../../data/useCollections';
+import { RecipeGrid } from '../../kit/paint/RecipeGrid';
 import { Problem } from '../../kit/Problem';
 import { ProposeForm } from './ProposeForm';
 import { ProposalSheet } from './ProposalSheet';
 
-/** The proposals to the club: the open ones first, then the decided ones. */
+/** The club's recipes, and proposals to it: the open ones first, then the decided ones. */
 export function ProposalsLeaf({ me }: { me: Member }) {
   const [asked] = useSearchParams();
   const { data: proposals, error } = useProposalsQuery();
   const { kept: recipes } = useRecords('recipes');
   const nameOf = useMemberNames();
+  const whose = useWhose('recipes');
+  const clubs = recipes?.flatMap(({ content: { id, name, archived } }) =>
+    !archived && whose?.(id) === theClubs ? [{ id, name }] : [],
+  );
   const proposing = recipes?.find(({ content }) => content.id === asked.get('recipe'));
   const opened = proposals?.find(({ id }) => id === asked.get('open'));
   if (opened) return <ProposalSheet key={opened.id} proposal={opened} me={me} />;
@@ -38,6 +44,13 @@ export function ProposalsLeaf({ me }: { me: Member }) {
   return (
     <>
       {proposing && <ProposeForm recipe={proposing.content} />}
+      <section aria-labelledby="club-recipes-head">
+        <h2 id="club-recipes-head">The club’s recipes</h2>
+        {clubs && clubs.length === 0 && (
+          <p>The club has no recipe yet. A manager makes a proposal a club recipe.</p>
+        )}
+        {clubs && <RecipeGrid recipes={clubs} />}
+      </section>
       <section aria-labelledby="open-head">
         <h2 id="open-head">Waiting for a manager</h2>
         {error && <Problem>{asProblem(error).message}</Problem>}

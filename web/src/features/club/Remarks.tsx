@@ -2,6 +2,7 @@ import { may, type Proposal } from '@yellow-ledger/core';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import { useRemarkMutation, useRemoveRemarkMutation } from '../../data/club/clubApi';
 import type { Member } from '../../data/club/membership';
@@ -61,9 +62,14 @@ export function Remarks({ proposal, stepId, me }: RemarksProps) {
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
-          <Button type="submit" variant="outline" disabled={isLoading || words.trim() === ''}>
+          <ReasonButton
+            type="submit"
+            variant="outline"
+            isBusy={isLoading}
+            why={words.trim() === '' ? 'Write the remark first.' : null}
+          >
             Remark
-          </Button>
+          </ReasonButton>
         </Form>
       ) : (
         <Button variant="plain" onClick={() => setIsOpen(true)}>

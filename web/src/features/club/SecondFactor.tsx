@@ -2,6 +2,7 @@ import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import {
   usePrepareSecondFactorMutation,
@@ -150,9 +151,14 @@ function CodeForm({ does, isBusy, onCode }: CodeFormProps) {
         value={code}
         onChange={({ target }) => setCode(target.value)}
       />
-      <Button type="submit" variant="next" disabled={isBusy || code.trim() === ''}>
+      <ReasonButton
+        type="submit"
+        variant="next"
+        isBusy={isBusy}
+        why={code.trim() === '' ? 'Type the code first.' : null}
+      >
         {does}
-      </Button>
+      </ReasonButton>
     </Form>
   );
 }

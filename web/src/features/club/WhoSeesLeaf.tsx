@@ -1,5 +1,6 @@
 import { resources, type AnyRecord, type ResourceName } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import {
   useMembersQuery,
@@ -81,20 +82,22 @@ function OwnKind({ kind, title, own }: OwnKindProps) {
         {own.length} in all, {shown.length} shown.
       </p>
       <ActionBar className="club-deeds">
-        <Button
+        <ReasonButton
           variant="outline"
-          disabled={isLoading || shown.length === own.length}
+          isBusy={isLoading}
+          why={shown.length === own.length ? 'All are shown.' : null}
           onClick={() => make(own, 'shared')}
         >
           Show all to the club
-        </Button>
-        <Button
+        </ReasonButton>
+        <ReasonButton
           variant="outline"
-          disabled={isLoading || shown.length === 0}
+          isBusy={isLoading}
+          why={shown.length === 0 ? 'None is shown.' : null}
           onClick={() => make(shown, 'mine')}
         >
           Keep all to yourself
-        </Button>
+        </ReasonButton>
       </ActionBar>
       <OpenToSome
         title="Show all to some members"

@@ -80,7 +80,7 @@ export function DraftColumn({ drafted, pots }: DraftColumnProps) {
             />
             <span>
               <b>{index + 1}</b> {techniqueOf(step.technique).label} ·{' '}
-              <b dir="auto">{words.mix(step.mix)}</b> · {thinningWords(step.mix)} · {step.coats}×
+              <b dir="ltr">{words.mix(step.mix)}</b> · {thinningWords(step.mix)} · {step.coats}×
               {step.placement.aim && ` · ${aimWords(step.placement.aim, shapeOf(recipe))}`}
               {step.level !== 'field' && ` · from ${standardName(step.level)}`}
             </span>

@@ -8,6 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import { usePutPotsMutation } from '../../data/ledgerApi';
 import { Select } from '../../kit/Select';
@@ -122,13 +123,20 @@ function TableOutcomeView({
           {preview.bad > 0 && <BadRows count={preview.bad} bad={preview.shownBad} />}
           {toWrite > 0 && <PotRows count={toWrite} pots={preview.shown} />}
           {refusal && <Problem>{refusal}</Problem>}
-          <Button
+          <ReasonButton
             variant="next"
-            disabled={toWrite === 0 || toWrite > mostAtOnce || isLoading}
+            isBusy={isLoading}
+            why={
+              toWrite === 0
+                ? 'No row of it can be imported.'
+                : toWrite > mostAtOnce
+                  ? 'Too many at once.'
+                  : null
+            }
             onClick={() => void take()}
           >
             {isLoading ? 'Importing …' : `Import ${counted(toWrite, 'pot')}`}
-          </Button>
+          </ReasonButton>
           {preview.bad > 0 && toWrite > 0 && (
             <small> The bad rows are left out; correct them in the file and import it again.</small>
           )}

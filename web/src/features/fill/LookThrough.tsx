@@ -1,6 +1,6 @@
 import { counted, hidingLevelOf, hidingLevels, potKinds, type Pot } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import { usePutPotsMutation } from '../../data/ledgerApi';
 import { Options } from '../../kit/Select';
@@ -122,13 +122,14 @@ export function LookThrough({ begun, shelf, onBegun, onPut }: LookThroughProps) 
         <Problem>Nothing was put on the shelf: {asProblem(error).message}</Problem>
       )}
       <div className="flow">
-        <Button
+        <ReasonButton
           variant="next"
-          disabled={isLoading || ready.length === 0}
+          isBusy={isLoading}
+          why={ready.length === 0 ? 'No pot is ticked that has a colour.' : null}
           onClick={() => void put()}
         >
           {isLoading ? 'Putting them there …' : `Put ${counted(ready.length, 'pot')} on the shelf`}
-        </Button>
+        </ReasonButton>
         <LinkButton to="/shelf">To the shelf</LinkButton>
       </div>
     </section>

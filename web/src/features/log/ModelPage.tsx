@@ -15,6 +15,7 @@ import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { useWriter } from '../../data/useWriter';
 import { FinishedRibbon } from '../../kit/paint/FinishedRibbon';
 import { FigureTable } from '../../kit/FigureTable';
@@ -88,15 +89,27 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
   return (
     <div className="page">
       <PageHead title={`${unit.name}, model ${model}`}>
-        <Button variant="outline" disabled={model <= 1} onClick={() => go(-1)}>
+        <ReasonButton
+          variant="outline"
+          why={model <= 1 ? 'This is the first.' : null}
+          onClick={() => go(-1)}
+        >
           Model before
-        </Button>
-        <Button variant="outline" disabled={model >= unit.models} onClick={() => go(1)}>
+        </ReasonButton>
+        <ReasonButton
+          variant="outline"
+          why={model >= unit.models ? 'This is the last.' : null}
+          onClick={() => go(1)}
+        >
           Model after
-        </Button>
-        <Button variant="next" disabled={!isPainted} onClick={more}>
+        </ReasonButton>
+        <ReasonButton
+          variant="next"
+          why={isPainted ? null : 'Nothing of it is painted yet.'}
+          onClick={more}
+        >
           Paint one more like this
-        </Button>
+        </ReasonButton>
       </PageHead>
       <p dir="auto">
         {armyName}. <Link to="/log">All of the log</Link>

@@ -10,6 +10,7 @@ import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import Form from 'react-bootstrap/Form';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { useRecord } from '../../data/useCollections';
 import { useVersions } from '../../data/useVersions';
 import { useMerging } from '../../kit/merge/useMerging';
@@ -68,6 +69,11 @@ function Promoting({
   if (differences.length === 0)
     return <p>The recipe says already what was done; there is nothing to take over.</p>;
   const isNothing = isSameContent(merged, now);
+  const open = !isRight
+    ? 'Choose for each difference first.'
+    : isNothing
+      ? 'Nothing of what was done is chosen.'
+      : null;
   const make = async (way: Promise<{ says: string; recipeId: string } | { problem: string }>) => {
     const result = await way;
     if ('problem' in result) notify(result.problem, { isProblem: true });
@@ -77,13 +83,14 @@ function Promoting({
     <div className="promote">
       {table}
       <div className="flow">
-        <Button
+        <ReasonButton
           variant="next"
-          disabled={!isRight || isNothing || isBusy}
+          why={open}
+          isBusy={isBusy}
           onClick={() => void make(asVersion(merged))}
         >
           Make it version {(versions.at(-1)?.number ?? 0) + 1}
-        </Button>
+        </ReasonButton>
         <label className="variant-name">
           Name of a variant
           <Form.Control
@@ -94,13 +101,14 @@ function Promoting({
             onChange={(event) => setName(event.target.value)}
           />
         </label>
-        <Button
+        <ReasonButton
           variant="outline"
-          disabled={!isRight || isNothing || isBusy || name.trim() === ''}
+          why={open ?? (name.trim() === '' ? 'Name the variant first.' : null)}
+          isBusy={isBusy}
           onClick={() => void make(asVariant(merged, name.trim()))}
         >
           Make it a variant
-        </Button>
+        </ReasonButton>
         <Button variant="plain" onClick={onDone}>
           Leave the recipe as it is
         </Button>

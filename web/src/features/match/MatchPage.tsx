@@ -1,6 +1,7 @@
-import type { SurfaceColour } from '@yellow-ledger/core';
+import { colourOfHex, type SurfaceColour } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useEffect, useRef, useState } from 'react';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { useAppStore } from '../../data/store';
 import { EmptyPage } from '../../kit/EmptyPage';
 import { PageHead } from '../../kit/PageHead';
@@ -12,14 +13,15 @@ import { useShelf } from '../../workers/useShelf';
 import type { MatchQuestion } from './matchWork';
 import { MatchOptions, firstOptions, type Options } from './MatchOptions';
 import { MatchResults } from './MatchResults';
-import { TargetChoice } from './TargetChoice';
+import { firstHex, TargetChoice } from './TargetChoice';
 import { PageWait } from '../../kit/PageWait';
 import './match.scss';
 
 /** Finds the mixes from the shelf that come nearest to a colour. */
 export default function MatchPage() {
   const { pots } = useShelf();
-  const [target, setTarget] = useState<SurfaceColour | null>(null);
+  const [target, setTarget] = useState<SurfaceColour | null>(() => colourOfHex(firstHex));
+  const [missing, setMissing] = useState('');
   const [options, setOptions] = useState<Options>(firstOptions);
   const [progress, setProgress] = useState<(MatchProgress & { target: SurfaceColour }) | null>(
     null,
@@ -79,12 +81,23 @@ export default function MatchPage() {
   return (
     <div className="page match-page">
       <PageHead title="Match a colour" />
-      <TargetChoice pots={pots} target={target} onTarget={setTarget} />
+      <TargetChoice
+        pots={pots}
+        target={target}
+        onTarget={(chosen, lacks) => {
+          setTarget(chosen);
+          setMissing(lacks);
+        }}
+      />
       <MatchOptions pots={pots} options={options} onChange={setOptions} />
       <div className="flow">
-        <Button variant="next" disabled={!target} onClick={() => target && void search(target)}>
+        <ReasonButton
+          variant="next"
+          why={target ? null : missing}
+          onClick={() => target && void search(target)}
+        >
           Find the nearest mixes
-        </Button>
+        </ReasonButton>
         {isSearching && (
           <Button
             variant="outline"
@@ -96,7 +109,7 @@ export default function MatchPage() {
             Stop
           </Button>
         )}
-        <Progress label="Search" now={progress?.done ?? 0} />
+        {isSearching && <Progress label="Search" now={progress?.done ?? 0} />}
       </div>
       {problem && <Problem>{problem}</Problem>}
       {progress && (

@@ -72,7 +72,7 @@ export function MatchResults(props: MatchResultsProps) {
                 label={`Target ${target.hex} beside ${found.colour.hex}`}
               />
               <div>
-                <b dir="auto">{mixWords(mix, potName, () => 0)}</b>
+                <b dir="ltr">{mixWords(mix, potName, () => 0)}</b>
                 <br />
                 {differenceWords(found.error)}; {valueWords(found.valueError)}
                 <Figures>

@@ -1,5 +1,6 @@
 import { meanHex } from '@yellow-ledger/core';
 import { useState } from 'react';
+import { FileButton } from '../../kit/FileButton';
 import { PictureWell } from '../../kit/picture/PictureWell';
 import { usePicture, type PicturePoint } from '../../kit/picture/usePicture';
 
@@ -16,17 +17,17 @@ export function PicturePicker({ onHex }: { onHex: (hex: string) => void }) {
   };
   return (
     <div className="picture-picker">
-      <label>
-        Picture{' '}
-        <input
-          type="file"
-          accept="image/*"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void picture.open(file).then((middle) => middle && pick(middle));
-          }}
-        />
-      </label>
+      <FileButton
+        words={picture.size ? 'Choose another picture' : 'Choose a picture'}
+        label="Picture"
+        variant="outline"
+        accept="image/*"
+        isBusy={false}
+        onFile={(file) => void picture.open(file).then((middle) => middle && pick(middle))}
+      />
+      {!picture.size && !picture.problem && (
+        <p>A photo or drawing of the colour you want. Then press on the colour in it.</p>
+      )}
       {picture.problem && (
         <p className="field-error" role="alert">
           {picture.problem}

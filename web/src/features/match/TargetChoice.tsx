@@ -1,5 +1,10 @@
-import { colourOfHex, colourOfLab, type Pot, type SurfaceColour } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
+import {
+  colourInWords,
+  colourOfHex,
+  colourOfLab,
+  type Pot,
+  type SurfaceColour,
+} from '@yellow-ledger/core';
 import { useState } from 'react';
 import { LabFields } from '../../kit/pots/LabFields';
 import { PotPicker } from '../../kit/pots/PotPicker';
@@ -11,26 +16,32 @@ import { RecipeColour } from './RecipeColour';
 import { Figures } from '../../kit/figures/Figures';
 
 const sources = [
-  { value: 'colour', name: 'a colour' },
-  { value: 'lab', name: 'L*, a, b' },
-  { value: 'pot', name: 'a pot' },
-  { value: 'recipe', name: 'a recipe' },
-  { value: 'picture', name: 'a picture' },
+  { value: 'colour', name: 'a colour', lacks: '' },
+  { value: 'lab', name: 'L*, a, b', lacks: 'Type the three numbers first.' },
+  { value: 'pot', name: 'a pot', lacks: 'Choose a pot first.' },
+  { value: 'recipe', name: 'a recipe', lacks: 'Choose a recipe first.' },
+  { value: 'picture', name: 'a picture', lacks: 'Choose a picture first.' },
 ] as const;
+
+/** The colour the page begins with. */
+export const firstHex = '#b08830';
 
 type Source = (typeof sources)[number]['value'];
 
 export interface TargetChoiceProps {
   pots: Pot[];
   target: SurfaceColour | null;
-  onTarget: (target: SurfaceColour | null) => void;
+  /** called with the colour, or with none and what is still to be chosen */
+  onTarget: (target: SurfaceColour | null, lacks: string) => void;
 }
 
 /** Where the colour to be matched comes from. */
-export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
+export function TargetChoice({ pots, target, onTarget: put }: TargetChoiceProps) {
   const [source, setSource] = useState<Source>('colour');
-  const [hex, setHex] = useState('#b08830');
+  const [hex, setHex] = useState(firstHex);
   const [potId, setPotId] = useState('');
+  const onTarget = (colour: SurfaceColour | null, from = source) =>
+    put(colour, sources.find(({ value }) => value === from)?.lacks ?? '');
   return (
     <fieldset className="stacked target-choice">
       <legend>The colour to match</legend>
@@ -40,25 +51,20 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
         chosen={source}
         onChoose={(chosen) => {
           setSource(chosen);
-          onTarget(null);
+          onTarget(chosen === 'colour' ? colourOfHex(hex) : null, chosen);
         }}
       />
       <div className="target-source">
         {source === 'colour' && (
-          <span>
-            <input
-              type="color"
-              aria-label="Colour"
-              value={hex}
-              onChange={(event) => {
-                setHex(event.target.value);
-                onTarget(colourOfHex(event.target.value));
-              }}
-            />{' '}
-            <Button variant="plain" onClick={() => onTarget(colourOfHex(hex))}>
-              Take {hex}
-            </Button>
-          </span>
+          <input
+            type="color"
+            aria-label="Colour"
+            value={hex}
+            onChange={({ target: { value } }) => {
+              setHex(value);
+              onTarget(colourOfHex(value));
+            }}
+          />
         )}
         {source === 'lab' && (
           <LabFields onLab={(lab) => onTarget(lab && colourOfLab(lab.value, lab.a, lab.b))} />
@@ -72,7 +78,7 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
                 id,
                 name,
                 hex: swatch,
-                hint: retired ? 'retired' : kind,
+                hint: retired ? 'removed' : kind,
               }))}
             chosen={potId}
             onChoose={(id) => {
@@ -87,8 +93,11 @@ export function TargetChoice({ pots, target, onTarget }: TargetChoiceProps) {
       </div>
       {target && (
         <p className="target-now" role="status">
-          <Swatch hex={target.hex} /> {target.hex}
-          <Figures> · {figuresOf(target)}</Figures>
+          <Swatch hex={target.hex} /> {colourInWords(target.hex)}
+          <Figures>
+            {' '}
+            · {target.hex} · {figuresOf(target)}
+          </Figures>
         </p>
       )}
     </fieldset>

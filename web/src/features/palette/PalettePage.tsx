@@ -9,9 +9,9 @@ import {
   type Well,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
-import Button from 'react-bootstrap/Button';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { Select } from '../../kit/Select';
 import { IfMayCreate } from '../../kit/club/IfMay';
 import { EmptyPage } from '../../kit/EmptyPage';
@@ -82,13 +82,13 @@ export default function PalettePage() {
         />
         <Select label="Room" value={room} onChoose={setRoom} options={rooms} />
         <IfMayCreate kind="palettes">
-          <Button
+          <ReasonButton
             variant={palette.wells.length === 0 ? 'next' : 'outline'}
-            disabled={isFull}
+            why={isFull ? 'The palette has no room for another well.' : null}
             onClick={() => add()}
           >
             Add a well
-          </Button>
+          </ReasonButton>
         </IfMayCreate>
       </PageHead>
       {error && <FetchProblem error={error} onRetry={refetch} />}

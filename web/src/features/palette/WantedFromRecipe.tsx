@@ -1,6 +1,6 @@
 import { flattenMix, loadOf, waterShareOf, type WantedMix } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { useRecord } from '../../data/useCollections';
 import { Select } from '../../kit/Select';
 import { useRecipeRows } from '../../workers/useRecipeRows';
@@ -33,9 +33,9 @@ export function WantedFromRecipe({
         onChoose={setLineId}
         options={steps.map((each, at) => ({ id: each.id, name: `${at + 1}, ${each.stage}` }))}
       />
-      <Button
+      <ReasonButton
         variant="outline"
-        disabled={!step}
+        why={step ? null : 'Choose a recipe with lines first.'}
         onClick={() =>
           step &&
           onWanted(
@@ -49,7 +49,7 @@ export function WantedFromRecipe({
         }
       >
         This is what it should be
-      </Button>
+      </ReasonButton>
     </div>
   );
 }

@@ -13,6 +13,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { Select } from '../../kit/Select';
 import { potChoices } from '../../kit/pots/potChoice';
 import { PotPicker } from '../../kit/pots/PotPicker';
@@ -28,6 +29,7 @@ export interface WellDeedsProps {
 }
 
 const water = 'water';
+const emptyWords = 'The well is empty.';
 const nothing: Amounts = { pots: [], waterMl: 0, mediumMl: 0 };
 const nowIso = () => new Date().toISOString();
 
@@ -74,18 +76,18 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
       </form>
       <div className="flow">
         <DropsField label="Drops used or poured" value={used} onChange={setUsed} />
-        <Button
+        <ReasonButton
           variant="outline"
-          disabled={isEmpty}
+          why={isEmpty ? emptyWords : null}
           onClick={() =>
             change(`use ${used} drops of ${well.name}`, (now) => takeSome(now, usedMl))
           }
         >
           Use
-        </Button>
-        <Button
+        </ReasonButton>
+        <ReasonButton
           variant="outline"
-          disabled={isEmpty}
+          why={isEmpty ? emptyWords : null}
           title="More of the same, in the proportions it has now"
           onClick={() =>
             change(`top up ${well.name}`, (now) =>
@@ -94,13 +96,13 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
           }
         >
           Top up as it is
-        </Button>
+        </ReasonButton>
         {into && (
           <>
             <Select label="Pour into" value={into.id} onChoose={setIntoId} options={others} />
-            <Button
+            <ReasonButton
               variant="outline"
-              disabled={isEmpty}
+              why={isEmpty ? emptyWords : null}
               onClick={() =>
                 act(`pour ${well.name} into ${into.name}`, (now) =>
                   poured(now, well.id, into.id, usedMl),
@@ -108,7 +110,7 @@ export function WellDeeds({ well, palette, pots, act, change }: WellDeedsProps) 
               }
             >
               Pour
-            </Button>
+            </ReasonButton>
           </>
         )}
       </div>

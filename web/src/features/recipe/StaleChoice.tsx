@@ -1,6 +1,6 @@
 import { differencesBetween, type Kept, type Recipe } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { useWriter } from '../../data/useWriter';
 import { useMerging } from '../../kit/merge/useMerging';
 import { Problem } from '../../kit/Problem';
@@ -39,13 +39,13 @@ export function StaleChoice({ draft, theirs, words }: StaleChoiceProps) {
           : 'What you see is kept in this browser. You can put it back on the list.'}
       </p>
       {table}
-      <Button
+      <ReasonButton
         variant="next"
-        disabled={!isRight}
+        why={isRight ? null : 'Choose for each difference first.'}
         onClick={() => writer.settle('recipes', mine.id, merged)}
       >
         {theirs ? 'Keep what is chosen' : 'Put it back'}
-      </Button>
+      </ReasonButton>
     </Problem>
   );
 }

@@ -26,7 +26,7 @@ export const RecipeEntry = memo(function RecipeEntry(props: RecipeEntryProps) {
   const { id, name, surface, lines, models, archived, savedAt } = row;
   const at = lastLeaf.of(`/recipes/${id}`);
   return (
-    <li className={archived ? 'recipe-entry recipe-archived' : 'recipe-entry'}>
+    <div className={archived ? 'recipe-entry recipe-archived' : 'recipe-entry'}>
       <Link to={at} className="recipe-picture" tabIndex={-1} aria-hidden>
         <Ribbon stops={ribbon?.stops ?? []} hexes={ribbon?.hexes} label={name} height={44} />
       </Link>
@@ -70,6 +70,6 @@ export const RecipeEntry = memo(function RecipeEntry(props: RecipeEntryProps) {
           </Button>
         </IfMay>
       </div>
-    </li>
+    </div>
   );
 });

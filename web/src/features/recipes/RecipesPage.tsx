@@ -12,18 +12,15 @@ import { PageHead } from '../../kit/PageHead';
 import { Switch } from '../../kit/field/Switch';
 import { useAskedNew } from '../../kit/hooks/useAskedNew';
 import { useKeptHere } from '../../kit/hooks/useKeptHere';
-import { useLastRibbons } from '../../workers/useLastRibbons';
 import { useRecipeList, type RecipeRow } from '../../workers/useRecipeRows';
 import { useShelf } from '../../workers/useShelf';
 import { EmptyRecipes } from './EmptyRecipes';
 import { ImportButton } from './ImportButton';
 import { PaintModelNote } from './PaintModelNote';
-import { RecipeEntry } from './RecipeEntry';
+import { RecipeList } from './RecipeList';
 import { useRecipeDeeds } from './useRecipeDeeds';
 import { PageWait } from '../../kit/PageWait';
 import './recipes.scss';
-
-const pageSize = 30;
 
 export default function RecipesPage() {
   const { pots } = useShelf();
@@ -32,7 +29,6 @@ export default function RecipesPage() {
   const whose = useWhose('recipes');
   const [owner, setOwner] = useKeptHere<string>('owner', '');
   const [showsArchived, setShowsArchived] = useKeptHere<boolean>('archived', false);
-  const [limit, setLimit] = useKeptHere<number>('limit', pageSize);
   const searchField = useRef<HTMLInputElement>(null);
   const deeds = useRecipeDeeds();
   const write = () => deeds.writeNew(pots ?? []);
@@ -49,11 +45,6 @@ export default function RecipesPage() {
   );
   const owners = whose ? [...new Set((rows ?? []).map(({ id }) => whose(id)))].sort() : [];
   const wanted = owner === '' ? found : found.filter(({ id }) => whose?.(id) === owner);
-  const shown = wanted.slice(0, limit);
-  const ribbons = useLastRibbons(
-    shown.map(({ id }) => id),
-    recipes,
-  );
   const potNames = useMemo(() => new Map(pots?.map(({ id, name }) => [id, name])), [pots]);
   const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
     rows?.find(({ id }) => id === groundId)?.name ?? potNames.get(groundPotId) ?? '';
@@ -69,10 +60,7 @@ export default function RecipesPage() {
           placeholder="Search names and surfaces"
           aria-label="Search the recipes"
           value={search}
-          onChange={(event) => {
-            setSearch(event.target.value);
-            setLimit(pageSize);
-          }}
+          onChange={(event) => setSearch(event.target.value)}
         />
         {owners.length > 1 && (
           <Form.Select
@@ -103,24 +91,14 @@ export default function RecipesPage() {
         <EmptyRecipes onWrite={write} onNotes={() => deeds.writeNew(pots ?? [], '/text')} />
       ) : (
         <>
-          <ol className="ruled recipe-list">
-            {shown.map((row) => (
-              <RecipeEntry
-                key={row.id}
-                row={row}
-                ribbon={ribbons[row.id]}
-                ground={groundOf(row)}
-                whose={whose?.(row.id)}
-                deeds={deeds}
-              />
-            ))}
-          </ol>
+          <RecipeList
+            rows={wanted}
+            recipes={recipes}
+            groundOf={groundOf}
+            whose={whose}
+            deeds={deeds}
+          />
           {rows && wanted.length === 0 && <p>No recipe of that name or surface.</p>}
-          {wanted.length > limit && (
-            <Button variant="outline" onClick={() => setLimit(limit + pageSize)}>
-              Show {Math.min(pageSize, wanted.length - limit)} more of {wanted.length}
-            </Button>
-          )}
         </>
       )}
     </div>

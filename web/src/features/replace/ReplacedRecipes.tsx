@@ -8,10 +8,10 @@ import {
   type Standing,
   type Substitute,
 } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { asProblem } from '../../data/ask';
 import { useReplaceInRecipesMutation } from '../../data/ledgerApi';
 import { useWriter } from '../../data/useWriter';
@@ -86,13 +86,14 @@ export function ReplacedRecipes({ pot, pots, standIn, standing }: ReplacedRecipe
         Each recipe chosen becomes a new version. What it says now is saved as a version first, so
         painted models keep theirs.
       </p>
-      <Button
+      <ReasonButton
         variant="next"
-        disabled={isLoading || chosen.length === 0 || !isSameContent(answer.standIn, standIn)}
+        isBusy={isLoading || !isSameContent(answer.standIn, standIn)}
+        why={chosen.length === 0 ? 'Tick a recipe first.' : null}
         onClick={() => void write()}
       >
         Replace in {counted(chosen.length, 'recipe')}
-      </Button>
+      </ReasonButton>
     </>
   );
 }

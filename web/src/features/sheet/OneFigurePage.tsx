@@ -1,7 +1,7 @@
 import { lineLimit, looseFigure, type Army, type Recipe, type Unit } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
+import { ReasonButton } from '../../kit/ReasonButton';
 import { useRecords } from '../../data/useCollections';
 import { useWriter } from '../../data/useWriter';
 import { CountField } from '../../kit/field/CountField';
@@ -10,7 +10,7 @@ import { EmptyPage } from '../../kit/EmptyPage';
 import { LinkButton } from '../../kit/LinkButton';
 import { PageHead } from '../../kit/PageHead';
 import { FigureSheet } from '../../kit/sheet/FigureSheet';
-import { CheckboxGroup } from '../../kit/CheckboxGroup';
+import { RecipeTicks } from '../../kit/paint/RecipeTicks';
 import { useShelf } from '../../workers/useShelf';
 import { benchOfFigure } from '../../kit/paint/benchRecord';
 import { PageWait } from '../../kit/PageWait';
@@ -61,15 +61,19 @@ export default function OneFigurePage() {
       <PageHead title="One figure">
         <CountField label="Models" value={models} least={1} most={200} onCount={setModels} />
         <IfMayCreate kind="benches">
-          <Button variant="outline" disabled={!figure} onClick={toBench}>
+          <ReasonButton
+            variant="outline"
+            why={figure ? null : 'Tick a recipe first.'}
+            onClick={toBench}
+          >
             Put it on the bench
-          </Button>
+          </ReasonButton>
         </IfMayCreate>
       </PageHead>
       <div className="sheet-choices">
-        <CheckboxGroup
+        <RecipeTicks
           legend="Painted by"
-          options={recipes.map(({ id, name }) => ({ value: id, name }))}
+          recipes={recipes}
           ticked={ids}
           most={mostRecipes}
           onTicked={(next) => {

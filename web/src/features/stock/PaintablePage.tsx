@@ -4,6 +4,8 @@ import { Link } from 'react-router';
 import { EmptyPage } from '../../kit/EmptyPage';
 import { Grid } from '../../kit/Grid';
 import { LinkButton } from '../../kit/LinkButton';
+import { RecipeGrid } from '../../kit/paint/RecipeGrid';
+import { Ribbon } from '../../kit/paint/Ribbon';
 import { PageHead } from '../../kit/PageHead';
 import { ShelfTabs } from '../../kit/pots/ShelfTabs';
 import { CheckboxGroup } from '../../kit/CheckboxGroup';
@@ -11,7 +13,12 @@ import { potNamesOf } from '../../kit/words/recipeWords';
 import { nearnessWords, standInWords } from '../../kit/words/substituteWords';
 import { ofRecipes } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
+import { useLastRibbons } from '../../workers/useLastRibbons';
+import { useRecipeList } from '../../workers/useRecipeRows';
+import type { LastRibbon } from '../../workers/shared/listWork';
 import { useShelf } from '../../workers/useShelf';
+
+type Ribbons = Partial<Record<string, LastRibbon>>;
 
 /** Which recipes go with the pots that are here tonight, and what stands in for the rest. */
 export default function PaintablePage() {
@@ -21,6 +28,13 @@ export default function PaintablePage() {
   const here = owners.filter((owner) => !away.includes(owner));
   const { answer, problem } = useAnswer(ofRecipes, [here.join('\n')], (worker) =>
     worker.paintable(here),
+  );
+  const ready = (answer ?? []).filter(({ missing }) => missing.length === 0);
+  const lacking = (answer ?? []).filter(({ missing }) => missing.length > 0);
+  const { recipes } = useRecipeList();
+  const ribbons: Ribbons = useLastRibbons(
+    lacking.map(({ recipeId }) => recipeId),
+    recipes,
   );
   return (
     <div className="page">
@@ -43,57 +57,83 @@ export default function PaintablePage() {
         </EmptyPage>
       )}
       {pots && answer && answer.length > 0 && (
-        <ul className="ruled stock-list">
-          {answer.map((each) => (
-            <PaintableLine key={each.recipeId} paintable={each} pots={pots} />
-          ))}
-        </ul>
+        <>
+          <h2>
+            {ready.length === 0
+              ? 'No recipe has everything here.'
+              : `${counted(ready.length, 'recipe')} with everything here`}
+          </h2>
+          <RecipeGrid recipes={ready.map(({ recipeId, name }) => ({ id: recipeId, name }))} />
+          {lacking.length > 0 && (
+            <>
+              <h2>{counted(lacking.length, 'recipe')} with something missing</h2>
+              <ul className="ruled stock-list">
+                {lacking.map((each) => (
+                  <PaintableLine
+                    key={each.recipeId}
+                    paintable={each}
+                    pots={pots}
+                    ribbon={ribbons[each.recipeId]}
+                  />
+                ))}
+              </ul>
+            </>
+          )}
+        </>
       )}
     </div>
   );
 }
 
-function PaintableLine({ paintable, pots }: { paintable: Paintable; pots: readonly Pot[] }) {
+interface PaintableLineProps {
+  paintable: Paintable;
+  pots: readonly Pot[];
+  ribbon: LastRibbon | undefined;
+}
+
+function PaintableLine({ paintable, pots, ribbon }: PaintableLineProps) {
   const potName = potNamesOf(pots);
   const { recipeId, name, missing, furthest } = paintable;
   return (
     <Grid as="li" columns="minmax(11rem, 18rem) minmax(0, 1fr)">
-      <h2>
-        <Link to={`/recipes/${recipeId}`} dir="auto">
-          {name}
-        </Link>
-      </h2>
+      <div>
+        <Ribbon
+          stops={ribbon?.stops ?? []}
+          hexes={ribbon?.hexes}
+          isEstimate={ribbon?.isEstimate}
+          label={name}
+          height={24}
+        />
+        <h3>
+          <Link to={`/recipes/${recipeId}`} dir="auto">
+            {name}
+          </Link>
+        </h3>
+      </div>
       <div>
         <p>
-          {missing.length === 0
-            ? 'Everything it needs is here.'
-            : furthest === null
-              ? `Lacks ${counted(missing.length, 'pot')}, and not all have a substitute.`
-              : `With substitutes; of the farthest, ${differenceWords(furthest)}.`}
+          {furthest === null
+            ? `Lacks ${counted(missing.length, 'pot')}, and not all have a substitute.`
+            : `With substitutes; of the farthest, ${differenceWords(furthest)}.`}
         </p>
-        {missing.length > 0 && (
-          <ul className="rows" aria-label={`Missing for ${name}`}>
-            {missing.map(({ potId, standIn }) => (
-              <li key={potId}>
-                <b dir="auto">{potName(potId)}</b>:{' '}
-                {standIn ? (
-                  <>
-                    <span dir="auto">{standInWords(standIn.parts, potName)}</span>{' '}
-                    <small>{nearnessWords(standIn)}</small>
-                  </>
-                ) : (
-                  'nothing here comes near it'
-                )}{' '}
-                <Link
-                  to={`/shelf/replace/${potId}`}
-                  aria-label={`Look closer at ${potName(potId)}`}
-                >
-                  Look closer
-                </Link>
-              </li>
-            ))}
-          </ul>
-        )}
+        <ul className="rows" aria-label={`Missing for ${name}`}>
+          {missing.map(({ potId, standIn }) => (
+            <li key={potId}>
+              <b dir="auto">{potName(potId)}</b>:{' '}
+              {standIn ? (
+                <>
+                  <span dir="ltr">{standInWords(standIn.parts, potName)}</span>{' '}
+                  <small>{nearnessWords(standIn)}</small>
+                </>
+              ) : (
+                'nothing here comes near it'
+              )}{' '}
+              <Link to={`/shelf/replace/${potId}`} aria-label={`Look closer at ${potName(potId)}`}>
+                Look closer
+              </Link>
+            </li>
+          ))}
+        </ul>
       </div>
     </Grid>
   );

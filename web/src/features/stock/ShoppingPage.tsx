@@ -7,6 +7,7 @@ import { EmptyPage } from '../../kit/EmptyPage';
 import { Grid } from '../../kit/Grid';
 import { PageHead } from '../../kit/PageHead';
 import { saveText } from '../../kit/hooks/saveText';
+import { PrintButton } from '../../kit/PrintButton';
 import { ShelfTabs } from '../../kit/pots/ShelfTabs';
 import { Swatch } from '../../kit/paint/Swatch';
 import { potNamesOf } from '../../kit/words/recipeWords';
@@ -20,15 +21,19 @@ export default function ShoppingPage() {
   const { pots } = useShelf();
   const { answer, problem } = useAnswer(ofRecipes, [], (worker) => worker.shoppingList());
   return (
-    <div className="page">
+    <div className="page printed">
+      <h1 className="print-only">To buy</h1>
       <PageHead title="To buy">
         {pots && answer && answer.length > 0 && (
-          <Button
-            variant="outline"
-            onClick={() => saveText(listAsText(answer, pots), 'to-buy.txt', 'text/plain')}
-          >
-            Save as text
-          </Button>
+          <>
+            <PrintButton words="Print the list" />
+            <Button
+              variant="outline"
+              onClick={() => saveText(listAsText(answer, pots), 'to-buy.txt', 'text/plain')}
+            >
+              Save as text
+            </Button>
+          </>
         )}
       </PageHead>
       <ShelfTabs />
@@ -37,7 +42,7 @@ export default function ShoppingPage() {
       {answer?.length === 0 && (
         <EmptyPage
           shows="buy"
-          words="Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low, empty or retired, or when you put it here from its place on the shelf."
+          words="Nothing to buy. A pot comes onto this list when a recipe draws from it and it is low, empty or removed, or when you put it here from its place on the shelf."
         />
       )}
       {pots && answer && answer.length > 0 && <ShoppingLines lines={answer} pots={pots} />}
@@ -51,7 +56,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
   const takeOff = ({ id, name }: Pot) =>
     writer.change('pots', id, `take ${name} off the list`, ({ isWanted: _wish, ...pot }) => pot);
   return (
-    <ul className="ruled stock-list">
+    <ul className="ruled stock-list tick-list">
       {lines.map((line) => {
         const pot = pots.find(({ id }) => id === line.potId);
         if (!pot) return null;
@@ -78,7 +83,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
                   {line.alternatives.map((standIn) => (
                     <li key={JSON.stringify(standIn.parts)}>
                       <Swatch hex={standIn.colour.hex} />{' '}
-                      <span dir="auto">{standInWords(standIn.parts, potName)}</span>{' '}
+                      <span dir="ltr">{standInWords(standIn.parts, potName)}</span>{' '}
                       <small>{nearnessWords(standIn)}</small>
                     </li>
                   ))}
@@ -88,7 +93,9 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
               )}
               <p className="flow">
                 {line.recipes.length > 0 && (
-                  <Link to={`/shelf/replace/${pot.id}`}>Replace {pot.name} in its recipes</Link>
+                  <Link className="no-print" to={`/shelf/replace/${pot.id}`}>
+                    Replace {pot.name} in its recipes
+                  </Link>
                 )}
                 {line.isWanted && (
                   <Button

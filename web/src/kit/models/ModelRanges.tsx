@@ -1,5 +1,6 @@
 import { unitOf, type Army, type ModelRange } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { ReasonButton } from '../ReasonButton';
 import { Select } from '../Select';
 import { CountField } from '../field/CountField';
 import { Disclosure } from '../Disclosure';
@@ -75,16 +76,16 @@ export function ModelRanges(props: ModelRangesProps) {
           </div>
         );
       })}
-      <Button
+      <ReasonButton
         variant="outline"
-        disabled={army.units.length === 0}
+        why={army.units.length === 0 ? 'The army has no unit yet.' : null}
         onClick={() => {
           const unit = free ?? army.units[0];
           onRanges([...ranges, { unitId: unit.id, from: 1, to: unit.models }]);
         }}
       >
         Add models
-      </Button>
+      </ReasonButton>
     </Disclosure>
   );
 }

@@ -44,6 +44,12 @@ export default function PotComboBox(props: PotPickerProps) {
               // Escape with the list closed is for whatever the field is part of.
               if (key === 'Escape' && !isOpen)
                 Object.assign(nativeEvent, { preventDownshiftDefault: true });
+              if (key === 'Enter' && isOpen && typed !== null && highlightedIndex < 0) {
+                // The form it is in is not sent by it, and the only choice is taken.
+                nativeEvent.preventDefault();
+                if (items.length === 1) ask.selectItem(items[0]);
+                if (items.length === 1) ask.closeMenu();
+              }
             },
           })}
           aria-label={label}

@@ -67,8 +67,11 @@ export function SayField(props: SayFieldProps) {
             if (event.key === 'Enter' && !(isListed && highlightedIndex >= 0)) {
               native.preventDownshiftDefault = true;
               event.preventDefault();
+              // The only pot that goes on as it is typed is taken; the next Enter is for the line.
+              const only = isListed && items.length === 1 && marks.length > 0 ? items[0] : null;
               closeMenu();
-              onEnter();
+              if (only) onSay(only.sentence);
+              else onEnter();
             }
             if (event.key === 'Tab' && isListed && items.length === 1) {
               event.preventDefault();

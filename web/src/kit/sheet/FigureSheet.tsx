@@ -154,7 +154,7 @@ function SheetRow({
       <b className="sheet-number">{number}</b>
       <Swatch hex={hex} />
       <div>
-        <b dir="auto">{mixWords(step.mix, potName, numberOf)}</b> {thinningWords(step.mix)}
+        <b dir="ltr">{mixWords(step.mix, potName, numberOf)}</b> {thinningWords(step.mix)}
         {consistency && ` (${consistency})`}
         <br />
         {techniqueOf(step.technique).label}, {coatsInWords(written, recipe.finishLevel)},{' '}

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { z } from 'zod';
+import { ReasonButton } from '../ReasonButton';
 import { askClub } from '../../data/club/askClub';
 import { confirming } from '../../data/club/confirming';
 import { memberships } from '../../data/club/membership';
@@ -49,9 +50,13 @@ export default function ConfirmAgain() {
           <Button variant="plain" onClick={() => confirming.answer(false)}>
             Cancel
           </Button>
-          <Button type="submit" variant="next" disabled={passphrase === ''}>
+          <ReasonButton
+            type="submit"
+            variant="next"
+            why={passphrase === '' ? 'Type your passphrase first.' : null}
+          >
             Go on
-          </Button>
+          </ReasonButton>
         </Modal.Footer>
       </Form>
     </Modal>

@@ -1,5 +1,6 @@
 import { mixWords, type Mix, type Pot, type Recipe } from '@yellow-ledger/core';
 import type { Prediction } from '../../workers/shared/predictWork';
+import { isolated } from './isolated';
 import { potHexesOf, unknownHex } from './potHexes';
 
 /** How the page speaks of a recipe's pots and lines. */
@@ -33,8 +34,8 @@ export function recipeWordsOf(
   };
 }
 
-/** Names of pots by id. */
+/** Names of pots by id, to stand in a sentence. */
 export function potNamesOf(pots: readonly Pot[]): (potId: string) => string {
-  const names = new Map(pots.map(({ id, name }) => [id, name]));
+  const names = new Map(pots.map(({ id, name }) => [id, isolated(name)]));
   return (potId) => names.get(potId) ?? 'a pot that is gone';
 }

@@ -15,6 +15,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { useCollection } from '../../../data/useCollections';
 import { useWriter } from '../../../data/useWriter';
 import { Select } from '../../../kit/Select';
@@ -169,18 +170,22 @@ export function LightSheet({ army, unit, onOvers }: LightSheetProps) {
       ))}
       {found.length > 0 && !looking && (
         <ActionBar>
-          <Button
+          <ReasonButton
             variant="outline"
-            disabled={lit.length === 0 || lit.length > room}
+            why={
+              lit.length === 0
+                ? 'It reaches nothing that has a recipe.'
+                : lit.length > room
+                  ? `There is room for ${Math.max(0, room)} more over this unit.`
+                  : null
+            }
             onClick={() => {
               onOvers(write(lit));
               clear();
             }}
           >
             Write it down, a recipe for each surface
-          </Button>
-          {lit.length > room && <p>There is room for {Math.max(0, room)} more over this unit.</p>}
-          {lit.length === 0 && <p>It reaches nothing that has a recipe.</p>}
+          </ReasonButton>
         </ActionBar>
       )}
     </div>

@@ -56,7 +56,7 @@ function Job({ heading, words }: { heading: PlannedHeading; words: PlanWords }) 
     ({ unitId, surfaceId }) => unitId === first.unitId && surfaceId === first.surfaceId,
   );
   return (
-    <li dir="auto">
+    <li dir="ltr">
       <b>
         {words.clock(first.starts)} {isOneSurface ? words.surface(first) : words.mix(first.mix)}
       </b>
@@ -64,7 +64,7 @@ function Job({ heading, words }: { heading: PlannedHeading; words: PlanWords }) 
       <small> · {minutesInWords((last.to - first.from) / 60_000)}</small>
       <ul className="job-rows">
         {rowsOf(heading).map((row) => (
-          <li key={row[0].from} dir="auto">
+          <li key={row[0].from} dir="ltr">
             <span className="job-box" aria-hidden />
             {!isOneSurface && `${words.surface(row[0])}, ${modelsOf(row[0])}: `}
             {words.coats(row)}

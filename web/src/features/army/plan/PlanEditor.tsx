@@ -9,7 +9,9 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { useState } from 'react';
 import { FormProvider, useFieldArray, useWatch } from 'react-hook-form';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { Disclosure } from '../../../kit/Disclosure';
 import { ModelRanges } from '../../../kit/models/ModelRanges';
 import { rangesInWords } from '../../../kit/models/modelRanges';
@@ -47,6 +49,7 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
   const painters = useFieldArray({ control, name: 'painters', keyName: 'key' });
   const sessions = useFieldArray({ control, name: 'sessions', keyName: 'key' });
   const written = useWatch({ control });
+  const [hasAdded, setAdded] = useState(false);
   const people = (written.painters ?? []) as Batch['painters'];
   const sittings = (written.sessions ?? []) as Batch['sessions'];
   return (
@@ -102,13 +105,13 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
                 onOut={people.length > 1 ? () => painters.remove(index) : undefined}
               />
             ))}
-            <Button
+            <ReasonButton
               variant="outline"
-              disabled={people.length >= 8}
+              why={people.length >= 8 ? 'At most 8 paint together.' : null}
               onClick={() => painters.append(newPainter(people.length))}
             >
               Add a painter
-            </Button>
+            </ReasonButton>
           </fieldset>
           {(army.units.length > 1 || people.length > 1) && (
             <WishFields
@@ -120,27 +123,33 @@ export function PlanEditor({ army, batch, isFresh, onPut, onDelete }: PlanEditor
           <AimFields aims={written.aims as Batch['aims']} />
           <fieldset className="stacked">
             <legend>Sessions</legend>
-            {sessions.fields.map((field, index) => (
-              <SessionFields
-                key={field.key}
-                index={index}
-                session={sittings[index]}
-                painters={people}
-                onOut={() => sessions.remove(index)}
-              />
-            ))}
+            <div className="session-list">
+              {sessions.fields.map((field, index) => (
+                <SessionFields
+                  key={field.key}
+                  index={index}
+                  session={sittings[index]}
+                  painters={people}
+                  isOpen={sittings.length < 3 || (hasAdded && index === sittings.length - 1)}
+                  onOut={() => sessions.remove(index)}
+                />
+              ))}
+            </div>
             <RhythmFields
               sessions={sittings}
               until={written.doneBy}
               onSessions={(more) => sessions.append(more)}
             />
-            <Button
+            <ReasonButton
               variant="outline"
-              disabled={sittings.length >= 200}
-              onClick={() => sessions.append(newSession(sittings, new Date()))}
+              why={sittings.length >= 200 ? 'A plan has at most 200 sessions.' : null}
+              onClick={() => {
+                setAdded(true);
+                sessions.append(newSession(sittings, new Date()));
+              }}
             >
               Add a session
-            </Button>
+            </ReasonButton>
           </fieldset>
           <div>
             <Button variant="plain" onClick={onDelete}>

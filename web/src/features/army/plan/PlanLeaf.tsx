@@ -1,6 +1,7 @@
 import type { Army, Batch, Pot } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { useMay } from '../../../data/club/standing';
 import { useWriter } from '../../../data/useWriter';
 import { Select } from '../../../kit/Select';
@@ -57,9 +58,13 @@ export function PlanLeaf({ army, pots, change }: PlanLeafProps) {
         <Select label="Plan" value={batch.id} onChoose={setChosenId} options={plans} />
         <LinkButton to={`/bench?plan=${batch.id}`}>To the bench</LinkButton>
         <IfMay to="write" kind="armies" id={army.id}>
-          <Button variant="outline" disabled={plans.length >= 20} onClick={add}>
+          <ReasonButton
+            variant="outline"
+            why={plans.length >= 20 ? 'An army has at most 20 plans: delete one first.' : null}
+            onClick={add}
+          >
             Begin another plan
-          </Button>
+          </ReasonButton>
         </IfMay>
       </div>
       <OnePlan

@@ -207,7 +207,7 @@ function PlanSummary({
         >
           <ul>
             {split.map((mix) => (
-              <li key={mix} dir="auto">
+              <li key={mix} dir="ltr">
                 {words.mix(mix)}
               </li>
             ))}

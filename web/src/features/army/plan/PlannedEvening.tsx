@@ -65,7 +65,7 @@ export function PlannedEvening(props: PlannedEveningProps) {
       <Disclosure title={`To prepare: ${counted(planned.mixes.length, 'paint')}`}>
         <ul className="prepare-list">
           {planned.mixes.map(({ mix, ml, drops, alsoIn }) => (
-            <li key={mix} dir="auto">
+            <li key={mix} dir="ltr">
               {words.mix(mix)}: {ml.toFixed(1)} ml
               {ml < pouredFrom && <> · {dropsWords(drops, words.potName)}</>}
               {alsoIn.length > 0 && split.includes(mix) && (

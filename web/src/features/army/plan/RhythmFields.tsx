@@ -1,8 +1,8 @@
 import type { Session } from '@yellow-ledger/core';
 import { addWeeks, format } from 'date-fns';
-import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useId, useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { CheckboxGroup } from '../../../kit/CheckboxGroup';
 import { CountField } from '../../../kit/field/CountField';
 import { sessionsOf, type Rhythm } from './rhythm';
@@ -65,15 +65,14 @@ export function RhythmFields({
           value={rhythm.until}
           onChange={({ target }) => setRhythm({ ...rhythm, until: target.value })}
         />
-        <Button
+        <ReasonButton
           variant="outline"
           size="sm"
-          disabled={made.length === 0}
+          why={made.length === 0 ? 'There is no such evening that is still free.' : null}
           onClick={() => onSessions(made)}
         >
           {made.length === 1 ? 'Add 1 evening' : `Add ${made.length} evenings`}
-        </Button>
-        {made.length === 0 && <span>There is no such evening that is still free.</span>}
+        </ReasonButton>
       </div>
     </fieldset>
   );

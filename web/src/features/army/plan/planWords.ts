@@ -8,6 +8,7 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import { isolated } from '../../../kit/words/isolated';
 import { potNamesOf } from '../../../kit/words/recipeWords';
 import { surfaceName, unitName } from '../../../kit/words/surfaceWords';
 import type { PlanGround } from './planWork';
@@ -38,13 +39,14 @@ export function planWords(
 ): PlanWords {
   const potName = potNamesOf(pots);
   return {
-    surface: (run) => `${surfaceName(army, run)}, ${unitName(army, run.unitId)}`,
+    surface: (run) =>
+      `${isolated(surfaceName(army, run))}, ${isolated(unitName(army, run.unitId))}`,
     line: ({ recipeId, stepId, coat }) =>
       `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'} of ${recipeNames[recipeId] ?? 'its recipe'}, coat ${coat}`,
     coats: (runs) => {
       const [{ recipeId, stepId }] = runs;
       const line = `line ${lineNumbers[`${recipeId} ${stepId}`] ?? '?'}`;
-      const numbers = runs.map(({ coat }) => coat);
+      const numbers = [...new Set(runs.map(({ coat }) => coat))];
       if (numbers.length === 1) return numbers[0] === 1 ? line : `${line}, coat ${numbers[0]}`;
       return `${line}, coats ${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1) ?? ''}`;
     },

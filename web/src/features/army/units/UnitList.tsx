@@ -1,5 +1,6 @@
 import { counted, pinOf, sharesOf, sharesWithin, type Army, type Unit } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { useShortcut } from '../../../kit/keyboard/useShortcut';
 import { Grid } from '../../../kit/Grid';
 import { Ribbon } from '../../../kit/paint/Ribbon';
@@ -42,6 +43,7 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
               <UnitEditor
                 army={army}
                 unit={unit}
+                ribbons={ribbons}
                 onPut={put}
                 onClose={() => setOpenId(null)}
                 onDelete={() => {
@@ -63,13 +65,13 @@ export function UnitList({ army, change }: { army: Army; change: ChangeArmy }) {
           </li>
         ))}
       </ul>
-      <Button
+      <ReasonButton
         variant={openId ? 'outline' : 'next'}
-        disabled={army.units.length >= 100}
+        why={army.units.length >= 100 ? 'An army has at most 100 units.' : null}
         onClick={add}
       >
         Add a unit
-      </Button>
+      </ReasonButton>
     </>
   );
 }

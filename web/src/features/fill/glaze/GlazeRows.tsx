@@ -1,7 +1,7 @@
 import { hidingLevelOf, type GlazeRowReading, type Pot } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { FigureTable } from '../../../kit/FigureTable';
 import { Swatch } from '../../../kit/paint/Swatch';
 
@@ -63,10 +63,13 @@ export function GlazeRows({ rows, pots, onTake }: GlazeRowsProps) {
         })}
       />
       <div>
-        <Button variant="next" disabled={taken.length === 0} onClick={() => onTake(taken)}>
+        <ReasonButton
+          variant="next"
+          why={taken.length === 0 ? 'Choose the pot of a row first.' : null}
+          onClick={() => onTake(taken)}
+        >
           {taken.length === 1 ? 'Take it for 1 pot' : `Take them for ${taken.length} pots`}
-        </Button>
-        {taken.length === 0 && <> Choose the pot of a row first.</>}
+        </ReasonButton>
       </div>
     </div>
   );

@@ -1,6 +1,6 @@
 import { mostSteps, shapeOf, type MarkAsked, type Recipe, type Step } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { Select } from '../../../kit/Select';
 import { FigureField } from '../../../kit/field/FigureField';
 import { Disclosure } from '../../../kit/Disclosure';
@@ -57,17 +57,15 @@ function MarkChoice({ recipe, onLines }: MarkToolProps) {
           onChoose={setSpot}
           options={[{ id: '', name: 'all over it' }, ...spots]}
         />
-        <Button variant="outline" disabled={!isRoom} onClick={() => steps && onLines(steps)}>
+        <ReasonButton
+          variant="outline"
+          why={isRoom ? null : unwritten(steps?.length ?? null, room)}
+          onClick={() => steps && onLines(steps)}
+        >
           Write its lines
-        </Button>
+        </ReasonButton>
       </div>
       {problem && <Problem>{problem}</Problem>}
-      {steps?.length === 0 && <Problem>There is no paint at hand to mix it from.</Problem>}
-      {steps !== null && steps.length > room && (
-        <Problem>
-          It takes {steps.length} lines, and there is room for {room} more.
-        </Problem>
-      )}
       {steps && isRoom && <MarkSeen recipe={recipe} steps={steps} />}
     </>
   );
@@ -97,4 +95,11 @@ function MarkSeen({ recipe, steps }: { recipe: Recipe; steps: readonly Step[] })
       <figcaption>As it would look, on its form</figcaption>
     </figure>
   );
+}
+
+/** Why the lines of a mark cannot be written. */
+function unwritten(lines: number | null, room: number): string {
+  if (lines === null) return 'Working it out …';
+  if (lines === 0) return 'You have no paint to mix it from.';
+  return `It takes ${lines} lines, and there is room for ${room} more.`;
 }

@@ -100,7 +100,7 @@ export function RecipeLine(props: RecipeLineProps) {
             hexOfStep={words.stepHex}
             lineNumber={words.lineNumber}
           />
-          <p className="line-mix" dir="auto">
+          <p className="line-mix" dir="ltr">
             {words.mix(step.mix)}
             <span className="line-thinning"> · {thinningWords(step.mix)}</span>
             <small>

@@ -9,8 +9,8 @@ import {
   type Pot,
   type Recipe,
 } from '@yellow-ledger/core';
-import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { useCollection } from '../../../data/useCollections';
 import { useWriter } from '../../../data/useWriter';
 import { Select } from '../../../kit/Select';
@@ -83,9 +83,21 @@ function SayOfAll({ recipe, pots, deeds, marked }: SeveralLinesProps & { marked:
           onSay={setSentence}
           onEnter={change}
         />
-        <Button variant="outline" disabled={!isReady} onClick={change}>
+        <ReasonButton
+          variant="outline"
+          why={
+            marked.length === 0
+              ? 'Tick a line first.'
+              : sentence.trim() === ''
+                ? 'Say what to change first.'
+                : isReady
+                  ? null
+                  : 'Some of it is not understood: see below.'
+          }
+          onClick={change}
+        >
           Change {counted(marked.length, 'line')}
-        </Button>
+        </ReasonButton>
       </div>
       {sentence.trim() !== '' && (
         <SaidWords sentence={sentence} names={names} {...reading} onSay={setSentence} />
@@ -125,9 +137,19 @@ function CopyLines({ recipe, marked }: { recipe: Recipe; marked: string[] }) {
           ...others.map(({ content: { id, name } }) => ({ id, name })),
         ]}
       />
-      <Button variant="outline" disabled={marked.length === 0 || chosen === ''} onClick={copy}>
+      <ReasonButton
+        variant="outline"
+        why={
+          marked.length === 0
+            ? 'Tick a line first.'
+            : chosen === ''
+              ? 'Choose a recipe first.'
+              : null
+        }
+        onClick={copy}
+      >
         Copy {counted(marked.length, 'line')}
-      </Button>
+      </ReasonButton>
     </div>
   );
 }

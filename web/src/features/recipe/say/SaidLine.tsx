@@ -48,7 +48,7 @@ export function SaidLine({
           hexOfStep={(stepId) => answer?.mixHexes[stepId] ?? unknownHex}
           lineNumber={lineNumber}
         />
-        <p className="line-mix" dir="auto">
+        <p className="line-mix" dir="ltr">
           {mixWords(step.mix, words.potName, lineNumber)}
           <span className="line-thinning"> · {thinningWords(step.mix)}</span>
         </p>

@@ -12,7 +12,7 @@ import { PageWait } from '../../../kit/PageWait';
 import './cardLeaf.scss';
 import { standardName } from '../../../kit/words/standards';
 
-const papers = ['A6', 'A4'] as const;
+const papers = ['A6', 'four A6 on A4', 'A4'] as const;
 
 /** The recipe as a card to lay beside the water pot: printed, as Markdown, as a strip of ribbons. */
 export default function CardLeaf({ draft, words, prediction }: LeafProps) {
@@ -50,7 +50,22 @@ export default function CardLeaf({ draft, words, prediction }: LeafProps) {
           {standardName(recipe.finishLevel)} standard.
         </p>
       </div>
-      <RecipeCard recipe={recipe} words={words} prediction={prediction} paper={paper} />
+      {paper === 'four A6 on A4' ? (
+        <div className="card-four">
+          {['first', 'second', 'third', 'fourth'].map((place) => (
+            <RecipeCard
+              key={place}
+              recipe={recipe}
+              words={words}
+              prediction={prediction}
+              paper="A6"
+              copy={place}
+            />
+          ))}
+        </div>
+      ) : (
+        <RecipeCard recipe={recipe} words={words} prediction={prediction} paper={paper} />
+      )}
     </section>
   );
 }

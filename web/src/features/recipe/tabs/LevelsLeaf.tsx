@@ -80,7 +80,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
               <tr key={step.id}>
                 <th scope="row">
                   <b>{index + 1}</b> {step.stage}, {techniqueOf(step.technique).label}{' '}
-                  <small dir="auto">{words.mix(step.mix)}</small>
+                  <small dir="ltr">{words.mix(step.mix)}</small>
                   {step.restores !== undefined && (
                     <small> · repairs line {words.lineNumber(step.restores)}</small>
                   )}

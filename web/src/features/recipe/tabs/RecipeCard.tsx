@@ -30,10 +30,12 @@ export interface RecipeCardProps {
   words: RecipeWords;
   prediction: Prediction;
   paper: 'A6' | 'A4';
+  /** which of several on one sheet it is */
+  copy?: string;
 }
 
 /** The card itself. The small one has what the hand needs, the large one the drops and notes too. */
-export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps) {
+export function RecipeCard({ recipe, words, prediction, paper, copy }: RecipeCardProps) {
   const painted = includedSteps(recipe);
   const totals = useTotals(recipe)();
   const { buildUp, drops, consistency } = prediction;
@@ -52,7 +54,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
           ? undefined
           : { fontSize: `${smallTypeFor(painted.length + stripsOf(painted, buildUp))}pt` }
       }
-      aria-label={`Card on ${paper}`}
+      aria-label={copy ? `Card on ${paper}, ${copy} of four` : `Card on ${paper}`}
     >
       <h2 dir="auto">{recipe.name}</h2>
       <p className="card-head">
@@ -115,7 +117,7 @@ export function RecipeCard({ recipe, words, prediction, paper }: RecipeCardProps
                     lineNumber={words.lineNumber}
                   />
                 )}
-                <b dir="auto">{words.mix(step.mix)}</b> {thinningWords(step.mix)}
+                <b dir="ltr">{words.mix(step.mix)}</b> {thinningWords(step.mix)}
                 {consistency[number - 1] && ` (${consistency[number - 1]})`}
                 <br />
                 {label}, {coatsInWords(written, recipe.finishLevel)},{' '}

@@ -8,6 +8,7 @@ import {
 } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { useVersions } from '../../../data/useVersions';
 import { AspectStrips } from '../../../kit/paint/AspectStrips';
 import { ActionBar } from '../../../kit/ActionBar';
@@ -150,13 +151,13 @@ function Found({ draft, found, words, mid }: FoundProps) {
         <p key={note}>{note}</p>
       ))}
       <ActionBar>
-        <Button
+        <ReasonButton
           variant="next"
-          disabled={!isReady}
+          why={isReady ? null : 'It can be kept as soon as the recipe is saved.'}
           onClick={() => void fork(`${recipe.name}, ${mid}`.slice(0, lineLimit), found.recipe)}
         >
           Keep it as a variant
-        </Button>
+        </ReasonButton>
       </ActionBar>
     </div>
   );

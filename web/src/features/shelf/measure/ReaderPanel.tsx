@@ -8,6 +8,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useMemo, useState } from 'react';
 import { useFormContext } from 'react-hook-form';
+import { ReasonButton } from '../../../kit/ReasonButton';
 import { Swatch } from '../../../kit/paint/Swatch';
 import { Switch } from '../../../kit/field/Switch';
 import type { CardPlace, CardPlaces } from '../../../workers/shared/potWork';
@@ -101,9 +102,13 @@ export function ReaderPanel({
           );
         })}
       </ul>
-      <Button variant="outline" disabled={!isWhole} onClick={() => onRead(bandsOf(read))}>
+      <ReasonButton
+        variant="outline"
+        why={isWhole ? null : 'Read every place first.'}
+        onClick={() => onRead(bandsOf(read))}
+      >
         Work it out
-      </Button>
+      </ReasonButton>
     </div>
   );
 }

@@ -12,6 +12,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { ReasonButton } from '../../../../kit/ReasonButton';
 import { FileButton } from '../../../../kit/FileButton';
 import { WordsField } from '../../../../kit/field/WordsField';
 import { useNotice } from '../../../../kit/shell/notices';
@@ -124,21 +125,25 @@ export default function TextLeaf({ draft, words, pots }: LeafProps) {
             }
           />
           <div className="flow">
-            <Button
+            <ReasonButton
               variant="next"
-              disabled={lineCount === 0 || waiting > 0 || isOpen || isTooLong}
+              why={
+                isTooLong
+                  ? `The recipe has room for ${counted(room, 'line')} more: take some out.`
+                  : waiting > 0
+                    ? `${counted(waiting, 'line')} wait${waiting === 1 ? 's' : ''} for you: put what is marked in other words, keep it as a note, or take the line out.`
+                    : isOpen
+                      ? 'Answer the questions above first.'
+                      : lineCount === 0
+                        ? 'No line is left to put in.'
+                        : null
+              }
               onClick={put}
             >
               {isSeveral && surfacesGo === 'each'
                 ? `Put ${counted(lineCount, 'line')} into ${surfaces.length} recipes`
                 : `Put ${counted(lineCount, 'line')} into the recipe`}
-            </Button>
-            <span role="status">
-              {isTooLong
-                ? `The recipe has room for ${counted(room, 'line')} more: take some out.`
-                : waiting > 0 &&
-                  `${counted(waiting, 'line')} wait${waiting === 1 ? 's' : ''} for you: put what is marked in other words, keep it as a note, or take the line out.`}
-            </span>
+            </ReasonButton>
           </div>
         </>
       )}

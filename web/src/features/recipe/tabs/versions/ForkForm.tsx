@@ -1,8 +1,8 @@
 import { lineLimit, lineOfText, type Version } from '@yellow-ledger/core';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { z } from 'zod';
-import Button from 'react-bootstrap/Button';
 import { FormProvider, useForm } from 'react-hook-form';
+import { ReasonButton } from '../../../../kit/ReasonButton';
 import { useMayCreate } from '../../../../data/club/standing';
 import { TextField } from '../../../../kit/field/TextField';
 import type { Draft } from '../../useDraft';
@@ -27,9 +27,13 @@ export function ForkForm({ draft, versions }: { draft: Draft; versions: readonly
     <FormProvider {...form}>
       <form className="flow freeze-form" onSubmit={(event) => void submit(event)}>
         <TextField name="name" label="Name of a new variant" />
-        <Button type="submit" variant="outline" disabled={!isReady}>
+        <ReasonButton
+          type="submit"
+          variant="outline"
+          why={isReady ? null : 'It can be copied as soon as it is saved.'}
+        >
           Copy as a variant
-        </Button>
+        </ReasonButton>
       </form>
     </FormProvider>
   );

@@ -1,8 +1,8 @@
 import { isSameContent, pageOfText, type Version } from '@yellow-ledger/core';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { z } from 'zod';
-import Button from 'react-bootstrap/Button';
 import { FormProvider, useForm } from 'react-hook-form';
+import { ReasonButton } from '../../../../kit/ReasonButton';
 import { asProblem } from '../../../../data/ask';
 import { useMay } from '../../../../data/club/standing';
 import { useFreezeMutation } from '../../../../data/ledgerApi';
@@ -39,15 +39,20 @@ export function FreezeForm({ draft, versions }: { draft: Draft; versions: readon
     <FormProvider {...form}>
       <form className="flow freeze-form" onSubmit={(event) => void submit(event)}>
         <NoteField name="note" label="What this version is" rows={1} />
-        <Button
+        <ReasonButton
           type="submit"
           variant="next"
-          disabled={isSame || !isSaved || isLoading || draft.base.revision === 0}
+          isBusy={isLoading}
+          why={
+            isSame
+              ? `Nothing has changed since version ${last.number}.`
+              : !isSaved || draft.base.revision === 0
+                ? 'It can be kept as a version as soon as it is saved.'
+                : null
+          }
         >
           Save version {number}
-        </Button>
-        {isSame && <p>Nothing has changed since version {last.number}.</p>}
-        {!isSaved && !isSame && <p>It can be kept as a version as soon as it is saved.</p>}
+        </ReasonButton>
       </form>
     </FormProvider>
   );

@@ -2,6 +2,7 @@ import { differencesBetween, type Recipe, type RecipeParent } from '@yellow-ledg
 import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { ReasonButton } from '../../../../kit/ReasonButton';
 import { useRecord } from '../../../../data/useCollections';
 import { useVersions } from '../../../../data/useVersions';
 import { useMerging } from '../../../../kit/merge/useMerging';
@@ -87,13 +88,13 @@ export function TakeOver({ recipe, parent, words }: TakeOverProps) {
         {differences.length === 0 && ', and changes nothing this variant does not have'}.
       </p>
       {table}
-      <Button
+      <ReasonButton
         variant="next"
-        disabled={!isRight}
+        why={isRight ? null : 'What is chosen makes no whole recipe: choose otherwise.'}
         onClick={() => edit(taken, `take over ${newest.number} ${Date.now()}`)}
       >
         Take over what is chosen
-      </Button>
+      </ReasonButton>
     </div>
   );
 }
