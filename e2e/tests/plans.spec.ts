@@ -137,7 +137,7 @@ test('after an evening that went otherwise it is planned on from there', async (
     page.getByRole('heading', { name: new RegExp(`^${names[1]}`), level: 2 }),
   ).toBeVisible();
   await openSetup(page);
-  await expect(page.getByText('Noted as painted.')).toBeVisible();
+  await expect(page.getByRole('button', { name: / · over$/ })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(
     page.getByRole('heading', { name: new RegExp(`^${names[0]}`), level: 2 }),

@@ -7,6 +7,7 @@ import { loadWords, mixWords, thinningWords } from '../written/mix/mixWords';
 import type { Recipe } from '../written/recipe/recipe';
 import { techniqueOf } from '../written/technique/techniques';
 import { coatsInWords, howWords, whereWords } from '../written/lines/lineWords';
+import { standardName } from '../written/recipe/standardName';
 import { shapeOf } from '../written/recipe/shapeOf';
 
 /**
@@ -35,14 +36,14 @@ export function recipeMarkdown(recipe: Recipe, shelf: Shelf): string {
       step.note,
     ];
   });
-  const head = ['Line', 'Step', 'Mix', 'Thinned', 'Coats', 'Where', 'Drying, each', 'Note'];
+  const head = ['Line', 'Step', 'Mix', 'Thinned', 'Coats', 'Where', 'Drying per coat', 'Note'];
   const cautions = [
     ...new Set(painted.flatMap(({ technique }) => techniqueOf(technique).caution ?? [])),
   ];
   return [
     `# ${inline(recipe.name)}`,
     '',
-    `${recipe.surface}, ${recipe.finishLevel} level, over ${inline(groundWords(recipe, shelf))}`,
+    `${recipe.surface}, ${standardName(recipe.finishLevel)} standard, over ${inline(groundWords(recipe, shelf))}`,
     '',
     row(head),
     row(head.map(() => '---')),

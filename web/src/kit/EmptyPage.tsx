@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { ActionBar } from './ActionBar';
+import { useOpenSample } from './paint/useOpenSample';
 import './emptyPage.scss';
 
 /** Pages of which there is a picture, drawn from the sample by the script that draws them all. */
@@ -28,6 +29,7 @@ export interface EmptyPageProps {
 
 /** A page on which nothing stands yet. */
 export function EmptyPage({ title, words, shows, children }: EmptyPageProps) {
+  const { open, isLoading } = useOpenSample();
   return (
     <div className="empty-page">
       {title && <h2>{title}</h2>}
@@ -35,8 +37,18 @@ export function EmptyPage({ title, words, shows, children }: EmptyPageProps) {
       {children && <ActionBar>{children}</ActionBar>}
       {shows && (
         <figure>
-          <img src={`/shows/${shows}.jpg`} width={640} height={400} alt="" loading="lazy" />
-          <figcaption>So it looks in the sample.</figcaption>
+          <figcaption>
+            A picture of the example collection. Press it to open the collection.
+          </figcaption>
+          <button
+            type="button"
+            className="empty-picture"
+            disabled={isLoading}
+            aria-label="Open the example collection shown here"
+            onClick={open}
+          >
+            <img src={`/shows/${shows}.jpg`} width={640} height={400} alt="" loading="lazy" />
+          </button>
         </figure>
       )}
     </div>

@@ -28,7 +28,7 @@ export default function ArmiesPage() {
   };
   const mayWrite = useMayCreate('armies');
   useShortcut('n', () => mayWrite && write());
-  if (isLoading) return <PageWait>Fetching the armies …</PageWait>;
+  if (isLoading) return <PageWait title="Armies">Fetching the armies …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Armies">

@@ -25,7 +25,8 @@ export default function BenchesPage() {
   const navigate = useNavigate();
   const [asked] = useSearchParams();
   const isBeginning = useBeginning()?.is === 'on';
-  if (isLoading || armies.isLoading) return <PageWait>Fetching the benches …</PageWait>;
+  if (isLoading || armies.isLoading)
+    return <PageWait title="Bench">Fetching the benches …</PageWait>;
   const benches = [...(kept ?? [])].sort(
     (one, other) => Date.parse(other.content.startedAt) - Date.parse(one.content.startedAt),
   );

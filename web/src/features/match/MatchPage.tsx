@@ -9,6 +9,7 @@ import { Problem } from '../../kit/Problem';
 import { Progress } from '../../kit/Progress';
 import { SampleButton } from '../../kit/paint/SampleButton';
 import { prepareMatch, searchMatch, type MatchProgress } from './matchSearch';
+import { useRemembered } from '../../kit/hooks/useRemembered';
 import { useShelf } from '../../workers/useShelf';
 import type { MatchQuestion } from './matchWork';
 import { MatchOptions, firstOptions, type Options } from './MatchOptions';
@@ -20,11 +21,14 @@ import './match.scss';
 /** Finds the mixes from the shelf that come nearest to a colour. */
 export default function MatchPage() {
   const { pots } = useShelf();
-  const [target, setTarget] = useState<SurfaceColour | null>(() => colourOfHex(firstHex));
+  const [target, setTarget] = useRemembered<SurfaceColour | null>('target', () =>
+    colourOfHex(firstHex),
+  );
   const [missing, setMissing] = useState('');
-  const [options, setOptions] = useState<Options>(firstOptions);
-  const [progress, setProgress] = useState<(MatchProgress & { target: SurfaceColour }) | null>(
-    null,
+  const [options, setOptions] = useRemembered<Options>('options', () => firstOptions);
+  const [progress, setProgress] = useRemembered<(MatchProgress & { target: SurfaceColour }) | null>(
+    'found',
+    () => null,
   );
   const [problem, setProblem] = useState<string | null>(null);
   const [isSearching, setIsSearching] = useState(false);
@@ -35,7 +39,7 @@ export default function MatchPage() {
     // A failure here fails again in the search, and is shown there.
     if (pots) prepareMatch(store.getState()).catch(() => undefined);
   }, [pots, store]);
-  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
+  if (!pots) return <PageWait title="Match a colour">Looking over the shelf …</PageWait>;
   const canMix = pots.some(({ kind }) => kind === 'paint' || kind === 'ink');
   if (!canMix)
     return (

@@ -5,9 +5,9 @@ import {
   type Pot,
   type SurfaceColour,
 } from '@yellow-ledger/core';
-import { useState } from 'react';
 import { LabFields } from '../../kit/pots/LabFields';
 import { PotPicker } from '../../kit/pots/PotPicker';
+import { useRemembered } from '../../kit/hooks/useRemembered';
 import { RadioGroup } from '../../kit/RadioGroup';
 import { figuresOf } from '../../kit/paint/Ribbon';
 import { Swatch } from '../../kit/paint/Swatch';
@@ -37,9 +37,9 @@ export interface TargetChoiceProps {
 
 /** Where the colour to be matched comes from. */
 export function TargetChoice({ pots, target, onTarget: put }: TargetChoiceProps) {
-  const [source, setSource] = useState<Source>('colour');
-  const [hex, setHex] = useState(firstHex);
-  const [potId, setPotId] = useState('');
+  const [source, setSource] = useRemembered<Source>('source', () => 'colour');
+  const [hex, setHex] = useRemembered('hex', () => firstHex);
+  const [potId, setPotId] = useRemembered('pot', () => '');
   const onTarget = (colour: SurfaceColour | null, from = source) =>
     put(colour, sources.find(({ value }) => value === from)?.lacks ?? '');
   return (

@@ -60,7 +60,7 @@ export default function PalettePage() {
     return () => clearTimeout(soon);
   }, [isLoading]);
 
-  if (isLoading || !pots) return <PageWait>Fetching the palette …</PageWait>;
+  if (isLoading || !pots) return <PageWait title="Palette">Fetching the palette …</PageWait>;
   const chosen = palette.wells.find(({ id }) => id === chosenId) ?? palette.wells.at(0);
   const change = (label: string, next: (well: Well) => Well) => {
     const id = chosen?.id;

@@ -49,7 +49,7 @@ export default function RecipesPage() {
   const groundOf = ({ groundId, groundPotId }: RecipeRow) =>
     rows?.find(({ id }) => id === groundId)?.name ?? potNames.get(groundPotId) ?? '';
 
-  if (isLoading) return <PageWait>Fetching the recipes …</PageWait>;
+  if (isLoading) return <PageWait title="Recipes">Fetching the recipes …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Recipes">

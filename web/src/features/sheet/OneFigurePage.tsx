@@ -39,7 +39,7 @@ export default function OneFigurePage() {
     const chosen = (recipes ?? []).filter(({ id }) => key.split(',').includes(id));
     return chosen.length === 0 ? null : figureOf(chosen, models);
   }, [recipes, key, models]);
-  if (!recipes || !pots) return <PageWait>Fetching the recipes …</PageWait>;
+  if (!recipes || !pots) return <PageWait title="One figure">Fetching the recipes …</PageWait>;
   if (recipes.length === 0)
     return (
       <EmptyPage

@@ -75,7 +75,7 @@ export default function ShelfPage() {
     setAdded(null);
   }, [setOpenId]);
 
-  if (isLoading) return <PageWait>Fetching the shelf …</PageWait>;
+  if (isLoading) return <PageWait title="Shelf">Fetching the shelf …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Shelf">

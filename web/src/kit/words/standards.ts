@@ -1,13 +1,6 @@
-import { finishLevels, type FinishLevel } from '@yellow-ledger/core';
+import { finishLevels, standardName } from '@yellow-ledger/core';
 
-const names: Record<FinishLevel, string> = {
-  field: 'rank and file',
-  table: 'tabletop',
-  display: 'display',
-};
-
-/** The standard a recipe is painted to, in words. */
-export const standardName = (level: FinishLevel): string => names[level];
+export { standardName } from '@yellow-ledger/core';
 
 /** The standards, for a field. */
-export const standardOptions = finishLevels.map((id) => ({ id, name: names[id] }));
+export const standardOptions = finishLevels.map((id) => ({ id, name: standardName(id) }));

@@ -47,8 +47,8 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
   return (
     <section className="levels-leaf" aria-label="Standards">
       <p>
-        The same recipe at three finishes. Passes can differ by level; ▪ marks where you may stop:
-        all is covered, light and dark stand right, nothing waits to be repaired.
+        The same recipe at three standards. Passes can differ by standard; ▪ marks where you may
+        stop: all is covered, light and dark stand right, nothing waits to be repaired.
       </p>
       <Switch
         label="A hair dryer between coats"
@@ -56,12 +56,7 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
         onTurn={(isOn) => edit(withDryer(recipe, isOn), 'hair dryer')}
       />
       {recipe.hairDryer && <Problem role="note">{hairDryerCaution}</Problem>}
-      <div
-        className="table-responsive"
-        tabIndex={0}
-        role="region"
-        aria-label="Lines by finish level"
-      >
+      <div className="table-responsive" tabIndex={0} role="region" aria-label="Lines by standard">
         <Table>
           <thead>
             <tr>
