@@ -15,6 +15,8 @@ import Form from 'react-bootstrap/Form';
 import { Options } from '../../kit/Select';
 import { ActionBar } from '../../kit/ActionBar';
 import { VirtualList } from '../../kit/VirtualList';
+import { Disclosure } from '../../kit/Disclosure';
+import { DealShares } from './DealShares';
 import { useNotice } from '../../kit/shell/notices';
 import { Swatch } from '../../kit/paint/Swatch';
 import { ofArmies } from '../../workers/parts';
@@ -96,6 +98,26 @@ function DealSheet({ unit, army, change }: VariantsLeafProps & { unit: Unit }) {
         </Button>
       </ActionBar>
       {problem && <p role="alert">{problem}</p>}
+      {answer && (
+        <Disclosure title="How many of each: even, unless said here">
+          {varied.map((surface) => (
+            <DealShares
+              key={surface.id}
+              army={army}
+              unit={unit}
+              surface={surface}
+              names={answer.names}
+              onShares={(shares) =>
+                put(`deal other shares of ${surface.name}`, {
+                  surfaces: unit.surfaces.map((each) =>
+                    each.id === surface.id ? { ...each, shares } : each,
+                  ),
+                })
+              }
+            />
+          ))}
+        </Disclosure>
+      )}
       <VirtualList
         label={`Models of ${unit.name}`}
         count={unit.models}

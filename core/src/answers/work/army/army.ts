@@ -31,6 +31,9 @@ export const mostModels = 2000;
 export const holdsBack = ['details', 'the whole surface'] as const;
 
 /** One surface of every model of a unit. */
+/** A recipe is dealt at most so many times as often as another. */
+export const mostShare = 9;
+
 export const unitSurfaceSchema = z.strictObject({
   id: idSchema,
   name: lineOfText,
@@ -61,6 +64,13 @@ export const unitSurfaceSchema = z.strictObject({
     .max(12, 'at most 12 variants')
     .optional()
     .describe('recipes dealt out over the models beside the one it has'),
+  shares: z
+    .array(wholeNumberWithin(1, mostShare), { error: 'a list of whole numbers from 1 to 9' })
+    .max(13, 'one for its own recipe and one for each variant')
+    .optional()
+    .describe(
+      'how often each is dealt beside the others: its own recipe, then each variant; 1 where not said',
+    ),
 });
 
 export type UnitSurface = z.infer<typeof unitSurfaceSchema>;

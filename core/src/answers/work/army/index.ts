@@ -3,6 +3,7 @@ export {
   evenedOut,
   holdsBack,
   modelsByPin,
+  mostShare,
   pinOf,
   sharesOf,
   sharesWithin,

@@ -25,8 +25,10 @@ export function SurfaceMore({
   if (!surface) return null;
   const at = `surfaces.${index}` as const;
   const variants = surface.variants ?? [];
-  const putVariants = (next: UnitSurface['variants']) =>
+  const putVariants = (next: UnitSurface['variants'], shares = surface.shares) => {
+    setValue(`${at}.shares`, next?.length ? shares : undefined);
     setValue(`${at}.variants`, next?.length ? next : undefined, { shouldValidate: true });
+  };
   return (
     <Disclosure className="surface-more" title={`More about ${surface.name}`}>
       <div className="unit-row">
@@ -65,6 +67,8 @@ export function SurfaceMore({
                 next
                   ? variants.map((each, i) => (i === place ? next : each))
                   : variants.filter((_, i) => i !== place),
+                // The first share is of the recipe it has.
+                next ? surface.shares : surface.shares?.filter((_, i) => i !== place + 1),
               )
             }
           />

@@ -30,6 +30,24 @@ const looks = (unit: Unit) =>
     unit.surfaces.map((surface) => pinKey(pinOf(levy, surface, unit, i + 1))).join(' + '),
   );
 
+test('shares that are wished are dealt, whatever the seed', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 999_999 }),
+      fc.integer({ min: 12, max: 60 }),
+      (seed, models) => {
+        const plain = cloaked(models, 3);
+        const [cloak, face] = plain.surfaces;
+        const unit = { ...plain, surfaces: [{ ...cloak, shares: [3, 2, 1] }, face] };
+        const own = dealVariants(levy, unit, seed);
+        const timesOf = (id: string) => own.filter(({ recipe }) => recipe.recipeId === id).length;
+        expect(Math.abs(timesOf('cloak-1') - models / 3)).toBeLessThanOrEqual(2);
+        expect(Math.abs(timesOf('cloak-2') - models / 6)).toBeLessThanOrEqual(2);
+      },
+    ),
+  );
+});
+
 describe('a deal', () => {
   const anyDeal = fc.record({
     models: fc.integer({ min: 1, max: 60 }),

@@ -20,6 +20,8 @@ const worth = {
   likeInRanks: 6,
   /** a recipe that has been dealt more often than the others, for each time */
   often: 3,
+  /** the same where shares are wished */
+  oftenAsWished: 60,
   /** what is as good is dealt by chance: a pattern is seen sooner than a repetition */
   chance: 9,
 };
@@ -36,15 +38,27 @@ export function variedSurfaces({ surfaces }: Pick<Unit, 'surfaces'>): UnitSurfac
 
 /** The recipes that are dealt for a surface: its own, then its variants, each once. */
 export function dealtRecipes(army: Pick<Army, 'scheme'>, surface: UnitSurface): RecipePin[] {
-  const all = [pinOf(army, surface), ...(surface.variants ?? [])].filter((pin) => pin !== null);
-  return all.filter((pin, i) => all.findIndex((other) => pinKey(other) === pinKey(pin)) === i);
+  return dealtWithShares(army, surface).map(({ recipe }) => recipe);
+}
+
+/** The recipes that are dealt for a surface, each with how often it is beside the others. */
+export function dealtWithShares(
+  army: Pick<Army, 'scheme'>,
+  surface: UnitSurface,
+): { recipe: RecipePin; share: number }[] {
+  const all = [pinOf(army, surface), ...(surface.variants ?? [])].flatMap((recipe, i) =>
+    recipe ? [{ recipe, share: surface.shares?.[i] ?? 1 }] : [],
+  );
+  return all.filter(
+    ({ recipe }, i) => all.findIndex((other) => pinKey(other.recipe) === pinKey(recipe)) === i,
+  );
 }
 
 /**
  * Deals the variants of a unit out over its models by chance, so that neighbours in the line differ
  * on every surface that varies, as few as can be look like who stands before them in ranks three to
  * six wide, no two models are twins while there are other ways, and each recipe is dealt about as
- * often as the others. The same seed deals the same.
+ * often as its share asks. The same seed deals the same.
  *
  * @param fits whether recipes belong together on one model, in the order of `variedSurfaces`; deals
  *   that do not are dealt only where nothing else is left
@@ -57,7 +71,16 @@ export function dealVariants(
   fits: (recipes: readonly RecipePin[]) => boolean = () => true,
 ): OwnRecipe[] {
   const varied = variedSurfaces(unit);
-  const recipes = varied.map((surface) => dealtRecipes(army, surface));
+  const choices = varied.map((surface) => dealtWithShares(army, surface));
+  const recipes = choices.map((each) => each.map(({ recipe }) => recipe));
+  const weights = choices.map((each) => {
+    const mean = each.reduce((sum, { share }) => sum + share, 0) / Math.max(1, each.length);
+    return each.map(({ share }) => share / mean);
+  });
+  // Wished shares hold more firmly than what happens to be even.
+  const often = choices.some((each) => each.some(({ share }) => share !== each[0].share))
+    ? worth.oftenAsWished
+    : worth.often;
   const random = randomFrom(seed);
   const ways = shuffled(waysToCombine(recipes), random).slice(0, mostWays);
   const isUnfit = ways.map((way) => !fits(way.map((choice, i) => recipes[i][choice])));
@@ -74,7 +97,7 @@ export function dealVariants(
   /** One deal, model by model, with what it costs but for chance. */
   function dealOnce(models: number): { hands: Hand[]; cost: number } {
     const timesDealt = ways.map(() => 0);
-    const often = recipes.map((choices) => choices.map(() => 0));
+    const timesOf = recipes.map((each) => each.map(() => 0));
     const hands: Hand[] = [];
     let sum = 0;
     for (let model = 0; model < models; model++) {
@@ -86,7 +109,11 @@ export function dealVariants(
           worth.likeNeighbour * like(hands[model - 1]) +
           worth.twin * timesDealt[i] +
           worth.likeInRanks * rankWidths.reduce((all, wide) => all + like(hands[model - wide]), 0) +
-          worth.often * way.reduce((all, choice, place) => all + often[place][choice], 0)
+          often *
+            way.reduce(
+              (all, choice, place) => all + (timesOf[place][choice] + 0.5) / weights[place][choice],
+              0,
+            )
         );
       });
       const drawn = costs.map((cost) => cost + worth.chance * random());
@@ -94,7 +121,7 @@ export function dealVariants(
       hands.push(ways[chosen]);
       sum += costs[chosen];
       timesDealt[chosen]++;
-      ways[chosen].forEach((choice, place) => often[place][choice]++);
+      ways[chosen].forEach((choice, place) => timesOf[place][choice]++);
     }
     return { hands, cost: sum };
   }

@@ -1,6 +1,7 @@
 export { belonging, type Belonging, type JudgedSurface } from './belonging';
 export {
   dealVariants,
+  dealtWithShares,
   dealtRecipes,
   likeNeighbours,
   variedSurfaces,

@@ -31,6 +31,8 @@ export interface Trying {
 const jobsInAll = 400_000;
 const mostTries = 800;
 const fewestTries = 18;
+/** Share of the tries that change two things of the best plan so far. */
+const twoAtOnce = 0.35;
 /** A plan this near to the bound, with no coat split, is not searched further. */
 const nearEnough = 1.005;
 
@@ -85,8 +87,13 @@ export function* tryRules(
   let best: Schedule | null = null;
   let leading: Way = first[0];
   const next = movesFrom(work, hands, random);
+  // Two changes at once now and then: some plans are better only by both.
+  const changed = (from: Way, done: Dispatched['done']): Way => {
+    const once = next(from, done, dealings);
+    return random() < twoAtOnce ? next(once, done, dealings) : once;
+  };
   for (let i = 0; i < tries; i++) {
-    const tried = i < first.length ? first[i] : next(leading, (best as Schedule).done, dealings);
+    const tried = i < first.length ? first[i] : changed(leading, (best as Schedule).done);
     const found = judged(
       paintThrough(work, hands, sittings, tried.dealing, { ...tried.rule, random }, tails),
     );
