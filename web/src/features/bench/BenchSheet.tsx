@@ -7,6 +7,7 @@ import { Select } from '../../kit/Select';
 import { ActionBar } from '../../kit/ActionBar';
 import { Problem } from '../../kit/Problem';
 import { Switch } from '../../kit/field/Switch';
+import { standardOptions } from '../../kit/words/standards';
 import { keepingNames } from '../../kit/words/keepingNames';
 import type { BenchPartProps } from './benchPart';
 import { chimeSetting } from './signals/chime';
@@ -44,6 +45,22 @@ export function BenchSheet(props: BenchSheetProps) {
           value={bench.keeping}
           onChoose={(keeping) => change('keep the palette another way', { keeping })}
           options={keepings.map((id) => ({ id, name: keepingNames[id] }))}
+        />
+        <Select
+          label="Standard"
+          value={bench.standard ?? ''}
+          onChoose={(standard) =>
+            writer.change(
+              'benches',
+              bench.id,
+              'change the standard',
+              ({ standard: _before, ...now }) => ({
+                ...now,
+                ...(standard !== '' && { standard }),
+              }),
+            )
+          }
+          options={[{ id: '', name: 'what the recipes say' }, ...standardOptions]}
         />
         <Switch
           label="A hair dryer is used"

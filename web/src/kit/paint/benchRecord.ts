@@ -25,11 +25,21 @@ export function benchOfArmy(army: Army, models: ModelRange[]): Bench {
  * @param painterId whose claims only; those of everybody where not said
  */
 export function benchOfPlan(army: Army, plan: Batch, painterId?: string): Bench {
-  const { room, keeping, hairDryer } = plan;
+  const { room, keeping, hairDryer, standard } = plan;
   const painter = plan.painters.find(({ id }) => id === painterId);
   const models = painter ? painter.claims : plan.models;
   const name = painter ? `${plan.name}, ${painter.name}`.slice(0, lineLimit) : plan.name;
-  return { ...begun(), ...settings, name, armyId: army.id, models, room, keeping, hairDryer };
+  return {
+    ...begun(),
+    ...settings,
+    name,
+    armyId: army.id,
+    models,
+    room,
+    keeping,
+    hairDryer,
+    ...(standard && { standard }),
+  };
 }
 
 /** One recipe on models that belong to no army. */

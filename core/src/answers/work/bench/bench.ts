@@ -9,6 +9,8 @@ import { keepings } from '../../palette/well';
 import { carriedFields } from '../../../written/record/carriedFields';
 import { idSchema, lineOfText } from '../../../written/record/fields';
 import { savedAtSchema } from '../../../written/record/revision';
+import { cappedAt } from '../../../written/recipe/cappedAt';
+import { finishLevelSchema } from '../../../written/recipe/step';
 import { recipeSchema, type Recipe } from '../../../written/recipe/recipe';
 
 /** The models on the table: of an army, or of none. */
@@ -36,6 +38,9 @@ export const benchSchema = z
     room: z.enum(rooms, { error: `one of ${rooms.join(', ')}` }),
     keeping: z.enum(keepings, { error: `one of ${keepings.join(', ')}` }),
     hairDryer: z.boolean({ error: 'true or false' }),
+    standard: finishLevelSchema
+      .optional()
+      .describe('nothing is painted beyond this standard; what the recipes say where not said'),
     more: carriedFields,
   })
   .refine(({ armyId, loose }) => (armyId === undefined) !== (loose === undefined), {
@@ -51,12 +56,15 @@ export function armyOnBench(bench: Bench, army: Army | null): Army | null {
   return { id: bench.id, name: bench.name, scheme: [], units: [bench.loose.unit], notes: '' };
 }
 
-/** Recipes that are only on the bench, before those of the ledger. */
-export function recipesOnBench({ loose }: Bench, recipeOf: RecipeOf): RecipeOf {
+/** Recipes that are only on the bench, before those of the ledger; none beyond the bench's standard. */
+export function recipesOnBench({ loose, standard }: Bench, recipeOf: RecipeOf): RecipeOf {
   const own = new Map(
     loose?.recipes.map((recipe) => [pinKey({ recipeId: recipe.id, version: null }), recipe]),
   );
-  return (pin) => own.get(pinKey(pin)) ?? recipeOf(pin);
+  return (pin) => {
+    const recipe = own.get(pinKey(pin)) ?? recipeOf(pin);
+    return recipe && cappedAt(recipe, standard);
+  };
 }
 
 /** One surface painted by one recipe, as a unit of its own. */

@@ -165,6 +165,27 @@ describe('a bench without an army', () => {
     expect(recipesOnBench(own, recipeOf)({ recipeId: 'cloak', version: null })).toBe(cloak);
   });
 
+  test('beyond the standard of the bench nothing is asked, and below the recipe’s it changes nothing', () => {
+    const two = recipeWith(
+      [
+        stepWith({ id: 'one', mix: mixOf({ blue: 1 }) }),
+        stepWith({ id: 'two', mix: mixOf({ brown: 1 }), level: 'display' }),
+      ],
+      { id: 'only-here', finishLevel: 'display' },
+    );
+    const bench = {
+      ...own,
+      loose: { unit: looseUnit('A blue one', two, null, 1), recipes: [two] },
+    };
+    const coatsLeft = (standard?: 'field' | 'display') => {
+      const asked = { ...bench, ...(standard && { standard }) };
+      const army = armyOnBench(asked, null);
+      const state = benchTasks(army ?? levy, asked, recipesOnBench(asked, recipeOf), [], evening);
+      return state.coatsLeft;
+    };
+    expect([coatsLeft(), coatsLeft('display'), coatsLeft('field')]).toEqual([2, 2, 1]);
+  });
+
   test('both an army and models of its own are refused, and neither', () => {
     expect(benchSchema.safeParse({ ...own, armyId: 'levy' }).success).toBe(false);
     expect(benchSchema.safeParse({ ...own, loose: undefined }).success).toBe(false);

@@ -1,3 +1,4 @@
+import { cappedAt } from '../../../written/recipe/cappedAt';
 import { modelsByPin, type Army, type Unit, type UnitSurface } from '../army/army';
 import { spanOf, type Batch } from '../army/batch';
 import type { RecipeOf } from '../army/paintNeeded';
@@ -8,7 +9,6 @@ import { shapeOf } from '../../../written/recipe/shapeOf';
 import type { Shelf } from '../../../predicted/paint/mixedPaint';
 import type { Recipe } from '../../../written/recipe/recipe';
 import { isBaseStage } from '../../../written/technique/stage';
-import { finishLevels, type FinishLevel } from '../../../written/recipe/step';
 import { techniqueOf } from '../../../written/technique/techniques';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
 import { waitsOf } from './minutes/dryingTime';
@@ -147,7 +147,8 @@ export function batchWork(
     const ranks = ranksOf(army, unit, recipeOf);
     for (const surface of all)
       for (const { pin, models: alike } of modelsByPin(army, unit, surface)) {
-        const recipe = pin && cappedAt(recipeOf(pin), batch.standard);
+        const written = pin && recipeOf(pin);
+        const recipe = written && cappedAt(written, batch.standard);
         const here = alike.filter((number) => chosen.includes(number));
         if (here.length === 0) continue;
         if (!recipe) {
@@ -228,16 +229,6 @@ export function batchWork(
     runAt.set(key, runs.push(name) - 1);
     return runs.length - 1;
   }
-}
-
-/** A recipe with no line beyond a standard. */
-function cappedAt(
-  recipe: Recipe | undefined,
-  standard: FinishLevel | undefined,
-): Recipe | undefined {
-  if (!recipe || !standard) return recipe;
-  const levels = [recipe.finishLevel, standard].map((level) => finishLevels.indexOf(level));
-  return { ...recipe, finishLevel: finishLevels[Math.min(...levels)] };
 }
 
 const coatKey = ({ unitId, surfaceId, stepId, coat }: Omit<RunName, 'recipeId' | 'wetMl'>) =>

@@ -41,8 +41,8 @@ test('shares that are wished are dealt, whatever the seed', () => {
         const unit = { ...plain, surfaces: [{ ...cloak, shares: [3, 2, 1] }, face] };
         const own = dealVariants(levy, unit, seed);
         const timesOf = (id: string) => own.filter(({ recipe }) => recipe.recipeId === id).length;
-        expect(Math.abs(timesOf('cloak-1') - models / 3)).toBeLessThanOrEqual(2);
-        expect(Math.abs(timesOf('cloak-2') - models / 6)).toBeLessThanOrEqual(2);
+        expect(Math.abs(timesOf('cloak-1') - models / 3)).toBeLessThanOrEqual(3);
+        expect(Math.abs(timesOf('cloak-2') - models / 6)).toBeLessThanOrEqual(3);
       },
     ),
   );
