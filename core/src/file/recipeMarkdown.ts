@@ -7,7 +7,7 @@ import { loadWords, mixWords, thinningWords } from '../written/mix/mixWords';
 import type { Recipe } from '../written/recipe/recipe';
 import { techniqueOf } from '../written/technique/techniques';
 import { coatsInWords, howWords, whereWords } from '../written/lines/lineWords';
-import { standardName } from '../written/recipe/standardName';
+import { standardName } from '../written/lines/standardName';
 import { shapeOf } from '../written/recipe/shapeOf';
 
 /**

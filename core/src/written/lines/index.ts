@@ -13,3 +13,4 @@ export { withFilm } from './withFilm';
 export { withNewIds } from './withNewIds';
 export { carriersOf, withoutStep, withStep } from './withoutStep';
 export { writtenRecipe, type WrittenLine, type WrittenRecipe } from './writtenRecipe';
+export { standardName } from './standardName';

@@ -17,7 +17,6 @@ export {
 } from './recipe';
 export { pinKey, type RecipePin } from './recipePin';
 export { formOf, shapeOf } from './shapeOf';
-export { standardName } from './standardName';
 export {
   finishLevels,
   mostCoats,

@@ -1,4 +1,4 @@
-import type { FinishLevel } from './step';
+import type { FinishLevel } from '../recipe/step';
 
 const names: Record<FinishLevel, string> = {
   field: 'rank and file',
