@@ -1,17 +1,18 @@
-import { coatsOf, reaches } from '../../../written/recipe/includedSteps';
-import type { Placement } from '../../../written/place/placement';
-import { placementsOf } from '../../../written/place/shrinking';
+import { coatsOf } from '../../../written/recipe/includedSteps';
 import { mostCoats, type Step } from '../../../written/recipe/step';
 import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';
+import { inPaintedOrder, isInWrittenOrder } from './inPaintedOrder';
+import { extraStep, someCoats, withCoats } from './stepAsDone';
 import { onWritten, runsOf } from './onFigure/onWritten';
 
 /**
  * A recipe as it was really painted on one surface of one model: the coats that were put on, with
  * the paint that was on the brush, extra steps after the line they followed, what was skipped left
- * out. Lines that were found on the model count as written.
+ * out. Lines that were found on the model count as written. Without what is to come, coats that did
+ * not go on in the order of the recipe stand in the order in which they did.
  *
  * @param rest what becomes of lines that were not painted yet: left out, for what is on the figure
  *   now; as written, for what it is to become
@@ -23,6 +24,8 @@ export function asDone(written: Recipe, found: OnSurface, rest: 'left out' | 'as
     -1,
     ...on.found.map(({ stepId }) => written.steps.findIndex(({ id }) => id === stepId)),
   );
+  if (rest === 'left out' && !isInWrittenOrder(written, on))
+    return inPaintedOrder(written, on, (index) => index <= foundTo);
   const steps: Step[] = [];
   written.steps.forEach((step, index) => {
     const coats = on.coats.get(step.id) ?? [];
@@ -52,54 +55,15 @@ function asPainted(
   const countOf = (index: number) => runs[index].length + (index === runs.length - 1 ? toCome : 0);
   return runs.map((run, index) => ({
     ...withCoats(step, Math.min(mostCoats, countOf(index)), level),
-    placement: firstCoats(step.placement, coatsOf(step, level), countOf(index)),
+    placement: someCoats(
+      step.placement,
+      coatsOf(step, level),
+      runs.slice(0, index).reduce((sum, { length }) => sum + length, 0),
+      countOf(index),
+    ),
     id: index === 0 ? step.id : run[0].id,
     mix: isSameBrushed(run[0].brushed, asWritten) ? step.mix : mixOfBrushed(run[0].brushed),
   }));
-}
-
-/** Of coats that each go on less than the one before, the first so many. */
-function firstCoats(placement: Placement, planned: number, coats: number): Placement {
-  if (!placement.last || coats >= planned) return placement;
-  const of = placementsOf(placement, planned)[coats - 1];
-  const { within, along, height } = placement.last;
-  return {
-    ...placement,
-    last: {
-      from: of.from,
-      to: of.to,
-      ...(within !== undefined && { within: of.aim?.facing?.within }),
-      ...(along && of.aim?.along && { along: endsOf(of.aim.along) }),
-      ...(height && of.aim?.height && { height: endsOf(of.aim.height) }),
-    },
-  };
-}
-
-const endsOf = ({ from, to }: { from: number; to: number }) => ({ from, to });
-
-/** A line with so many coats at a level; untouched where that is what it says already. */
-function withCoats(step: Step, coats: number, level: Recipe['finishLevel']): Step {
-  const { isOut: _wasOut, coatsAt, coatsUpTo, ...rest } = step;
-  // A coat that went on went on, whatever level it was written for.
-  const kept = reaches(step, level) ? rest : { ...rest, level };
-  const isRange = coatsUpTo !== undefined && coatsAt?.[level] === undefined;
-  if (coats === coatsOf(step, level) && !isRange) return { ...kept, ...(coatsAt && { coatsAt }) };
-  if (!coatsAt?.[level]) return { ...kept, coats, ...(coatsAt && { coatsAt }) };
-  return { ...kept, coatsAt: { ...coatsAt, [level]: coats } };
-}
-
-function extraStep(extra: CoatEntry): Step {
-  return {
-    id: extra.stepId,
-    stage: extra.stage,
-    technique: extra.technique,
-    mix: mixOfBrushed(extra.brushed),
-    coats: 1,
-    placement: extra.placement,
-    dryMinutes: Math.min(2880, Math.round(extra.dryMinutes)),
-    level: 'field',
-    note: extra.note ?? '',
-  };
 }
 
 /**
