@@ -311,7 +311,7 @@ test('a ledger of one’s own goes into a club and back out, over kill -9, and w
   const { dataFolder } = alone;
   const own = await ownBrowser(browser);
   await own.goto(`${alone.url}/shelf`);
-  await own.getByRole('button', { name: 'Open the example collection' }).click();
+  await own.getByRole('button', { name: 'Open the example collection', exact: true }).click();
   await expect(own.getByRole('button', { name: 'Peat', exact: true })).toBeVisible();
   await alone.kill();
 

@@ -210,3 +210,43 @@ test('a photo without a grey patch is refused, and one with it is read', async (
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText(/^1 model is read/)).toBeVisible();
 });
+
+test('an entry of long ago is struck out and counted again, a coat is put right, and a reload keeps it', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/log`);
+  const coats = page.getByRole('listitem').filter({ hasText: /, coat 1; / });
+  const first = coats.first();
+  const said = (await first.locator('span').first().innerText()).trim();
+  const row = page.getByRole('listitem').filter({ hasText: said });
+  const count = await row.count();
+  await first.getByRole('button', { name: 'Strike out' }).click();
+  const gone = page.getByRole('region', { name: 'Struck out just now' });
+  await expect(gone).toContainText(', coat 1; ');
+  await gone.getByRole('button', { name: 'Count it again' }).click();
+  await expect(gone).toBeHidden();
+  await expect(row).toHaveCount(count);
+
+  await first.getByRole('button', { name: 'Correct' }).click();
+  const form = page.getByRole('form', { name: 'Correct this coat' });
+  await form.getByLabel('It was models').fill('9-2');
+  await expect(form.getByText(/^Write models from 1 to \d+, as 4–6, 9\.$/)).toBeVisible();
+  await form.getByLabel('It was models').fill('1');
+  await form.getByLabel('Minutes it took').fill('21');
+  const before = await logOf(page, demo.url);
+  await form.getByRole('button', { name: 'Correct it' }).click();
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(before.length + 2);
+  const [strike, right] = (await logOf(page, demo.url))
+    .slice(-2)
+    .sort((one, other) => (one.kind === 'strike' ? -1 : other.kind === 'strike' ? 1 : 0));
+  expect(strike.kind).toBe('strike');
+  expect(right).toMatchObject({ kind: 'coat', minutes: 21, where: { models: [1] } });
+  await page.reload();
+  await page
+    .getByRole('link', { name: /^Model 1 of / })
+    .first()
+    .click();
+  await page.getByText('Its entries in the log: strike out or correct').click();
+  await expect(page.getByRole('button', { name: 'Strike out' }).first()).toBeVisible();
+});

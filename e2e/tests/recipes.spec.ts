@@ -68,7 +68,7 @@ test('an empty ledger teaches, gives a first recipe its ground, and offers the s
   await expect(page.getByLabel('Undercoat', { exact: true })).toContainText('Black primer');
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('button', { name: /^Undo: write a new recipe/ }).click();
-  await page.getByRole('button', { name: 'Open the example collection' }).click();
+  await page.getByRole('button', { name: 'Open the example collection', exact: true }).click();
   await expect(page.getByRole('listitem')).toHaveCount(18);
 });
 

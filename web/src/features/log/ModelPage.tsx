@@ -29,6 +29,7 @@ import { ofEverything, ofShelf } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import { useShelf } from '../../workers/useShelf';
 import type { ModelShown } from './logWork';
+import { ModelEntries } from './ModelEntries';
 import { ModelPhotographs } from './ModelPhotographs';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
@@ -123,6 +124,9 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
       {surfaces.map((recorded) => (
         <SurfaceRecord key={recorded.surface.id} recorded={recorded} pots={pots} />
       ))}
+      <Disclosure title="Its entries in the log: strike out or correct">
+        <ModelEntries holder={holder} unitId={unit.id} model={model} pots={pots} />
+      </Disclosure>
       <ModelPhotographs holderId={holder} unitId={unit.id} model={model} />
     </div>
   );

@@ -14,6 +14,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import { useWorker } from '../../workers/useWorker';
 import type { LogNamesKnown } from './logWork';
 import { EntryList } from './EntryList';
+import { StruckEntries, type Struck } from './StruckEntries';
 import { PageWait } from '../../kit/PageWait';
 
 const MonthCalendar = lazyPage(
@@ -29,6 +30,7 @@ export function SessionsLeaf({ pots }: { pots: Pot[] }) {
   const worker = useWorker(ofEverything);
   const notify = useNotice();
   const [day, setDay] = useState<string | null>(null);
+  const [struck, setStruck] = useState<readonly Struck[]>([]);
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <PageWait>Reading the log …</PageWait>;
   if (answer.sessions.length === 0)
@@ -73,14 +75,22 @@ export function SessionsLeaf({ pots }: { pots: Pot[] }) {
         </p>
       </div>
       <div>
+        <StruckEntries
+          struck={struck}
+          names={names}
+          pots={pots}
+          onPutBack={(each) => setStruck(struck.filter((other) => other !== each))}
+        />
         {day && shown.length === 0 && <p>Nothing was painted that day.</p>}
         {shown.map((session, index) => (
           <Sitting
-            key={session.from}
+            // Its first entry may be struck out while it is open.
+            key={session.to}
             session={session}
             names={names}
             pots={pots}
             isOpen={index === 0}
+            onStruck={(each) => setStruck([...struck, each])}
           />
         ))}
         {!day && sessions.length > mostShown && (
@@ -98,11 +108,13 @@ function Sitting({
   names,
   pots,
   isOpen,
+  onStruck,
 }: {
   session: LoggedSession;
   names: LogNamesKnown;
   pots: Pot[];
   isOpen: boolean;
+  onStruck: (struck: Struck) => void;
 }) {
   const { from, to, benchIds, coats, models, handsOn, mishaps, deviations, entries } = session;
   const count = [...models.values()].reduce((sum, each) => sum + each.size, 0);
@@ -127,7 +139,7 @@ function Sitting({
         </>
       }
     >
-      <EntryList entries={entries} names={names} pots={pots} />
+      <EntryList entries={entries} names={names} pots={pots} onStruck={onStruck} />
     </Disclosure>
   );
 }

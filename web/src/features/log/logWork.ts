@@ -2,6 +2,7 @@ import {
   armyOnBench,
   armyProgress,
   handsOnTable,
+  holderOf,
   modelRecord,
   recipesOnBench,
   sessionsOf,
@@ -11,6 +12,7 @@ import {
   type Army,
   type HandsOnRow,
   type LearnedFigures,
+  type LogEntry,
   type LoggedSession,
   type OwnFigures,
   type RecipeOf,
@@ -97,6 +99,22 @@ export const logWork = {
     const entries = logInHand();
     const { names } = namesKnown();
     return { sessions: sessionsOf(entries), names, entries: standing(entries).length };
+  },
+
+  /** Entries of one model, newest first. @param holder its army, or the bench of a figure of no army */
+  modelEntries(
+    holder: string,
+    unitId: string,
+    model: number,
+  ): { entries: LogEntry[]; names: LogNamesKnown } {
+    const entries = standing(logInHand()).filter(
+      (entry) =>
+        'where' in entry &&
+        holderOf(entry.where, entry.benchId) === holder &&
+        entry.where.unitId === unitId &&
+        entry.where.models.includes(model),
+    );
+    return { entries: entries.reverse(), names: namesKnown().names };
   },
 
   /** How far every army is. */
