@@ -206,9 +206,10 @@ test('the card prints on one page of its own size, and is saved as text and as a
   await expect(page.getByRole('article', { name: 'Card on A6' })).toBeVisible();
   for (const [paper, width, height] of [
     ['A6', 298, 420],
+    ['four A6 on A4', 595, 842],
     ['A4', 595, 842],
   ] as const) {
-    await page.getByRole('radio', { name: paper }).check();
+    await page.getByRole('radio', { name: paper, exact: true }).check();
     const pdf = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString(
       'latin1',
     );

@@ -221,6 +221,7 @@ test('an entry of long ago is struck out and counted again, a coat is put right,
   const said = (await first.locator('span').first().innerText()).trim();
   const row = page.getByRole('listitem').filter({ hasText: said });
   const count = await row.count();
+  await first.getByRole('button', { name: 'Change' }).click();
   await first.getByRole('button', { name: 'Strike out' }).click();
   const gone = page.getByRole('region', { name: 'Struck out just now' });
   await expect(gone).toContainText(', coat 1; ');
@@ -228,7 +229,7 @@ test('an entry of long ago is struck out and counted again, a coat is put right,
   await expect(gone).toBeHidden();
   await expect(row).toHaveCount(count);
 
-  await first.getByRole('button', { name: 'Correct' }).click();
+  await first.getByRole('button', { name: 'Change' }).click();
   const form = page.getByRole('form', { name: 'Correct this coat' });
   await form.getByLabel('It was models').fill('9-2');
   await expect(form.getByText(/^Write models from 1 to \d+, as 4–6, 9\.$/)).toBeVisible();
@@ -247,6 +248,7 @@ test('an entry of long ago is struck out and counted again, a coat is put right,
     .getByRole('link', { name: /^Model 1 of / })
     .first()
     .click();
-  await page.getByText('Its entries in the log: strike out or correct').click();
-  await expect(page.getByRole('button', { name: 'Strike out' }).first()).toBeVisible();
+  await page.getByText('Its entries in the log, to correct or strike out').click();
+  await page.getByRole('button', { name: 'Change' }).first().click();
+  await expect(page.getByRole('button', { name: 'Strike out' })).toBeVisible();
 });

@@ -87,7 +87,7 @@ function OrderedLines({
   if (lines.length === 0) return <p>No surface of this unit has a recipe yet.</p>;
   const first = lines.findIndex(({ isHeldBack }) => isHeldBack);
   return (
-    <ol className="order-lines tick-list" aria-label="Order of work">
+    <ol className="order-lines" aria-label="Order of work">
       {lines.map((line, index) => (
         <li key={`${line.surfaceId} ${line.stepId}`}>
           {index === first && (
@@ -95,6 +95,7 @@ function OrderedLines({
               <b>Held back until all else is done</b>
             </p>
           )}
+          <span className="tick-box" aria-hidden />
           {line.hex && <Swatch hex={line.hex} />} <b dir="auto">{surfaceName(line.surfaceId)}</b>,
           line {line.lineNumber}: {line.stage}, {techniqueOf(line.technique).label}
           {isMessy(techniqueOf(line.technique)) && ' (goes onto neighbours)'}

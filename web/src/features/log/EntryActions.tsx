@@ -25,29 +25,30 @@ export function EntryActions({ entry, models, onStruck }: EntryActionsProps) {
   const writer = useWriter();
   const store = useAppStore();
   const write = (more: readonly LogEntry[]) => {
+    setOpen(false);
     const [strike] = strikesOf(store.getState(), [entry]);
     writer.append([strike, ...more]);
     onStruck(strike);
   };
   return (
     <IfMayCreate kind="benches">
-      {entry.kind === 'coat' && (
-        <Button variant="plain" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          Correct
-        </Button>
-      )}
-      <Button variant="plain" onClick={() => write([])}>
-        Strike out
+      <Button
+        variant="plain"
+        className="entry-change"
+        aria-expanded={isOpen}
+        onClick={() => setOpen(!isOpen)}
+      >
+        Change
       </Button>
-      {isOpen && entry.kind === 'coat' && (
-        <CorrectionForm
-          entry={entry}
-          models={models}
-          onCorrected={(right) => {
-            setOpen(false);
-            write([right]);
-          }}
-        />
+      {isOpen && (
+        <div className="flow entry-actions">
+          {entry.kind === 'coat' && (
+            <CorrectionForm entry={entry} models={models} onCorrected={(right) => write([right])} />
+          )}
+          <Button variant="outline" onClick={() => write([])}>
+            Strike out
+          </Button>
+        </div>
       )}
     </IfMayCreate>
   );
@@ -65,7 +66,7 @@ function CorrectionForm({ entry, models: most, onCorrected }: CorrectionFormProp
   const models = modelsOfText(text, most);
   return (
     <form
-      className="flow entry-correction"
+      className="flow"
       aria-label="Correct this coat"
       onSubmit={(event) => {
         event.preventDefault();

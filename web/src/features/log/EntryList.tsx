@@ -43,13 +43,11 @@ export function EntryList(props: EntryListProps) {
               model {entry.where.models[0]}
             </Link>
           )}
-          <span className="flow entry-actions">
-            <EntryActions
-              entry={entry}
-              models={modelsIn('where' in entry ? entry.where.unitId : '')}
-              onStruck={(strike) => onStruck({ entry, strike })}
-            />
-          </span>
+          <EntryActions
+            entry={entry}
+            models={modelsIn('where' in entry ? entry.where.unitId : '')}
+            onStruck={(strike) => onStruck({ entry, strike })}
+          />
         </li>
       ))}
     </ol>

@@ -124,7 +124,7 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
       {surfaces.map((recorded) => (
         <SurfaceRecord key={recorded.surface.id} recorded={recorded} pots={pots} />
       ))}
-      <Disclosure title="Its entries in the log: strike out or correct">
+      <Disclosure title="Its entries in the log, to correct or strike out">
         <ModelEntries holder={holder} unitId={unit.id} model={model} pots={pots} />
       </Disclosure>
       <ModelPhotographs holderId={holder} unitId={unit.id} model={model} />

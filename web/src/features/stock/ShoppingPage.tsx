@@ -1,3 +1,4 @@
+import { mlWords } from '../../kit/words/mlWords';
 import type { Pot, ShoppingLine } from '@yellow-ledger/core';
 import Button from 'react-bootstrap/Button';
 import { useMemo } from 'react';
@@ -56,7 +57,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
   const takeOff = ({ id, name }: Pot) =>
     writer.change('pots', id, `take ${name} off the list`, ({ isWanted: _wish, ...pot }) => pot);
   return (
-    <ul className="ruled stock-list tick-list">
+    <ul className="ruled stock-list">
       {lines.map((line) => {
         const pot = pots.find(({ id }) => id === line.potId);
         if (!pot) return null;
@@ -64,7 +65,10 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
           <Grid as="li" key={pot.id} columns="72px minmax(0, 1fr)">
             <Swatch hex={pot.swatch} size="large" />
             <div>
-              <h2 dir="auto">{pot.name}</h2>
+              <h2 dir="auto">
+                <span className="tick-box" aria-hidden />
+                {pot.name}
+              </h2>
               <p>
                 {stateWords(pot, line)}
                 {line.recipes.length > 0 && '. Used by '}
@@ -117,7 +121,7 @@ function ShoppingLines({ lines, pots }: { lines: readonly ShoppingLine[]; pots: 
 
 /** @example 'Low, 2 ml left' */
 function stateWords({ volumeMl }: Pot, { state, isWanted }: ShoppingLine): string {
-  if (state === 'low') return `Low, ${volumeMl} ml left`;
+  if (state === 'low') return `Low, ${mlWords(volumeMl ?? 0)} left`;
   if (state === 'empty') return 'Empty';
   if (state === 'retired') return 'Removed';
   return isWanted ? 'On the list by hand' : 'Enough';

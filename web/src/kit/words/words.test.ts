@@ -137,7 +137,7 @@ test('a share is told as a percentage, to a tenth', () => {
 test('millilitres are told as finely as anybody measures them', () => {
   expect([0.437, 9.999, 12.34, 0.004].map(mlWords)).toEqual([
     '0.44 ml',
-    '10.00 ml',
+    '10.0 ml',
     '12.3 ml',
     'under 0.01 ml',
   ]);
