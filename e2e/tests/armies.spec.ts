@@ -7,7 +7,7 @@ test('the paint of the sample army is reckoned, by pot and by mix', async ({ pag
   await page.getByRole('link', { name: 'Paint needed' }).click();
   await expect(page.getByText(/^Short of .*Marigold Clay \(\d/)).toBeVisible();
   const row = page.getByRole('row').filter({ hasText: 'Marigold Clay' });
-  await expect(row).toContainText(/\d+\.\d+ ml.*2\.9\d ml.*\d+\.\d+ ml/);
+  await expect(row).toContainText(/\d+\.\d+ ml.*3\.0 ml.*\d+\.\d+ ml/);
   await page.getByText(/Dike Watch, 20 models/).click();
   await expect(
     page.getByText(/line \d+ of Oilskin yellow.*for later lines of paint/).first(),
