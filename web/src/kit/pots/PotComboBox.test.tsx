@@ -55,6 +55,17 @@ test('a part of a name narrows the list, wherever it stands in it and in either 
   expect(listed()).toEqual([]);
 });
 
+test('Enter takes the only choice that is left, and none where there are several', async () => {
+  const { type, press, chosen, field } = open();
+  await type('a');
+  await press('Enter');
+  expect(chosen).toEqual([]);
+  await type('umb');
+  await press('Enter');
+  expect(chosen).toEqual(['fen']);
+  expect(field.value).toBe('Fen Umber');
+});
+
 test('Enter takes what the arrows have reached, and tells it once', async () => {
   const { type, press, chosen, field } = open();
   await type('al');

@@ -44,11 +44,14 @@ export default function PotComboBox(props: PotPickerProps) {
               // Escape with the list closed is for whatever the field is part of.
               if (key === 'Escape' && !isOpen)
                 Object.assign(nativeEvent, { preventDownshiftDefault: true });
-              if (key === 'Enter' && isOpen && typed !== null && highlightedIndex < 0) {
-                // The form it is in is not sent by it, and the only choice is taken.
+              const only = typed !== null && items.length === 1 ? items[0] : null;
+              if (key === 'Enter' && isOpen && highlightedIndex < 0 && only) {
+                // The box's own answer to Enter would take the choice back, and the form is not sent.
+                Object.assign(nativeEvent, { preventDownshiftDefault: true });
                 nativeEvent.preventDefault();
-                if (items.length === 1) ask.selectItem(items[0]);
-                if (items.length === 1) ask.closeMenu();
+                ask.closeMenu();
+                setTyped(null);
+                if (only.id !== chosen) onChoose(only.id);
               }
             },
           })}
