@@ -8,7 +8,7 @@ function Found() {
   return <button onClick={() => setFound('three mixes')}>{found}</button>;
 }
 
-test('going back finds what was found; coming anew does not', async () => {
+test('going back finds what was found; coming by a link does not', async () => {
   const router = createMemoryRouter(
     [
       { path: '/match', element: <Found /> },
