@@ -138,6 +138,14 @@ const screens: Screen[] = [
     },
   ],
   [
+    'labels for pots',
+    '/shelf/labels',
+    async (page) => {
+      await page.getByLabel('Size').selectOption('Round, for lids, 24 mm');
+      await expect(page.getByRole('group', { name: 'Page 1' })).toBeVisible();
+    },
+  ],
+  [
     'pigments to look through',
     '/shelf/fill/pigments',
     async (page) => {

@@ -18,6 +18,7 @@ const OneFigurePage = lazyComponent(() => import('./features/sheet/OneFigurePage
 const MatchPage = lazyComponent(() => import('./features/match/MatchPage'));
 const ShelfPage = lazyComponent(() => import('./features/shelf/ShelfPage'));
 const ShoppingPage = lazyComponent(() => import('./features/stock/ShoppingPage'));
+const LabelsPage = lazyComponent(() => import('./features/labels/LabelsPage'));
 const PaintablePage = lazyComponent(() => import('./features/stock/PaintablePage'));
 const GlazeCardPage = lazyComponent(() => import('./features/fill/glaze/GlazeCardPage'));
 const FillPage = lazyComponent(() => import('./features/fill/FillPage'));
@@ -48,6 +49,7 @@ const routes: RouteObject[] = [
       { path: 'recipes/:recipeId/:leaf?', element: <RecipePage /> },
       { path: 'shelf', element: <ShelfPage /> },
       { path: 'shelf/buy', element: <ShoppingPage /> },
+      { path: 'shelf/labels', element: <LabelsPage /> },
       { path: 'shelf/paintable', element: <PaintablePage /> },
       { path: 'shelf/fill/:way?', element: <FillPage /> },
       { path: 'shelf/glazes', element: <GlazeCardPage /> },

@@ -34,6 +34,7 @@ const screens: [name: string, address: string, also?: string][] = [
   ['What I can paint now', '/shelf/paintable'],
   ['Many pots at once', '/shelf/fill', 'sheet photograph names pigments'],
   ['Glaze card', '/shelf/glazes', 'measure thin paint film hand card'],
+  ['Labels', '/shelf/labels', 'print lids rails code qr'],
   ['Import, export, backup', '/shelf/files', 'files export import backup save'],
   ['Match a colour', '/match', 'find nearest mix'],
   ['Palette', '/palette', 'wells wet'],

@@ -6,6 +6,7 @@ const leaves = [
   { path: 'paintable', label: 'What I can paint now' },
   { path: 'fill', label: 'Many pots at once' },
   { path: 'glazes', label: 'Glaze card' },
+  { path: 'labels', label: 'Labels' },
   { path: 'files', label: 'Import, export, backup' },
 ];
 
