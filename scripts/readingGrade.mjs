@@ -28,7 +28,6 @@ export function readingGrade(text) {
 /** Strings of five words or more on screen, with their grade; and sentences longer than allowed. */
 export function measuredStrings(mostWords = 25) {
   const found = screenFiles()
-    .filter((file) => file.startsWith('web/src/'))
     .flatMap((file) => stringsOf(file).map(({ text, line }) => ({ text, at: `${file}:${line}` })))
     .filter(({ text }) => wordsOf(text).length >= 5);
   const grades = found.map(({ text }) => readingGrade(text)).sort((one, other) => one - other);

@@ -21,11 +21,16 @@ const readAttributes = new Set([
 
 const sources = ['web/src', 'core/src', 'server/src'];
 
+/** The words that the reader of sentences hears, and the language of the database: never shown. */
+const unshown =
+  /\/shorthand\/(?:lexicon|commands|speech|strict)\/|^server\/src\/(?:backup|db|open)\//u;
+
 /** Source files whose strings may come on screen. */
 export const screenFiles = () =>
   execFileSync('git', ['ls-files', '-co', '--exclude-standard', ...sources], { encoding: 'utf8' })
     .split('\n')
-    .filter((file) => /\.tsx?$/u.test(file) && !/\.test\.tsx?$|\/testing\/|\/demo\//u.test(file));
+    .filter((file) => /\.tsx?$/u.test(file) && !/\.test\.tsx?$|\/testing\/|\/demo\//u.test(file))
+    .filter((file) => !unshown.test(file));
 
 /**
  * Every string of a source file that may come on screen: text and read attributes of elements, and

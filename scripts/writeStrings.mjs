@@ -59,7 +59,7 @@ function sideBySide(old, now) {
 
 const cell = (text) => (text ?? '').replace(/\|/gu, '\\|').replace(/</gu, '&lt;');
 const parts = [];
-for (const file of screenFiles().filter((name) => name.startsWith('web/src/'))) {
+for (const file of screenFiles()) {
   const now = stringsOf(file, readFileSync(file, 'utf8')).map(({ text }) => text);
   const rows = sideBySide(stringsBefore(file), now);
   if (rows.length === 0) continue;

@@ -48,7 +48,7 @@ function problemOf(error: unknown): Problem {
     return new Problem(
       409,
       'ground-not-frozen',
-      'It goes onto a recipe as that is now, and a version must never change: save a version of that one first, then choose its version as the ground.',
+      'It goes onto a recipe as that is now, and a version must never change. Save a version of that one first. Then choose its version as the ground.',
     );
   if (error instanceof DamagedRecord)
     return new Problem(

@@ -4,7 +4,7 @@ import type { EntryOf } from '../entry';
 
 /** Said wherever it is told that paint can be taken off again. */
 export const strippingCaution =
-  'What takes paint off can burn skin, eyes and lungs, some of it catches fire, and some eats plastic, resin and glue. Gloves, eye protection, fresh air, no flame or heat near it, never in the mouth or down the drain; try it on a hidden spot, and follow the sheet of its maker and the rules where you live.';
+  'What takes paint off can burn skin, eyes and lungs, some of it catches fire, and some eats plastic, resin and glue. Wear gloves and eye protection, work in fresh air, with no flame or heat near it. Never in the mouth or down the drain. Try it on a hidden spot, and follow its maker’s sheet and local rules.';
 
 type Head = Pick<EntryOf<'stripped'>, 'id' | 'at' | 'order' | 'benchId' | 'by'>;
 
