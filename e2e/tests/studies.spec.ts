@@ -34,7 +34,7 @@ test('another primer is chosen from the comparison of grounds', async ({ page, d
   const bogoak = page.getByRole('row').filter({ hasText: 'Bogoak Primer' });
   await bogoak.getByRole('button', { name: 'Prime with it' }).click();
   await expect(page.getByText('Undercoat: Bogoak Primer')).toBeVisible();
-  await expect(bogoak).toContainText('the ground now');
+  await expect(bogoak).toContainText('the undercoat now');
 });
 
 test('a consistency is chosen by its word, and remembered for the pot', async ({ page, demo }) => {

@@ -1,3 +1,4 @@
+import { HowFar } from './HowFar';
 import { PageHead } from './PageHead';
 
 /**
@@ -10,14 +11,21 @@ export function PageWait({ title, children }: { title?: string; children: string
     return (
       <div className="page">
         <PageHead title={title} />
-        <p className="page-wait">{children}</p>
+        <Waiting>{children}</Waiting>
       </div>
     );
   return (
     <>
       {/* Counts only while no page has named itself: of several titles the browser takes the first. */}
       <title>Yellow Ledger</title>
-      <p className="page-wait">{children}</p>
+      <Waiting>{children}</Waiting>
     </>
   );
 }
+
+const Waiting = ({ children }: { children: string }) => (
+  <div className="page-wait">
+    <p>{children}</p>
+    <HowFar />
+  </div>
+);

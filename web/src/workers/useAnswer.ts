@@ -7,6 +7,7 @@ import { useAppSelector, useAppStore } from '../data/store';
 import { useCollections } from '../data/useCollections';
 import type { LedgerWorker } from './ledger.worker';
 import { workerSync } from './ledgerWorker';
+import { counting } from './questions';
 
 export interface Answered<Answer> {
   /**
@@ -59,7 +60,7 @@ export function useAnswer<Answer>(
           const next = waiting.current;
           waiting.current = null;
           try {
-            const answer = await next.ask(workerSync.tell(store.getState(), next.parts));
+            const answer = await counting(next.ask(workerSync.tell(store.getState(), next.parts)));
             // A letter that is typed meanwhile does not wait until the answer is drawn.
             if (isThere.current)
               startTransition(() => setAnswered((last) => answeredAfter(last, answer)));

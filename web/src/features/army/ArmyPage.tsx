@@ -29,7 +29,7 @@ export default function ArmyPage() {
   const { armyId = '', leaf } = useParams();
   const { kept: armies, isLoading, error, refetch } = useRecords('armies');
   const army = armies?.find(({ content }) => content.id === armyId)?.content;
-  if (isLoading) return <PageWait>Fetching the army …</PageWait>;
+  if (isLoading) return <PageWait title="Army">Fetching the army …</PageWait>;
   if (!army && error) return <FetchProblem error={error} onRetry={refetch} />;
   if (!army)
     return (

@@ -44,8 +44,8 @@ export function ArmyPaintLeaf({ army, pots }: { army: Army; pots: Pot[] }) {
               ? 'What is left is enough, where anybody has looked.'
               : `Short of ${short.map(({ potId, shortMl }) => `${potName(potId)} (${mlWords(shortMl)})`).join(', ')}.`}{' '}
             <small>
-              Area × share × film × coats, half as much again for brush and palette; the ground from
-              the can is not counted. To buy: pots of {usualPotMl} ml.
+              For all models and coats, with half as much again for brush and palette. The undercoat
+              from a can is not counted. To buy: pots of {usualPotMl} ml.
               {own &&
                 (own.from
                   ? ` By your own records you mix ${own.factor.toFixed(2)} times as much (from ${own.from.records} mixes; half of them between ${own.from.low.toFixed(2)} and ${own.from.high.toFixed(2)}).`

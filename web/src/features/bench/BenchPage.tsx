@@ -15,7 +15,7 @@ export default function BenchPage() {
   const armies = useRecords('armies');
   const kept = benches.kept?.find(({ content }) => content.id === benchId);
   if (benches.isLoading || armies.isLoading || !pots)
-    return <PageWait>Opening the bench …</PageWait>;
+    return <PageWait title="Bench">Opening the bench …</PageWait>;
   if (benches.error && !benches.kept)
     return <FetchProblem error={benches.error} onRetry={benches.refetch} />;
   if (!kept)

@@ -9,7 +9,6 @@ import { MembersLeaf } from './MembersLeaf';
 import { ProposalsLeaf } from './ProposalsLeaf';
 import { ActivityLog } from './ActivityLog';
 import { WhoSeesLeaf } from './WhoSeesLeaf';
-import { PageWait } from '../../kit/PageWait';
 import './club.scss';
 
 /** A club: who is in it, on what, and what was done. */
@@ -17,7 +16,13 @@ export default function ClubPage() {
   const { leaf = '' } = useParams();
   const membership = useMembership();
   // Why nothing is shown stands above every page then.
-  if (membership.is === 'out') return <PageWait>Nobody is logged in on this page.</PageWait>;
+  if (membership.is === 'out')
+    return (
+      <div className="page">
+        <PageHead title="The club" />
+        <p>Nobody is logged in on this page.</p>
+      </div>
+    );
   if (membership.is === 'alone')
     return (
       <div className="page">

@@ -1,5 +1,4 @@
 import { lazyComponent } from '../../kit/lazy/lazyComponent';
-import { PageWait } from '../../kit/PageWait';
 import { Suspense } from 'react';
 
 const DoorPage = lazyComponent(() => import('./DoorPage'));
@@ -13,7 +12,7 @@ export function Door() {
         <span className="navbar-brand">Yellow Ledger</span>
       </header>
       <main>
-        <Suspense fallback={<PageWait>Opening the page …</PageWait>}>
+        <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
           {window.location.pathname === '/trust' ? <TrustPage /> : <DoorPage />}
         </Suspense>
       </main>

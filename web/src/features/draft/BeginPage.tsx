@@ -51,7 +51,7 @@ function nameOf(hex: string, surface: SurfaceName): string {
 /** From nothing to a recipe one believes: one question, a few pots, a draft. */
 export default function BeginPage() {
   const { pots, isLoading } = useShelf();
-  if (isLoading || !pots) return <PageWait>Looking over the shelf …</PageWait>;
+  if (isLoading || !pots) return <PageWait title="Begin">Looking over the shelf …</PageWait>;
   return (
     <div className="page stacked">
       <PageHead title="Begin" />

@@ -37,7 +37,8 @@ const optionsFrom = (choices: Readonly<Record<string, string>>) =>
 /** Drafts a recipe in the manner of up to three schools, side by side, to choose one from. */
 export default function DraftPage() {
   const { pots, isLoading } = useShelf();
-  if (isLoading || !pots) return <PageWait>Looking over the shelf …</PageWait>;
+  if (isLoading || !pots)
+    return <PageWait title="Draft a recipe">Looking over the shelf …</PageWait>;
   const first = firstDraftForm(pots);
   return (
     <div className="page draft-page">

@@ -16,7 +16,7 @@ export default function FilesPage() {
   const membership = useMembership();
   const mayBackUp =
     membership.is !== 'in' || may(membership.me.member.role, 'club', 'look', 'backups');
-  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
+  if (!pots) return <PageWait title="Import, export, backup">Looking over the shelf …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Import, export, backup" />

@@ -31,7 +31,7 @@ export default function FillPage() {
   const navigate = useNavigate();
   const notify = useNotice();
   const { Way } = ways.find(({ path }) => path === way) ?? ways[0];
-  if (!pots) return <PageWait>Fetching the shelf …</PageWait>;
+  if (!pots) return <PageWait title="Fill the shelf">Fetching the shelf …</PageWait>;
   return (
     <div className="page">
       <PageHead title="Fill the shelf" />

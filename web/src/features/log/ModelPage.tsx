@@ -47,7 +47,7 @@ export default function ModelPage() {
     of: `${holder} ${unitId} ${model}`,
   }));
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer || !pots) return <PageWait>Looking the model up …</PageWait>;
+  if (!answer || !pots) return <PageWait title="Model">Looking the model up …</PageWait>;
   if (!answer.shown)
     return (
       <p className="page-wait">

@@ -21,6 +21,6 @@ export default function PhotographPage() {
       </EmptyPage>
     );
   if (!kept && error) return <FetchProblem error={error} onRetry={refetch} />;
-  if (!kept) return <PageWait>Opening the photograph …</PageWait>;
+  if (!kept) return <PageWait title="Photograph">Opening the photograph …</PageWait>;
   return <PhotographSheet key={photographId} photograph={kept.content} />;
 }

@@ -28,6 +28,6 @@ export default function RecipePage() {
       </EmptyPage>
     );
   if (!draft && error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
-  if (!draft || !pots) return <PageWait>Opening the recipe …</PageWait>;
+  if (!draft || !pots) return <PageWait title="Recipe">Opening the recipe …</PageWait>;
   return <RecipeSheet key={recipeId} draft={draft} pots={pots} leaf={leafPath} />;
 }

@@ -26,7 +26,7 @@ import './replace.scss';
 export default function ReplacePage() {
   const { potId = '' } = useParams();
   const { pots } = useShelf();
-  if (!pots) return <PageWait>Looking over the shelf …</PageWait>;
+  if (!pots) return <PageWait title="Replace a pot">Looking over the shelf …</PageWait>;
   const pot = pots.find(({ id }) => id === potId);
   return (
     <div className="page">

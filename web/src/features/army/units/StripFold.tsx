@@ -45,9 +45,9 @@ export function StripFold({ army, unit, painted }: StripFoldProps) {
         <b>Caution.</b> {strippingCaution}
       </Problem>
       <p>
-        A stripped model is bare: prime it with the ground of its recipe, and paint it as written.
-        It is worth it where thick old coats have filled the detail; colour alone can be painted
-        over.
+        A stripped model is bare: prime it with the undercoat of its recipe, and paint it as
+        written. It is worth it where thick old coats have filled the detail; colour alone can be
+        painted over.
       </p>
       {models.length > 0 && (
         <div className="flow">

@@ -42,7 +42,7 @@ export default function GlazeCardPage() {
     },
     setRows,
   );
-  if (!pots) return <PageWait>Fetching the shelf …</PageWait>;
+  if (!pots) return <PageWait title="Glaze card">Fetching the shelf …</PageWait>;
   const potOf = (id: string): Pot | undefined => pots.find((pot) => pot.id === id);
   const chosen = potIds.map(potOf);
   const thinned = `1 : ${thinning.waterParts + thinning.mediumParts}`;

@@ -51,6 +51,17 @@ test('a line that is understood is shown, added by Enter, and the field is empty
   expect(field.value).toBe('');
 });
 
+test('Enter takes the only pot a name can go on to, and the next Enter the line', async () => {
+  const field = shown();
+  say(field, 'layer ta');
+  expect(await screen.findAllByRole('option')).toHaveLength(1);
+  enter(field);
+  expect(field.value).toMatch(/^layer tallow/);
+  expect(added).toEqual([]);
+  enter(field);
+  expect(added).toHaveLength(1);
+});
+
 test('each line has an identifier of its own', () => {
   const field = shown();
   for (const words of ['tallow', 'coot']) {

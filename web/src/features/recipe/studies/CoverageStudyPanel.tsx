@@ -82,7 +82,7 @@ export function CoverageStudyPanel({ step, draft, words, deeds }: RecipeLineProp
             coversAt(coats),
             <PotWords key="with" hex={surface.hex} name={stillMissing(missing)} />,
             potId === recipe.groundPotId && isFirst
-              ? 'the ground now'
+              ? 'the undercoat now'
               : isFirst && (
                   <Button
                     variant="plain"

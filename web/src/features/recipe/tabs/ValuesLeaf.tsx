@@ -40,7 +40,7 @@ export default function ValuesLeaf({ draft, words, pots }: LeafProps) {
   const facts = surfaceFacts[recipe.surface];
   const seen = mixSteps.filter(({ verdict }) => verdict !== 'unseen' && verdict !== 'joins');
   if (recipe.steps.length === 0)
-    return <PageWait>There is no line yet, and so no step of light to see.</PageWait>;
+    return <p className="page-wait">There is no line yet, and so no step of light to see.</p>;
   return (
     <section className="values-leaf" aria-label="Light steps">
       <h2>Value after each line</h2>
