@@ -76,3 +76,12 @@ test('quotes that are not closed go on to the end', () => {
     { is: 'quoted', text: 'left open' },
   ]);
 });
+
+test('isolates around a name from right to left are no words of the sentence', () => {
+  expect(wordsOf('2 \u2068צהוב\u2069 + 1').map(({ text }) => text)).toEqual([
+    '2',
+    'צהוב',
+    '+',
+    '1',
+  ]);
+});

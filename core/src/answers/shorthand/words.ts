@@ -25,7 +25,8 @@ const anyWord = new RegExp(
     // 1/2, 1 1/2, 1½, 0.5, 0,5 and 1e-7; a comma before a blank ends a part of the sentence
     `(?<number>\\d+ \\d\\/\\d(?![\\d.,])|\\d+\\/\\d+(?![\\d.,])|\\d+[${signs}]|[${signs}]|\\d+[.,]\\d+(?:e[+-]?\\d+)?|\\d+e[+-]?\\d+(?!\\p{L})|\\d+|\\.\\d+)`,
     "(?<word>\\p{L}[\\p{L}\\p{M}'’]*(?:-\\p{L}[\\p{L}\\p{M}'’]*)*)",
-    '(?<sign>\\S)',
+    // Isolates around a name from right to left say nothing.
+    '(?<sign>[^\\s\u202a-\u202e\u2066-\u2069])',
   ].join('|'),
   'gu',
 );

@@ -1,3 +1,4 @@
+import { isolated } from '../record/isolated';
 import { loadOf, type Mix, type Thinning } from './mix';
 
 /** @example partsWords(0.5) // → '½' @example partsWords(3) // → '3' */
@@ -33,15 +34,12 @@ export function mixWords(
   return mix.parts
     .map((part) => {
       const parts = single ? '' : `${partsWords(part.parts)} `;
-      if (part.from === 'pot') return `${parts}${unturned(potName(part.potId))}`;
+      if (part.from === 'pot') return `${parts}${isolated(potName(part.potId))}`;
       const line = `line ${lineNumber(part.stepId)}`;
       return single ? `the mix of ${line}` : `${parts}of ${line}`;
     })
     .join(' + ');
 }
-
-/** A name without the signs that would turn what stands beside it round. */
-const unturned = (name: string) => name.replace(/[\u202a-\u202e\u2066-\u2069]/g, '');
 
 /** A mix, or what was on a brush. */
 type OnBrush = Thinning & { parts?: readonly unknown[]; pots?: readonly unknown[] };

@@ -160,6 +160,13 @@ describe('words', () => {
   test('say a mix and its thinning both ways round', () => {
     const mix = mixOf({ yellow: 3, brown: 1 }, { waterParts: 2 });
     expect(mixWords(mix, names, () => 1)).toBe('3 Marigold Clay + 1 Fen Umber');
+    expect(
+      mixWords(
+        mix,
+        () => 'צהוב',
+        () => 1,
+      ),
+    ).toBe('3 \u2068צהוב\u2069 + 1 \u2068צהוב\u2069');
     expect(thinningWords(mix)).toBe('1 paint : 2 water');
     expect(loadWords(mix)).toBe('33 % paint');
     expect(thinningWords(mixOf({ yellow: 1 }))).toBe('neat');

@@ -9,6 +9,7 @@ export {
   wholeNumberWithin,
 } from './fields';
 export { fingerprint } from './fingerprint';
+export { isolated } from './isolated';
 export { mergeContents } from './mergeContents';
 export { isOpaqueId, opaquePrefix } from './opaqueId';
 export { randomFrom } from './randomFrom';

@@ -1,6 +1,5 @@
-import { mixWords, type Mix, type Pot, type Recipe } from '@yellow-ledger/core';
+import { isolated, mixWords, type Mix, type Pot, type Recipe } from '@yellow-ledger/core';
 import type { Prediction } from '../../workers/shared/predictWork';
-import { isolated } from './isolated';
 import { potHexesOf, unknownHex } from './potHexes';
 
 /** How the page speaks of a recipe's pots and lines. */

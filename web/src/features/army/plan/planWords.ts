@@ -1,4 +1,5 @@
 import {
+  isolated,
   partsOfShares,
   partsWords,
   thinningWords,
@@ -8,7 +9,6 @@ import {
   type Pot,
 } from '@yellow-ledger/core';
 import { format } from 'date-fns';
-import { isolated } from '../../../kit/words/isolated';
 import { potNamesOf } from '../../../kit/words/recipeWords';
 import { surfaceName, unitName } from '../../../kit/words/surfaceWords';
 import type { PlanGround } from './planWork';

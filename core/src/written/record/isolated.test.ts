@@ -8,3 +8,8 @@ test('a name from right to left is wrapped, so that what stands after it keeps i
 test.each(['Fen Umber', 'Ржавый', '灯の黄色', ''])('%s goes as it is', (name) => {
   expect(isolated(name)).toBe(name);
 });
+
+test('a name is wrapped once, and its own signs that turn what follows are left out', () => {
+  expect(isolated(isolated('צהוב'))).toBe(isolated('צהוב'));
+  expect(isolated('Fen\u202e Umber')).toBe('Fen Umber');
+});
