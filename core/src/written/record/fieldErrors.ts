@@ -19,12 +19,28 @@ export function fieldErrors(error: z.ZodError, input: unknown): FieldError[] {
   return error.issues.slice(0, mostErrors).map((issue) => ({
     field: issue.path.join('.'),
     value: quote(valueAt(input, issue.path)),
-    expected:
-      issue.code === 'unrecognized_keys'
-        ? `no field called ${issue.keys.map((key) => quote(key)).join(', ')}`
-        : issue.message,
+    expected: expectedBy(issue),
   }));
 }
+
+function expectedBy(issue: z.core.$ZodIssue): string {
+  if (issue.code === 'unrecognized_keys')
+    return `no field called ${issue.keys.map((key) => quote(key)).join(', ')}`;
+  // The library’s own words, where a schema has none for a field.
+  if (issue.code === 'invalid_type' && issue.message.startsWith('Invalid input'))
+    return plainTypes[issue.expected] ?? `a ${issue.expected}`;
+  return issue.message;
+}
+
+const plainTypes: Partial<Record<string, string>> = {
+  object: 'an object with fields',
+  record: 'an object with fields',
+  array: 'a list',
+  string: 'a text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+};
 
 /** @example sentenceOf({ field: 'hiding', value: '1.4', expected: 'a number from 0 to 1' }) */
 export function sentenceOf({ field, value, expected }: FieldError): string {
