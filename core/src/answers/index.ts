@@ -18,6 +18,7 @@ export * from './work/army';
 export * from './work/army/surfaces';
 export * from './work/bench';
 export * from './work/log';
+export * from './work/log/mixed';
 export * from './work/log/onFigure';
 export * from './work/plan';
 export * from './work/plan/schedule';

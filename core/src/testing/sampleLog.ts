@@ -1,6 +1,6 @@
 import type { Army, Unit } from '../answers/work/army/army';
 import type { RecipeOf } from '../answers/work/army/paintNeeded';
-import { asMixed } from '../answers/work/log/asMixed';
+import { asMixed } from '../answers/work/log/mixed/asMixed';
 import type { Bench } from '../answers/work/bench/bench';
 import type { Brushed, CoatEntry, Deviation, LogEntry } from '../answers/work/log/entry';
 import { paintedCoat } from '../answers/work/bench/paintedCoat';

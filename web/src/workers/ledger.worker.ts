@@ -18,6 +18,7 @@ import { proposalWork } from '../features/club/proposalWork';
 import { potWork } from './shared/potWork';
 import { predictWork } from './shared/predictWork';
 import { readingWork } from '../features/army/readings/readingWork';
+import { puddleWork } from '../features/bench/puddle/puddleWork';
 import { rescueWork } from '../features/bench/mishap/rescueWork';
 import { recolourWork } from '../features/recipe/tabs/recolourWork';
 import { replaceWork } from '../features/replace/replaceWork';
@@ -57,6 +58,7 @@ const ledgerWorker = {
   ...recolourWork,
   ...replaceWork,
   ...readingWork,
+  ...puddleWork,
   ...rescueWork,
   ...sheetWork,
   ...stockWork,

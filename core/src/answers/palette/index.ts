@@ -1,5 +1,13 @@
 export { bringBack, type AddedDrops, type BroughtBack } from './bringBack';
-export { countDrops, makeAgain, mixOfWell, mixWanted, thinningOf } from './makeAgain';
+export { amountsOfDrops, puddleStudy, withDrops, type PuddleStudy } from './dropByDrop';
+export {
+  brushedOfAmounts,
+  countDrops,
+  makeAgain,
+  mixOfWell,
+  mixWanted,
+  thinningOf,
+} from './makeAgain';
 export {
   WellError,
   loadOfAmounts,

@@ -2,6 +2,7 @@ import { dropsFor, type Drops } from '../../predicted/paint/dropsFor';
 import { mostThinner, type Mix, type Thinning } from '../../written/mix/mix';
 import type { Shelf } from '../../predicted/paint/mixedPaint';
 import { fittingParts } from '../../written/mix/simplestParts';
+import type { PotShare } from '../../written/recipe/flattenMix';
 import { paintMl, sharesIn, volumeMlOf, type Amounts } from './puddle';
 import type { WantedMix } from './well';
 
@@ -61,6 +62,18 @@ export function thinningOf(amounts: Amounts): Thinning {
   const paint = paintMl(amounts);
   const parts = (ml: number) => (paint > 0 ? Math.min(mostThinner, ml / paint) : 0);
   return { waterParts: parts(amounts.waterMl), mediumParts: parts(amounts.mediumMl) };
+}
+
+const hundredth = (parts: number) => Math.round(parts * 100) / 100;
+
+/** The content of a puddle as it goes onto the brush; thinner to hundredths of a part. */
+export function brushedOfAmounts(amounts: Amounts): Thinning & { pots: PotShare[] } {
+  const { waterParts, mediumParts } = thinningOf(amounts);
+  return {
+    pots: sharesIn(amounts).filter(({ share }) => share > 0),
+    waterParts: hundredth(waterParts),
+    mediumParts: hundredth(mediumParts),
+  };
 }
 
 /**

@@ -14,6 +14,7 @@ import type { BenchPanel, OnTable } from './benchPart';
 import { BenchSheet } from './BenchSheet';
 import { benchWordsOf } from './benchWords';
 import { Differently } from './mishap/Differently';
+import { MixByDrops } from './puddle/MixByDrops';
 import { NowPanel } from './NowPanel';
 import { useBench, type BenchHand } from './useBench';
 import { useDryChime } from './signals/useDryChime';
@@ -70,6 +71,14 @@ export function BenchTable({ bench, army, pots }: OnTable) {
               <NowPanel {...props} view={view} now={view.now} panel={panel} onPanel={setPanel} />
             ) : (
               <AllDone hasRecipes={view.state.without.length === 0} />
+            )}
+            {view.now && panel === 'drops' && (
+              <MixByDrops
+                key={view.now.task.key}
+                {...props}
+                now={view.now}
+                onClose={() => setPanel(null)}
+              />
             )}
             {view.now && panel === 'differently' && (
               <Differently {...props} now={view.now} onClose={() => setPanel(null)} />

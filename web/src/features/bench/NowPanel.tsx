@@ -60,6 +60,7 @@ export function NowPanel(props: NowPanelProps) {
   const onceMore = () => hand.paint(now, task.models, { wanted: task.coats + 1 });
   useShortcut('o', (event) => !event.repeat && onceMore());
   useShortcut('s', (event) => !event.repeat && hand.skip(now));
+  useShortcut('a', () => toggle('drops'));
   useShortcut('f', () => toggle('differently'));
   useShortcut('w', () => toggle('wrong'));
   usePedal(all);
@@ -148,7 +149,7 @@ export function NowPanel(props: NowPanelProps) {
   );
 }
 
-function StepMix({ pots, now, hand }: NowPanelProps) {
+function StepMix({ pots, now, hand, panel, onPanel }: NowPanelProps) {
   const { step, coat } = now;
   const { brushed, differs } = coat;
   const mix = mixOfBrushed(brushed);
@@ -189,6 +190,15 @@ function StepMix({ pots, now, hand }: NowPanelProps) {
         {!isMixed && brushed.pots.length > 0 && (
           <Button variant="outline" onClick={() => hand.mix(now, brushed, step.ml, differs)}>
             I’ve mixed it
+          </Button>
+        )}
+        {brushed.pots.length > 0 && (
+          <Button
+            variant="outline"
+            aria-expanded={panel === 'drops'}
+            onClick={() => onPanel(panel === 'drops' ? null : 'drops')}
+          >
+            Adjust the mix
           </Button>
         )}
       </div>

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useCollection } from '../../data/useCollections';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import type { LogNamesKnown } from './logWork';
-import { EntryActions } from './EntryActions';
+import { EntryActions } from '../../kit/log/EntryActions';
 import type { Struck } from './StruckEntries';
 import { entryWords, unitName } from './entryWords';
 

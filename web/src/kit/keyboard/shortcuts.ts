@@ -27,6 +27,7 @@ export const shortcuts = [
   },
   { where: 'At the bench', keys: ['O'], does: 'done, needs another coat' },
   { where: 'At the bench', keys: ['S'], does: 'skip the line' },
+  { where: 'At the bench', keys: ['A'], does: 'adjust the mix, drop by drop' },
   { where: 'At the bench', keys: ['F'], does: 'done differently' },
   { where: 'At the bench', keys: ['W'], does: 'something went wrong' },
   { where: 'On a recipe', keys: ['L'], does: 'say the next line in words' },

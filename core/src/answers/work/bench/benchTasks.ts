@@ -5,7 +5,7 @@ import { workSurfaces, type WorkSurface } from '../army/surfaces/workSurfaces';
 import { chosenModels } from '../plan/chosenModels';
 import { ranksOf } from '../plan/unitOrder';
 import type { Recipe } from '../../../written/recipe/recipe';
-import { asMixed } from '../log/asMixed';
+import { asMixed } from '../log/mixed/asMixed';
 import type { Bench } from './bench';
 import { openBelow } from './openBelow';
 import { blockedUntil, dryingOf, type Drying } from './drying';

@@ -8,7 +8,7 @@ import { loadOf, type Mix } from '../../../written/mix/mix';
 import type { Recipe } from '../../../written/recipe/recipe';
 import type { Step } from '../../../written/recipe/step';
 import { wetVolumeMl } from '../../../predicted/buildUp/wetVolume';
-import { brushedOf } from '../log/asMixed';
+import { brushedOf } from '../log/mixed/asMixed';
 import type { Bench } from './bench';
 import type { CoatEntry, Deviation } from '../log/entry';
 

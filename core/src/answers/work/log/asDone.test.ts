@@ -4,7 +4,7 @@ import { flattenMix } from '../../../written/recipe/flattenMix';
 import { recipeSchema } from '../../../written/recipe/recipe';
 import { predictBuildUp } from '../../../predicted/buildUp/predictBuildUp';
 import { asDone, recipeFromLog } from './asDone';
-import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
+import { asMixed, brushedOf, isSameBrushed, mixOfBrushed } from './mixed/asMixed';
 import { benchStep } from '../bench/benchStep';
 import { openCoats } from './onFigure/openCoats';
 import { onFigures, surfaceKey, untouched } from './onFigure/onFigure';

@@ -1,7 +1,7 @@
 import { coatsOf } from '../../../written/recipe/includedSteps';
 import { mostCoats, type Step } from '../../../written/recipe/step';
 import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
-import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
+import { brushedOf, isSameBrushed, mixOfBrushed } from './mixed/asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';
 import { inPaintedOrder, isInWrittenOrder } from './inPaintedOrder';

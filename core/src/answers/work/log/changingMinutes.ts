@@ -1,5 +1,5 @@
 import type { Brushed, LogEntry } from './entry';
-import { isSameBrushed } from './asMixed';
+import { isSameBrushed } from './mixed/asMixed';
 import { quantile } from './quantile';
 
 type Coat = LogEntry & { kind: 'coat' };

@@ -8,7 +8,7 @@ import type { Recipe } from '../../../written/recipe/recipe';
 import type { Step } from '../../../written/recipe/step';
 import { paintedCoat } from '../bench/paintedCoat';
 import { asDone } from './asDone';
-import { brushedOf, mixOfBrushed } from './asMixed';
+import { brushedOf, mixOfBrushed } from './mixed/asMixed';
 import { onFigures, surfaceKey, untouched } from './onFigure/onFigure';
 
 const soft = { softness: 0.1, pull: 'even' } as const;

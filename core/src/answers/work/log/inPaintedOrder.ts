@@ -1,7 +1,7 @@
 import { coatsOf } from '../../../written/recipe/includedSteps';
 import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
 import type { Step } from '../../../written/recipe/step';
-import { brushedOf, isSameBrushed, mixOfBrushed } from './asMixed';
+import { brushedOf, isSameBrushed, mixOfBrushed } from './mixed/asMixed';
 import { extraStep, someCoats, withCoats } from './stepAsDone';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';

@@ -1,7 +1,5 @@
-export { corrected, type Correction } from './corrected';
 export { armyProgress, tickedOn, type UnitProgress } from './armyProgress';
 export { asDone } from './asDone';
-export { asMixed, brushedOf, mixOfBrushed } from './asMixed';
 export {
   holderOf,
   entrySchema,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { brushedOf } from './asMixed';
+import { brushedOf } from './mixed/asMixed';
 import { armyProgress } from './armyProgress';
 import { entrySchema, type LogEntry } from './entry';
 import { learnedFrom, learnFigures } from './learnFigures';

@@ -1,5 +1,5 @@
 import type { Recipe } from '../../../written/recipe/recipe';
-import { brushedOf, isSameBrushed } from './asMixed';
+import { brushedOf, isSameBrushed } from './mixed/asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';
 

@@ -3,7 +3,7 @@ import type { Placement } from '../../../written/place/placement';
 import { placementsOf } from '../../../written/place/shrinking';
 import type { Step } from '../../../written/recipe/step';
 import type { Recipe } from '../../../written/recipe/recipe';
-import { mixOfBrushed } from './asMixed';
+import { mixOfBrushed } from './mixed/asMixed';
 import type { CoatEntry } from './entry';
 
 /** A line with so many coats at a level; untouched where that is what it says already. */

@@ -1,4 +1,5 @@
 import {
+  brushedOfAmounts,
   extraStep,
   mixOfBrushed,
   paintedCoat,
@@ -144,7 +145,7 @@ export function Differently(props: DifferentlyProps) {
               <Button
                 variant="chip"
                 key={well.id}
-                onClick={() => use(brushedFrom(well), ['improvised mix'])}
+                onClick={() => use(brushedOfAmounts(well), ['improvised mix'])}
               >
                 <span dir="auto">{well.name}</span>
                 <small>
@@ -179,16 +180,6 @@ export function Differently(props: DifferentlyProps) {
 }
 
 const isPaint = (well: Well) => volumeMlOf(well) > 0.001 && sharesIn(well).length > 0;
-
-function brushedFrom(well: Well): Brushed {
-  const paint = well.pots.reduce((sum, { ml }) => sum + ml, 0);
-  const parts = (ml: number) => Math.min(30, Math.round((ml / paint) * 100) / 100);
-  return {
-    pots: sharesIn(well),
-    waterParts: parts(well.waterMl),
-    mediumParts: parts(well.mediumMl),
-  };
-}
 
 /** A pot that comes twice is one pot. */
 function together(pots: Brushed['pots']): Brushed['pots'] {

@@ -1,5 +1,5 @@
 import type { Recipe } from '../../../../written/recipe/recipe';
-import { isSameBrushed } from '../asMixed';
+import { isSameBrushed } from '../mixed/asMixed';
 import type { CoatEntry } from '../entry';
 import type { OnSurface } from './onFigure';
 import { partedBy } from '../ownPart';

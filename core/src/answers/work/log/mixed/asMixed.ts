@@ -1,8 +1,8 @@
-import { flattenMix, type PotShare } from '../../../written/recipe/flattenMix';
-import { mostParts, type Mix, type MixPart } from '../../../written/mix/mix';
-import type { Recipe } from '../../../written/recipe/recipe';
-import type { Step } from '../../../written/recipe/step';
-import type { Brushed, LogEntry } from './entry';
+import { flattenMix, type PotShare } from '../../../../written/recipe/flattenMix';
+import { mostParts, type Mix, type MixPart } from '../../../../written/mix/mix';
+import type { Recipe } from '../../../../written/recipe/recipe';
+import type { Step } from '../../../../written/recipe/step';
+import type { Brushed, Deviation, LogEntry } from '../entry';
 
 /** A mix that was made in place of the one that is written, as a mix that can be written. */
 export function mixOfBrushed({ pots, waterParts, mediumParts }: Brushed): Mix {
@@ -26,6 +26,28 @@ export function isSameBrushed(one: Brushed, other: Brushed): boolean {
       other.pots.some((pot) => pot.potId === potId && isNear(pot.share, share)),
     )
   );
+}
+
+/** Shares this near are the same mix: whole drops seldom meet written parts. */
+const sameShare = 0.02;
+const sameThinner = 0.1;
+
+/** How a mix differs from the written one; nothing where it is the same to the eye. */
+export function deviationsOf(brushed: Brushed, written: Brushed): Deviation[] {
+  if (isSameBrushed(brushed, written)) return [];
+  const shareOf = ({ pots }: Brushed, potId: string) =>
+    pots.find((pot) => pot.potId === potId)?.share ?? 0;
+  const ids = new Set([...brushed.pots, ...written.pots].map(({ potId }) => potId));
+  const isOther = [...ids].some(
+    (potId) => Math.abs(shareOf(brushed, potId) - shareOf(written, potId)) > sameShare,
+  );
+  const thinner = (mix: Brushed) => mix.waterParts + mix.mediumParts;
+  const more = thinner(brushed) - thinner(written);
+  const isFar = Math.abs(more) > sameThinner * (1 + thinner(written));
+  return [
+    ...(isOther ? (['improvised mix'] as const) : []),
+    ...(isFar ? ([more > 0 ? 'more thinner' : 'less thinner'] as const) : []),
+  ];
 }
 
 /**
