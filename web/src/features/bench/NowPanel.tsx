@@ -55,9 +55,11 @@ export function NowPanel(props: NowPanelProps) {
   );
   const toggle = (wanted: BenchPanel) => onPanel(panel === wanted ? null : wanted);
   const isReady = task.models.length > 0;
-  const all = () => hand.paint(now, task.models);
+  // Dry by the clock or by the finger: one press either way.
+  const inTurn = isReady ? task.models : task.waiting.map(({ model }) => model);
+  const all = () => hand.paint(now, inTurn);
   useShortcut('d', (event) => !event.repeat && all());
-  const onceMore = () => hand.paint(now, task.models, { wanted: task.coats + 1 });
+  const onceMore = () => hand.paint(now, inTurn, { wanted: task.coats + 1 });
   useShortcut('o', (event) => !event.repeat && onceMore());
   useShortcut('s', (event) => !event.repeat && hand.skip(now));
   useShortcut('a', () => toggle('drops'));
@@ -115,20 +117,18 @@ export function NowPanel(props: NowPanelProps) {
         </p>
       )}
       <div className="now-done">
-        <Button variant="next" disabled={!isReady} onClick={all}>
-          Done
-          {isReady && (
-            <small>
-              {' '}
-              {coat.where.models.length === 1
-                ? `model ${coat.where.models[0]}`
-                : `all ${coat.where.models.length}`}
-            </small>
-          )}
+        <Button variant="next" onClick={all}>
+          {isReady ? 'Done' : 'It was dry: done'}
+          <small>
+            {' '}
+            {coat.where.models.length === 1
+              ? `model ${coat.where.models[0]}`
+              : `all ${coat.where.models.length}`}
+          </small>
         </Button>
       </div>
       <ActionBar className="now-deeds">
-        <Button variant="outline" disabled={!isReady} onClick={onceMore}>
+        <Button variant="outline" onClick={onceMore}>
           Done, needs another coat
         </Button>
         <Button variant="outline" onClick={() => hand.skip(now)}>

@@ -78,6 +78,67 @@ test('two presses in a moment are one, and a press a second later is another', a
   expect(server.log).toHaveLength(2);
 });
 
+test('a coat on a model that still dries by the clock takes one press', async () => {
+  const { result, pass } = await open();
+  const coats = () => result.current.log.entries;
+  const press = () =>
+    act(() => {
+      const { view, paint } = result.current;
+      const { models, waiting } = view!.now!.task;
+      paint(view!.now!, models.length > 0 ? models : waiting.map(({ model }) => model));
+    });
+  press();
+  await pass(1000);
+  while (result.current.view!.now!.task.models.length > 0) {
+    press();
+    await pass(1000);
+  }
+  const before = coats().length;
+  const { waiting, stepId } = result.current.view!.now!.task;
+  press();
+  await pass(1000);
+  expect(coats().slice(before)).toMatchObject([
+    { stepId, where: { models: waiting.map(({ model }) => model) } },
+  ]);
+});
+
+test('of two taps on a button those under 300 ms apart are one, and from 300 ms on two', async () => {
+  const { result, pass } = await open();
+  const buttons = {
+    done: () => result.current.paint(result.current.view!.now!, inTurn()),
+    skip: () => result.current.skip(result.current.view!.now!),
+    mix: () => {
+      const { coat, step } = result.current.view!.now!;
+      result.current.mix(result.current.view!.now!, coat.brushed, step.ml, []);
+    },
+  };
+  const inTurn = () => {
+    const { models, waiting } = result.current.view!.now!.task;
+    return models.length > 0 ? models : waiting.map(({ model }) => model);
+  };
+  const written = () =>
+    result.current.log.entries.filter(({ kind }) => kind !== 'strike').length;
+  const wrong: string[] = [];
+  let seed = 380;
+  for (let tap = 0; tap < 99; tap++) {
+    seed = (seed * 16_807) % 2_147_483_647;
+    const gap = 20 + (seed % 581);
+    const button = (['done', 'skip', 'mix'] as const)[tap % 3];
+    const before = written();
+    act(() => void buttons[button]());
+    await pass(gap);
+    act(() => void buttons[button]());
+    await pass(1000);
+    const presses = written() - before;
+    if (presses !== (gap < 300 ? 1 : 2)) wrong.push(`${button}, ${gap} ms: ${presses}`);
+    for (let back = 0; back < presses; back++) {
+      act(() => void result.current.takeBack());
+      await pass(1000);
+    }
+  }
+  expect(wrong).toEqual([]);
+});
+
 test('models ticked off as fast as anybody can all count, the last of them too', async () => {
   const { result, server, pass } = await open();
   const models = result.current.view!.now!.task.models;

@@ -7,7 +7,7 @@ import {
   type Deviation,
   type LogEntry,
 } from '@yellow-ledger/core';
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { entryHead } from '../../data/log/entryHead';
 import { pageMonotonicClock } from '../../data/log/monotonicClock';
 import { useAppStore } from '../../data/store';
@@ -18,9 +18,8 @@ import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from './benchWork';
 import { useBenchLog } from './useBenchLog';
 import { useTicking } from '../../kit/hooks/useTicking';
+import { usePresses } from './signals/usePresses';
 
-/** A second press sooner than this is the same press, ms. */
-const onePressMs = 600;
 /** So many times what is reckoned, and a little, is a telephone call and no slow hand. */
 const longestShare = 4;
 const longestMore = 15;
@@ -53,29 +52,27 @@ export function useBench(bench: Bench, army: Army) {
   useEffect(() => lookAt(dueAt), [lookAt, dueAt]);
 
   const [since, setSince] = useState<number | null>(() => pageMonotonicClock.now());
-  const [lastPress, setLastPress] = useState({ at: 0, target: '' });
-  /** Whether a press is one of its own: two models may be ticked off as fast as anybody can. */
-  const counts = (target: string): boolean => {
-    const at = pageMonotonicClock.now();
-    const isSoon = at - lastPress.at < onePressMs;
-    const isTick = (pressed: string) => pressed.startsWith('model');
-    const isOther = isTick(target) && isTick(lastPress.target) && target !== lastPress.target;
-    if (isSoon && !isOther) return false;
-    setLastPress({ at, target });
-    return true;
-  };
+  const isPress = usePresses();
+  /** Models that got the coat in the middle since the table was last seen: none of them gets it twice. */
+  const inHand = useRef<{ view: unknown; models: Set<number> }>({ view: null, models: new Set() });
 
   const write = (entries: LogEntry[]) => writer.append(entries);
   const head = () => entryHead(store.getState());
 
-  /** A coat of what stands in the middle, on some of the models it is for. */
+  /**
+   * A coat of what stands in the middle, on some of the models it is for. Where they still dry by the
+   * clock, whoever paints them has felt that they are dry.
+   */
   const paint = (
     now: BenchNow,
-    models: number[],
+    wanted: number[],
     more: Partial<CoatEntry> = {},
     pressed = 'done',
   ) => {
-    if (models.length === 0 || !counts(pressed)) return;
+    if (inHand.current.view !== view) inHand.current = { view, models: new Set() };
+    const models = wanted.filter((model) => !inHand.current.models.has(model));
+    if (models.length === 0 || !isPress(pressed)) return;
+    models.forEach((model) => inHand.current.models.add(model));
     const at = pageMonotonicClock.now();
     const coat = forModels(now.coat, models);
     const taken = since === null ? null : (at - since) / 60_000;
@@ -90,6 +87,7 @@ export function useBench(bench: Bench, army: Army) {
 
   /** The mix in the well for a line now, where it differs from the written one. */
   const mix = (now: BenchNow, brushed: Brushed, ml: number, differs: Deviation[]) => {
+    if (!isPress('mix')) return;
     const { recipeId, stepId, line } = now.coat;
     write([
       { kind: 'mixed', ...head(), benchId: bench.id, recipeId, stepId, line, brushed, ml, differs },
@@ -98,7 +96,7 @@ export function useBench(bench: Bench, army: Army) {
 
   /** Leaves a line out on the models in the middle. */
   const skip = (now: BenchNow) => {
-    if (!counts('skip')) return;
+    if (!isPress('skip')) return;
     const { where, recipeId, version, stepId, line } = now.coat;
     write([{ kind: 'skip', ...head(), benchId: bench.id, where, recipeId, version, stepId, line }]);
     setTaskKey(null);
@@ -121,7 +119,8 @@ export function useBench(bench: Bench, army: Army) {
     now: ticking.now,
     head,
     write,
-    takeBack: striking.undo,
+    takeBack: () => isPress('take back') && striking.undo(),
+    isPress,
     paint,
     tick,
     mix,

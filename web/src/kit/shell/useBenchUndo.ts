@@ -1,10 +1,11 @@
-import { inOrder, standing, type LogEntry } from '@yellow-ledger/core';
+import type { LogEntry } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useMatch } from 'react-router';
 import { selectCollection } from '../../data/ledgerData';
 import { strikesOf } from '../../data/log/strikes';
 import { useAppSelector, useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
+import { benchUndoOf } from './benchUndoOf';
 import type { Undo } from './undo';
 
 const nothing: readonly LogEntry[] = [];
@@ -23,19 +24,17 @@ export function useStriking(benchId: string): Undo {
   const log = useAppSelector((state) => selectCollection(state, 'log')) ?? nothing;
   return useMemo(() => {
     const here = log.filter((entry) => entry.benchId === benchId);
-    // In the order they were written: the list may hold them in another.
-    const latest = [...here].sort(inOrder).at(-1);
-    const canRedo = latest?.kind === 'strike';
-    const strike = (entry: LogEntry | undefined) => {
-      if (entry) writer.append(strikesOf(store.getState(), [entry]));
+    const { undo, redo } = benchUndoOf(here);
+    const strike = (entries: readonly LogEntry[]) => {
+      if (entries.length > 0) writer.append(strikesOf(store.getState(), entries));
     };
     return {
       canUndo: here.length > 0,
-      canRedo,
+      canRedo: redo.length > 0,
       undoes: here.length > 0 ? 'the last entry' : '',
-      redoes: canRedo ? 'what was taken back' : '',
-      undo: () => strike(standing(here).at(-1)),
-      redo: () => strike(canRedo ? latest : undefined),
+      redoes: redo.length > 0 ? 'what was taken back' : '',
+      undo: () => strike(undo),
+      redo: () => strike(redo),
     };
   }, [log, benchId, writer, store]);
 }

@@ -64,6 +64,7 @@ function DryingList({ view, hand, words }: BenchPartProps) {
 
 /** Somebody has felt it: what was reckoned is off, and the log learns by it. */
 function feltDry(drying: Drying, { hand, view }: Pick<BenchPartProps, 'hand' | 'view'>): void {
+  if (!hand.isPress(`dry ${drying.entryId}`)) return;
   const entry = hand.log.entries.find(({ id }) => id === drying.entryId);
   if (entry?.kind !== 'coat') return;
   const { where, recipeId, version, stepId, line, coat, benchId } = entry;
@@ -161,6 +162,7 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
                 disabled={open.length === 0}
                 aria-label={`Tick off ${name} on the models in hand`}
                 onClick={() =>
+                  hand.isPress(`parts ${id}`) &&
                   hand.write([
                     {
                       kind: 'tick',
