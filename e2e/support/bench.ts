@@ -57,6 +57,7 @@ interface Kept {
     order: number;
     kind: string;
     coat?: number;
+    of?: string;
     line?: number;
     where?: { models: number[]; surfaceId: string };
   };
@@ -65,5 +66,5 @@ interface Kept {
 /** The log as the server has it, without what the sample world has painted before. */
 export async function logOf(page: Page, url: string): Promise<Kept['entry'][]> {
   const { items } = (await (await page.request.get(`${url}/api/log`)).json()) as { items: Kept[] };
-  return items.map(({ entry }) => entry).filter(({ id }) => !id.startsWith('drummer-'));
+  return items.map(({ entry }) => entry).filter(({ id }) => !/^drummer-\d+$/.test(id));
 }

@@ -116,8 +116,7 @@ test('of two taps on a button those under 300 ms apart are one, and from 300 ms 
     const { models, waiting } = result.current.view!.now!.task;
     return models.length > 0 ? models : waiting.map(({ model }) => model);
   };
-  const written = () =>
-    result.current.log.entries.filter(({ kind }) => kind !== 'strike').length;
+  const written = () => result.current.log.entries.filter(({ kind }) => kind !== 'strike').length;
   const wrong: string[] = [];
   let seed = 380;
   for (let tap = 0; tap < 99; tap++) {

@@ -86,7 +86,7 @@ test('every other kind of entry is a sentence', () => {
     ],
     [
       { kind: 'mishap', ...head, ...line, what: 'patchy', place: { from: 0.75, to: 0.85 }, mend },
-      'Dike Watch 1–3, Cloak: patchy at the crown. Leave it.',
+      'Dike Watch 1–3, Cloak: patchy at the crown; left as it is',
     ],
     [
       { kind: 'reading', ...head, where, place: 0.32, lab: [50, 1.04, -2], from: 'reader' },

@@ -42,7 +42,7 @@ export function entryWords(
     case 'mixed':
       return `Mixed for line ${entry.line} of ${names.recipes[entry.recipeId] ?? 'a recipe'}: ${mixOf(entry.brushed)}${entry.differs.length > 0 ? ` (${entry.differs.join(', ')})` : ''}`;
     case 'mishap':
-      return `${where}: ${entry.what} at the ${nearestStop((entry.place.from + entry.place.to) / 2).name}. ${entry.mend.sentence}`;
+      return `${where}: ${entry.what} at the ${nearestStop((entry.place.from + entry.place.to) / 2).name}; ${mendedWords(entry.mend)}`;
     case 'dry':
       return `${where}: dry after ${Math.round(entry.minutes)} min (expected ${Math.round(entry.reckoned)})`;
     case 'tick':
@@ -53,5 +53,24 @@ export function entryWords(
       return `Learned: a film ${entry.factor.toFixed(2)} times the usual, from ${entry.readings} readings (ΔE00 ${entry.before.toFixed(1)} → ${entry.after.toFixed(1)})`;
     case 'strike':
       return 'Taken back';
+  }
+}
+
+/** The mend of a mishap, as it is told afterwards. @example 'smoothed with one pass of …' */
+function mendedWords({ kind, sentence }: Extract<LogEntry, { kind: 'mishap' }>['mend']): string {
+  const small = `${sentence.slice(0, 1).toLowerCase()}${sentence.slice(1).replace(/\.$/u, '')}`;
+  switch (kind) {
+    case 'leave':
+      return 'left as it is';
+    case 'lift':
+      return sentence.includes('again')
+        ? 'lifted with a damp brush and painted again'
+        : 'lifted with a damp brush';
+    case 'pass':
+      return `smoothed with ${small}`;
+    case 'filter':
+      return `toned with ${small}`;
+    case 'restore':
+      return `painted again: ${small}`;
   }
 }

@@ -12,7 +12,7 @@ export interface EntryActionsProps {
   /** models there are in its unit */
   models: number;
   /** called with the strike that was written for it */
-  onStruck: (strike: LogEntry) => void;
+  onStruck?: (strike: LogEntry) => void;
 }
 
 /** Strikes an entry out, or puts right on which models, with which mix and how long a coat was painted. */
@@ -24,7 +24,7 @@ export function EntryActions({ entry, models, onStruck }: EntryActionsProps) {
     setOpen(false);
     const [strike] = strikesOf(store.getState(), [entry]);
     writer.append([strike, ...more]);
-    onStruck(strike);
+    onStruck?.(strike);
   };
   return (
     <IfMayCreate kind="benches">

@@ -21,6 +21,7 @@ import type { Rescued } from './rescueWork';
 import type { BenchPartProps } from '../benchPart';
 import { namedPlaces } from '../benchWords';
 import { Mends } from './Mends';
+import { MishapModels } from './MishapModels';
 import { PanelBox } from '../PanelBox';
 
 export interface WentWrongProps extends Omit<BenchPartProps, 'view'> {
@@ -46,7 +47,9 @@ export function WentWrong(props: WentWrongProps) {
   const [low, setLow] = useState('raised');
   const [high, setHigh] = useState('crown');
   const [surfaceId, setSurfaceId] = useState(task.surfaceId);
-  const [model, setModel] = useState(coat.where.models[0]);
+  const [models, setModels] = useState<readonly number[]>([coat.where.models[0]]);
+  // The mends are worked out on the first of them.
+  const [model] = models;
   const [potId, setPotId] = useState(coat.brushed.pots[0].potId);
   const [isWet, setIsWet] = useState(true);
   const ends = [low, high].map((name) => namedPlaces.findIndex((each) => each.name === name));
@@ -93,7 +96,7 @@ export function WentWrong(props: WentWrongProps) {
         kind: 'mishap',
         ...hand.head(),
         benchId: bench.id,
-        where: { ...coat.where, surfaceId, models: [model] },
+        where: { ...coat.where, surfaceId, models: [...models] },
         recipeId: recipe.recipeId,
         version: recipe.version,
         stepId: rescued.stepId,
@@ -143,12 +146,6 @@ export function WentWrong(props: WentWrongProps) {
             options={unit && workSurfaces(unit)}
           />
           <Select
-            label="Model"
-            value={model}
-            onChoose={(value) => setModel(Number(value))}
-            options={modelsIn(task, model)}
-          />
-          <Select
             label="It is"
             value={isWet ? 'wet' : 'dry'}
             onChoose={(value) => setIsWet(value === 'wet')}
@@ -164,6 +161,7 @@ export function WentWrong(props: WentWrongProps) {
           )}
         </div>
       )}
+      {what && <MishapModels all={modelsIn(task, models)} chosen={models} onChoose={setModels} />}
       {problem && <p role="alert">{problem}</p>}
       {what && answer && <Mends rescued={answer} onFix={(one) => mend(one, answer)} />}
       <Button variant="plain" onClick={onClose}>
@@ -190,7 +188,7 @@ function lastOn(
   return entry?.kind === 'coat' ? { recipeId: entry.recipeId, version: entry.version } : null;
 }
 
-function modelsIn({ models, waiting }: BenchNow['task'], chosen: number): number[] {
-  const all = [...models, ...waiting.map(({ model }) => model), chosen];
+function modelsIn({ models, waiting }: BenchNow['task'], chosen: readonly number[]): number[] {
+  const all = [...models, ...waiting.map(({ model }) => model), ...chosen];
   return [...new Set(all)].sort((one, other) => one - other);
 }

@@ -11,13 +11,14 @@ import { Swatch } from '../../../kit/paint/Swatch';
 import { modelsWords } from '../../../kit/words/modelsWords';
 import type { BenchPartProps } from '../benchPart';
 import { leftWords } from '../../../kit/words/leftWords';
+import { LastEntries } from './LastEntries';
 import { TakenUp } from './TakenUp';
 
 /** Around the step: what dries, what can be done meanwhile, what to keep wet, what to count. */
 export function Around(props: BenchPartProps) {
   return (
     <aside className="bench-around" aria-label="Around it">
-      <TakeBack {...props} />
+      <LastEntries {...props} />
       <TakenUp {...props} />
       <DryingList {...props} />
       <Meanwhile {...props} />
@@ -186,33 +187,3 @@ function PartList({ army, bench, view, hand }: BenchPartProps) {
     </section>
   );
 }
-
-/** The last entry, and striking it out. */
-function TakeBack({ bench, hand, words }: BenchPartProps) {
-  const last = standing(hand.log.entries).findLast((entry) => entry.benchId === bench.id);
-  if (!last) return null;
-  const where = 'where' in last ? ` ${words.surface(last.where.unitId, last.where.surfaceId)}` : '';
-  const models = 'where' in last ? `, ${modelsWords(last.where.models)}` : '';
-  const says = `${lastWords[last.kind]}${where}${models}`;
-  return (
-    <section className="flow across">
-      <p dir="auto">Last: {says}</p>
-      <Button variant="plain" onClick={hand.takeBack}>
-        Take it back
-      </Button>
-    </section>
-  );
-}
-
-const lastWords = {
-  coat: 'painted',
-  skip: 'skipped on',
-  found: 'found painted:',
-  mixed: 'a mix',
-  mishap: 'a mishap on',
-  dry: 'felt dry:',
-  tick: 'parts ticked off',
-  stripped: 'stripped',
-  reading: 'read:',
-  learned: 'a figure learned',
-} as const;

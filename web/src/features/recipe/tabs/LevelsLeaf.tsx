@@ -42,7 +42,8 @@ export default function LevelsLeaf({ draft, words, pots }: LeafProps) {
   const deeds = useLineDeeds(recipe, pots);
   const { answer } = useAnswer(ofShelf, [recipe], (worker) => worker.levels(recipe));
   const totals = useTotals(recipe);
-  if (recipe.steps.length === 0) return <p className="page-wait">There is no line to finish yet.</p>;
+  if (recipe.steps.length === 0)
+    return <p className="page-wait">There is no line to finish yet.</p>;
   if (!answer) return <PageWait>Adding up …</PageWait>;
   return (
     <section className="levels-leaf" aria-label="Standards">

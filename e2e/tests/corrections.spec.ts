@@ -1,0 +1,113 @@
+import { done, later, layRecipe, logOf, now, paint } from '../support/bench';
+import { violationsOn } from '../support/axe';
+import { expect, test } from '../support/test';
+
+test.beforeEach(({ page }) => page.clock.install({ time: new Date('2026-11-25T18:00:00') }));
+
+test('a mix is adjusted by drops and in words, with wet hands on a narrow phone', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await layRecipe(page, demo.url, 'reed-cloak', 2);
+  await paint(page);
+  await later(page);
+  await page.getByRole('button', { name: 'Adjust the mix' }).click();
+  const puddle = page.getByRole('region', { name: 'Mixed by drops' });
+  await puddle.getByLabel('In words').fill('two drops of umber and a bit thinner');
+  await puddle.getByLabel('In words').press('Enter');
+  await expect(puddle.getByText('Put in 2 Fen Umber + ½ water.')).toBeVisible();
+  await puddle.getByLabel('In words').fill('thicker');
+  await puddle.getByLabel('In words').press('Enter');
+  await expect(puddle.getByText(/Water does not come out again/)).toBeVisible();
+  const near = puddle.getByRole('region', { name: 'How near it is' });
+  await expect(near).toContainText('On the last model');
+  await expect(near).toContainText(/darker, .*another colour|darker, you/);
+  const before = await near.innerText();
+  await puddle.getByRole('button', { name: 'A drop less: Fen Umber' }).click();
+  await expect(near).not.toHaveText(before);
+  expect(await violationsOn(page)).toEqual([]);
+  await puddle.getByRole('button', { name: 'That’s it' }).click();
+  await expect(now(page)).toContainText('Differs from the recipe: improvised mix');
+  await expect(now(page)).toContainText('Fen Umber');
+});
+
+test('an evening with six corrections: what counts at the end is what was really done', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await layRecipe(page, demo.url, 'copper-helm', 6);
+  const last = page.getByRole('region', { name: 'Last entries' });
+  const counted = async () => {
+    const log = await logOf(page, demo.url);
+    const struck = new Set<string | undefined>();
+    for (const { id, kind, of } of log.sort((one, other) => other.order - one.order))
+      if (kind === 'strike' && !struck.has(id)) struck.add(of);
+    return log.flatMap(({ id, kind, where, line }) =>
+      kind === 'coat' && !struck.has(id) ? [`${line}: ${where?.models.join()}`] : [],
+    );
+  };
+  const correct = async (models: string) => {
+    await last.getByRole('button', { name: 'Change' }).first().click();
+    await last.getByLabel('It was models').fill(models);
+    await last.getByRole('button', { name: 'Correct it' }).click();
+  };
+  await paint(page);
+  await expect.poll(counted).toEqual(['1: 1,2,3,4,5,6']);
+  await last.getByRole('button', { name: 'Correct an entry' }).click();
+  // 1: it was the first three alone. 2: and the fourth.
+  await correct('1–3');
+  await expect.poll(counted).toEqual(['1: 1,2,3']);
+  await correct('1-4');
+  await expect.poll(counted).toEqual(['1: 1,2,3,4']);
+  // 3: undone as one thing, and 4: done again.
+  await page.keyboard.press('Control+z');
+  await expect.poll(counted).toEqual(['1: 1,2,3']);
+  await page.keyboard.press('Control+y');
+  await expect.poll(counted).toEqual(['1: 1,2,3,4']);
+  // A model that is not there is refused in words.
+  await last.getByRole('button', { name: 'Change' }).first().click();
+  await last.getByLabel('It was models').fill('1–99');
+  await expect(last.getByText(/Write models from 1 to 6/)).toBeVisible();
+  await last.getByLabel('It was models').fill('2–4');
+  await last.getByRole('button', { name: 'Correct it' }).click();
+  await expect.poll(counted).toEqual(['1: 2,3,4']);
+  // 5: struck out. 6: painted, once, on those that are left.
+  await last.getByRole('button', { name: 'Change' }).first().click();
+  await last.getByRole('button', { name: 'Strike out' }).click();
+  await expect.poll(counted).toEqual([]);
+  await later(page);
+  await done(page).click();
+  await expect.poll(counted).toEqual(['1: 1,2,3,4,5,6']);
+});
+
+test('two tabs that correct the same entry leave one coat, and the second is told', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await layRecipe(page, demo.url, 'copper-helm', 3);
+  await paint(page);
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(1);
+  const other = await context.newPage();
+  await other.clock.install({ time: new Date('2026-11-25T18:01:00') });
+  await other.goto(page.url());
+  const open = async (tab: typeof page) => {
+    const last = tab.getByRole('region', { name: 'Last entries' });
+    await last.getByRole('button', { name: 'Correct an entry' }).click();
+    await last.getByRole('button', { name: 'Change' }).first().click();
+    return last;
+  };
+  const [here, there] = [await open(page), await open(other)];
+  // Neither hears of the other in between.
+  await other.route('**/api/log?after=*', (route) => route.abort());
+  await here.getByLabel('It was models').fill('1');
+  await there.getByLabel('It was models').fill('2');
+  await here.getByRole('button', { name: 'Correct it' }).click();
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(3);
+  await there.getByRole('button', { name: 'Correct it' }).click();
+  await expect(other.getByText(/not taken|refused|was not|could not/i).first()).toBeVisible();
+  const coats = (await logOf(page, demo.url)).filter(({ kind }) => kind === 'coat');
+  expect(coats.map(({ where }) => where?.models)).toEqual([[1, 2, 3], [1]]);
+});
