@@ -96,7 +96,7 @@ describe('a recipe as it was done', () => {
     });
   });
 
-  test('has an extra step after the line it followed; what lies there has it where it went on', () => {
+  test('has an extra step where it went on', () => {
     const log = asWritten();
     const surface = watch.surfaces[0];
     const step = extraStep('more', cloak.steps[1], 'placedGlaze', cloak.steps[0].mix, {
@@ -109,10 +109,10 @@ describe('a recipe as it was done', () => {
     const coat = paintedCoat(place, step, 1, log.head(130), null, ['extra step']);
     log.entries.push({ ...coat, line: 0, after: 'shade' });
     const done = recipeSchema.parse(asDone(cloak, onModel(log), 'as written'));
-    expect(done.steps.map(({ id }) => id)).toEqual(['base', 'shade', 'more', 'light']);
+    expect(done.steps.map(({ id }) => id)).toEqual(['base', 'shade', 'light', 'more']);
     const now = recipeSchema.parse(asDone(cloak, onModel(log), 'left out'));
     expect(now.steps.map(({ id }) => id)).toEqual(['base', 'shade', 'light', 'more']);
-    expect(done.steps[2]).toMatchObject({ technique: 'placedGlaze', placement: { to: 0.5 } });
+    expect(done.steps[3]).toMatchObject({ technique: 'placedGlaze', placement: { to: 0.5 } });
   });
 
   test('can be had from the log alone, once its recipe is gone', () => {

@@ -11,8 +11,8 @@ import { onWritten, runsOf } from './onFigure/onWritten';
 /**
  * A recipe as it was really painted on one surface of one model: the coats that were put on, with
  * the paint that was on the brush, extra steps after the line they followed, what was skipped left
- * out. Lines that were found on the model count as written. Without what is to come, coats that did
- * not go on in the order of the recipe stand in the order in which they did.
+ * out. Lines that were found on the model count as written. Coats that did not go on in the order of
+ * the recipe stand in the order in which they did.
  *
  * @param rest what becomes of lines that were not painted yet: left out, for what is on the figure
  *   now; as written, for what it is to become
@@ -24,8 +24,8 @@ export function asDone(written: Recipe, found: OnSurface, rest: 'left out' | 'as
     -1,
     ...on.found.map(({ stepId }) => written.steps.findIndex(({ id }) => id === stepId)),
   );
-  if (rest === 'left out' && !isInWrittenOrder(written, on))
-    return inPaintedOrder(written, on, (index) => index <= foundTo);
+  if (!isInWrittenOrder(written, on))
+    return inPaintedOrder(written, on, { isFound: (index) => index <= foundTo, rest });
   const steps: Step[] = [];
   written.steps.forEach((step, index) => {
     const coats = on.coats.get(step.id) ?? [];

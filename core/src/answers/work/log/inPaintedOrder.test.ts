@@ -9,6 +9,7 @@ import type { Step } from '../../../written/recipe/step';
 import { paintedCoat } from '../bench/paintedCoat';
 import { asDone } from './asDone';
 import { brushedOf, mixOfBrushed } from './mixed/asMixed';
+import { isInWrittenOrder } from './inPaintedOrder';
 import { onFigures, surfaceKey, untouched } from './onFigure/onFigure';
 
 const soft = { softness: 0.1, pull: 'even' } as const;
@@ -90,4 +91,34 @@ test('what lies there is the log replayed coat by coat, whatever the order and t
       expect(apart(done, plainReplay(coats))).toBeLessThan(0.5);
     }),
   );
+});
+
+/** The same with what is to come, line after line as written, with the paint that was used last. */
+function plainToCome(coats: readonly { line: number; isOther: boolean }[]) {
+  const toCome = painted.steps.flatMap((step, line) => {
+    const on = coats.filter((coat) => coat.line === line);
+    const left = Math.max(0, step.coats - on.length);
+    return Array.from({ length: left }, () => ({ line, isOther: on.at(-1)?.isOther ?? false }));
+  });
+  return [...coats, ...toCome];
+}
+
+test('what it is to become has the coats that are there below those to come', () => {
+  const coat = fc.record({ line: fc.integer({ min: 0, max: 2 }), isOther: fc.boolean() });
+  fc.assert(
+    fc.property(fc.array(coat, { minLength: 1, maxLength: 7 }), (coats) => {
+      const on = onModel(logOf(coats));
+      fc.pre(!isInWrittenOrder(painted, on));
+      const whole = asDone(painted, on, 'as written');
+      expect(new Set(whole.steps.map(({ id }) => id)).size).toBe(whole.steps.length);
+      expect(apart(whole, plainReplay(plainToCome(coats)))).toBeLessThan(0.5);
+    }),
+  );
+});
+
+test('a line that carries the mix of another keeps its words while that line stands before it', () => {
+  const coats = [0, 0, 2, 2, 2, 1].map((line) => ({ line, isOther: false }));
+  const done = asDone(painted, onModel(logOf(coats)), 'left out');
+  expect(done.steps.map(({ id }) => id)).toEqual(['base', 'light', 'shade']);
+  expect(done.steps[1].mix).toEqual(painted.steps[2].mix);
 });

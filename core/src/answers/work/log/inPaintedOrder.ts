@@ -1,5 +1,6 @@
 import { coatsOf } from '../../../written/recipe/includedSteps';
 import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
+import type { Mix } from '../../../written/mix/mix';
 import type { Step } from '../../../written/recipe/step';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './mixed/asMixed';
 import { extraStep, someCoats, withCoats } from './stepAsDone';
@@ -28,44 +29,81 @@ export function isInWrittenOrder({ steps }: Recipe, on: OnSurface): boolean {
   });
 }
 
+export interface PaintedOrderAsked {
+  /** whether a line counts as painted before the log begins */
+  isFound: (index: number) => boolean;
+  /** what becomes of lines and coats that were not painted yet; as written, they follow at the end */
+  rest: 'left out' | 'as written';
+}
+
 /**
- * A recipe whose lines are the coats of one surface in the order in which they went on: what lies on
- * it now. A line that was gone back to has a line for each time; the last of them has its id. Lines
- * that were found on the model lie below all of them; what was not painted is out.
+ * A recipe whose lines are the coats of one surface in the order in which they went on. A line that
+ * was gone back to has a line for each time; the last of them has its id. Lines that were found on the
+ * model lie below all of them; what was left out is out.
  *
- * @param isFound whether a line counts as painted before the log begins
  * @throws CarryError
  */
 export function inPaintedOrder(
   written: Recipe,
   on: OnSurface,
-  isFound: (index: number) => boolean,
+  { isFound, rest }: PaintedOrderAsked,
 ): Recipe {
   const runs = runsInTime(on);
   const last = new Map(runs.map((run) => [run.stepId, run]));
   const stepOf = new Map(written.steps.map((step) => [step.id, step]));
-  // A mix carried forward is written out: its line may stand elsewhere now.
-  const flat = written.steps.map((step, index) => ({
-    ...step,
-    mix: mixOfBrushed(brushedOf(step, written.steps.slice(0, index))),
-  }));
-  const others = flat.flatMap((step, index): Step[] =>
-    last.has(step.id) ? [] : [isFound(index) ? step : { ...step, isOut: true }],
+  const isToCome = ({ id }: Step) => rest === 'as written' && !on.skipped.has(id);
+  // A mix carried forward is written out where its line stands elsewhere now.
+  const flat = new Map(
+    written.steps.map((step, index) => [
+      step.id,
+      mixOfBrushed(brushedOf(step, written.steps.slice(0, index))),
+    ]),
   );
-  const steps = runs.map((run): Step => {
+  const steps: Step[] = written.steps.flatMap((step, index): Step[] => {
+    if (last.has(step.id) || (isToCome(step) && !isFound(index))) return [];
+    const mix = flat.get(step.id) ?? step.mix;
+    return [isFound(index) ? { ...step, mix } : { ...step, mix, isOut: true }];
+  });
+  const level = written.finishLevel;
+  for (const run of runs) {
     const [first] = run.coats;
     const step = stepOf.get(run.stepId);
-    const id = last.get(run.stepId) === run ? run.stepId : first.id;
-    if (!step) return { ...extraStep(first), id, coats: run.coats.length };
-    const planned = coatsOf(step, written.finishLevel);
-    return {
-      ...withCoats(step, run.coats.length, written.finishLevel),
-      id,
-      mix: mixOfBrushed(first.brushed),
-      placement: someCoats(step.placement, planned, run.before, run.coats.length),
-    };
-  });
-  return { ...written, steps: [...others, ...steps].slice(-mostSteps) };
+    const planned = step ? coatsOf(step, level) : 0;
+    const isMore = step && isToCome(step) && run.before + run.coats.length < planned;
+    const isLast = last.get(run.stepId) === run && !isMore;
+    const id = isLast ? run.stepId : first.id;
+    if (!step) steps.push({ ...extraStep(first), id, coats: run.coats.length });
+    else
+      steps.push({
+        ...withCoats(step, run.coats.length, level),
+        id,
+        mix: asCarried(step, first.brushed, steps),
+        placement: someCoats(step.placement, planned, run.before, run.coats.length),
+      });
+  }
+  for (const [index, step] of written.steps.entries()) {
+    const run = last.get(step.id);
+    const before = run ? run.before + run.coats.length : 0;
+    const planned = coatsOf(step, level);
+    if (!isToCome(step) || before >= planned || (!run && isFound(index))) continue;
+    // Coats that are still to come go on with what was on the brush last.
+    const brushed = run?.coats[0].brushed ?? brushedOf(step, written.steps.slice(0, index));
+    const mix = asCarried(step, brushed, steps);
+    const placement = someCoats(step.placement, planned, before, planned - before);
+    steps.push(
+      run ? { ...withCoats(step, planned - before, level), mix, placement } : { ...step, mix },
+    );
+  }
+  return { ...written, steps: steps.slice(-mostSteps) };
+}
+
+/** The mix of a line as it is written, where the lines before it still make it so; else by its pots. */
+function asCarried(step: Step, brushed: CoatEntry['brushed'], before: readonly Step[]): Mix {
+  const ids = new Set(before.map(({ id }) => id));
+  const isThere = step.mix.parts.every((part) => part.from === 'pot' || ids.has(part.stepId));
+  return isThere && isSameBrushed(brushedOf(step, before), brushed)
+    ? step.mix
+    : mixOfBrushed(brushed);
 }
 
 const painted = (on: OnSurface): CoatEntry[] =>
