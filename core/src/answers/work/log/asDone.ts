@@ -5,7 +5,8 @@ import { brushedOf, isSameBrushed, mixOfBrushed } from './mixed/asMixed';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';
 import { inPaintedOrder, isInWrittenOrder } from './inPaintedOrder';
-import { extraStep, someCoats, withCoats } from './stepAsDone';
+import { extraStep, isSplit, someCoats, withCoats } from './stepAsDone';
+import { onTop } from './ownPart';
 import { onWritten, runsOf } from './onFigure/onWritten';
 
 /**
@@ -19,7 +20,8 @@ import { onWritten, runsOf } from './onFigure/onWritten';
  * @throws CarryError
  */
 export function asDone(written: Recipe, found: OnSurface, rest: 'left out' | 'as written'): Recipe {
-  const on = onWritten(written, found);
+  // Coats from before another recipe went over them lie below that, in a layer of their own.
+  const on = onWritten(written, rest === 'left out' ? onTop(written, found) : found);
   const foundTo = Math.max(
     -1,
     ...on.found.map(({ stepId }) => written.steps.findIndex(({ id }) => id === stepId)),
@@ -48,22 +50,29 @@ function asPainted(
   level: Recipe['finishLevel'],
   isToCome: boolean,
 ): Step[] {
-  const runs = runsOf(coats);
+  const planned = coatsOf(step, level);
+  const runs = runsOf(coats).flatMap((run) => splitAfter(step, planned, run));
   const asWritten = brushedOf(step, earlier);
   // Coats that are still to come go on with what was on the brush last.
-  const toCome = isToCome ? Math.max(0, coatsOf(step, level) - coats.length) : 0;
+  const toCome = isToCome ? Math.max(0, planned - coats.length) : 0;
   const countOf = (index: number) => runs[index].length + (index === runs.length - 1 ? toCome : 0);
   return runs.map((run, index) => ({
     ...withCoats(step, Math.min(mostCoats, countOf(index)), level),
     placement: someCoats(
       step.placement,
-      coatsOf(step, level),
-      runs.slice(0, index).reduce((sum, { length }) => sum + length, 0),
+      planned,
+      runs.slice(0, index).reduce((sum, { length }) => sum + length, coats[0].coat - 1),
       countOf(index),
     ),
     id: index === 0 ? step.id : run[0].id,
     mix: isSameBrushed(run[0].brushed, asWritten) ? step.mix : mixOfBrushed(run[0].brushed),
   }));
+}
+
+/** Coats beyond those planned of a line whose coats shrink: they go where the last of them went. */
+function splitAfter(step: Step, planned: number, run: CoatEntry[]): CoatEntry[][] {
+  const at = run.findIndex(({ coat }) => isSplit(step, planned, coat));
+  return at <= 0 ? [run] : [run.slice(0, at), run.slice(at)];
 }
 
 /**

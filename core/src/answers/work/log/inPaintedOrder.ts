@@ -3,7 +3,7 @@ import { mostSteps, type Recipe } from '../../../written/recipe/recipe';
 import type { Mix } from '../../../written/mix/mix';
 import type { Step } from '../../../written/recipe/step';
 import { brushedOf, isSameBrushed, mixOfBrushed } from './mixed/asMixed';
-import { extraStep, someCoats, withCoats } from './stepAsDone';
+import { extraStep, isSplit, someCoats, withCoats } from './stepAsDone';
 import type { CoatEntry } from './entry';
 import type { OnSurface } from './onFigure/onFigure';
 
@@ -48,7 +48,7 @@ export function inPaintedOrder(
   on: OnSurface,
   { isFound, rest }: PaintedOrderAsked,
 ): Recipe {
-  const runs = runsInTime(on);
+  const runs = runsInTime(written, on);
   const last = new Map(runs.map((run) => [run.stepId, run]));
   const stepOf = new Map(written.steps.map((step) => [step.id, step]));
   const isToCome = ({ id }: Step) => rest === 'as written' && !on.skipped.has(id);
@@ -109,7 +109,7 @@ function asCarried(step: Step, brushed: CoatEntry['brushed'], before: readonly S
 const painted = (on: OnSurface): CoatEntry[] =>
   [...[...on.coats.values()].flat(), ...on.extras].sort((one, other) => one.order - other.order);
 
-function runsInTime(on: OnSurface): Run[] {
+function runsInTime({ steps, finishLevel }: Recipe, on: OnSurface): Run[] {
   const runs: Run[] = [];
   const laid = new Map<string, number>();
   const lineOf = new Map(
@@ -117,9 +117,17 @@ function runsInTime(on: OnSurface): Run[] {
   );
   for (const coat of painted(on)) {
     const stepId = lineOf.get(coat.id) ?? coat.stepId;
-    const before = laid.get(stepId) ?? 0;
+    // Coats of it that lie below another recipe have gone on before.
+    const before = laid.get(stepId) ?? Math.max(0, coat.coat - 1);
     const run = runs.at(-1);
-    if (run && run.stepId === stepId && isSameBrushed(run.coats[0].brushed, coat.brushed))
+    const step = steps.find(({ id }) => id === stepId);
+    const isBeyond = step && isSplit(step, coatsOf(step, finishLevel), before + 1);
+    if (
+      run &&
+      run.stepId === stepId &&
+      !isBeyond &&
+      isSameBrushed(run.coats[0].brushed, coat.brushed)
+    )
       run.coats.push(coat);
     else runs.push({ stepId, coats: [coat], before });
     laid.set(stepId, before + 1);

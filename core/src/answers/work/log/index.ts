@@ -12,7 +12,7 @@ export {
 export { handsOnTable, type HandsOnRow } from './handsOnTable';
 export { enoughRecords, learnFigures, type Learned, type LearnedFigures } from './learnFigures';
 export { modelRecord, type RecordedLine, type RecordedSurface } from './modelRecord';
-export { partedBy } from './ownPart';
+export { entriesOf, onTop, partedBy } from './ownPart';
 export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './paintTaken';
 export { paintToCome, type PotToCome } from './paintToCome';
 export { sessionsOf, type LoggedSession } from './sessions';

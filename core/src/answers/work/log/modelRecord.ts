@@ -76,7 +76,9 @@ export function modelRecord(
       surface,
       pin,
       written,
-      below: written ? layersDone(all, written, recipeOf) : [],
+      below: written
+        ? layersDone(all, written, recipeOf).filter(({ id }) => id !== written.id)
+        : [],
       done,
       whole: written && !isBare(on) ? asDone(written, on, 'as written') : done,
       lines: done ? linesOf(done, on, shelf, areaCm2) : [],

@@ -5,8 +5,10 @@ import type { OnSurface } from './onFigure/onFigure';
 
 /** The entries by the line of a recipe. */
 interface OfRecipe {
+  id: string;
   recipeId: string;
   stepId: string;
+  order: number;
 }
 
 /**
@@ -31,7 +33,26 @@ export function partedBy(recipe: Recipe, on: OnSurface): { own: OnSurface; below
   };
 }
 
-/** The entries of a surface by some recipes. */
+/**
+ * Of what is on a surface, what lies on top of everything that another recipe left: all of it where
+ * nothing else was painted since, the coats after that where a recipe was gone back to.
+ *
+ * @throws CarryError
+ */
+export function onTop(recipe: Recipe, on: OnSurface): OnSurface {
+  const { own, below } = partedBy(recipe, on);
+  const last = Math.max(-1, ...entriesOf(below).map(({ order }) => order));
+  return last < 0 ? own : partOf(own, ({ order }) => order > last);
+}
+
+/** Coats, extra steps and what was found on a surface, in the order in which they were noted. */
+export function entriesOf({ coats, extras, found }: OnSurface) {
+  return [...[...coats.values()].flat(), ...extras, ...found].sort(
+    (one, other) => one.order - other.order,
+  );
+}
+
+/** The entries of a surface by some recipes, or from some time. */
 export function partOf(on: OnSurface, isOfIt: (entry: OfRecipe) => boolean): OnSurface {
   const coats = new Map<string, CoatEntry[]>();
   for (const [stepId, all] of on.coats) {

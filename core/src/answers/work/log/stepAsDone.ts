@@ -61,4 +61,8 @@ export function someCoats(
   };
 }
 
+/** Whether a coat is the first beyond those planned, of a line whose coats each go on less. */
+export const isSplit = ({ placement }: Step, planned: number, coat: number): boolean =>
+  placement.last !== undefined && coat === planned + 1;
+
 const endsOf = ({ from, to }: { from: number; to: number }) => ({ from, to });

@@ -2,6 +2,9 @@ import {
   asDone,
   isTouched,
   onFigures,
+  entriesOf,
+  isSameContent,
+  onTop,
   partedBy,
   surfaceKey,
   untouched,
@@ -70,8 +73,9 @@ export function doneOnModels(
     const asked = { army, unit, model, recipeOf, figures };
     const on = figures.get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
     const { own: ofIt, below } = partedBy(recipe, on);
-    // The layers there may still be of an earlier recipe.
-    const rest = isBare(ofIt) && !isBare(below) ? 'left out' : 'as written';
+    // The layers there may still be of an earlier recipe, or this one may have been gone back to.
+    const isOnTop = isSameContent(entriesOf(onTop(recipe, on)), entriesOf(ofIt));
+    const rest = !isBare(below) && (isBare(ofIt) || !isOnTop) ? 'left out' : 'as written';
     const own = isBare(on) ? recipe : asDone(recipe, on, rest);
     const key = JSON.stringify(own.steps);
     const done = same.get(key) ?? own;
