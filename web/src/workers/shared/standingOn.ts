@@ -34,9 +34,11 @@ export function standingOn(
 ): Standing | null {
   const stack = stackOn(asked, surfaceId);
   const layers = own ? stack.layers.with(stack.own, own) : stack.layers;
-  // Effects still to be painted are not there.
+  // Effects still to be painted are not there; a recipe taken whole has all of its coats.
   const there = layers.filter(
-    (layer, index) => index === stack.own || layer.steps.some(({ isOut }) => !isOut),
+    (layer, index) =>
+      index === stack.own ||
+      (layer.steps.some(({ isOut }) => !isOut) && !(own && stack.ownAgain.includes(index))),
   );
   const at = there.indexOf(layers[stack.own]);
   if (at < 0) return null;

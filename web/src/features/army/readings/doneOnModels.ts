@@ -81,8 +81,12 @@ export function doneOnModels(
     const done = same.get(key) ?? own;
     same.set(key, done);
     const touched = [surfaceId, ...(unit.overs ?? []).map(({ id }) => id).filter(isOver)];
+    // With nothing to come, all of it lies where it went on, a varnish over effects too.
+    const isWhole = isSameContent(paintedSteps(asDone(recipe, on, 'left out')), paintedSteps(done));
     const standingBy = (film: number) =>
-      isTouched(asked, touched) ? standingOn(asked, surfaceId, { own: done, film }) : null;
+      isTouched(asked, touched)
+        ? standingOn(asked, surfaceId, { ...(!isWhole && { own: done }), film })
+        : null;
     return {
       done,
       standing: standingBy(ownFigures().film),
@@ -96,3 +100,5 @@ export function doneOnModels(
 
 const isBare = ({ coats, found, extras }: OnSurface) =>
   coats.size + found.length + extras.length === 0;
+
+const paintedSteps = ({ steps }: Recipe) => steps.filter(({ isOut }) => !isOut);
