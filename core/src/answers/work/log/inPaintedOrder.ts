@@ -24,8 +24,10 @@ export function isInWrittenOrder({ steps }: Recipe, on: OnSurface): boolean {
   return all.every((coat, i) => {
     const before = all[i - 1] as CoatEntry | undefined;
     if (!before || placeOf(before) < placeOf(coat)) return true;
+    if (placeOf(before) !== placeOf(coat)) return false;
     // An extra step follows its line, and the line does not go on after it.
-    return placeOf(before) === placeOf(coat) && (coat.line === 0 || before.line !== 0);
+    if (coat.line === 0 || before.line === 0) return coat.line === 0;
+    return coat.coat === before.coat + 1;
   });
 }
 
@@ -117,17 +119,13 @@ function runsInTime({ steps, finishLevel }: Recipe, on: OnSurface): Run[] {
   );
   for (const coat of painted(on)) {
     const stepId = lineOf.get(coat.id) ?? coat.stepId;
-    // Coats of it that lie below another recipe have gone on before.
-    const before = laid.get(stepId) ?? Math.max(0, coat.coat - 1);
+    // A coat goes where its number says: others may be struck out, or lie below another recipe.
+    const before = coat.line === 0 ? (laid.get(stepId) ?? 0) : coat.coat - 1;
     const run = runs.at(-1);
     const step = steps.find(({ id }) => id === stepId);
     const isBeyond = step && isSplit(step, coatsOf(step, finishLevel), before + 1);
-    if (
-      run &&
-      run.stepId === stepId &&
-      !isBeyond &&
-      isSameBrushed(run.coats[0].brushed, coat.brushed)
-    )
+    const isNext = run?.stepId === stepId && run.before + run.coats.length === before;
+    if (run && isNext && !isBeyond && isSameBrushed(run.coats[0].brushed, coat.brushed))
       run.coats.push(coat);
     else runs.push({ stepId, coats: [coat], before });
     laid.set(stepId, before + 1);

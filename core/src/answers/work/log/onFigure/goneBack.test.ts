@@ -39,42 +39,81 @@ const recipes = { brown, blue };
 const recipeOf = ({ recipeId }: { recipeId: string }) =>
   recipeId === 'brown' ? brown : recipeId === 'blue' ? blue : undefined;
 
-interface Coat {
+/** A step that no recipe has. */
+const tidied = stepWith({
+  id: 'tidied',
+  technique: 'layer',
+  mix: mixOf({ blue: 1, bone: 2 }),
+  placement: up(0.6),
+});
+
+interface Act {
   by: keyof typeof recipes;
-  line: number;
+  does: 0 | 1 | 'extra' | 'strip' | 'strike';
+  /** of a strike: how far back the struck entry is */
+  back: number;
 }
 
-/** The log of coats, and the same as one recipe with a line for each coat. @param overs laid as an effect */
-function painted(
-  coats: readonly Coat[],
-  overs?: keyof typeof recipes,
-): { log: WrittenLog; plain: Recipe } {
+interface Laid {
+  id: string;
+  step: Step;
+  number: number;
+  by: Act['by'];
+}
+
+/** The log of what was done, and what is left of it as one recipe with a line for each coat. @param overs laid as an effect */
+function painted(acts: readonly Act[], overs?: Act['by']): { log: WrittenLog; plain: Recipe } {
   const log = new WrittenLog();
-  const counts = new Map<Step, number>();
-  const steps = coats.map(({ by, line }, index): Step => {
-    const recipe = recipes[by];
-    const step = recipe.steps[line];
-    const before = counts.get(step) ?? 0;
-    counts.set(step, before + 1);
-    const place = { bench, unit: watch, surface: watch.surfaces[0], recipe, version: null };
+  let laid: Laid[] = [];
+  acts.forEach(({ by, does, back }, index) => {
     const head = log.head(index);
-    const entry = paintedCoat({ ...place, models: [1] }, step, before + 1, head, null, []);
-    const where = { ...entry.where, ...(by === overs && { surfaceId: 'dust' }) };
-    log.entries.push({ ...entry, where });
+    const surfaceId = by === overs ? 'dust' : 'cloak';
+    const where = { armyId: levy.id, unitId: watch.id, surfaceId, models: [1] };
+    if (does === 'strip') {
+      log.entries.push({ kind: 'stripped', ...head, benchId: bench.id, where });
+      laid = laid.filter((each) => (each.by === overs) !== (by === overs));
+      return;
+    }
+    if (does === 'strike') {
+      const struck = laid.at(-1 - (back % Math.max(1, laid.length)));
+      if (!struck) return;
+      log.entries.push({ kind: 'strike', ...head, benchId: bench.id, of: struck.id });
+      laid = laid.filter((each) => each !== struck);
+      return;
+    }
+    const recipe = recipes[by];
+    const step = does === 'extra' ? { ...tidied, id: `tidied-${index}` } : recipe.steps[does];
+    const taken = new Set(laid.flatMap((each) => (each.step === step ? [each.number] : [])));
+    let number = 1;
+    while (taken.has(number)) number += 1;
+    const place = { bench, unit: watch, surface: watch.surfaces[0], recipe, version: null };
+    const coat = paintedCoat({ ...place, models: [1] }, step, number, head, null, []);
+    const isExtra = does === 'extra';
+    log.entries.push({ ...coat, where, ...(isExtra && { line: 0, after: recipe.steps[0].id }) });
+    laid.push({ id: coat.id, step, number, by });
+  });
+  const steps = laid.map(({ step, number, by }, index): Step => {
     const all = placementsOf(step.placement, step.coats);
-    const mix = mixOfBrushed(brushedOf(step, recipe.steps.slice(0, line)));
-    const placement = all[Math.min(all.length - 1, before)];
+    const line = recipes[by].steps.indexOf(step);
+    const mix = mixOfBrushed(brushedOf(step, recipes[by].steps.slice(0, Math.max(0, line))));
+    const placement = all[Math.min(all.length - 1, number - 1)];
     return { ...step, id: `coat-${index}`, coats: 1, mix, placement };
   });
   return { log, plain: { ...brown, steps } };
 }
 
-const anyCoats = fc.array(
+const anyActs = fc.array(
   fc.record({
     by: fc.constantFrom('brown' as const, 'blue' as const),
-    line: fc.integer({ min: 0, max: 1 }),
+    does: fc.oneof(
+      { weight: 20, arbitrary: fc.constantFrom(0 as const, 1 as const) },
+      { weight: 4, arbitrary: fc.constant('extra' as const) },
+      { weight: 4, arbitrary: fc.constant('strike' as const) },
+      { weight: 1, arbitrary: fc.constant('strip' as const) },
+    ),
+    back: fc.nat(5),
   }),
-  { minLength: 1, maxLength: 8 },
+  { minLength: 1, maxLength: 9 },
 );
 const unit: Unit = {
   ...watch,
@@ -100,8 +139,8 @@ function apartOn(of: Unit, { log, plain }: ReturnType<typeof painted>): number {
 
 test('a recipe that was left and gone back to lies there as it was painted, stretch by stretch', () => {
   fc.assert(
-    fc.property(anyCoats, (coats) => {
-      expect(apartOn(unit, painted(coats))).toBeLessThan(0.5);
+    fc.property(anyActs, (acts) => {
+      expect(apartOn(unit, painted(acts))).toBeLessThan(0.5);
     }),
     { numRuns: 300, seed: 38 },
   );
@@ -120,8 +159,8 @@ test('coats of a surface that went on after an effect lie over it, as the last v
     ],
   };
   fc.assert(
-    fc.property(anyCoats, (coats) => {
-      expect(apartOn(dusted, painted(coats, 'blue'))).toBeLessThan(0.5);
+    fc.property(anyActs, (acts) => {
+      expect(apartOn(dusted, painted(acts, 'blue'))).toBeLessThan(0.5);
     }),
     { numRuns: 300, seed: 380 },
   );
