@@ -111,3 +111,31 @@ test('two tabs that correct the same entry leave one coat, and the second is tol
   const coats = (await logOf(page, demo.url)).filter(({ kind }) => kind === 'coat');
   expect(coats.map(({ where }) => where?.models)).toEqual([[1, 2, 3], [1]]);
 });
+
+test('from the bench a recipe is written down as it was painted, and that is undone', async ({
+  page,
+  demo,
+}) => {
+  await layRecipe(page, demo.url, 'copper-helm', 2);
+  await page.getByRole('button', { name: 'Adjust the mix' }).click();
+  const puddle = page.getByRole('region', { name: 'Mixed by drops' });
+  await puddle.getByLabel('In words').fill('three drops of umber');
+  await puddle.getByLabel('In words').press('Enter');
+  await puddle.getByRole('button', { name: 'That’s it' }).click();
+  await expect(now(page)).toContainText('improvised mix');
+  await paint(page);
+  const firstMix = async () => {
+    const response = await page.request.get(`${demo.url}/api/recipes/copper-helm`);
+    const { content } = (await response.json()) as { content: { steps: { mix: unknown }[] } };
+    return JSON.stringify(content.steps[0].mix);
+  };
+  const before = await firstMix();
+  await page.getByRole('link', { name: 'Write it down as I did it' }).click();
+  const asDone = page.getByRole('radio', { name: /Fen Umber/ }).last();
+  await expect(asDone).toBeChecked();
+  await page.getByRole('button', { name: 'Make it the recipe' }).click();
+  await expect(page.getByText(/says now what was done/)).toBeVisible();
+  await expect.poll(firstMix).toContain('fenumber');
+  await page.keyboard.press('Control+z');
+  await expect.poll(firstMix).toBe(before);
+});

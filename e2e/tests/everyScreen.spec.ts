@@ -368,7 +368,7 @@ const screens: Screen[] = [
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Progress', exact: true }).click();
       await page.getByRole('link', { name: 'Dike Watch' }).click();
-      await page.getByRole('button', { name: 'Planned and done, side by side' }).click();
+      await page.getByRole('button', { name: 'Write it down as I did it' }).first().click();
       await expect(page.getByRole('button', { name: /^Make it version/ })).toBeVisible();
     },
   ],

@@ -62,7 +62,12 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
     .getByRole('link', { name: /^Model 1 of Ferry Crew/ })
     .first()
     .click();
-  await page.getByRole('button', { name: 'Planned and done, side by side' }).first().click();
+  await page
+    .getByRole('region')
+    .filter({ has: page.getByRole('cell', { name: /thinner/ }) })
+    .getByRole('button', { name: 'Write it down as I did it' })
+    .first()
+    .click();
   const asDone = page.getByRole('radio', { name: /water/ }).last();
   await expect(asDone).toBeChecked();
   await page.getByRole('button', { name: /^Make it version \d/ }).click();

@@ -14,7 +14,7 @@ import {
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { ReasonButton } from '../../kit/ReasonButton';
 import { useWriter } from '../../data/useWriter';
 import { FinishedRibbon } from '../../kit/paint/FinishedRibbon';
@@ -135,8 +135,9 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
 function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Pot[] }) {
   const { surface, pin, written, done, lines, mishaps, readings, missingPots } = recorded;
   const potName = potNamesOf(pots);
-  const [isPromoting, setIsPromoting] = useState(false);
-  const differing = lines.filter(({ differs }) => differs.length > 0).length;
+  // An address can ask for it, as from the log and from the bench.
+  const [asked] = useSearchParams();
+  const [isPromoting, setIsPromoting] = useState(asked.get('write') === surface.id);
   return (
     <section className="surface-record" aria-label={surface.name}>
       <h2 dir="auto">{surface.name}</h2>
@@ -197,13 +198,13 @@ function SurfaceRecord({ recorded, pots }: { recorded: RecordedSurface; pots: Po
       {missingPots.map((potId) => (
         <MissingPot key={potId} potId={potId} pots={pots} />
       ))}
-      {written && done && (differing > 0 || isPromoting) && (
+      {written && done && (
         <Button
           variant="outline"
           aria-expanded={isPromoting}
           onClick={() => setIsPromoting(!isPromoting)}
         >
-          Planned and done, side by side
+          Write it down as I did it
         </Button>
       )}
       {written && recorded.whole && isPromoting && (

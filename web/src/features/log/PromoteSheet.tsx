@@ -47,7 +47,7 @@ function Promoting({
   const { versions = [] } = useVersions(now.id);
   const [name, setName] = useState(`${now.name.slice(0, lineLimit - 12)}, as painted`);
   const [made, setMade] = useState<{ says: string; recipeId: string } | null>(null);
-  const { asVersion, asVariant, isBusy } = usePromoting(kept, versions);
+  const { asRecipe, asVersion, asVariant, isBusy } = usePromoting(kept, versions);
   const differences = useMemo(
     () => differencesBetween(painted, now, done).filter(({ changedBy }) => changedBy !== 'mine'),
     [painted, now, done],
@@ -74,7 +74,8 @@ function Promoting({
     : isNothing
       ? 'Nothing of what was done is chosen.'
       : null;
-  const make = async (way: Promise<{ says: string; recipeId: string } | { problem: string }>) => {
+  type Made = { says: string; recipeId: string } | { problem: string };
+  const make = async (way: Promise<Made> | Made) => {
     const result = await way;
     if ('problem' in result) notify(result.problem, { isProblem: true });
     else setMade(result);
@@ -85,6 +86,14 @@ function Promoting({
       <div className="flow">
         <ReasonButton
           variant="next"
+          why={open}
+          isBusy={isBusy}
+          onClick={() => void make(asRecipe(merged))}
+        >
+          Make it the recipe
+        </ReasonButton>
+        <ReasonButton
+          variant="outline"
           why={open}
           isBusy={isBusy}
           onClick={() => void make(asVersion(merged))}

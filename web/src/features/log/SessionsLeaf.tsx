@@ -15,6 +15,7 @@ import { useWorker } from '../../workers/useWorker';
 import type { LogNamesKnown } from './logWork';
 import { EntryList } from './EntryList';
 import { StruckEntries, type Struck } from './StruckEntries';
+import { WriteDown } from './WriteDown';
 import { PageWait } from '../../kit/PageWait';
 
 const MonthCalendar = lazyPage(
@@ -139,6 +140,7 @@ function Sitting({
         </>
       }
     >
+      <WriteDown entries={entries} names={names} />
       <EntryList entries={entries} names={names} pots={pots} onStruck={onStruck} />
     </Disclosure>
   );

@@ -12,6 +12,10 @@ import { modelsWords } from '../../kit/words/modelsWords';
 export const unitName = (entry: LogEntry, names: LogNamesKnown) =>
   'where' in entry ? (names.units[unitKey(entry)] ?? 'a unit that is gone') : '';
 
+/** The surface of an entry. */
+export const surfaceName = (entry: Extract<LogEntry, { where: unknown }>, names: LogNamesKnown) =>
+  names.surfaces[`${unitKey(entry)} ${entry.where.surfaceId}`] ?? 'a surface that is gone';
+
 const unitKey = (entry: Extract<LogEntry, { where: unknown }>) =>
   `${holderOf(entry.where, entry.benchId)} ${entry.where.unitId}`;
 
@@ -23,7 +27,7 @@ export function entryWords(
 ): string {
   const where =
     'where' in entry
-      ? `${unitName(entry, names)} ${modelsWords(entry.where.models)}, ${names.surfaces[`${unitKey(entry)} ${entry.where.surfaceId}`] ?? 'a surface that is gone'}`
+      ? `${unitName(entry, names)} ${modelsWords(entry.where.models)}, ${surfaceName(entry, names)}`
       : '';
   const mixOf = (brushed: Extract<LogEntry, { kind: 'mixed' }>['brushed']) =>
     `${brushed.pots.map(({ potId, share }) => (brushed.pots.length === 1 ? potName(potId) : `${potName(potId)} ${Math.round(share * 100)} %`)).join(' + ')}, ${thinningWords(brushed)}`;

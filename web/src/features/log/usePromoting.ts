@@ -35,6 +35,11 @@ export function usePromoting(kept: Kept<Recipe>, versions: readonly Version[]) {
 
   return {
     isBusy,
+    /** Writes it into the recipe as it stands; undone like any other change. */
+    asRecipe: (next: Recipe): Made => {
+      writer.change('recipes', now.id, `write into ${now.name} what was done`, () => next);
+      return { says: `${now.name} says now what was done.`, recipeId: now.id };
+    },
     asVersion: (next: Recipe) =>
       busily(async () => {
         const number = (last?.number ?? 0) + 1;

@@ -2,6 +2,8 @@ import { inOrder, standing, unitOf } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
+import { Link } from 'react-router';
+import { writeDownAddress } from '../../../kit/log/writeDownAddress';
 import { EntryActions } from '../../../kit/log/EntryActions';
 import { modelsWords } from '../../../kit/words/modelsWords';
 import type { BenchPartProps } from '../benchPart';
@@ -21,6 +23,7 @@ export function LastEntries({ army, bench, hand, words }: BenchPartProps) {
     .sort(inOrder);
   const last = here.at(-1);
   if (!last) return null;
+  const lastCoat = here.findLast((entry) => entry.kind === 'coat');
   const says = (entry: Standing) => {
     const where =
       'where' in entry ? ` ${words.surface(entry.where.unitId, entry.where.surfaceId)}` : '';
@@ -40,6 +43,7 @@ export function LastEntries({ army, bench, hand, words }: BenchPartProps) {
           Correct an entry
         </Button>
       </div>
+      {lastCoat && <Link to={writeDownAddress(lastCoat)}>Write it down as I did it</Link>}
       {isOpen && (
         <ol className="rows">
           {here
