@@ -1,5 +1,6 @@
 /** @jest-environment ./scripts/unit/browserEnvironment.cjs */
 import { act, render, screen } from '@testing-library/react';
+import { ReactReduxContext } from 'react-redux';
 import { counting } from '../workers/questions';
 import { HowFar } from './HowFar';
 
@@ -15,7 +16,11 @@ test('how far it is shows after a second, and follows what is answered', async (
   const answers: (() => void)[] = [];
   const question = () => counting(new Promise<void>((resolve) => answers.push(resolve)));
   const open = [question(), question()];
-  render(<HowFar />);
+  render(
+    <ReactReduxContext value={{} as never}>
+      <HowFar />
+    </ReactReduxContext>,
+  );
   act(() => void jest.advanceTimersByTime(900));
   expect(screen.queryByRole('progressbar')).toBeNull();
   act(() => void jest.advanceTimersByTime(200));

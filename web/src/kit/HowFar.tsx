@@ -1,4 +1,5 @@
-import { useEffect, useState } from 'react';
+import { useContext, useEffect, useState } from 'react';
+import { ReactReduxContext } from 'react-redux';
 import { useAppSelector } from '../data/store';
 import { useQuestions } from '../workers/questions';
 import { Progress } from './Progress';
@@ -7,6 +8,12 @@ const waitMs = 1_000;
 
 /** How far the lists that are fetched and the answers that are worked out have come, after a second. */
 export function HowFar() {
+  // Before somebody is logged in nothing is fetched into a store.
+  const hasStore = useContext(ReactReduxContext) !== null;
+  return hasStore ? <FarInStore /> : null;
+}
+
+function FarInStore() {
   const [isLong, setIsLong] = useState(false);
   const lists = useAppSelector((state) => Object.keys(state.ledgerApi.queries).length);
   const fetched = useAppSelector(

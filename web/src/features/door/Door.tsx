@@ -1,3 +1,4 @@
+import { PageWait } from '../../kit/PageWait';
 import { lazyComponent } from '../../kit/lazy/lazyComponent';
 import { Suspense } from 'react';
 
@@ -12,7 +13,7 @@ export function Door() {
         <span className="navbar-brand">Yellow Ledger</span>
       </header>
       <main>
-        <Suspense fallback={<p className="page-wait">Opening the page …</p>}>
+        <Suspense fallback={<PageWait>Opening the page …</PageWait>}>
           {window.location.pathname === '/trust' ? <TrustPage /> : <DoorPage />}
         </Suspense>
       </main>

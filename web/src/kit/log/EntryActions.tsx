@@ -6,6 +6,7 @@ import { useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
 import { IfMayCreate } from '../club/IfMay';
 import { CorrectionForm } from './CorrectionForm';
+import './entryActions.scss';
 
 export interface EntryActionsProps {
   entry: LogEntry;
