@@ -59,26 +59,39 @@ export async function benchLog(): Promise<void> {
   }
 }
 
-/** One press at a bench that draws paint, in a short log and in a long one. */
+/** One press at a bench that draws paint, and an old entry struck out, in a short log and in a long one. */
 async function benchPress(): Promise<void> {
+  const long = 100_000;
   const pressed: number[] = [];
-  for (const long of [10, count]) {
+  const struck: number[] = [];
+  for (const entries of [10, long]) {
     const { send, stop } = await benchServer();
     try {
       for (const pot of Object.values(pots))
         await send('PUT', `/api/pots/${pot.id}`, { content: pot, revision: 0 });
-      for (let from = 0; from < long; from += 500)
-        await send('POST', '/api/log', { entries: coats(from, Math.min(500, long - from)) });
-      let next = count;
+      for (let from = 0; from < entries; from += 500)
+        await send('POST', '/api/log', { entries: coats(from, Math.min(500, entries - from)) });
+      let next = long;
       pressed.push(
         await medianMsOf(() => send('POST', '/api/log', { entries: coats(next++, 1) }), 45),
       );
+      let old = 0;
+      const strikeOld = () => {
+        const [{ id: of, benchId }] = coats(old++ % entries, 1);
+        const order = next++;
+        const head = { id: `strike-${order}`, benchId, at: '2026-12-01T18:00:00.000Z', order };
+        return send('POST', '/api/log', { entries: [{ kind: 'strike', ...head, of }] });
+      };
+      struck.push(await medianMsOf(strikeOld, 45));
     } finally {
       stop();
     }
   }
-  const [few, many] = pressed;
-  console.log(
-    `  one press: with 10 entries ${ms(few)}, with ${count.toLocaleString('en')} ${ms(many)}   ${times(many / few)}`,
-  );
+  for (const [says, [few, many]] of [
+    ['one press', pressed],
+    ['an old entry struck out', struck],
+  ] as const)
+    console.log(
+      `  ${says}: with 10 entries ${ms(few)}, with ${long.toLocaleString('en')} ${ms(many)}   ${times(many / few)}`,
+    );
 }

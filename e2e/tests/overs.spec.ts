@@ -12,7 +12,7 @@ test('a recipe goes onto a finished surface, and never in a circle', async ({ pa
   // Frozen it cannot be as long as the helm below it can change.
   await page.getByRole('link', { name: 'Versions' }).click();
   await page.getByRole('button', { name: /^Save version/ }).click();
-  await expect(page.getByText(/save a version of that one first/)).toBeVisible();
+  await expect(page.getByText(/save a version of that one first/i)).toBeVisible();
   await page.goto(`${demo.url}/recipes/copper-helm`);
   await expect(ground).toBeVisible();
   const circle = ground.locator('option', { hasText: 'is painted on top of this one' });

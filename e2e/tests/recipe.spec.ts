@@ -172,7 +172,7 @@ test('spraying carries its caution', async ({ page }) => {
   await page.getByRole('button', { name: /^Line 1 / }).click();
   await openMore(page);
   await page.getByLabel('Technique').selectOption('spray');
-  await expect(page.getByText(/wear the mask the maker’s sheet names/)).toBeVisible();
+  await expect(page.getByText(/wear the mask the maker’s sheet names/i)).toBeVisible();
   await expect(page.getByText(/^Caution, mist: mask/)).toBeVisible();
 });
 
