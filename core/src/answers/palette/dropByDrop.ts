@@ -11,9 +11,9 @@ import type { WantedMix } from './well';
 
 /** How near a puddle is to the wanted mix. */
 export interface Nearness {
-  /** thick and dry */
+  /** dried at full strength */
   colour: SurfaceColour;
-  /** ΔE00 to the wanted mix, thick and dry */
+  /** ΔE00 to the wanted mix, dried at full strength */
   error: number;
   /** L* more than the wanted mix has */
   lighter: number;

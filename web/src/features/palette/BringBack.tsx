@@ -1,9 +1,9 @@
 import {
+  amountsOfDrops,
   countDrops,
-  dropMlOf,
   isSameContent,
   putIn,
-  usualDropMl,
+  shelfOf,
   wantedOf,
   type AddedDrops,
   type Pot,
@@ -82,7 +82,7 @@ export function BringBack({ well, pots, change }: BringBackProps) {
           potName={potName}
           onDone={(added) =>
             change(`bring ${well.name} to what is meant`, (before) =>
-              withDrops(before, added, pots),
+              putIn(before, amountsOfDrops(added, shelfOf(pots)), new Date().toISOString()),
             )
           }
         />
@@ -164,21 +164,4 @@ function RescueWords({
       )}
     </div>
   );
-}
-
-function withDrops(
-  well: Well,
-  { pots: drops, water, medium }: AddedDrops,
-  pots: readonly Pot[],
-): Well {
-  const sizes = new Map(pots.map((pot) => [pot.id, dropMlOf(pot)]));
-  const added = {
-    pots: drops.map(({ potId, drops: count }) => ({
-      potId,
-      ml: count * (sizes.get(potId) ?? usualDropMl),
-    })),
-    waterMl: water * usualDropMl,
-    mediumMl: medium * usualDropMl,
-  };
-  return putIn(well, added, new Date().toISOString());
 }

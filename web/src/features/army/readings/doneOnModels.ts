@@ -74,7 +74,7 @@ export function doneOnModels(
     const on = figures.get(surfaceKey(unitId, surfaceId, model)) ?? untouched();
     const { own: ofIt, below } = partedBy(recipe, on);
     // The layers there may still be of an earlier recipe, or this one may have been gone back to.
-    const isOnTop = isSameContent(entriesOf(onTop(recipe, on)), entriesOf(ofIt));
+    const isOnTop = entriesOf(onTop(recipe, on)).length === entriesOf(ofIt).length;
     const rest = !isBare(below) && (isBare(ofIt) || !isOnTop) ? 'left out' : 'as written';
     const own = isBare(on) ? recipe : asDone(recipe, on, rest);
     const key = JSON.stringify(own.steps);
@@ -82,11 +82,11 @@ export function doneOnModels(
     same.set(key, done);
     const touched = [surfaceId, ...(unit.overs ?? []).map(({ id }) => id).filter(isOver)];
     // With nothing to come, all of it lies where it went on, a varnish over effects too.
-    const isWhole = isSameContent(paintedSteps(asDone(recipe, on, 'left out')), paintedSteps(done));
+    const isThere = isTouched(asked, touched);
+    const isWhole =
+      isThere && isSameContent(paintedSteps(asDone(recipe, on, 'left out')), paintedSteps(done));
     const standingBy = (film: number) =>
-      isTouched(asked, touched)
-        ? standingOn(asked, surfaceId, { ...(!isWhole && { own: done }), film })
-        : null;
+      isThere ? standingOn(asked, surfaceId, { ...(!isWhole && { own: done }), film }) : null;
     return {
       done,
       standing: standingBy(ownFigures().film),

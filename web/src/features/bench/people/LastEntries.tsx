@@ -1,7 +1,7 @@
-import { inOrder, standing, unitOf } from '@yellow-ledger/core';
+import { standing, unitOf } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { writeDownAddress } from '../../../kit/log/writeDownAddress';
 import { EntryActions } from '../../../kit/log/EntryActions';
@@ -18,9 +18,10 @@ type Standing = ReturnType<typeof standing>[number];
 /** The last entry and taking it back; and those before it, each to be struck out or put right. */
 export function LastEntries({ army, bench, hand, words }: BenchPartProps) {
   const [isOpen, setIsOpen] = useState(false);
-  const here = standing(hand.log.entries)
-    .filter((entry) => entry.benchId === bench.id)
-    .sort(inOrder);
+  const here = useMemo(
+    () => standing(hand.log.entries).filter((entry) => entry.benchId === bench.id),
+    [hand.log.entries, bench.id],
+  );
   const last = here.at(-1);
   if (!last) return null;
   const lastCoat = here.findLast((entry) => entry.kind === 'coat');

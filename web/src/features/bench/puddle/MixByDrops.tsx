@@ -3,6 +3,7 @@ import {
   brushedOfAmounts,
   deviationsOf,
   loadOf,
+  shelfOf,
   standing,
   volumeMlOf,
   withDrops,
@@ -35,7 +36,7 @@ export interface MixByDropsProps extends Omit<BenchPartProps, 'view'> {
 export function MixByDrops({ pots, hand, now, onClose }: MixByDropsProps) {
   const [puddle, setPuddle] = useState<AddedDrops>(now.step.drops);
   const put = (more: DropMore) => setPuddle((before) => withDrops(before, more));
-  const shelf = useMemo(() => new Map(pots.map((pot) => [pot.id, pot])), [pots]);
+  const shelf = useMemo(() => shelfOf(pots), [pots]);
   const amounts = amountsOfDrops(puddle, shelf);
   const wanted = wantedOfBrushed(now.written);
   const last = lastBrushed(hand.log.entries, now);

@@ -1,13 +1,11 @@
 import {
-  masstoneOf,
-  mixedPaint,
   puddleStudy,
-  surfaceColour,
   type AddedDrops,
   type Brushed,
   type PuddleStudy,
   type WantedMix,
 } from '@yellow-ledger/core';
+import { hexOfBrushed } from '../../../workers/shared/hexOfBrushed';
 import { shelfInHand } from '../../../workers/shared/ledgerData';
 
 /** A puddle beside what is wanted, and beside what went onto the last model. */
@@ -22,10 +20,9 @@ export const puddleWork = {
     const shelf = shelfInHand();
     const isGone = ({ potId }: { potId: string }) => !shelf.has(potId);
     if ([...puddle.pots, ...wanted.pots].some(isGone)) return null;
-    const known = last?.pots.filter((pot) => !isGone(pot)) ?? [];
     return {
       ...puddleStudy(puddle, wanted, shelf),
-      lastHex: known.length > 0 ? surfaceColour(masstoneOf(mixedPaint(known, shelf))).hex : null,
+      lastHex: last && hexOfBrushed(last),
     };
   },
 };
