@@ -9,5 +9,6 @@ export const armies = resource({
   rights: workedOnTogether,
   names: { recipeId: ['recipes'] },
   since: 1,
+  hasHistory: true,
   largestBytes: armyBytes,
 });

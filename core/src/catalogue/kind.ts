@@ -73,6 +73,8 @@ export interface Resource<Content extends EditedContent> extends Kind<Content> {
   belongsTo: (content: Content) => RecordHolder[];
   /** a larger one is not taken, bytes */
   largestBytes: number;
+  /** whether its earlier states are kept, to look at and to take back */
+  hasHistory: boolean;
   /** a record of this identifier that is there already gets the file's beside it, as a copy */
   isCopied?: (content: Content, mark: string, newId: string) => Content;
 }
@@ -82,7 +84,8 @@ const usualBytes = 400_000;
 /** A record that holds the models of a whole army, each with recipes of its own. */
 export const armyBytes = 16_000_000;
 
-type Usual = 'changes' | 'potsDrawn' | 'largestBytes' | 'belongsTo' | 'isKeptInBrowser';
+type Usual =
+  'changes' | 'potsDrawn' | 'largestBytes' | 'belongsTo' | 'isKeptInBrowser' | 'hasHistory';
 
 export const resource = <Content extends EditedContent>(
   facts: Omit<Resource<Content>, Usual> & Partial<Resource<Content>>,
@@ -91,6 +94,7 @@ export const resource = <Content extends EditedContent>(
   belongsTo: () => [],
   largestBytes: usualBytes,
   isKeptInBrowser: true,
+  hasHistory: false,
   ...facts,
   changes: 'edited',
 });

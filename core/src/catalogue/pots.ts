@@ -9,4 +9,5 @@ export const pots = resource({
   rights: workedOnTogether,
   names: {},
   since: 0,
+  hasHistory: true,
 });

@@ -25,6 +25,7 @@ export const recipes = resource({
   repeats: repeatedByRecipe,
   potsDrawn: potIdsOf,
   since: 0,
+  hasHistory: true,
   largestBytes: recipeBytes,
   isCopied: (recipe, mark, id) => ({
     ...recipe,

@@ -26,6 +26,13 @@ const ofRecord = 'of the record' as const;
 const recordRights = resourceNames.flatMap((name): RouteRight[] => [
   { method: 'GET', path: `/${name}`, action: 'look', matter: name, relation: ofRecord },
   { method: 'GET', path: `/${name}/:id`, action: 'look', matter: name, relation: ofRecord },
+  ...['history', 'history/:revision'].map((path): RouteRight => ({
+    method: 'GET',
+    path: `/${name}/:id/${path}`,
+    action: 'look',
+    matter: name,
+    relation: ofRecord,
+  })),
   { method: 'PUT', path: `/${name}/:id`, action: 'write', matter: name, relation: ofRecord },
   {
     method: 'DELETE',

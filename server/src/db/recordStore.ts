@@ -10,6 +10,7 @@ import type { z } from 'zod';
 import { inParts, insertMany, valuesAtOnce } from './inParts';
 import { pagesOf } from './pagesOf';
 import { DamagedRecord, StaleWrite, type Damaged } from './storeErrors';
+import { formerStates, type FormerMoment } from './formerStates';
 import { linkPots, linkPotsOfNew, unlinkPots } from './potLinks';
 
 /** A row as every table of records has it. */
@@ -54,6 +55,10 @@ export interface RecordStore<Content extends { id: string }> {
   put(content: Content, revision: number, within?: Knex.Transaction): Promise<Kept<Content>>;
   /** @throws StaleWrite when the record has moved on; nothing happens when it is gone already */
   remove(id: string, revision: number, within?: Knex.Transaction): Promise<void>;
+  /** The moments whose states are kept, the newest first; none where its kind has no history. */
+  moments(id: string): Promise<FormerMoment[]>;
+  /** A record as it was at a revision; null where that is not kept. @throws DamagedRecord */
+  former(id: string, revision: number): Promise<Kept<Content> | null>;
 }
 
 /** A check before a record is written or deleted, inside the transaction. */
@@ -75,6 +80,8 @@ export interface RecordTable<Content> {
   schema: z.ZodType<Content>;
   /** pots it cannot be without */
   potsDrawn: (content: Content) => readonly string[];
+  /** whether earlier states are kept */
+  hasHistory?: boolean;
   checks?: RecordChecks<Content>;
 }
 
@@ -83,21 +90,25 @@ export function recordStore<Content extends { id: string }>({
   table,
   schema,
   potsDrawn,
+  hasHistory = false,
   checks = {},
 }: RecordTable<Content>): RecordStore<Content> {
+  const former = hasHistory ? formerStates(db, table) : null;
   // Rows that passed the schema once, by revision: a list of a thousand is not checked anew each time.
   const checked = new Map<string, { revision: number; content: Content }>();
 
-  function fromRow({ id, revision, saved_at, content }: RecordRow): Kept<Content> {
-    const known = checked.get(id);
-    if (known?.revision === revision)
-      return { content: known.content, revision, savedAt: saved_at };
-    const stored = parsed(content);
+  function readContent(id: string, text: string): Content {
+    const stored = parsed(text);
     const read = schema.safeParse(stored);
     if (!read.success)
       throw new DamagedRecord(table, id, fieldErrors(read.error, stored).map(sentenceOf).join(' '));
     // Fields an older release kept unread of a newer file count once they are known.
-    const kept = withKnownTakenIn(read.data, schema);
+    return withKnownTakenIn(read.data, schema);
+  }
+
+  function fromRow({ id, revision, saved_at, content }: RecordRow): Kept<Content> {
+    const known = checked.get(id);
+    const kept = known?.revision === revision ? known.content : readContent(id, content);
     checked.set(id, { revision, content: kept });
     return { content: kept, revision, savedAt: saved_at };
   }
@@ -207,6 +218,7 @@ export function recordStore<Content extends { id: string }>({
         if (at !== revision) throw new StaleWrite(current);
         await checks.beforeWriting?.(content, current, transaction);
         const row = rowWith(content, next);
+        if (there) await former?.keep(there, row.saved_at, transaction);
         checked.delete(content.id);
         await transaction<RecordRow>(table).insert(row).onConflict('id').merge();
         await linkPots(transaction, table, content.id, potsDrawn(content));
@@ -221,6 +233,7 @@ export function recordStore<Content extends { id: string }>({
         if (!there) return;
         if (there.revision !== revision) throw new StaleWrite(readable(there));
         await checks.beforeRemoving?.(id, transaction);
+        await former?.keep(there, new Date().toISOString(), transaction);
         await unlinkPots(transaction, table, id);
         await transaction(table).where({ id }).delete();
         await transaction<GoneRow>('gone_records')
@@ -230,6 +243,14 @@ export function recordStore<Content extends { id: string }>({
         checked.delete(id);
       };
       return within ? remove(within) : db.transaction(remove);
+    },
+
+    moments: async (id) => (await former?.moments(id)) ?? [],
+
+    async former(id, revision) {
+      const row = await former?.read(id, revision);
+      if (!row) return null;
+      return { content: readContent(id, row.content), revision, savedAt: row.saved_at };
     },
   };
 }

@@ -1,4 +1,5 @@
 import {
+  idSchema,
   resources,
   revisionSchema,
   type AnyRecord,
@@ -16,6 +17,14 @@ const fromQuery = z.object({
   revision: z
     .string({ error: 'a whole number' })
     .regex(/^\d+$/, 'a whole number')
+    .transform(Number),
+});
+
+const momentParams = z.object({
+  id: idSchema,
+  revision: z
+    .string()
+    .regex(/^[1-9]\d{0,8}$/, 'a whole number from 1')
     .transform(Number),
 });
 
@@ -75,6 +84,18 @@ export function recordRoutes(kind: ResourceName): Router {
     const { revision } = parseOrThrow(fromQuery, request.query);
     await staleAs409(storeFor(response).remove(request.params.id, revision), what, null);
     response.status(204).end();
+  });
+
+  router.get('/:id/history', async (request, response) => {
+    response.json({ items: await storeFor(response).moments(request.params.id) });
+  });
+
+  router.get('/:id/history/:revision', async (request, response) => {
+    const { id, revision } = parseOrThrow(momentParams, request.params);
+    const kept = await storeFor(response).former(id, revision);
+    if (!kept)
+      throw new Problem(404, 'not-found', `That moment of this ${what} is not kept any more.`);
+    response.json(kept);
   });
 
   return router;

@@ -1,6 +1,7 @@
 import {
   randomFrom,
   resourceNames,
+  resources,
   writtenRecipe,
   type AnyRecord,
   type LogEntry,
@@ -142,6 +143,12 @@ export async function anyWorld(seed: number): Promise<World> {
     for (let n = 0; n < perKind; n++) {
       const [id, name] = [idOf(kind, n), mark(kind, n, 'name')];
       await store.put(await makers[kind](n, id, name), 0);
+      // Written over by another that names others: its earlier state is told to nobody who may not see it.
+      if (resources[kind].hasHistory)
+        await store.put(
+          { ...(await makers[kind](n, id, name)), notes: `${name} again` } as AnyRecord,
+          1,
+        );
       const hash = pictures.get(id);
       records.push({ kind, id, marks: [id, name, ...(hash === undefined ? [] : [hash])] });
     }
@@ -160,7 +167,7 @@ export async function anyWorld(seed: number): Promise<World> {
   for (let n = 0; n < perKind; n++)
     if (random() < 0.7)
       await clubServer.ledger.versions
-        .freeze(idOf('recipes', n), 1, { note: 'first', revision: 1 })
+        .freeze(idOf('recipes', n), 1, { note: 'first', revision: 2 })
         // One that stands on another as that is now is not frozen.
         .catch(() => undefined);
   if (random() < 0.5) await clubServer.club.loans.lend(anyId('pots'), pick(members).id);

@@ -2,6 +2,7 @@ import {
   may,
   referencesOf,
   resourceNames,
+  resources,
   type LogEntry,
   type ResourceName,
   type Role,
@@ -31,6 +32,11 @@ async function hiddenFromMember(world: World, who: TestMember): Promise<WorldRec
 const readAddresses = (world: World): string[] => [
   ...resourceNames.map((kind) => `/api/${kind}`),
   ...world.records.map(({ kind, id }) => `/api/${kind}/${id}`),
+  ...world.records.flatMap(({ kind, id }) =>
+    resources[kind].hasHistory
+      ? [`/api/${kind}/${id}/history`, `/api/${kind}/${id}/history/1`]
+      : [],
+  ),
   ...world.records.flatMap(({ kind, id, marks }) =>
     kind === 'recipes'
       ? [`/api/recipes/${id}/versions`, `/api/files/recipes/${id}`]

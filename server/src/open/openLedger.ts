@@ -11,6 +11,7 @@ import type {
   Version,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
+import type { FormerMoment } from '../db/formerStates';
 import type { Damaged } from '../db/storeErrors';
 import type { LogTexts } from '../log/logTexts';
 import type { Replacement } from '../replacements/replaceInRecipes';
@@ -29,6 +30,10 @@ export interface OpenRecords<Content extends { id: string } = AnyRecord> {
   put(content: Content, revision: number): Promise<Kept<Content>>;
   /** @throws StaleWrite; Problem 403, 404 */
   remove(id: string, revision: number): Promise<void>;
+  /** The moments whose states are kept, the newest first. @throws Problem 404 */
+  moments(id: string): Promise<FormerMoment[]>;
+  /** A record as it was, of which they see what they may see today. @throws Problem 404 */
+  former(id: string, revision: number): Promise<Kept<Content> | null>;
 }
 
 /**

@@ -134,6 +134,17 @@ export function openToMember(
             await store.remove(id, revision, within);
           }),
         ),
+
+      async moments(id) {
+        await new Permissions(asker, db).refuse('look', kind, id);
+        return store.moments(id);
+      },
+
+      async former(id, revision) {
+        await new Permissions(asker, db).refuse('look', kind, id);
+        const kept = await store.former(id, revision);
+        return kept && shownKept(kind, kept, sightOf(db));
+      },
     };
   }
 

@@ -22,6 +22,7 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
     };
   }
   return {
+    ...plain,
     listWithDamaged,
 
     async list() {
@@ -32,10 +33,6 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
       const kept = await plain.get(id, within);
       return kept && withUsed(kept, within);
     },
-
-    pages: (size, within) => plain.pages(size, within),
-
-    among: (ids, within) => plain.among(ids, within),
 
     async putNew(pots, within) {
       await plain.putNew(pots, within);
@@ -50,8 +47,6 @@ export function potStore(db: Knex, plain: RecordStore<Pot>, used: UsedPaint): Re
       };
       return within ? write(within) : db.transaction(write);
     },
-
-    remove: (id, revision, within) => plain.remove(id, revision, within),
   };
 }
 

@@ -42,6 +42,7 @@ async function deleteRecord(kind: string, id: string, within: Knex.Transaction):
   if (!there) return;
   await unlinkPots(within, kind, id);
   await within(kind).where({ id }).delete();
+  await within('former_states').where({ kind, id }).delete();
   await within('gone_records')
     .insert({ kind, id, revision: there.revision })
     .onConflict(['kind', 'id'])

@@ -20,6 +20,7 @@ import { openToMembers } from './2026-12-01-open-to-members';
 import { askAgain } from './2026-12-01-ask-again';
 import { addSecondFactor } from './2026-12-01-add-second-factor';
 import { tellOfLinks } from './2026-12-01-tell-of-links';
+import { keepFormerStates } from './2026-12-02-keep-former-states';
 import { sayWhose } from './2026-11-27-say-whose';
 import { noteInTheLog } from './2026-11-26-note-in-the-log';
 
@@ -48,4 +49,5 @@ export const migrations: Record<string, Knex.Migration> = {
   '2026-12-01-tell-of-links': tellOfLinks,
   '2026-12-01-ask-again': askAgain,
   '2026-12-01-add-second-factor': addSecondFactor,
+  '2026-12-02-keep-former-states': keepFormerStates,
 };
