@@ -34,6 +34,7 @@ const PhotographPage = lazyComponent(() => import('./features/photograph/Photogr
 const DoorPage = lazyComponent(() => import('./features/door/DoorPage'));
 const TrustPage = lazyComponent(() => import('./features/door/TrustPage'));
 const ClubPage = lazyComponent(() => import('./features/club/ClubPage'));
+const HistoryPage = lazyComponent(() => import('./features/history/HistoryPage'));
 const PalettePage = lazyComponent(() => import('./features/palette/PalettePage'));
 
 const routes: RouteObject[] = [
@@ -62,6 +63,7 @@ const routes: RouteObject[] = [
       { path: 'log/:leaf?', element: <LogPage /> },
       { path: 'log/models/:holder/:unitId/:model', element: <ModelPage /> },
       { path: 'photographs/:photographId', element: <PhotographPage /> },
+      { path: 'history/:kind/:recordId', element: <HistoryPage /> },
       { path: 'palette', element: <PalettePage /> },
       { path: 'match', element: <MatchPage /> },
       { path: 'club/:leaf?', element: <ClubPage /> },

@@ -12,6 +12,7 @@ import { memberships } from './data/club/membership';
 import { holdCollection, selectCollection } from './data/ledgerData';
 import { everyTag, ledgerApi } from './data/ledgerApi';
 import { openLedger, type Store } from './data/store';
+import { keepUndo } from './data/undo/keepUndo';
 import { WriterContext } from './data/useWriter';
 import { Door } from './features/door/Door';
 import { ribbonCache } from './workers/ribbonCache';
@@ -60,6 +61,7 @@ const within = (ms: number, done: Promise<unknown>) =>
 /** The ledger, of who has it alone or has come into its club. */
 async function openPages(is: 'alone' | 'in'): Promise<void> {
   const { store, writer } = openLedger();
+  keepUndo(store);
   await Promise.all([firstData(store), within(mostCodeWaitMs, askedPage)]);
   place.render(
     <StrictMode>

@@ -39,6 +39,10 @@ export type AnyRecord = ContentOf<ResourceName>;
 
 export const resourceNames = Object.keys(resources) as ResourceName[];
 
+/** The name of a record, as it is told apart from others. */
+export const recordName = (name: ResourceName, record: AnyRecord): string =>
+  (resources[name] as Resource<AnyRecord>).nameOf(record);
+
 /** Pots a record of a kind draws from. */
 export function potsDrawnBy(name: ResourceName, record: AnyRecord): string[] {
   // The kind says which schema its records have passed.

@@ -1,6 +1,7 @@
 export {
   belongsTo,
   potsDrawnBy,
+  recordName,
   resourceNames,
   resources,
   type AnyRecord,

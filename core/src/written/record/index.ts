@@ -16,3 +16,4 @@ export { randomFrom } from './randomFrom';
 export { readNumber, type NumberReading } from './readNumber';
 export { keptSchema, revisionSchema, type Kept } from './revision';
 export { isSameContent } from './sameContent';
+export { differencesFrom, takenBack, type StateDifference } from './takeBack';

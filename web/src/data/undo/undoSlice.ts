@@ -57,6 +57,11 @@ export const undoSlice = createSlice({
     putBy(state, { payload }: PayloadAction<UndoStep>) {
       state.undone.push(payload as never);
     },
+    /** Steps that were kept over a reload: they are older than all that was done since. */
+    restored(state, { payload }: PayloadAction<UndoState>) {
+      state.done = [...(payload.done as never[]), ...state.done].slice(-mostKept);
+      state.undone = [...(payload.undone as never[]), ...state.undone];
+    },
     /** A page is left, and with it what could be undone on it. */
     scopeLeft(state, { payload: scope }: PayloadAction<string>) {
       state.done = state.done.filter((deed) => deed.scope !== scope);

@@ -1,7 +1,14 @@
 import { isSameContent, mergeContents, type LogEntry } from '@yellow-ledger/core';
+import { selectCollection } from '../ledgerData';
 import { strikesOf } from '../log/strikes';
 import type { WritingHand } from '../outbox/writingHand';
+import type { RootState } from '../rootState';
 import { undoActions, type UndoStep, type RecordChange } from './undoSlice';
+
+/** Whether all is in hand that a step is compared with: after a reload it is fetched first. */
+export const isInHand = (state: RootState, { records, entries }: UndoStep): boolean =>
+  records.every(({ name }) => selectCollection(state, name) !== undefined) &&
+  (entries.length === 0 || selectCollection(state, 'log') !== undefined);
 
 /** Undoes the last deed of a scope, which may still be on its way. */
 export function undoneBy(writer: WritingHand, scope: string | null): UndoStep | null {
@@ -36,9 +43,14 @@ export function redoneBy(writer: WritingHand, scope: string | null): UndoStep | 
  */
 function bring(
   writer: WritingHand,
-  { label, entries, scope }: UndoStep,
+  step: UndoStep,
   changes: readonly RecordChange[],
 ): LogEntry[] | null {
+  const { label, entries, scope } = step;
+  if (!isInHand(writer.store.getState(), step)) {
+    writer.notice('Press once more in a moment: what was there is still being fetched.');
+    return null;
+  }
   for (const { name, before, after } of changes) {
     const id = (before ?? after)?.id ?? '';
     const shown = writer.shown(name, id);

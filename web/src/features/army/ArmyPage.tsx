@@ -61,7 +61,8 @@ function ArmySheet({ army, leaf }: { army: Army; leaf: string | undefined }) {
         }
       >
         <p>
-          {counted(army.units.length, 'unit')}, {counted(models, 'model')}
+          {counted(army.units.length, 'unit')}, {counted(models, 'model')} ·{' '}
+          <Link to={`/history/armies/${army.id}`}>History</Link>
         </p>
       </PageHead>
       <WhoseBar kind="armies" id={army.id} />

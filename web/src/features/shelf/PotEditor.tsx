@@ -168,7 +168,10 @@ export function PotEditor({ kept, onClose }: { kept: Kept<Pot>; onClose: () => v
               Done
             </Button>
             {!isNew && (
-              <LinkButton to={`/shelf/replace/${kept.content.id}`}>Substitutes</LinkButton>
+              <>
+                <LinkButton to={`/shelf/replace/${kept.content.id}`}>Substitutes</LinkButton>
+                <LinkButton to={`/history/pots/${kept.content.id}`}>History</LinkButton>
+              </>
             )}
             {isNew && saveState.is === 'new' && (
               <Button

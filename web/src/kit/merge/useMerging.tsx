@@ -48,5 +48,6 @@ export function useMerging({ differences, mine, theirs, words, heads }: MergingP
       )}
     </>
   );
-  return { merged, isRight: check.success, table };
+  const isChosen = differences.some(({ key }) => choices[key] === 'theirs');
+  return { merged, isRight: check.success, isChosen, table };
 }

@@ -28,7 +28,11 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
       <div className="columns">
         <div>
           <h2>Versions</h2>
-          <p>A version never changes again. Models painted after it point at it.</p>
+          <p>
+            A version never changes again. Models painted after it point at it.{' '}
+            <Link to={`/history/recipes/${recipe.id}`}>Earlier moments of this recipe</Link> are
+            kept without a press.
+          </p>
           <ol className="ruled">
             {versions.map(({ number, note, frozenAt, content }) => (
               <li key={number}>

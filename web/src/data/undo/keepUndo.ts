@@ -1,0 +1,31 @@
+import { memberships } from '../club/membership';
+import { ledgerIdentity } from '../ledgerIdentity';
+import { holdCollection, type Collection } from '../ledgerData';
+import type { Store } from '../store';
+import { KeptUndo } from './keptUndo';
+import { undoActions } from './undoSlice';
+
+/** Has what can be undone survive a reload, until this browser is logged out. */
+export function keepUndo(store: Store): void {
+  const kept = new KeptUndo(sessionStorage, () => `undo of ${ledgerIdentity.storeName}`);
+  const before = kept.last();
+  if (before) {
+    store.dispatch(undoActions.restored(before));
+    // Undoing compares with what is there now, which has to be in hand.
+    const steps = [...before.done, ...before.undone];
+    const parts = new Set<Collection>(
+      steps.flatMap(({ records }) => records.map(({ name }) => name)),
+    );
+    if (steps.some(({ entries }) => entries.length > 0)) parts.add('log');
+    for (const part of parts) holdCollection(store.dispatch, part);
+  }
+  const keep = () => {
+    if (memberships.now().is !== 'out') kept.keep(store.getState().deeds);
+  };
+  window.addEventListener('pagehide', keep);
+  // A phone may end a page that is not in front without another word.
+  document.addEventListener('visibilitychange', () => document.hidden && keep());
+  memberships.listen(() => {
+    if (memberships.now().is === 'out') kept.forget();
+  });
+}
