@@ -62,6 +62,9 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
     .getByRole('link', { name: /^Model 1 of Ferry Crew/ })
     .first()
     .click();
+  const story = page.getByRole('region', { name: 'How it went', exact: true });
+  await expect(story).toContainText('more thinner');
+  await expect(story).toContainText('It was the first.');
   await page
     .getByRole('region')
     .filter({ has: page.getByRole('cell', { name: /thinner/ }) })
@@ -86,6 +89,23 @@ test('a whole session of the sample army: mixing, coats, a mishap mended, a devi
   await expect(sittings).toHaveCount(4);
   await expect(sittings.first()).toContainText('27 November 2026');
   await expect(sittings.first()).toContainText('One more like Ferry Crew 1');
+});
+
+test('a line that was not painted as written says so before it is painted again', async ({
+  page,
+  demo,
+}) => {
+  await page.clock.install({ time: new Date('2026-11-25T18:00:00') });
+  await layUnit(page, demo.url, 'Ferry Crew', 1);
+  await expect(now(page).getByText(/^The last time/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Differently …' }).click();
+  await page.getByRole('button', { name: '1 part more water', exact: true }).click();
+  await expect(now(page).getByText(/Differs from the recipe: more thinner/)).toBeVisible();
+  await paintOn(page, 1);
+  await layUnit(page, demo.url, 'Ferry Crew', 2);
+  await expect(
+    now(page).getByText(/^The last time, Ferry Crew 1, 25 Nov: 1 coat.*; more thinner\.$/),
+  ).toBeVisible();
 });
 
 test('starting in the middle, an extra step, a skipped line and another pot are all in the log', async ({

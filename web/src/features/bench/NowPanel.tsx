@@ -27,6 +27,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import type { BenchNow } from './benchWork';
 import type { BenchPanel, BenchPartProps } from './benchPart';
 import { leftWords } from '../../kit/words/leftWords';
+import { LastTime } from './LastTime';
 import { ModelButtons } from './ModelButtons';
 import { StepRibbons } from './StepRibbons';
 import { usePedal } from './signals/usePedal';
@@ -87,6 +88,7 @@ export function NowPanel(props: NowPanelProps) {
         </small>
       </h2>
       {how && <p>{how}</p>}
+      <LastTime now={now} bench={bench} />
       {step.step.note && <p dir="auto">{step.step.note}</p>}
       {step.caution && <Problem role="note">{step.caution}</Problem>}
       <Grid columns="minmax(0, 1fr) 200px">

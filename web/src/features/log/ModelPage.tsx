@@ -22,6 +22,7 @@ import { FigureTable } from '../../kit/FigureTable';
 import { useShortcut } from '../../kit/keyboard/useShortcut';
 import { PageHead } from '../../kit/PageHead';
 import { Problem } from '../../kit/Problem';
+import { coatsWords } from '../../kit/words/coatsWords';
 import { dropsWords } from '../../kit/words/dropsWords';
 import { potNamesOf } from '../../kit/words/recipeWords';
 import { nearnessWords, standInWords } from '../../kit/words/substituteWords';
@@ -31,6 +32,7 @@ import { useShelf } from '../../workers/useShelf';
 import type { ModelShown } from './logWork';
 import { ModelEntries } from './ModelEntries';
 import { ModelPhotographs } from './ModelPhotographs';
+import { ModelStory } from './ModelStory';
 import { PromoteSheet } from './PromoteSheet';
 import './log.scss';
 import { Disclosure } from '../../kit/Disclosure';
@@ -124,6 +126,7 @@ function ModelSheet({ shown, holder, model, pots }: ModelSheetProps) {
       {surfaces.map((recorded) => (
         <SurfaceRecord key={recorded.surface.id} recorded={recorded} pots={pots} />
       ))}
+      <ModelStory holder={holder} unitId={unit.id} model={model} />
       <Disclosure title="Its entries in the log, to correct or strike out">
         <ModelEntries holder={holder} unitId={unit.id} model={model} pots={pots} />
       </Disclosure>
@@ -228,7 +231,7 @@ function PaintedOver({ below, potName }: { below: Recipe; potName: (potId: strin
         {includedSteps(below).map((step) => (
           <li key={step.id} value={numberOf(step.id)}>
             {techniqueOf(step.technique).label}, {mixWords(step.mix, potName, numberOf)},{' '}
-            {counted(step.coats, techniqueOf(step.technique).counts)}
+            {coatsWords(step.coats, step.technique)}
           </li>
         ))}
       </ol>

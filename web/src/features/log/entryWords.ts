@@ -6,6 +6,7 @@ import {
   type LogEntry,
 } from '@yellow-ledger/core';
 import type { LogNamesKnown } from './logWork';
+import { mendedWords } from '../../kit/log/mendedWords';
 import { modelsWords } from '../../kit/words/modelsWords';
 
 /** The unit of an entry. */
@@ -57,24 +58,5 @@ export function entryWords(
       return `Learned: a film ${entry.factor.toFixed(2)} times the usual, from ${entry.readings} readings (ΔE00 ${entry.before.toFixed(1)} → ${entry.after.toFixed(1)})`;
     case 'strike':
       return 'Taken back';
-  }
-}
-
-/** The mend of a mishap, as it is told afterwards. @example 'smoothed with one pass of …' */
-function mendedWords({ kind, sentence }: Extract<LogEntry, { kind: 'mishap' }>['mend']): string {
-  const small = `${sentence.slice(0, 1).toLowerCase()}${sentence.slice(1).replace(/\.$/u, '')}`;
-  switch (kind) {
-    case 'leave':
-      return 'left as it is';
-    case 'lift':
-      return sentence.includes('again')
-        ? 'lifted with a damp brush and painted again'
-        : 'lifted with a damp brush';
-    case 'pass':
-      return `smoothed with ${small}`;
-    case 'filter':
-      return `toned with ${small}`;
-    case 'restore':
-      return `painted again: ${small}`;
   }
 }

@@ -3,6 +3,8 @@ import {
   armyProgress,
   handsOnTable,
   holderOf,
+  lastTime,
+  lineStories,
   modelRecord,
   recipesOnBench,
   sessionsOf,
@@ -12,6 +14,8 @@ import {
   type Army,
   type HandsOnRow,
   type LearnedFigures,
+  type LineStory,
+  type LineTime,
   type LogEntry,
   type LoggedSession,
   type OwnFigures,
@@ -115,6 +119,27 @@ export const logWork = {
         entry.where.models.includes(model),
     );
     return { entries: entries.reverse(), names: namesKnown().names };
+  },
+
+  /** Lines painted on one model, each beside how it had gone the time before. */
+  modelStory(
+    holderId: string,
+    unitId: string,
+    model: number,
+  ): { lines: (LineStory & { surfaceId: string })[]; names: LogNamesKnown } {
+    const lines = lineStories(logInHand(), { holderId, unitId, model });
+    return { lines, names: namesKnown().names };
+  },
+
+  /** How a line went on the model before those that are painted now; null where it is the first. */
+  lastTime(
+    line: { recipeId: string; stepId: string },
+    now: { holderId: string; unitId: string; surfaceId: string; models: readonly number[] },
+  ): { time: LineTime; unit: string } | null {
+    const time = lastTime(logInHand(), line, now);
+    if (!time) return null;
+    const unit = namesKnown().names.units[`${time.on.holderId} ${time.on.unitId}`];
+    return { time, unit: unit ?? 'a unit that is gone' };
   },
 
   /** How far every army is. */
