@@ -20,6 +20,7 @@ export * from './work/bench';
 export * from './work/log';
 export * from './work/log/mixed';
 export * from './work/log/onFigure';
+export * from './work/log/story';
 export * from './work/plan';
 export * from './work/plan/schedule';
 export * from './work/readings';

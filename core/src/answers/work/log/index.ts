@@ -15,6 +15,5 @@ export { modelRecord, type RecordedLine, type RecordedSurface } from './modelRec
 export { entriesOf, onTop, partedBy } from './ownPart';
 export { notedCoatsOf, paintTaken, paintUsed, type PaintUsed } from './paintTaken';
 export { paintToCome, type PotToCome } from './paintToCome';
-export { lastTime, lineStories, type LineStory, type LineTime } from './story';
 export { sessionsOf, type LoggedSession } from './sessions';
 export { inOrder, nextOrder, standing } from './standing';

@@ -1,8 +1,1 @@
-export {
-  lastTime,
-  lineStories,
-  type LineStory,
-  type LineTime,
-  type ModelSurface,
-  type RecipeLine,
-} from './lineTimes';
+export { lastTime, lineStories, type LineStory, type LineTime } from './lineTimes';
