@@ -1,3 +1,4 @@
+import { violationsOn } from '../support/axe';
 import { done, later, layRecipe, layUnit, logOf, now, paint, which } from '../support/bench';
 import { startServer } from '../support/ledgerServer';
 import { expect, test } from '../support/test';
@@ -223,4 +224,28 @@ test('a second bench of the same models goes on where the first was left', async
   await expect(page.getByRole('button', { name: /^Is dry: / })).toHaveCount(1);
   // The other bench's entries are not this one's to undo.
   await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
+});
+
+test('a part of a line is left for later, stays to be done, and is done from the model', async ({
+  page,
+  demo,
+}) => {
+  await layUnit(page, demo.url, 'Ferry Crew', 2);
+  await page.getByRole('button', { name: 'A part later …' }).click();
+  await page.getByLabel(/^Left for later/).fill('lower parts');
+  await page.keyboard.press('Enter');
+  const around = page.getByRole('complementary', { name: 'Around it' });
+  await expect(around.getByText(/^lower parts: .*, line 1, models 1–2$/)).toBeVisible();
+  expect(await violationsOn(page)).toEqual([]);
+  await page.reload();
+  await expect(around.getByText(/^lower parts: .*, models 1–2$/)).toBeVisible();
+  await page.goto(`${demo.url}/log/models/lanternfen-levy/ferry-crew/2`);
+  await page.getByRole('button', { name: 'Done after all: lower parts' }).click();
+  await expect(page.getByText(/^Left for later/)).toHaveCount(0);
+  await page.goBack();
+  await expect(around.getByText(/^lower parts: .*, model 1$/)).toBeVisible();
+  await around.getByRole('button', { name: 'Done after all: lower parts' }).click();
+  await expect(around.getByText(/^lower parts/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(around.getByText(/^lower parts: .*, model 1$/)).toBeVisible();
 });

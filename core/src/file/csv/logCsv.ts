@@ -81,6 +81,13 @@ export function writeLogCsv(entries: readonly LogEntry[], names: LogNames): stri
       case 'skip':
       case 'found':
         return { ...shown, Recipe: names.recipe(entry.recipeId), Line: entry.line };
+      case 'later':
+        return {
+          ...shown,
+          Recipe: names.recipe(entry.recipeId),
+          Line: entry.line,
+          More: `${entry.what}: ${entry.isDone ? 'done' : 'put off'}`,
+        };
       case 'dry':
         return { ...shown, Line: entry.line, Coat: entry.coat, 'Dries (min)': entry.minutes };
       case 'mishap':

@@ -13,6 +13,7 @@ import { Around } from './people/Around';
 import type { BenchPanel, OnTable } from './benchPart';
 import { BenchSheet } from './BenchSheet';
 import { benchWordsOf } from './benchWords';
+import { LaterPanel } from './later/LaterPanel';
 import { Differently } from './mishap/Differently';
 import { MixByDrops } from './puddle/MixByDrops';
 import { NowPanel } from './NowPanel';
@@ -82,6 +83,9 @@ export function BenchTable({ bench, army, pots }: OnTable) {
             )}
             {view.now && panel === 'differently' && (
               <Differently {...props} now={view.now} onClose={() => setPanel(null)} />
+            )}
+            {view.now && panel === 'later' && (
+              <LaterPanel {...props} now={view.now} onClose={() => setPanel(null)} />
             )}
             {view.now && panel === 'wrong' && (
               <WentWrong {...props} now={view.now} onClose={() => setPanel(null)} />

@@ -136,6 +136,9 @@ export function NowPanel(props: NowPanelProps) {
         <Button variant="outline" onClick={() => hand.skip(now)}>
           Skip
         </Button>
+        <Button variant="outline" aria-expanded={panel === 'later'} onClick={() => toggle('later')}>
+          A part later …
+        </Button>
         <Button
           variant="outline"
           aria-expanded={panel === 'differently'}

@@ -11,7 +11,7 @@ export interface OnTable {
 }
 
 /** The section open under the step. */
-export type BenchPanel = 'drops' | 'differently' | 'wrong' | 'sheet' | null;
+export type BenchPanel = 'drops' | 'differently' | 'wrong' | 'later' | 'sheet' | null;
 
 /** The props of every part of a bench. */
 export interface BenchPartProps extends OnTable {

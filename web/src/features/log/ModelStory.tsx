@@ -1,6 +1,10 @@
-import { techniqueOf, type LineTime } from '@yellow-ledger/core';
+import { doneAfterAll, techniqueOf, type LineTime, type PutOff } from '@yellow-ledger/core';
 import { format } from 'date-fns';
+import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
+import { entryHead } from '../../data/log/entryHead';
+import { useAppStore } from '../../data/store';
+import { useWriter } from '../../data/useWriter';
 import { FigureTable } from '../../kit/FigureTable';
 import { timeWords } from '../../kit/log/timeWords';
 import { ofEverything } from '../../workers/parts';
@@ -18,12 +22,36 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
   const { answer, problem } = useAnswer(ofEverything, [holder, unitId, model], (worker) =>
     worker.modelStory(holder, unitId, model),
   );
+  const writer = useWriter();
+  const store = useAppStore();
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer || answer.lines.length === 0) return null;
-  const { lines, names } = answer;
+  if (!answer || answer.lines.length + answer.later.length === 0) return null;
+  const { lines, later, names } = answer;
+  const done = (each: PutOff) =>
+    writer.do(`${each.what} done`, {
+      entries: [doneAfterAll({ ...each, models: [model] }, entryHead(store.getState()))],
+    });
   return (
     <section className="surface-record" aria-label="How it went">
       <h2>How it went, and the last time</h2>
+      {later.length > 0 && (
+        <ul className="rows" aria-label="Left for later">
+          {later.map((each) => (
+            <li key={each.entry.id} className="across">
+              <span dir="auto">
+                Left for later: {each.what}, line {each.line}
+              </span>
+              <Button
+                variant="outline"
+                aria-label={`Done after all: ${each.what}`}
+                onClick={() => done(each)}
+              >
+                Done
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
       <FigureTable
         label="How each line went"
         heads={['Line', 'On this model', 'The last time before']}

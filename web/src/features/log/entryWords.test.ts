@@ -51,6 +51,15 @@ test('a coat tells models, line, technique and mix, and how it differed', () => 
   expect(told({ ...coat, line: 0 })).toContain('an extra step of Reed cloak');
 });
 
+test('what was left for later is told, and that it was done', () => {
+  const { recipeId, version, stepId, line } = coat;
+  const later = { kind: 'later', ...head, where, recipeId, version, stepId, line } as const;
+  expect(told({ ...later, what: 'lower parts', isDone: false })).toBe(
+    'Dike Watch 1–3, Cloak: lower parts, line 2, left for later',
+  );
+  expect(told({ ...later, what: 'lower parts', isDone: true })).toMatch(/, done after all$/);
+});
+
 test('what is gone is said to be, and nothing else is lost', () => {
   const gone = { ...coat, where: { ...where, unitId: 'x', surfaceId: 'y' } };
   expect(told(gone)).toMatch(/^a unit that is gone 1–3, a surface that is gone: line 2/);

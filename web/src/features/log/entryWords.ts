@@ -40,6 +40,8 @@ export function entryWords(
     }
     case 'skip':
       return `${where}: line ${entry.line} skipped`;
+    case 'later':
+      return `${where}: ${entry.what}, line ${entry.line}, ${entry.isDone ? 'done after all' : 'left for later'}`;
     case 'found':
       return `${where}: painted before, up to line ${entry.line}`;
     case 'stripped':

@@ -6,6 +6,7 @@ import {
   lastTime,
   lineStories,
   modelRecord,
+  putOff,
   recipesOnBench,
   sessionsOf,
   standing,
@@ -19,6 +20,7 @@ import {
   type LogEntry,
   type LoggedSession,
   type OwnFigures,
+  type PutOff,
   type RecipeOf,
   type RecordedSurface,
   type Unit,
@@ -126,9 +128,13 @@ export const logWork = {
     holderId: string,
     unitId: string,
     model: number,
-  ): { lines: (LineStory & { surfaceId: string })[]; names: LogNamesKnown } {
-    const lines = lineStories(logInHand(), { holderId, unitId, model });
-    return { lines, names: namesKnown().names };
+  ): { lines: (LineStory & { surfaceId: string })[]; later: PutOff[]; names: LogNamesKnown } {
+    const entries = logInHand();
+    const lines = lineStories(entries, { holderId, unitId, model });
+    const later = putOff(entries).filter(
+      (each) => each.holderId === holderId && each.unitId === unitId && each.models.includes(model),
+    );
+    return { lines, later, names: namesKnown().names };
   },
 
   /** How a line went on the model before those that are painted now; null where it is the first. */

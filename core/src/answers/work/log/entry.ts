@@ -117,6 +117,11 @@ export const entrySchema = z.discriminatedUnion(
     }),
     entryOf('skip', line),
     entryOf('found', line),
+    entryOf('later', {
+      ...line,
+      what: lineOfText.describe('what is put off, as the painter calls it'),
+      isDone: z.boolean({ error: 'true or false' }).describe('false when it is put off'),
+    }),
     entryOf('mixed', {
       recipeId: idSchema,
       stepId: idSchema,

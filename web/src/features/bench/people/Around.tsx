@@ -11,6 +11,7 @@ import { Swatch } from '../../../kit/paint/Swatch';
 import { modelsWords } from '../../../kit/words/modelsWords';
 import type { BenchPartProps } from '../benchPart';
 import { leftWords } from '../../../kit/words/leftWords';
+import { PutOffList } from '../later/PutOffList';
 import { LastEntries } from './LastEntries';
 import { TakenUp } from './TakenUp';
 
@@ -22,6 +23,7 @@ export function Around(props: BenchPartProps) {
       <TakenUp {...props} />
       <DryingList {...props} />
       <Meanwhile {...props} />
+      <PutOffList {...props} />
       <WetList {...props} />
       <PartList {...props} />
     </aside>

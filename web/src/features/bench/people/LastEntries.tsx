@@ -72,6 +72,7 @@ export function LastEntries({ army, bench, hand, words }: BenchPartProps) {
 const lastWords = {
   coat: 'painted',
   skip: 'skipped on',
+  later: 'left for later on',
   found: 'found painted:',
   mixed: 'a mix',
   mishap: 'a mishap on',

@@ -80,6 +80,7 @@ function lay(on: OnSurface, entry: Extract<LogEntry, { where: unknown }>): void 
       Object.assign(on, untouched());
       return;
     case 'reading':
+    case 'later':
       return;
   }
 }
