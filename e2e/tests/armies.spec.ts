@@ -45,7 +45,7 @@ test('a unit is written with its surfaces; shares are evened out, wrong figures 
   await expect(page.getByText('4 models, mounted, 80 cm²')).toBeVisible();
   await expect(page.getByText(/Straps many/)).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Ferry Guard' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Ferry Guard', exact: true })).toBeVisible();
   await expect(page.getByText('8 units, 68 models')).toBeVisible();
 });
 
