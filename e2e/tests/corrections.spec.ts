@@ -112,6 +112,36 @@ test('two tabs that correct the same entry leave one coat, and the second is tol
   expect(coats.map(({ where }) => where?.models)).toEqual([[1, 2, 3], [1]]);
 });
 
+test('a correction made while away meets another’s: one stands, and whoever was away is told', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await layRecipe(page, demo.url, 'copper-helm', 3);
+  await paint(page);
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(1);
+  const away = await context.newPage();
+  await away.clock.install({ time: new Date('2026-11-25T18:01:00') });
+  await away.goto(page.url());
+  const correct = async (tab: typeof page, models: string) => {
+    const last = tab.getByRole('region', { name: 'Last entries' });
+    await last.getByRole('button', { name: 'Correct an entry' }).click();
+    await last.getByRole('button', { name: 'Change' }).first().click();
+    await last.getByLabel('It was models').fill(models);
+    await last.getByRole('button', { name: 'Correct it' }).click();
+    await expect(last.getByText(new RegExp(`, ${models}$`)).first()).toBeVisible();
+  };
+  await away.route('**/api/**', (route) => route.abort());
+  await correct(away, '2');
+  await correct(page, '1');
+  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(3);
+  await away.unroute('**/api/**');
+  await away.clock.fastForward('10:00');
+  await expect(away.getByText(/not taken|refused|was not|could not/i).first()).toBeVisible();
+  const coats = (await logOf(page, demo.url)).filter(({ kind }) => kind === 'coat');
+  expect(coats.map(({ where }) => where?.models)).toEqual([[1, 2, 3], [1]]);
+});
+
 test('from the bench a recipe is written down as it was painted, and that is undone', async ({
   page,
   demo,

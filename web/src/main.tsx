@@ -12,7 +12,7 @@ import { memberships } from './data/club/membership';
 import { holdCollection, selectCollection } from './data/ledgerData';
 import { everyTag, ledgerApi } from './data/ledgerApi';
 import { openLedger, type Store } from './data/store';
-import { keepUndo } from './data/undo/keepUndo';
+import { forgetUndo, keepUndo } from './data/undo/keepUndo';
 import { WriterContext } from './data/useWriter';
 import { Door } from './features/door/Door';
 import { ribbonCache } from './workers/ribbonCache';
@@ -99,6 +99,7 @@ async function openPages(is: 'alone' | 'in'): Promise<void> {
 void (async () => {
   const { is } = await memberships.begin(reload);
   if (is !== 'out') return openPages(is);
+  forgetUndo();
   place.render(
     <StrictMode>
       <Door />

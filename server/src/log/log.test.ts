@@ -104,6 +104,36 @@ test('a coat that is struck out, or that two have noted, is not drawn', async ()
   expect(await left()).toBeCloseTo(before, 6);
 });
 
+test('a coat whose pot is gone is struck all the same, and the pot is full when it is put back', async () => {
+  const content: Pot = { ...peat, id: 'passing', name: 'Passing', volumeMl: 10 };
+  await server.put('/api/pots/passing', { content, revision: 0 }).expect(200);
+  const used = [{ potId: 'passing', ml: 2 }];
+  await write(coat('a', 0, { used }), coat('b', 1, { used })).expect(200);
+  expect(await left('passing')).toBe(6);
+  await server.remove('/api/pots/passing?revision=1').expect(204);
+  const strike = {
+    kind: 'strike',
+    id: 's',
+    benchId: 'table',
+    at: coat('a', 0).at,
+    order: 2,
+  } as const;
+  expect((await write({ ...strike, of: 'a' }).expect(200)).body.pots).toEqual([]);
+  await server.put('/api/pots/passing', { content, revision: 0 }).expect(200);
+  expect(await left('passing')).toBe(8);
+});
+
+test('a correction by a clock that was set back counts from when it was written', async () => {
+  const before = (await left()) ?? 0;
+  await write(coat('a', 0)).expect(200);
+  const early = '2026-02-28T09:00:00.000Z';
+  await write(
+    { kind: 'strike', id: 's', benchId: 'table', at: early, order: 1, of: 'a' },
+    coat('a2', 2, { at: early, coat: 1, used: [{ potId: peat.id, ml: 0.2 }] }),
+  ).expect(200);
+  expect(await left()).toBeCloseTo(before - 0.2, 6);
+});
+
 test('a pot runs empty and no further; one nobody has looked into stays unknown', async () => {
   await write(coat('a', 0, { used: [{ potId: peat.id, ml: 9999 }] })).expect(200);
   expect(await left()).toBe(0);

@@ -5,9 +5,16 @@ import type { Store } from '../store';
 import { KeptUndo } from './keptUndo';
 import { undoActions } from './undoSlice';
 
+const keyPrefix = 'undo of ';
+
+/** Forgets it for everybody: this browser is logged out. */
+export function forgetUndo(kept: Storage = sessionStorage): void {
+  for (const key of Object.keys(kept)) if (key.startsWith(keyPrefix)) kept.removeItem(key);
+}
+
 /** Has what can be undone survive a reload, until this browser is logged out. */
 export function keepUndo(store: Store): void {
-  const kept = new KeptUndo(sessionStorage, () => `undo of ${ledgerIdentity.storeName}`);
+  const kept = new KeptUndo(sessionStorage, () => keyPrefix + ledgerIdentity.storeName);
   const before = kept.last();
   if (before) {
     store.dispatch(undoActions.restored(before));
@@ -26,6 +33,6 @@ export function keepUndo(store: Store): void {
   // A phone may end a page that is not in front without another word.
   document.addEventListener('visibilitychange', () => document.hidden && keep());
   memberships.listen(() => {
-    if (memberships.now().is === 'out') kept.forget();
+    if (memberships.now().is === 'out') forgetUndo();
   });
 }

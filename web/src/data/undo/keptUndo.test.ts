@@ -44,8 +44,6 @@ describe('undo kept over a reload', () => {
     expect(kept.last()).toBeNull();
     who = 'Wren';
     expect(kept.last()?.done).toHaveLength(1);
-    kept.forget();
-    expect(kept.last()).toBeNull();
     who = null;
     kept.keep({ ...nothing, done: [step(1)] });
     expect(kept.last()).toBeNull();

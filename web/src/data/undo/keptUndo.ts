@@ -72,9 +72,4 @@ export class KeptUndo {
       // A browser that keeps nothing forgets what can be undone, as it forgets all else.
     }
   }
-
-  forget(): void {
-    const key = this.key();
-    if (key !== null) this.kept.removeItem(key);
-  }
 }

@@ -102,8 +102,8 @@ test('a coat on a model that still dries by the clock takes one press', async ()
   ]);
 });
 
-test('of two taps on a button those under 300 ms apart are one, and from 300 ms on two', async () => {
-  const { result, pass } = await open();
+test('of two taps on a button those under 300 ms apart are one, and from 300 ms on two, the server away or not', async () => {
+  const { result, server, pass } = await open();
   const buttons = {
     done: () => result.current.paint(result.current.view!.now!, inTurn()),
     skip: () => result.current.skip(result.current.view!.now!),
@@ -111,7 +111,12 @@ test('of two taps on a button those under 300 ms apart are one, and from 300 ms 
       const { coat, step } = result.current.view!.now!;
       result.current.mix(result.current.view!.now!, coat.brushed, step.ml, []);
     },
+    'needs another coat': () => {
+      const now = result.current.view!.now!;
+      result.current.paint(now, inTurn(), { wanted: now.task.coats + 1 });
+    },
   };
+  const names = ['done', 'skip', 'mix', 'needs another coat'] as const;
   const inTurn = () => {
     const { models, waiting } = result.current.view!.now!.task;
     return models.length > 0 ? models : waiting.map(({ model }) => model);
@@ -119,10 +124,11 @@ test('of two taps on a button those under 300 ms apart are one, and from 300 ms 
   const written = () => result.current.log.entries.filter(({ kind }) => kind !== 'strike').length;
   const wrong: string[] = [];
   let seed = 380;
-  for (let tap = 0; tap < 99; tap++) {
+  for (let tap = 0; tap < 300; tap++) {
     seed = (seed * 16_807) % 2_147_483_647;
     const gap = 20 + (seed % 581);
-    const button = (['done', 'skip', 'mix'] as const)[tap % 3];
+    const button = names[tap % names.length];
+    server.interrupt = () => (tap % 60 < 20 ? trouble(0, 'no-answer') : null);
     const before = written();
     act(() => void buttons[button]());
     await pass(gap);

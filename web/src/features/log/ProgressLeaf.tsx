@@ -4,6 +4,7 @@ import { Progress } from '../../kit/Progress';
 import { modelsWords } from '../../kit/words/modelsWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
+import { WriteDown } from './WriteDown';
 import type { ArmyState } from './logWork';
 import { PageWait } from '../../kit/PageWait';
 
@@ -12,11 +13,12 @@ export function ProgressLeaf() {
   const { answer, problem } = useAnswer(ofEverything, [], (worker) => worker.logProgress());
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer) return <PageWait>Counting what is done …</PageWait>;
-  if (answer.length === 0)
+  const { armies, names } = answer;
+  if (armies.length === 0)
     return <p>There is no army yet. An army on the bench shows here how far it is.</p>;
   return (
     <>
-      {answer.map((army) => (
+      {armies.map((army) => (
         <section key={army.armyId} className="army-state" aria-label={`Progress of ${army.name}`}>
           <h2 dir="auto">
             <Link to={`/armies/${army.armyId}`}>{army.name}</Link>
@@ -25,6 +27,7 @@ export function ProgressLeaf() {
             heads={['Unit', 'Coats', 'Done', 'In hand', 'To come']}
             rows={army.units.map((unit) => unitRow(army.armyId, unit))}
           />
+          <WriteDown entries={army.lastCoats} names={names} />
         </section>
       ))}
     </>

@@ -64,9 +64,10 @@ test('an empty log has no sittings and nothing learned', () => {
 
 test('progress tells the models that are in hand, army by army', () => {
   const { log } = workWith([painted(0)]);
-  const [state] = log.logProgress();
+  const [state] = log.logProgress().armies;
   expect(state).toMatchObject({ armyId: levy.id, name: levy.name });
   expect(state.units[0]).toMatchObject({ inHand: [1], done: [], coatsDone: 1 });
+  expect(state.lastCoats.map(({ id }) => id)).toEqual(['c0']);
 });
 
 test('from three coats on the hand’s own minutes are used, by technique and size', () => {

@@ -13,6 +13,7 @@ import {
   tickedOn,
   writeLogCsv,
   type Army,
+  type CoatEntry,
   type HandsOnRow,
   type LearnedFigures,
   type LineStory,
@@ -59,6 +60,8 @@ export interface ArmyState {
   armyId: string;
   name: string;
   units: (UnitProgress & { name: string })[];
+  /** the last coat on each surface of each unit */
+  lastCoats: CoatEntry[];
 }
 
 export interface LogFigures {
@@ -97,6 +100,17 @@ function namesKnown(): { names: LogNamesKnown; units: Unit[] } {
       recipes: named(recipes),
     },
   };
+}
+
+/** The last coat on each surface of each unit of an army. */
+function lastCoatsOf(entries: readonly LogEntry[]): CoatEntry[] {
+  const last = new Map<string, CoatEntry>();
+  for (const entry of standing(entries)) {
+    if (entry.kind !== 'coat') continue;
+    const { armyId, unitId, surfaceId } = entry.where;
+    if (armyId !== null) last.set(`${armyId} ${unitId} ${surfaceId}`, entry);
+  }
+  return [...last.values()];
 }
 
 export const logWork = {
@@ -149,13 +163,16 @@ export const logWork = {
   },
 
   /** How far every army is. */
-  logProgress(): ArmyState[] {
+  logProgress(): { armies: ArmyState[]; names: LogNamesKnown } {
     const entries = logInHand();
-    return armiesInHand().map((army) => {
+    const lastCoats = lastCoatsOf(entries);
+    const armies = armiesInHand().map((army) => {
       const progress = armyProgress(army, armyRecipes(army).recipeOf, entries);
       const units = progress.map((each, index) => ({ ...each, name: army.units[index].name }));
-      return { armyId: army.id, name: army.name, units };
+      const coats = lastCoats.filter(({ where }) => where.armyId === army.id);
+      return { armyId: army.id, name: army.name, units, lastCoats: coats };
     });
+    return { armies, names: namesKnown().names };
   },
 
   /** Models on which parts of an army are ticked off, by `unit part`. */

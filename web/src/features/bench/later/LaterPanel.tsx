@@ -23,6 +23,7 @@ export function LaterPanel({ now, hand, onClose }: LaterPanelProps) {
   const { where, recipeId, version, stepId, line } = now.coat;
   const { benchId } = now.coat;
   const submit = form.handleSubmit(({ what }) => {
+    if (!hand.isPress('later')) return;
     const entry = { kind: 'later', ...hand.head(), benchId, where, recipeId, version } as const;
     hand.write([{ ...entry, stepId, line, what: what.trim(), isDone: false }]);
     onClose();

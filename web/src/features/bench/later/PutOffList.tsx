@@ -16,7 +16,7 @@ export function PutOffList({ bench, army, hand, words }: Omit<BenchPartProps, 'v
   );
   if (open.length === 0) return null;
   const done = (each: PutOff) => {
-    if (hand.isPress(`later ${each.entry.id}`)) hand.write([doneAfterAll(each, hand.head())]);
+    if (hand.isPress('done later')) hand.write([doneAfterAll(each, hand.head())]);
   };
   return (
     <section>

@@ -67,7 +67,8 @@ function DryingList({ view, hand, words }: BenchPartProps) {
 
 /** Somebody has felt it: what was reckoned is off, and the log learns by it. */
 function feltDry(drying: Drying, { hand, view }: Pick<BenchPartProps, 'hand' | 'view'>): void {
-  if (!hand.isPress(`dry ${drying.entryId}`)) return;
+  // The next in the list moves up under the finger: a second tap there is none of its own.
+  if (!hand.isPress('dry')) return;
   const entry = hand.log.entries.find(({ id }) => id === drying.entryId);
   if (entry?.kind !== 'coat') return;
   const { where, recipeId, version, stepId, line, coat, benchId } = entry;
