@@ -367,7 +367,7 @@ const screens: Screen[] = [
       await expect(page.getByText(/Used once there are 3 timings/)).toBeVisible();
       expect(await violationsOn(page)).toEqual([]);
       await page.getByRole('link', { name: 'Progress', exact: true }).click();
-      await page.getByRole('link', { name: 'Dike Watch' }).click();
+      await page.getByRole('link', { name: 'Dike Watch', exact: true }).click();
       await page.getByRole('button', { name: 'Write it down as I did it' }).first().click();
       await expect(page.getByRole('button', { name: /^Make it version/ })).toBeVisible();
     },
