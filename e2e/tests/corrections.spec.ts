@@ -1,3 +1,4 @@
+import type { BrowserContext, Locator, Page } from '@playwright/test';
 import { done, later, layRecipe, logOf, now, paint } from '../support/bench';
 import { violationsOn } from '../support/axe';
 import { expect, test } from '../support/test';
@@ -82,24 +83,32 @@ test('an evening with six corrections: what counts at the end is what was really
   await expect.poll(counted).toEqual(['1: 1,2,3,4,5,6']);
 });
 
+/** One coat painted on three models, and a second tab at the same bench. */
+async function twoTabs(page: Page, context: BrowserContext, url: string): Promise<Page> {
+  await layRecipe(page, url, 'copper-helm', 3);
+  await paint(page);
+  await expect.poll(async () => (await logOf(page, url)).length).toBe(1);
+  const other = await context.newPage();
+  await other.clock.install({ time: new Date('2026-11-25T18:01:00') });
+  await other.goto(page.url());
+  return other;
+}
+
+/** Opens the form that puts the last entry right. */
+async function openCorrection(tab: Page): Promise<Locator> {
+  const last = tab.getByRole('region', { name: 'Last entries' });
+  await last.getByRole('button', { name: 'Correct an entry' }).click();
+  await last.getByRole('button', { name: 'Change' }).first().click();
+  return last;
+}
+
 test('two tabs that correct the same entry leave one coat, and the second is told', async ({
   page,
   context,
   demo,
 }) => {
-  await layRecipe(page, demo.url, 'copper-helm', 3);
-  await paint(page);
-  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(1);
-  const other = await context.newPage();
-  await other.clock.install({ time: new Date('2026-11-25T18:01:00') });
-  await other.goto(page.url());
-  const open = async (tab: typeof page) => {
-    const last = tab.getByRole('region', { name: 'Last entries' });
-    await last.getByRole('button', { name: 'Correct an entry' }).click();
-    await last.getByRole('button', { name: 'Change' }).first().click();
-    return last;
-  };
-  const [here, there] = [await open(page), await open(other)];
+  const other = await twoTabs(page, context, demo.url);
+  const [here, there] = [await openCorrection(page), await openCorrection(other)];
   // Neither hears of the other in between.
   await other.route('**/api/log?after=*', (route) => route.abort());
   await here.getByLabel('It was models').fill('1');
@@ -117,16 +126,9 @@ test('a correction made while away meets another’s: one stands, and whoever wa
   context,
   demo,
 }) => {
-  await layRecipe(page, demo.url, 'copper-helm', 3);
-  await paint(page);
-  await expect.poll(async () => (await logOf(page, demo.url)).length).toBe(1);
-  const away = await context.newPage();
-  await away.clock.install({ time: new Date('2026-11-25T18:01:00') });
-  await away.goto(page.url());
+  const away = await twoTabs(page, context, demo.url);
   const correct = async (tab: typeof page, models: string) => {
-    const last = tab.getByRole('region', { name: 'Last entries' });
-    await last.getByRole('button', { name: 'Correct an entry' }).click();
-    await last.getByRole('button', { name: 'Change' }).first().click();
+    const last = await openCorrection(tab);
     await last.getByLabel('It was models').fill(models);
     await last.getByRole('button', { name: 'Correct it' }).click();
     await expect(last.getByText(new RegExp(`, ${models}$`)).first()).toBeVisible();

@@ -39,7 +39,7 @@ export type AnyRecord = ContentOf<ResourceName>;
 
 export const resourceNames = Object.keys(resources) as ResourceName[];
 
-/** The name of a record, as it is told apart from others. */
+/** The name of a record, as it stands in sentences. */
 export const recordName = (name: ResourceName, record: AnyRecord): string =>
   (resources[name] as Resource<AnyRecord>).nameOf(record);
 

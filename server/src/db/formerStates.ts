@@ -1,5 +1,6 @@
 import { promisify } from 'node:util';
 import { deflateRaw, inflateRaw } from 'node:zlib';
+import type { Moment } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
 
 /** So many states of a record are kept, so long, in so many bytes at most. */
@@ -11,15 +12,6 @@ const mostBytes = 8_000_000;
 const passingMs = 10_000;
 /** While somebody goes on typing, one state is kept in this time. */
 const typingMs = 60_000;
-
-/** When a state of a record was the one that counted. */
-export interface FormerMoment {
-  revision: number;
-  /** ISO 8601, UTC */
-  savedAt: string;
-  /** when it was written over or deleted */
-  until: string;
-}
 
 /** A row of a table of records. */
 interface StoredState {
@@ -42,7 +34,7 @@ export interface FormerStates {
   /** Keeps a state that is about to be written over, unless it was only passed on the way. */
   keep(state: StoredState, until: string, within: Knex.Transaction): Promise<void>;
   /** the newest first */
-  moments(id: string): Promise<FormerMoment[]>;
+  moments(id: string): Promise<Moment[]>;
   read(id: string, revision: number): Promise<StoredState | null>;
 }
 

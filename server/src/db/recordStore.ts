@@ -3,6 +3,7 @@ import {
   sentenceOf,
   withKnownTakenIn,
   type Kept,
+  type Moment,
   isSameContent,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
@@ -10,7 +11,7 @@ import type { z } from 'zod';
 import { inParts, insertMany, valuesAtOnce } from './inParts';
 import { pagesOf } from './pagesOf';
 import { DamagedRecord, StaleWrite, type Damaged } from './storeErrors';
-import { formerStates, type FormerMoment } from './formerStates';
+import { formerStates } from './formerStates';
 import { linkPots, linkPotsOfNew, unlinkPots } from './potLinks';
 
 /** A row as every table of records has it. */
@@ -56,7 +57,7 @@ export interface RecordStore<Content extends { id: string }> {
   /** @throws StaleWrite when the record has moved on; nothing happens when it is gone already */
   remove(id: string, revision: number, within?: Knex.Transaction): Promise<void>;
   /** The moments whose states are kept, the newest first; none where its kind has no history. */
-  moments(id: string): Promise<FormerMoment[]>;
+  moments(id: string): Promise<Moment[]>;
   /** A record as it was at a revision; null where that is not kept. @throws DamagedRecord */
   former(id: string, revision: number): Promise<Kept<Content> | null>;
 }

@@ -38,6 +38,13 @@ const coat = (id: string, order: number, more: Partial<CoatEntry> = {}): CoatEnt
   used: [{ potId: peat.id, ml: 0.5 }],
   ...more,
 });
+const strike = {
+  kind: 'strike',
+  id: 's',
+  benchId: 'table',
+  at: '2026-03-01T18:00:00.000Z',
+  order: 2,
+} as const;
 const write = (...entries: LogEntry[]) => server.post('/api/log', { entries });
 const written = async (query = '') => (await server.get(`/api/log${query}`).expect(200)).body.items;
 const left = async (id = peat.id) =>
@@ -91,13 +98,6 @@ test('a coat that is struck out, or that two have noted, is not drawn', async ()
   const before = (await left()) ?? 0;
   await write(coat('a', 0), coat('twin', 1, { coat: 1 })).expect(200);
   expect(await left()).toBeCloseTo(before - 0.5, 6);
-  const strike = {
-    kind: 'strike',
-    id: 's',
-    benchId: 'table',
-    at: coat('a', 0).at,
-    order: 2,
-  } as const;
   await write({ ...strike, of: 'a' }).expect(200);
   expect(await left()).toBeCloseTo(before - 0.5, 6);
   await write({ ...strike, id: 's2', order: 3, of: 'twin' }).expect(200);
@@ -111,13 +111,6 @@ test('a coat whose pot is gone is struck all the same, and the pot is full when 
   await write(coat('a', 0, { used }), coat('b', 1, { used })).expect(200);
   expect(await left('passing')).toBe(6);
   await server.remove('/api/pots/passing?revision=1').expect(204);
-  const strike = {
-    kind: 'strike',
-    id: 's',
-    benchId: 'table',
-    at: coat('a', 0).at,
-    order: 2,
-  } as const;
   expect((await write({ ...strike, of: 'a' }).expect(200)).body.pots).toEqual([]);
   await server.put('/api/pots/passing', { content, revision: 0 }).expect(200);
   expect(await left('passing')).toBe(8);

@@ -4,6 +4,7 @@ import type {
   Kept,
   KeptPicture,
   LogEntry,
+  Moment,
   Photograph,
   Pot,
   Recipe,
@@ -11,7 +12,6 @@ import type {
   Version,
 } from '@yellow-ledger/core';
 import type { Knex } from 'knex';
-import type { FormerMoment } from '../db/formerStates';
 import type { Damaged } from '../db/storeErrors';
 import type { LogTexts } from '../log/logTexts';
 import type { Replacement } from '../replacements/replaceInRecipes';
@@ -31,7 +31,7 @@ export interface OpenRecords<Content extends { id: string } = AnyRecord> {
   /** @throws StaleWrite; Problem 403, 404 */
   remove(id: string, revision: number): Promise<void>;
   /** The moments whose states are kept, the newest first. @throws Problem 404 */
-  moments(id: string): Promise<FormerMoment[]>;
+  moments(id: string): Promise<Moment[]>;
   /** A record as it was, of which they see what they may see today. @throws Problem 404 */
   former(id: string, revision: number): Promise<Kept<Content> | null>;
 }

@@ -1,16 +1,14 @@
 import {
   keptSchema,
+  momentSchema,
   resources,
   type AnyRecord,
   type Kept,
+  type Moment,
   type ResourceName,
 } from '@yellow-ledger/core';
 import { z } from 'zod';
 import { ledgerApi } from './ledgerApi';
-
-const momentSchema = z.object({ revision: z.number(), savedAt: z.string(), until: z.string() });
-/** A state of a record that was written over or deleted; times in ISO 8601, UTC. */
-export type Moment = z.infer<typeof momentSchema>;
 
 interface MomentsAsked {
   kind: ResourceName;

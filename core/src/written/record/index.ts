@@ -14,6 +14,6 @@ export { mergeContents } from './mergeContents';
 export { isOpaqueId, opaquePrefix } from './opaqueId';
 export { randomFrom } from './randomFrom';
 export { readNumber, type NumberReading } from './readNumber';
-export { keptSchema, revisionSchema, type Kept } from './revision';
+export { keptSchema, momentSchema, revisionSchema, type Kept, type Moment } from './revision';
 export { isSameContent } from './sameContent';
 export { differencesFrom, takenBack, type StateDifference } from './takeBack';

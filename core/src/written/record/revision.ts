@@ -20,6 +20,15 @@ export interface Kept<Content> {
 
 export const savedAtSchema = z.iso.datetime({ error: 'a date and time, ISO 8601' });
 
+/** A state of a record that was written over or deleted, and when it counted. */
+export const momentSchema = z.strictObject({
+  revision: revisionSchema,
+  savedAt: savedAtSchema,
+  until: savedAtSchema.describe('when it was written over or deleted'),
+});
+
+export type Moment = z.infer<typeof momentSchema>;
+
 /** The schema of a kept record from the schema of its content. */
 export function keptSchema<Content extends z.ZodType>(content: Content) {
   return z.strictObject({

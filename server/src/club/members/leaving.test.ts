@@ -45,16 +45,19 @@ test('what was shared becomes the club’s, what was kept to oneself goes, and p
   };
   await put('recipes', { ...drawing, id: 'shared' });
   await put('recipes', { ...recipe, id: 'private' });
+  await put('recipes', { ...recipe, id: 'private', notes: 'mine' } as { id: string }, 1);
+  expect(await clubServer.ledger.records.recipes.moments('private')).toHaveLength(1);
   await share('recipes', 'shared');
   await clubServer
     .ask('put', '/api/recipes/private/versions/1', wren)
-    .send({ note: '', revision: 1 })
+    .send({ note: '', revision: 2 })
     .expect(200);
   await leave();
   expect(await idsOf('recipes')).toEqual(expect.arrayContaining(['shared', recipe.id]));
   expect(await idsOf('recipes')).not.toContain('private');
   expect(await idsOf('pots')).toContain('drawn');
   expect(await idsOf('pots')).not.toContain('alone');
+  expect(await clubServer.ledger.records.recipes.moments('private')).toEqual([]);
   expect(await clubServer.ledger.versions.list('private')).toEqual([]);
   expect((await clubServer.club.owners.of('recipes', 'shared')).owner).toBeNull();
   // An old copy of what went fits no more than any other that was deleted.

@@ -14,7 +14,9 @@ export function forgetUndo(kept: Storage = sessionStorage): void {
 
 /** Has what can be undone survive a reload, until this browser is logged out. */
 export function keepUndo(store: Store): void {
-  const kept = new KeptUndo(sessionStorage, () => keyPrefix + ledgerIdentity.storeName);
+  const kept = new KeptUndo(sessionStorage, () =>
+    memberships.now().is === 'out' ? null : keyPrefix + ledgerIdentity.storeName,
+  );
   const before = kept.last();
   if (before) {
     store.dispatch(undoActions.restored(before));
@@ -26,9 +28,7 @@ export function keepUndo(store: Store): void {
     if (steps.some(({ entries }) => entries.length > 0)) parts.add('log');
     for (const part of parts) holdCollection(store.dispatch, part);
   }
-  const keep = () => {
-    if (memberships.now().is !== 'out') kept.keep(store.getState().deeds);
-  };
+  const keep = () => kept.keep(store.getState().deeds);
   window.addEventListener('pagehide', keep);
   // A phone may end a page that is not in front without another word.
   document.addEventListener('visibilitychange', () => document.hidden && keep());

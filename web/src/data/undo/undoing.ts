@@ -6,7 +6,7 @@ import type { RootState } from '../rootState';
 import { undoActions, type UndoStep, type RecordChange } from './undoSlice';
 
 /** Whether all is in hand that a step is compared with: after a reload it is fetched first. */
-export const isInHand = (state: RootState, { records, entries }: UndoStep): boolean =>
+const isInHand = (state: RootState, { records, entries }: UndoStep): boolean =>
   records.every(({ name }) => selectCollection(state, name) !== undefined) &&
   (entries.length === 0 || selectCollection(state, 'log') !== undefined);
 

@@ -8,6 +8,7 @@ import {
   type AnyRecord,
   type Kept,
   type LogEntry,
+  type Moment,
   type Recipe,
   type ResourceName,
 } from '@yellow-ledger/core';
@@ -50,10 +51,18 @@ function HistoryOf({ kind, id }: { kind: ResourceName; id: string }) {
 
 function HistorySheet({ kind, kept }: { kind: ResourceName; kept: Kept<AnyRecord> }) {
   const now = kept.content;
-  const asked = { kind, id: now.id, revision: kept.revision };
-  const { data: moments, error, refetch } = useMomentsQuery(asked);
+  const {
+    data: moments,
+    error,
+    refetch,
+  } = useMomentsQuery({
+    kind,
+    id: now.id,
+    revision: kept.revision,
+  });
   const [params, setParams] = useSearchParams();
-  const chosen = Number(params.get('at')) || moments?.[0]?.revision || null;
+  const asked = Number(params.get('at'));
+  const chosen = moments?.find(({ revision }) => revision === asked) ?? moments?.[0];
   const log = useCollection('log') ?? noEntries;
   const sessions = useMemo(
     () => sessionsOf(log.filter((entry) => isAbout(entry, now.id))),
@@ -78,17 +87,18 @@ function HistorySheet({ kind, kept }: { kind: ResourceName; kept: Kept<AnyRecord
           <MomentList
             moments={moments}
             sessions={sessions}
-            chosen={chosen}
+            chosen={chosen?.revision ?? null}
             onChoose={(revision) => setParams({ at: String(revision) }, { replace: true })}
           />
-          {chosen !== null && <Then key={chosen} kind={kind} now={now} revision={chosen} />}
+          {chosen && <Then key={chosen.revision} kind={kind} now={now} moment={chosen} />}
         </div>
       )}
     </div>
   );
 }
 
-function Then({ kind, now, revision }: { kind: ResourceName; now: AnyRecord; revision: number }) {
+function Then({ kind, now, moment }: { kind: ResourceName; now: AnyRecord; moment: Moment }) {
+  const { revision, until } = moment;
   const { data: then, error, refetch } = useFormerQuery({ kind, id: now.id, revision });
   const { pots } = useShelf();
   const writer = useWriter();
@@ -96,20 +106,20 @@ function Then({ kind, now, revision }: { kind: ResourceName; now: AnyRecord; rev
   const mayWrite = useMay(kind, now.id)('write');
   if (error) return <FetchProblem error={error} onRetry={() => void refetch()} />;
   if (!then || !pots) return <PageWait>Fetching it as it was …</PageWait>;
-  const when = format(new Date(then.savedAt), 'd MMM, HH:mm');
+  const when = format(new Date(until), 'd MMM, HH:mm');
   const take = (record: AnyRecord, part: 'all' | 'some') => {
-    const label = `take ${part === 'all' ? 'all' : 'some'} of ${recordName(kind, now)} back to ${when}`;
+    const label = `take ${part === 'all' ? 'all' : 'some'} of ${recordName(kind, now)} back to what was until ${when}`;
     writer.do(label, { records: [{ name: kind, before: now, after: record }] });
     notify(
       part === 'all'
-        ? `It is as it was on ${when}. Undo takes that back.`
+        ? `It is as it was until ${when}. Undo takes that back.`
         : 'What you chose is as it was. Undo takes that back.',
     );
   };
   const onTake = mayWrite ? take : undefined;
   return (
     <section aria-label="As it was">
-      <h2>As it was from {when}</h2>
+      <h2>As it was until {when}</h2>
       {isSameContent(now, then.content) ? (
         <p>It is the same now.</p>
       ) : kind === 'recipes' ? (
@@ -125,6 +135,4 @@ const addressOf = (kind: ResourceName, id: string) =>
   kind === 'pots' ? '/shelf' : `/${kind}/${encodeURIComponent(id)}`;
 
 const isAbout = (entry: LogEntry, id: string): boolean =>
-  ('recipeId' in entry && entry.recipeId === id) ||
-  ('where' in entry && entry.where.armyId === id) ||
-  entry.benchId === id;
+  ('recipeId' in entry && entry.recipeId === id) || ('where' in entry && entry.where.armyId === id);

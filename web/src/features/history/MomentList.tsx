@@ -1,8 +1,7 @@
-import type { LoggedSession } from '@yellow-ledger/core';
+import type { LoggedSession, Moment } from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import Button from 'react-bootstrap/Button';
-import type { Moment } from '../../data/historyApi';
-import { agoWords, dayWords } from './momentWords';
+import { agoWords, dayWords, sessionsAfter } from './momentWords';
 
 export interface MomentListProps {
   /** the newest first */
@@ -22,14 +21,10 @@ export function MomentList({ moments, sessions, chosen, onChoose }: MomentListPr
         const [from, to] = [new Date(savedAt), new Date(until)];
         const day = dayWords(to, now);
         const isNewDay = index === 0 || dayWords(new Date(moments[index - 1].until), now) !== day;
-        const nextFrom = index === 0 ? now : new Date(moments[index - 1].savedAt);
-        const before = sessions.filter(
-          (session) => session.from >= to.getTime() && session.from < nextFrom.getTime() + 1,
-        );
         return (
           <li key={revision}>
             {isNewDay && <b className="moments-day">{day}</b>}
-            {before.map((session) => (
+            {sessionsAfter(moments, index, sessions).map((session) => (
               <span key={session.from} className="moments-session">
                 Painted with, {format(session.from, 'd MMM, HH:mm')}–{format(session.to, 'HH:mm')}
               </span>

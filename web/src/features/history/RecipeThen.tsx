@@ -31,7 +31,7 @@ export function RecipeThen({ now, then, pots, onTake }: RecipeThenProps) {
       {onTake && (
         <TakeBackBar kind="recipes" all={then} some={isChosen ? merged : null} onTake={onTake} />
       )}
-      <Disclosure title="Beside each other, line by line" isOpen>
+      <Disclosure className="history-beside" title="Beside each other, line by line" isOpen>
         <ComparedRecipes one={now} other={then} pots={pots} sides={['Now', 'Then']} />
       </Disclosure>
     </>

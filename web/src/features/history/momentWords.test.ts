@@ -1,4 +1,4 @@
-import { agoWords, dayWords } from './momentWords';
+import { agoWords, dayWords, sessionsAfter } from './momentWords';
 
 const now = new Date(2026, 11, 2, 20, 0);
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 11, day, hour, minute);
@@ -14,4 +14,13 @@ test('moments are told as a painter would', () => {
   expect(agoWords(at(1, 23), now)).toBe('');
   // A clock that was set back says nothing wrong.
   expect(agoWords(at(2, 21), now)).toBe('');
+});
+
+test('each session stands over the state that was there before it, and over no other', () => {
+  const until = (hour: number) => ({ until: at(1, hour).toISOString() });
+  const moments = [until(22), until(18), until(9)];
+  const sessions = [23, 20, 18, 12, 8].map((hour) => ({ from: at(1, hour).getTime() }));
+  const hoursAt = (index: number) =>
+    sessionsAfter(moments, index, sessions).map(({ from }) => new Date(from).getHours());
+  expect([0, 1, 2].map(hoursAt)).toEqual([[23], [20, 18], [12]]);
 });

@@ -1,11 +1,11 @@
 import { doneAfterAll, techniqueOf, type LineTime, type PutOff } from '@yellow-ledger/core';
 import { format } from 'date-fns';
-import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import { entryHead } from '../../data/log/entryHead';
 import { useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
 import { FigureTable } from '../../kit/FigureTable';
+import { LaterRows } from '../../kit/log/LaterRows';
 import { timeWords } from '../../kit/log/timeWords';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
@@ -27,6 +27,8 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer || answer.lines.length + answer.later.length === 0) return null;
   const { lines, later, names } = answer;
+  const surfaceName = (surfaceId: string) =>
+    names.surfaces[`${holder} ${unitId} ${surfaceId}`] ?? 'a surface that is gone';
   const done = (each: PutOff) =>
     writer.do(`${each.what} done`, {
       entries: [doneAfterAll({ ...each, models: [model] }, entryHead(store.getState()))],
@@ -35,37 +37,30 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
     <section className="surface-record" aria-label="How it went">
       <h2>How it went, and the last time</h2>
       {later.length > 0 && (
-        <ul className="rows" aria-label="Left for later">
-          {later.map((each) => (
-            <li key={each.entry.id} className="across">
-              <span dir="auto">
-                Left for later: {each.what}, line {each.line}
-              </span>
-              <Button
-                variant="outline"
-                aria-label={`Done after all: ${each.what}`}
-                onClick={() => done(each)}
-              >
-                Done
-              </Button>
-            </li>
-          ))}
-        </ul>
+        <>
+          <h3>Left for later</h3>
+          <LaterRows
+            later={later}
+            where={({ surfaceId, line }) => `${surfaceName(surfaceId)}, line ${line}`}
+            onDone={done}
+          />
+        </>
       )}
-      <FigureTable
-        label="How each line went"
-        heads={['Line', 'On this model', 'The last time before']}
-        rows={lines.map(({ surfaceId, line, here, before }) => [
-          <span key="line" dir="auto">
-            {names.surfaces[`${holder} ${unitId} ${surfaceId}`] ?? 'A surface'}, {line}{' '}
-            {techniqueOf(here.technique).label}
-          </span>,
-          <span key="here" dir="auto">
-            {timeWords(here)}
-          </span>,
-          before ? <Before key="before" time={before} names={names} /> : 'It was the first.',
-        ])}
-      />
+      {lines.length > 0 && (
+        <FigureTable
+          label="How each line went"
+          heads={['Line', 'On this model', 'The last time before']}
+          rows={lines.map(({ surfaceId, line, here, before }) => [
+            <span key="line" dir="auto">
+              {surfaceName(surfaceId)}, {line} {techniqueOf(here.technique).label}
+            </span>,
+            <span key="here" dir="auto">
+              {timeWords(here)}
+            </span>,
+            before ? <Before key="before" time={before} names={names} /> : 'It was the first.',
+          ])}
+        />
+      )}
     </section>
   );
 }

@@ -158,8 +158,11 @@ export const logWork = {
   ): { time: LineTime; unit: string } | null {
     const time = lastTime(logInHand(), line, now);
     if (!time) return null;
-    const unit = namesKnown().names.units[`${time.on.holderId} ${time.on.unitId}`];
-    return { time, unit: unit ?? 'a unit that is gone' };
+    const { holderId, unitId } = time.on;
+    const loose = benchesInHand().find(({ id }) => id === holderId)?.loose?.unit;
+    const units = armiesInHand().find(({ id }) => id === holderId)?.units ?? (loose ? [loose] : []);
+    const unit = units.find(({ id }) => id === unitId)?.name ?? 'a unit that is gone';
+    return { time, unit };
   },
 
   /** How far every army is. */

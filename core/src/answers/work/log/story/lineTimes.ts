@@ -1,5 +1,6 @@
 import type { MishapKind } from '../../../rescue/mishapKinds';
 import { holderOf, type CoatEntry, type Deviation, type EntryOf, type LogEntry } from '../entry';
+import { lineKey } from '../../army/ownFigures';
 import { standing } from '../standing';
 
 /** One surface of one model. */
@@ -47,9 +48,6 @@ type LineEntry = CoatEntry | EntryOf<'mishap'>;
 const isOfLine = (entry: LogEntry): entry is LineEntry =>
   entry.kind === 'coat' || entry.kind === 'mishap';
 
-const isOf = (entry: LogEntry, { recipeId, stepId }: RecipeLine): entry is LineEntry =>
-  isOfLine(entry) && entry.recipeId === recipeId && entry.stepId === stepId;
-
 const isOn = ({ where, benchId }: LineEntry, on: ModelSurface): boolean =>
   isOnSurface({ where, benchId }, on) && where.models.includes(on.model);
 
@@ -59,12 +57,12 @@ const isOnSurface = (
 ): boolean =>
   where.unitId === unitId && where.surfaceId === surfaceId && holderOf(where, benchId) === holderId;
 
-/** The entries of one line that count, in the order they were written. */
-const ofLine = (entries: readonly LogEntry[], line: RecipeLine): LineEntry[] =>
+/** The entries of some lines that count, in the order they were written. */
+const counting = (entries: readonly LogEntry[], isWanted: (entry: LineEntry) => boolean) =>
   // Sorting all of a long log for one line would take far longer than this.
-  standing(entries.filter((entry) => entry.kind === 'strike' || isOf(entry, line))).filter(
-    isOfLine,
-  );
+  standing(
+    entries.filter((entry) => entry.kind === 'strike' || (isOfLine(entry) && isWanted(entry))),
+  ).filter(isOfLine);
 
 /** @returns null where no coat of the line is on it */
 function timeOn(line: readonly LineEntry[], on: ModelSurface): LineTime | null {
@@ -121,7 +119,10 @@ export function lastTime(
 ): LineTime | null {
   const models = new Set(excepted.models);
   return newestTime(
-    ofLine(entries, line),
+    counting(
+      entries,
+      ({ recipeId, stepId }) => recipeId === line.recipeId && stepId === line.stepId,
+    ),
     (on) =>
       models.has(on.model) &&
       on.unitId === excepted.unitId &&
@@ -140,17 +141,21 @@ export function lineStories(
   entries: readonly LogEntry[],
   { holderId, unitId, model }: Omit<ModelSurface, 'surfaceId'>,
 ): (LineStory & { surfaceId: string })[] {
-  const begun = new Map<string, { first: CoatEntry; surfaceId: string }>();
-  for (const entry of standing(entries)) {
-    if (entry.kind !== 'coat' || entry.line === 0 || entry.where.unitId !== unitId) continue;
-    if (!entry.where.models.includes(model)) continue;
-    if (holderOf(entry.where, entry.benchId) !== holderId) continue;
-    const key = `${entry.where.surfaceId} ${entry.recipeId} ${entry.stepId}`;
-    if (!begun.has(key)) begun.set(key, { first: entry, surfaceId: entry.where.surfaceId });
+  const lines = new Map<string, LineEntry[]>();
+  const begun = new Map<string, CoatEntry>();
+  for (const entry of counting(entries, ({ line }) => line > 0)) {
+    const key = lineKey(entry.recipeId, entry.stepId);
+    const before = lines.get(key);
+    if (before) before.push(entry);
+    else lines.set(key, [entry]);
+    const { surfaceId } = entry.where;
+    if (entry.kind !== 'coat' || !isOn(entry, { holderId, unitId, surfaceId, model })) continue;
+    if (!begun.has(`${surfaceId} ${key}`)) begun.set(`${surfaceId} ${key}`, entry);
   }
-  return [...begun.values()].flatMap(({ first, surfaceId }) => {
+  return [...begun.values()].flatMap((first) => {
     const { recipeId, stepId, recipeName, line: number } = first;
-    const line = ofLine(entries, { recipeId, stepId });
+    const { surfaceId } = first.where;
+    const line = lines.get(lineKey(recipeId, stepId)) ?? [];
     const here = timeOn(line, { holderId, unitId, surfaceId, model });
     if (!here) return [];
     const together = line.filter((entry) => isOn(entry, here.on));

@@ -14,10 +14,14 @@ export interface PutOff {
   entry: EntryOf<'later'>;
 }
 
+const isAboutLater: ReadonlySet<LogEntry['kind']> = new Set(['later', 'stripped', 'strike']);
+
 /** All that is still to be done of what was put off, the oldest first. */
 export function putOff(entries: readonly LogEntry[]): PutOff[] {
+  if (!entries.some(({ kind }) => kind === 'later')) return [];
   const open = new Map<string, PutOff>();
-  for (const entry of standing(entries)) {
+  // Of a long log few entries say anything of it.
+  for (const entry of standing(entries.filter(({ kind }) => isAboutLater.has(kind)))) {
     if (entry.kind === 'stripped') strip(open, entry);
     if (entry.kind !== 'later') continue;
     const { unitId, surfaceId, models } = entry.where;

@@ -31,7 +31,7 @@ export default function VersionsLeaf({ draft, words, pots }: LeafProps) {
           <p>
             A version never changes again. Models painted after it point at it.{' '}
             <Link to={`/history/recipes/${recipe.id}`}>Earlier moments of this recipe</Link> are
-            kept without a press.
+            kept too.
           </p>
           <ol className="ruled">
             {versions.map(({ number, note, frozenAt, content }) => (
