@@ -21,22 +21,30 @@ export function useSheetReading<Read>(
   const [problem, setProblem] = useState<string | null>(null);
   const stopLast = useRef(stopReading);
   useEffect(() => () => void stopLast.current(), []);
+  const running = useRef(0);
+  const end = () => {
+    running.current++;
+    setDone(null);
+  };
   const read = async (file: Blob, called: string) => {
+    const run = ++running.current;
+    // Progress comes by a port of its own, and the last of it may come after the answer.
+    const told = (share: number) => run === running.current && setDone(share);
     setProblem(null);
     setDone(0);
     try {
-      const answer = await start(file, called, Comlink.proxy(setDone));
+      const answer = await start(file, called, Comlink.proxy(told));
       if (answer === null) return;
       if ('problem' in answer) setProblem(answer.problem);
       else onRead(answer);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     } finally {
-      setDone(null);
+      if (run === running.current) end();
     }
   };
   const stop = () => {
-    setDone(null);
+    end();
     void stopReading();
   };
   return { read, stop, done, problem };

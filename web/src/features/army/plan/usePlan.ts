@@ -91,7 +91,11 @@ export function usePlan(army: Army, batch: Batch): Planning {
       if (isMine())
         setProblem(error instanceof Error ? error.message : 'The plan did not come about.');
     } finally {
-      if (isMine()) setProgress(null);
+      if (isMine()) {
+        // Progress comes by a port of its own, and the last of it may come after the answer.
+        running.current++;
+        setProgress(null);
+      }
     }
   });
   useEffect(() => {
