@@ -61,3 +61,32 @@ export function hugePng(width: number, height: number): Buffer {
   bytes.writeUInt32BE(height, 20);
   return bytes;
 }
+
+/** A stroke of paint on white paper under a warm lamp, as a PNG of 600 × 400. */
+export async function strokeUnderWarmLamp(page: Page, strokeHex: string): Promise<Buffer> {
+  const data = await page.evaluate((hex) => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 600;
+    canvas.height = 400;
+    const context = canvas.getContext('2d');
+    if (!context) throw new Error('no canvas');
+    const lamp = [0.95, 0.75, 0.5];
+    const linear = (each: number) =>
+      each <= 0.04045 ? each / 12.92 : ((each + 0.055) / 1.055) ** 2.4;
+    const encoded = (each: number) =>
+      each <= 0.0031308 ? 12.92 * each : 1.055 * each ** (1 / 2.4) - 0.055;
+    const lit = (surface: string) => {
+      const bytes = [1, 3, 5].map((at) => parseInt(surface.slice(at, at + 2), 16) / 255);
+      const seen = bytes.map((each, at) => Math.round(255 * encoded(linear(each) * lamp[at])));
+      return `rgb(${seen.join(' ')})`;
+    };
+    context.fillStyle = lit('#3a322b');
+    context.fillRect(0, 0, 600, 400);
+    context.fillStyle = lit('#f1f1f1');
+    context.fillRect(60, 40, 480, 320);
+    context.fillStyle = lit(hex);
+    context.fillRect(200, 150, 200, 100);
+    return canvas.toDataURL('image/png').split(',')[1];
+  }, strokeHex);
+  return Buffer.from(data, 'base64');
+}

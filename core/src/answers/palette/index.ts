@@ -8,6 +8,7 @@ export {
   mixWanted,
   thinningOf,
 } from './makeAgain';
+export { mixedByEye, type MixedByEye } from './mixedByEye';
 export {
   WellError,
   loadOfAmounts,

@@ -2,6 +2,7 @@ export { bandCount } from './cieObserver';
 export { colourDifference } from './colourDifference';
 export { colourOfHex } from './colourOfHex';
 export { colourOfLab } from './colourOfLab';
+export { correctedForLight, lightProblem, type KnownPlace } from './correctedForLight';
 export { differenceWords } from './differenceWords';
 export { hexSchema, readHex } from './hex';
 export {

@@ -5,13 +5,13 @@ import {
   type Pot,
   type SurfaceColour,
 } from '@yellow-ledger/core';
+import { PicturePicker } from '../../kit/picture/PicturePicker';
 import { LabFields } from '../../kit/pots/LabFields';
 import { PotPicker } from '../../kit/pots/PotPicker';
 import { useRemembered } from '../../kit/hooks/useRemembered';
 import { RadioGroup } from '../../kit/RadioGroup';
 import { figuresOf } from '../../kit/paint/Ribbon';
 import { Swatch } from '../../kit/paint/Swatch';
-import { PicturePicker } from './PicturePicker';
 import { RecipeColour } from './RecipeColour';
 import { Figures } from '../../kit/figures/Figures';
 
@@ -89,7 +89,12 @@ export function TargetChoice({ pots, target, onTarget: put }: TargetChoiceProps)
           />
         )}
         {source === 'recipe' && <RecipeColour onColour={onTarget} />}
-        {source === 'picture' && <PicturePicker onHex={(found) => onTarget(colourOfHex(found))} />}
+        {source === 'picture' && (
+          <PicturePicker
+            words="A photo or drawing of the colour you want. Then press on the colour in it."
+            onHex={(found) => onTarget(colourOfHex(found))}
+          />
+        )}
       </div>
       {target && (
         <p className="target-now" role="status">

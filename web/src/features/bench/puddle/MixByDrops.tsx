@@ -22,6 +22,7 @@ import { useAnswer } from '../../../workers/useAnswer';
 import type { BenchPartProps } from '../benchPart';
 import type { BenchNow } from '../benchWork';
 import { PanelBox } from '../PanelBox';
+import { ByEye } from './ByEye';
 import { DropRows } from './DropRows';
 import { PuddleColours } from './PuddleColours';
 import { SayDrops } from './SayDrops';
@@ -61,6 +62,7 @@ export function MixByDrops({ pots, hand, now, onClose }: MixByDropsProps) {
         chosen=""
         onChoose={(potId) => put({ of: { potId }, drops: 1 })}
       />
+      <ByEye pots={pots} puddle={puddle} onDrops={setPuddle} onPut={put} />
       {seen && <PuddleColours seen={seen} pots={pots} onPut={put} />}
       <div className="flow">
         <ReasonButton

@@ -18,7 +18,7 @@ export function PuddleColours({ seen, pots, onPut }: PuddleColoursProps) {
   if (!now) return null;
   const called = nameOf(best?.of, potNamesOf(pots));
   return (
-    <section aria-label="How near it is">
+    <section aria-label="How near it is" className="puddle-answer">
       <div className="flow puddle-colours">
         <Colour name="Now" hex={now.colour.hex} />
         <Colour name="Wanted" hex={wanted.hex} />
@@ -31,7 +31,7 @@ export function PuddleColours({ seen, pots, onPut }: PuddleColoursProps) {
           ΔE00 {now.error.toFixed(1)}, {Math.round(now.load * 100)} % paint.
         </Figures>
       </p>
-      {best && (
+      {best && nearWords(best.then) !== nearWords(now) && (
         <div className="flow">
           <p>
             Nearest with one drop more: <b>{called}</b>. Then {nearWords(best.then).toLowerCase()}

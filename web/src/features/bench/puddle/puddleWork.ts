@@ -1,8 +1,11 @@
 import {
+  mixedByEye,
   puddleStudy,
   type AddedDrops,
   type Brushed,
+  type MixedByEye,
   type PuddleStudy,
+  type SurfaceColour,
   type WantedMix,
 } from '@yellow-ledger/core';
 import { hexOfBrushed } from '../../../workers/shared/hexOfBrushed';
@@ -24,5 +27,12 @@ export const puddleWork = {
       ...puddleStudy(puddle, wanted, shelf),
       lastHex: last && hexOfBrushed(last),
     };
+  },
+
+  /** The drops that give a colour that was measured; null where no pot in the puddle has a colour. */
+  mixedByEye(seen: SurfaceColour, puddle: AddedDrops): MixedByEye | null {
+    const shelf = shelfInHand();
+    const pots = puddle.pots.filter(({ potId }) => shelf.has(potId));
+    return mixedByEye(seen, { ...puddle, pots }, shelf);
   },
 };
