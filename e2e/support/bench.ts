@@ -59,8 +59,20 @@ interface Kept {
     coat?: number;
     of?: string;
     line?: number;
-    where?: { models: number[]; surfaceId: string };
+    where?: { models: number[]; surfaceId: string; unitId: string };
+    benchId?: string;
   };
+}
+
+/** The models and lines of the coats in the log that count, as “1: 1,2,3”, in the order they were written. */
+export async function coatsCounted(page: Page, url: string): Promise<string[]> {
+  const log = await logOf(page, url);
+  const struck = new Set<string | undefined>();
+  for (const { id, kind, of } of log.sort((one, other) => other.order - one.order))
+    if (kind === 'strike' && !struck.has(id)) struck.add(of);
+  return log.flatMap(({ id, kind, where, line }) =>
+    kind === 'coat' && !struck.has(id) ? [`${line}: ${where?.models.join()}`] : [],
+  );
 }
 
 /** The log as the server has it, without what the sample world has painted before. */

@@ -1,5 +1,5 @@
 import type { BrowserContext, Locator, Page } from '@playwright/test';
-import { done, later, layRecipe, logOf, now, paint } from '../support/bench';
+import { coatsCounted, done, later, layRecipe, logOf, now, paint } from '../support/bench';
 import { violationsOn } from '../support/axe';
 import { expect, test } from '../support/test';
 
@@ -40,15 +40,7 @@ test('an evening with six corrections: what counts at the end is what was really
   await page.setViewportSize({ width: 360, height: 740 });
   await layRecipe(page, demo.url, 'copper-helm', 6);
   const last = page.getByRole('region', { name: 'Last entries' });
-  const counted = async () => {
-    const log = await logOf(page, demo.url);
-    const struck = new Set<string | undefined>();
-    for (const { id, kind, of } of log.sort((one, other) => other.order - one.order))
-      if (kind === 'strike' && !struck.has(id)) struck.add(of);
-    return log.flatMap(({ id, kind, where, line }) =>
-      kind === 'coat' && !struck.has(id) ? [`${line}: ${where?.models.join()}`] : [],
-    );
-  };
+  const counted = () => coatsCounted(page, demo.url);
   const correct = async (models: string) => {
     await last.getByRole('button', { name: 'Change' }).first().click();
     await last.getByLabel('It was models').fill(models);
@@ -144,30 +136,111 @@ test('a correction made while away meets another’s: one stands, and whoever wa
   expect(coats.map(({ where }) => where?.models)).toEqual([[1, 2, 3], [1]]);
 });
 
-test('from the bench a recipe is written down as it was painted, and that is undone', async ({
-  page,
-  demo,
-}) => {
-  await layRecipe(page, demo.url, 'copper-helm', 2);
+/** From each of three places the last coat is reached, and its recipe written down as it was painted. */
+const places = [
+  {
+    place: 'the bench',
+    open: async (page: Page) => {
+      const last = page.getByRole('region', { name: 'Last entries' });
+      await last.getByRole('button', { name: 'Correct an entry' }).click();
+    },
+    writeDown: async (page: Page) => {
+      await page.getByRole('link', { name: 'Write it down as I did it' }).click();
+    },
+  },
+  {
+    place: 'the log',
+    open: async (page: Page, url: string) => {
+      await page.goto(`${url}/log`);
+    },
+    writeDown: async (page: Page) => {
+      await page
+        .getByText('Write it down as I did it:')
+        .first()
+        .locator('..')
+        .getByRole('link')
+        .first()
+        .click();
+    },
+  },
+  {
+    place: 'the model’s page',
+    open: async (page: Page, url: string) => {
+      const [{ benchId, where }] = (await logOf(page, url)).filter(({ kind }) => kind === 'coat');
+      await page.goto(`${url}/log/models/${benchId}/${where?.unitId}/1`);
+      await page.getByText('Its entries in the log, to correct or strike out').click();
+    },
+    writeDown: async (page: Page) => {
+      await page.getByRole('button', { name: 'Write it down as I did it' }).click();
+    },
+  },
+];
+
+for (const { place, open, writeDown } of places)
+  test(`from ${place} a coat is put right, its recipe written down as it was painted, and the coat struck out`, async ({
+    page,
+    demo,
+  }) => {
+    await layRecipe(page, demo.url, 'copper-helm', 3);
+    const bench = page.url();
+    await adjustWithUmber(page);
+    await paint(page);
+    const counted = () => coatsCounted(page, demo.url);
+    await expect.poll(counted).toEqual(['1: 1,2,3']);
+
+    await open(page, demo.url);
+    await openLastCoat(page);
+    await page.getByLabel('It was models').fill('1–2');
+    await page.getByRole('button', { name: 'Correct it' }).click();
+    await expect.poll(counted).toEqual(['1: 1,2']);
+
+    await writeDown(page);
+    await page.getByRole('button', { name: 'Make it the recipe' }).click();
+    await expect(page.getByText(/says now what was done/)).toBeVisible();
+    await expect.poll(() => firstMix(page, demo.url)).toContain('fenumber');
+
+    await page.goto(bench);
+    await open(page, demo.url);
+    await openLastCoat(page);
+    await page.getByRole('button', { name: 'Strike out', exact: true }).click();
+    await expect.poll(counted).toEqual([]);
+  });
+
+/** Opens the row of the last coat, whether it stands at the bench or in the log. */
+async function openLastCoat(page: Page): Promise<void> {
+  const rows = page.getByRole('listitem').filter({ hasText: /painted metal|, coat 1; / });
+  await rows.first().getByRole('button', { name: 'Change', exact: true }).click();
+}
+
+async function adjustWithUmber(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Adjust the mix' }).click();
   const puddle = page.getByRole('region', { name: 'Mixed by drops' });
   await puddle.getByLabel('In words').fill('three drops of umber');
   await puddle.getByLabel('In words').press('Enter');
   await puddle.getByRole('button', { name: 'That’s it' }).click();
   await expect(now(page)).toContainText('improvised mix');
+}
+
+async function firstMix(page: Page, url: string): Promise<string> {
+  const response = await page.request.get(`${url}/api/recipes/copper-helm`);
+  const { content } = (await response.json()) as { content: { steps: { mix: unknown }[] } };
+  return JSON.stringify(content.steps[0].mix);
+}
+
+test('from the bench a recipe is written down as it was painted, and that is undone', async ({
+  page,
+  demo,
+}) => {
+  await layRecipe(page, demo.url, 'copper-helm', 2);
+  await adjustWithUmber(page);
   await paint(page);
-  const firstMix = async () => {
-    const response = await page.request.get(`${demo.url}/api/recipes/copper-helm`);
-    const { content } = (await response.json()) as { content: { steps: { mix: unknown }[] } };
-    return JSON.stringify(content.steps[0].mix);
-  };
-  const before = await firstMix();
+  const before = await firstMix(page, demo.url);
   await page.getByRole('link', { name: 'Write it down as I did it' }).click();
   const asDone = page.getByRole('radio', { name: /Fen Umber/ }).last();
   await expect(asDone).toBeChecked();
   await page.getByRole('button', { name: 'Make it the recipe' }).click();
   await expect(page.getByText(/says now what was done/)).toBeVisible();
-  await expect.poll(firstMix).toContain('fenumber');
+  await expect.poll(() => firstMix(page, demo.url)).toContain('fenumber');
   await page.keyboard.press('Control+z');
-  await expect.poll(firstMix).toBe(before);
+  await expect.poll(() => firstMix(page, demo.url)).toBe(before);
 });

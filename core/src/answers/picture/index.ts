@@ -33,6 +33,7 @@ export {
   type PhotographKind,
   type PhotographOf,
 } from './photograph';
+export { photographAfter, photographsOfLines } from './photographsOfLines';
 export { pictureFormats, pictureFormatWords } from './pictureFormats';
 export type { Pixels } from './pixels';
 export { recipeInValues, type RecipeInValues } from './recipeInValues';

@@ -144,6 +144,32 @@ test('of two taps on a button those under 300 ms apart are one, and from 300 ms 
   expect(wrong).toEqual([]);
 });
 
+test('two taps on taking back take one press back under 300 ms, and two from there on', async () => {
+  const { result, server, pass } = await open();
+  const struck = () => result.current.log.entries.filter(({ kind }) => kind === 'strike').length;
+  const wrong: string[] = [];
+  let seed = 381;
+  for (let tap = 0; tap < 60; tap++) {
+    seed = (seed * 16_807) % 2_147_483_647;
+    const gap = 20 + (seed % 581);
+    server.interrupt = () => (tap % 20 < 7 ? trouble(0, 'no-answer') : null);
+    for (let press = 0; press < 2; press++) {
+      act(() => result.current.skip(result.current.view!.now!));
+      await pass(1000);
+    }
+    const before = struck();
+    act(() => void result.current.takeBack());
+    await pass(gap);
+    act(() => void result.current.takeBack());
+    await pass(1000);
+    const strikes = struck() - before;
+    if (strikes !== (gap < 300 ? 1 : 2)) wrong.push(`${gap} ms: ${strikes}`);
+    if (strikes === 1) act(() => void result.current.takeBack());
+    await pass(1000);
+  }
+  expect(wrong).toEqual([]);
+});
+
 test('models ticked off as fast as anybody can all count, the last of them too', async () => {
   const { result, server, pass } = await open();
   const models = result.current.view!.now!.task.models;

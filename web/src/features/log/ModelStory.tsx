@@ -1,12 +1,22 @@
-import { doneAfterAll, techniqueOf, type LineTime, type PutOff } from '@yellow-ledger/core';
+import {
+  doneAfterAll,
+  photographAfter,
+  photographsOfLines,
+  techniqueOf,
+  type LineTime,
+  type Photograph,
+  type PutOff,
+} from '@yellow-ledger/core';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { entryHead } from '../../data/log/entryHead';
 import { useAppStore } from '../../data/store';
+import { useCollection } from '../../data/useCollections';
 import { useWriter } from '../../data/useWriter';
 import { FigureTable } from '../../kit/FigureTable';
 import { LaterRows } from '../../kit/log/LaterRows';
 import { timeWords } from '../../kit/log/timeWords';
+import { PhotographPicture } from '../../kit/photographs/PhotographPicture';
 import { ofEverything } from '../../workers/parts';
 import { useAnswer } from '../../workers/useAnswer';
 import type { LogNamesKnown } from './logWork';
@@ -24,11 +34,16 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
   );
   const writer = useWriter();
   const store = useAppStore();
+  const photographs = useCollection('photographs')?.map(({ content }) => content) ?? [];
   if (problem) return <p role="alert">{problem}</p>;
   if (!answer || answer.lines.length + answer.later.length === 0) return null;
   const { lines, later, names } = answer;
   const surfaceName = (surfaceId: string) =>
     names.surfaces[`${holder} ${unitId} ${surfaceId}`] ?? 'a surface that is gone';
+  const taken = photographsOfLines(
+    lines.map(({ here }) => plainLine(here)),
+    photographs,
+  );
   const done = (each: PutOff) =>
     writer.do(`${each.what} done`, {
       entries: [doneAfterAll({ ...each, models: [model] }, entryHead(store.getState()))],
@@ -50,14 +65,19 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
         <FigureTable
           label="How each line went"
           heads={['Line', 'On this model', 'The last time before']}
-          rows={lines.map(({ surfaceId, line, here, before }) => [
+          rows={lines.map(({ surfaceId, line, here, before }, index) => [
             <span key="line" dir="auto">
               {surfaceName(surfaceId)}, {line} {techniqueOf(here.technique).label}
             </span>,
             <span key="here" dir="auto">
               {timeWords(here)}
+              <Pictures photographs={taken.get(index) ?? []} />
             </span>,
-            before ? <Before key="before" time={before} names={names} /> : 'It was the first.',
+            before ? (
+              <Before key="before" time={before} names={names} photographs={photographs} />
+            ) : (
+              'It was the first.'
+            ),
           ])}
         />
       )}
@@ -65,9 +85,33 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
   );
 }
 
-function Before({ time, names }: { time: LineTime; names: LogNamesKnown }) {
+const plainLine = ({ on: { holderId, unitId, model }, from, to }: LineTime) => ({
+  on: { holderId, unitId, model },
+  from,
+  to,
+});
+
+function Pictures({ photographs }: { photographs: readonly Photograph[] }) {
+  if (photographs.length === 0) return null;
+  return (
+    <span className="story-pictures">
+      {photographs.map((photograph) => (
+        <PhotographPicture key={photograph.id} photograph={photograph} />
+      ))}
+    </span>
+  );
+}
+
+interface BeforeProps {
+  time: LineTime;
+  names: LogNamesKnown;
+  photographs: readonly Photograph[];
+}
+
+function Before({ time, names, photographs }: BeforeProps) {
   const { holderId, unitId, model } = time.on;
   const unit = names.units[`${holderId} ${unitId}`];
+  const picture = photographAfter(plainLine(time), photographs);
   const when = format(new Date(time.to), 'd MMM');
   return (
     <span dir="auto">
@@ -79,6 +123,7 @@ function Before({ time, names }: { time: LineTime; names: LogNamesKnown }) {
         'A unit that is gone'
       )}
       , {when}: {timeWords(time)}
+      <Pictures photographs={picture ? [picture] : []} />
     </span>
   );
 }
