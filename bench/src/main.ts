@@ -22,6 +22,7 @@ import { benchPages } from './pagesBench';
 import { benchPlans } from './planBench';
 import { benchPowerCut } from './powerCutBench';
 import { benchRestores } from './restoreBench';
+import { benchPress } from './pressBench';
 import { benchRecipeList } from './recipeListBench';
 import { benchExamples } from './said/examplesBench';
 import { benchSaid } from './saidBench';
@@ -47,6 +48,7 @@ const benches: Record<string, () => void | Promise<void>> = {
   shelf: benchShelfWork,
   recipeList: benchRecipeList,
   log: benchLog,
+  press: benchPress,
   plan: benchPlans,
   fuzz: benchFuzz,
   kill: benchKill,

@@ -28,3 +28,9 @@ function middle(times: number[]): number {
 
 export const ms = (figure: number) => `${figure.toFixed(2)} ms`;
 export const times = (ratio: number) => `${ratio.toFixed(1)} ×`;
+
+/** The value below which this share of the values lies, 0–1. */
+export function percentile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((one, other) => one - other);
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;
+}

@@ -1,6 +1,7 @@
 import { readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { seeded } from '../../../core/src/testing/practice/shakingHand';
+import { percentile } from '../measure';
 import { gone } from '../startedServer';
 import { Device } from './clubHttp';
 import { startedSample } from './startedClub';
@@ -240,11 +241,6 @@ async function againstAlone(): Promise<void> {
 }
 
 const after = (ms: number) => new Promise((then) => setTimeout(then, ms));
-
-function percentile(values: readonly number[], share: number): number {
-  const sorted = [...values].sort((one, other) => one - other);
-  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;
-}
 
 const spread = (values: readonly number[]) =>
   `p50 ${percentile(values, 0.5).toFixed(0)}, p99 ${percentile(values, 0.99).toFixed(0)}, most ${Math.max(0, ...values.slice(0, 100_000)).toFixed(0)} ms`;

@@ -19,6 +19,7 @@ import {
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import { withConfirming } from './club/confirming';
+import { grownLog } from './log/logIndex';
 import { ackedWrites } from './outbox/ackedWrites';
 import { offlineCache, type CachedCollection } from './offline/cachedCollections';
 import { ask, unreadable, type Problem } from './ask';
@@ -243,10 +244,11 @@ export function withItems(
   items: readonly z.infer<typeof logItemSchema>[],
 ): GivenLog {
   if (items.length === 0) return log;
-  const known = new Set(log.entries.map(({ id }) => id));
-  const fresh = items.flatMap(({ entry }) => (known.has(entry.id) ? [] : [entry]));
   return {
-    entries: fresh.length > 0 ? [...log.entries, ...fresh] : log.entries,
+    entries: grownLog(
+      log.entries,
+      items.map(({ entry }) => entry),
+    ),
     sequence: items.reduce((last, { sequence }) => Math.max(last, sequence), log.sequence),
   };
 }

@@ -7,6 +7,7 @@ import type {
   ResourceName,
   Version,
 } from '@yellow-ledger/core';
+import { withWaiting } from './log/logIndex';
 import { createSelector, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { ledgerApi } from './ledgerApi';
 import type { RootState } from './rootState';
@@ -79,12 +80,10 @@ const selectLog = createSelector(
   ],
   (given, pending) => {
     if (!given) return undefined;
-    if (pending.length === 0) return given.entries;
-    const known = new Set(given.entries.map(({ id }) => id));
-    return [
-      ...given.entries,
-      ...pending.flatMap(({ entry }) => (known.has(entry.id) ? [] : [entry])),
-    ];
+    return withWaiting(
+      given.entries,
+      pending.map(({ entry }) => entry),
+    );
   },
 );
 

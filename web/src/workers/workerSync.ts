@@ -50,12 +50,23 @@ function changeOf(
   now: LedgerData[Collection],
 ): PartChange {
   if (!before) return { part, put: [...now], gone: [], isWhole: true };
-  const known = new Set<unknown>(before);
-  const ids = new Set(now.map(idOf));
+  // Going through all of a long log at each press would take longer than the press itself.
+  const same = sameBeginning(before, now);
+  const [old, fresh] = [before.slice(same), now.slice(same)];
+  const known = new Set<unknown>(old);
+  const ids = new Set(fresh.map(idOf));
   return {
     part,
-    put: now.filter((thing) => !known.has(thing)),
-    gone: before.flatMap((thing) => (ids.has(idOf(thing)) ? [] : [idOf(thing)])),
+    put: fresh.filter((thing) => !known.has(thing)),
+    gone: old.flatMap((thing) => (ids.has(idOf(thing)) ? [] : [idOf(thing)])),
     isWhole: false,
   };
+}
+
+/** How many things two lists have in common at their beginning. */
+function sameBeginning(before: readonly unknown[], now: readonly unknown[]): number {
+  const shorter = Math.min(before.length, now.length);
+  let same = 0;
+  while (same < shorter && before[same] === now[same]) same++;
+  return same;
 }

@@ -7,6 +7,8 @@ test('a name that says its pigment is taken to look like it', () => {
   for (const { name, swatch, hiding } of pigments)
     expect(guessedByName(`Student ${name.toUpperCase()}, 60 ml`)).toEqual({
       kind: 'paint',
+      finish: 'matt',
+      flow: 'normal',
       swatch,
       hiding,
       by: 'pigment',
@@ -15,7 +17,7 @@ test('a name that says its pigment is taken to look like it', () => {
 });
 
 test('a name without a word for a colour is not guessed at', () => {
-  expect(guessedByName('Marsh Light').by).toBe('nothing');
+  expect(guessedByName('Lantern Fair').by).toBe('nothing');
   expect(guessedByName('Redshank').by).toBe('nothing');
   expect(guessedByName('').by).toBe('nothing');
 });

@@ -1,9 +1,10 @@
-import { colourByWord } from './colourWords';
-import { pigments } from './pigments';
-import { clearKinds, potKinds, type Pot, type PotKind } from './pot';
+import { colourOfLab } from '../../light/colour/colourOfLab';
+import { readPotName } from './names/readPotName';
+import { guessedHiding, usualHiding } from './names/usualHiding';
+import { clearKinds, type Pot, type PotKind } from './pot';
 
 /** A guess of a pot by its name alone. */
-export interface GuessedPot extends Pick<Pot, 'kind' | 'swatch' | 'hiding'> {
+export interface GuessedPot extends Pick<Pot, 'kind' | 'finish' | 'flow' | 'swatch' | 'hiding'> {
   /**
    * The source of the guess: a pigment, of which bottles look much alike; a kind that colours nothing; a word
    * for a colour, which is a rough guess; or nothing, and its colour is not known at all.
@@ -14,47 +15,39 @@ export interface GuessedPot extends Pick<Pot, 'kind' | 'swatch' | 'hiding'> {
 /** Nothing is known of its colour: the grey of the wells. */
 const unknownSwatch = '#8a7f6a';
 const unknownHiding = 0.6;
+/** A screen shows no less and no more, L*. */
+const darkest = 4;
+const lightest = 98;
 
-const hidingOfKind: Partial<Record<PotKind, number>> = {
-  ink: 0.3,
-  wash: 0.08,
-  'one-coat': 0.25,
-  medium: 0,
-  varnish: 0,
-};
-
-/** Hiding of one neat coat of a kind that lets light through, 0–1: our own starting point. */
-export const guessedHiding = (kind: PotKind, otherwise: number): number =>
-  hidingOfKind[kind] ?? otherwise;
+const thinKinds: readonly PotKind[] = ['wash', 'ink', 'one-coat'];
 
 /**
- * A guess of a pot by its name alone: its kind where that is in the name, the colour of
- * its pigment, or of the word for a colour that it has.
+ * A guess of a pot by its name alone: its kind, finish and colour where they are in the name, and
+ * how such a colour usually covers.
  *
  * @example guessedByName('Matt varnish').kind // → 'varnish'
  */
 export function guessedByName(name: string): GuessedPot {
-  const words = ` ${name
-    .toLowerCase()
-    .replace(/[^\p{L}]+/gu, ' ')
-    .trim()} `;
-  const isSaid = (phrase: string) => words.includes(` ${phrase.toLowerCase()} `);
-  const kind = potKinds.find((each) => isSaid(each.replace('-', ' '))) ?? 'paint';
-  const pigment = pigments
-    .filter((each) => isSaid(each.name))
-    .sort((one, other) => other.name.length - one.name.length)
-    .at(0);
-  if (pigment)
-    return {
-      kind,
-      swatch: pigment.swatch,
-      hiding: guessedHiding(kind, pigment.hiding),
-      by: 'pigment',
-    };
+  const { kind, finish, colour } = readPotName(name);
+  const flow = thinKinds.includes(kind) ? 'thin' : 'normal';
   if (clearKinds.includes(kind))
-    return { kind, swatch: '#ffffff', hiding: guessedHiding(kind, 0), by: 'clear' };
-  const worded = colourByWord(name);
-  if (worded)
-    return { kind, swatch: worded.swatch, hiding: guessedHiding(kind, worded.hiding), by: 'word' };
-  return { kind, swatch: unknownSwatch, hiding: guessedHiding(kind, unknownHiding), by: 'nothing' };
+    return { kind, finish, flow, swatch: '#ffffff', hiding: guessedHiding(kind, 0), by: 'clear' };
+  if (!colour) {
+    const hiding = guessedHiding(kind, unknownHiding);
+    return { kind, finish, flow, swatch: unknownSwatch, hiding, by: 'nothing' };
+  }
+  const value = Math.min(lightest, Math.max(darkest, colour.value));
+  const shown = colourOfLab(value, colour.a, colour.b);
+  const hiding =
+    colour.hiding === undefined || kind === 'primer'
+      ? usualHiding({ kind, finish }, shown)
+      : guessedHiding(kind, colour.hiding);
+  return {
+    kind,
+    finish,
+    flow,
+    swatch: shown.hex,
+    hiding,
+    by: colour.isPigment ? 'pigment' : 'word',
+  };
 }

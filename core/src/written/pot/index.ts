@@ -1,6 +1,7 @@
 export { countedCard, type GlazeCard } from './glazeCard';
 export { colourInWords } from './colourWords';
-export { guessedByName, guessedHiding, type GuessedPot } from './guessedByName';
+export { guessedByName, type GuessedPot } from './guessedByName';
+export { guessedHiding } from './names/usualHiding';
 export { hidingLevelOf, hidingLevels } from './hidingLevels';
 export { asLeft, asMeasured } from './left';
 export { mostNames, namesListed, potBegun, type PotBegun } from './newPots';

@@ -2,6 +2,7 @@ import { nextOrder, type LogEntry } from '@yellow-ledger/core';
 import { selectCollection } from '../ledgerData';
 import type { RootState } from '../rootState';
 import { painterHere } from './painterHere';
+import { nextOrderOf } from './logIndex';
 import { pageMonotonicClock } from './monotonicClock';
 
 /** The head of the next entry: after all that is known, by the page's clock. */
@@ -10,7 +11,7 @@ export function entryHead(state: RootState, after: readonly LogEntry[] = []) {
   return {
     id: crypto.randomUUID(),
     at: new Date(pageMonotonicClock.now()).toISOString(),
-    order: nextOrder([...known(state), ...after]),
+    order: Math.max(nextOrderOf(known(state)), nextOrder(after)),
     ...(by && { by }),
   };
 }

@@ -34,7 +34,7 @@ import {
 } from '@yellow-ledger/core';
 import { benchRecipes } from '../../workers/shared/benchRecipes';
 import { hexOfBrushed } from '../../workers/shared/hexOfBrushed';
-import { ownFigures, shelfInHand } from '../../workers/shared/ledgerData';
+import { nearlyOwnFigures, shelfInHand } from '../../workers/shared/ledgerData';
 import { liesBelow } from '../../workers/shared/liesBelow';
 
 /** A bench, and what is painted on it. */
@@ -91,7 +91,7 @@ export const benchWork = {
   /** The next coat, and everything around it. */
   benchView({ bench, army, entries, now, taskKey }: BenchAsked): BenchView {
     const { recipeOf, names, ranksIn } = benchRecipes(bench, army);
-    const { own } = ownFigures();
+    const { own } = nearlyOwnFigures();
     const shelf = shelfInHand();
     const counted = standing(entries);
     const state = benchTasks(army, bench, recipeOf, counted, now, ranksIn);

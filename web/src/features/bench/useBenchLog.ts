@@ -1,6 +1,7 @@
 import type { Bench, LogEntry } from '@yellow-ledger/core';
 import { useEffect, useMemo } from 'react';
 import { lookForEntries } from '../../data/serverCache';
+import { entriesOfBenches } from '../../data/log/logIndex';
 import { useAppSelector, useAppStore } from '../../data/store';
 import { useCollection, useRecords } from '../../data/useCollections';
 
@@ -33,11 +34,11 @@ export function useBenchLog({ id: benchId, armyId }: Pick<Bench, 'id' | 'armyId'
     const here = new Set([benchId, ...ofArmy.map(({ content }) => content.id)]);
     // Entries of the army noted away from any bench stand under its own identifier.
     if (armyId) here.add(armyId);
-    return (
-      all?.filter(
-        (entry) => here.has(entry.benchId) && (entry.kind !== 'mixed' || entry.benchId === benchId),
-      ) ?? nothing
-    );
+    return all ? entriesOfBenches(all, here).filter(isHere) : nothing;
+
+    function isHere(entry: LogEntry) {
+      return entry.kind !== 'mixed' || entry.benchId === benchId;
+    }
   }, [all, benches, benchId, armyId]);
   return useMemo(
     () => ({

@@ -2,6 +2,7 @@ import type { LogEntry } from '@yellow-ledger/core';
 import { useMemo } from 'react';
 import { useMatch } from 'react-router';
 import { selectCollection } from '../../data/ledgerData';
+import { entriesOfBench } from '../../data/log/logIndex';
 import { strikesOf } from '../../data/log/strikes';
 import { useAppSelector, useAppStore } from '../../data/store';
 import { useWriter } from '../../data/useWriter';
@@ -22,8 +23,8 @@ export function useStriking(benchId: string): Undo {
   const store = useAppStore();
   const writer = useWriter();
   const log = useAppSelector((state) => selectCollection(state, 'log')) ?? nothing;
+  const here = entriesOfBench(log, benchId);
   return useMemo(() => {
-    const here = log.filter((entry) => entry.benchId === benchId);
     const { undo, redo } = benchUndoOf(here);
     const strike = (entries: readonly LogEntry[]) => {
       if (entries.length > 0) writer.append(strikesOf(store.getState(), entries));
@@ -36,5 +37,5 @@ export function useStriking(benchId: string): Undo {
       undo: () => strike(undo),
       redo: () => strike(redo),
     };
-  }, [log, benchId, writer, store]);
+  }, [here, writer, store]);
 }

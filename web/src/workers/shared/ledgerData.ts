@@ -79,18 +79,36 @@ export const armiesInHand = (): Army[] => listOf('armies').map(({ content }) => 
 export const benchesInHand = (): Bench[] => listOf('benches').map(({ content }) => content);
 export const logInHand = (): readonly LogEntry[] => listOf('log');
 
-let learned: LearnedFigures | null = null;
-whenChanged(['log'], () => (learned = null));
-
 /** The painter at this device, in a club; null in a ledger alone. */
 let painter: string | null = null;
 export function setPainter(name: string | null): void {
   painter = name;
-  learned = null;
+  learnt = null;
 }
+
+let learnt: { figures: LearnedFigures; log: readonly LogEntry[] } | null = null;
 
 /** A painter's own figures by the log. */
 export function ownFigures(): LearnedFigures {
-  learned ??= learnFigures(logInHand(), painter);
-  return learned;
+  const log = logInHand();
+  if (learnt?.log !== log) learnt = { figures: learnFigures(log, painter), log };
+  return learnt.figures;
+}
+
+/** A log that has grown by this share since teaches nearly the same figures. */
+const nearlySame = 0.005;
+
+/**
+ * As `ownFigures`, but of a long log without its last few entries: learning from all of it at each
+ * press of a bench would let the press wait.
+ */
+export function nearlyOwnFigures(): LearnedFigures {
+  const log = logInHand();
+  const known = learnt?.log.length ?? 0;
+  const isNear =
+    learnt !== null &&
+    log.length >= known &&
+    log.length - known <= known * nearlySame &&
+    log.slice(known).every(({ kind }) => kind !== 'learned');
+  return isNear && learnt ? learnt.figures : ownFigures();
 }

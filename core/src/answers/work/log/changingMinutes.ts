@@ -1,5 +1,6 @@
 import type { Brushed, LogEntry } from './entry';
 import { isSameBrushed } from './mixed/asMixed';
+import { addTo } from './addTo';
 import { quantile } from './quantile';
 
 type Coat = LogEntry & { kind: 'coat' };
@@ -24,14 +25,12 @@ export function changingMinutes(
   const steady = new Map<string, number[]>();
   for (const { coat, before } of after)
     if (isSameBrushed(coat.brushed, before))
-      steady.set(coat.technique, [
-        ...(steady.get(coat.technique) ?? []),
-        coat.minutes / coat.reckoned,
-      ]);
+      addTo(steady, coat.technique, coat.minutes / coat.reckoned);
+  const usual = new Map([...steady].map(([technique, ratios]) => [technique, middle(ratios)]));
   const extra = after.flatMap(({ coat, before }) => {
-    const ratios = steady.get(coat.technique);
-    if (!ratios || isSameBrushed(coat.brushed, before)) return [];
-    const minutes = coat.minutes - middle(ratios) * coat.reckoned;
+    const ratio = usual.get(coat.technique);
+    if (ratio === undefined || isSameBrushed(coat.brushed, before)) return [];
+    const minutes = coat.minutes - ratio * coat.reckoned;
     return minutes >= least && minutes <= most ? [minutes] : [];
   });
   return extra.length < enoughChanges ? null : { minutes: middle(extra), records: extra.length };

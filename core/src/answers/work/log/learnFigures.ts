@@ -1,6 +1,7 @@
 import { usualHand, type OwnFigures } from '../army/ownFigures';
 import { loadOf } from '../../../written/mix/mix';
 import type { TechniqueName } from '../../../written/technique/techniques';
+import { addTo } from './addTo';
 import { changingMinutes } from './changingMinutes';
 import type { LogEntry } from './entry';
 import { quantile } from './quantile';
@@ -52,7 +53,7 @@ export function learnFigures(all: readonly LogEntry[], by: string | null = null)
   const entries = standing(all).filter((entry) => by === null || entry.by === by);
   for (const entry of entries) {
     if (entry.kind === 'coat') {
-      if (entry.minutes !== null) add(minutes, entry.technique, entry.minutes / entry.reckoned);
+      if (entry.minutes !== null) addTo(minutes, entry.technique, entry.minutes / entry.reckoned);
       const of = mixOf(entry);
       of.taken += entry.used.reduce((sum, { ml }) => sum + ml, 0);
     }
@@ -105,12 +106,6 @@ export function learnFigures(all: readonly LogEntry[], by: string | null = null)
 /** A measured factor drawn towards 1 while there are few records of it. */
 const weighted = ({ factor, records }: Learned): number =>
   factor ** (records / (records + usualWeighs));
-
-function add<Key>(lists: Map<Key, number[]>, key: Key, value: number): void {
-  const list = lists.get(key);
-  if (list) list.push(value);
-  else lists.set(key, [value]);
-}
 
 /** Whether a measured figure over the reckoned one can be what it says it is. */
 export const isPlausible = (ratio: number) => ratio >= leastRatio && ratio <= mostRatio;

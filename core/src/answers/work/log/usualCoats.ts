@@ -1,4 +1,5 @@
 import { lineKey } from '../army/ownFigures';
+import { addTo } from './addTo';
 import type { CoatEntry, LogEntry } from './entry';
 import { onFigures } from './onFigure/onFigure';
 
@@ -22,7 +23,7 @@ export function usualCoats(entries: readonly LogEntry[]): UsualCoats {
     }));
     const furthest = Math.max(...lines.map(({ line }) => line));
     for (const { key, line, count } of lines)
-      if (line < furthest) counts.set(key, [...(counts.get(key) ?? []), count]);
+      if (line < furthest) addTo(counts, key, count);
   }
   return new Map(
     [...counts].flatMap(([key, of]) =>
