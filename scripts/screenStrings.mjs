@@ -21,9 +21,9 @@ const readAttributes = new Set([
 
 const sources = ['web/src', 'core/src', 'server/src'];
 
-/** The words that the reader of sentences hears, and the language of the database: never shown. */
+/** The words that the readers of sentences and of names hear, and the language of the database: never shown. */
 const unshown =
-  /\/shorthand\/(?:lexicon|commands|speech|strict)\/|^server\/src\/(?:backup|db|open)\//u;
+  /\/shorthand\/(?:lexicon|commands|speech|strict)\/|\/pot\/names\/|^server\/src\/(?:backup|db|open)\//u;
 
 /** Source files whose strings may come on screen. */
 export const screenFiles = () =>

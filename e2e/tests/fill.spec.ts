@@ -12,12 +12,12 @@ test('a practice picture of a sheet is drawn, read, looked through and put on th
   await expect(page.getByText(/\d+ fields are read, \d+ are not sure/)).toBeVisible({});
   const rows = page.getByRole('region', { name: 'Pots to look through, a table' }).getByRole('row');
   expect(await rows.count()).toBeGreaterThan(50);
-  await page.getByLabel('Name of field 1', { exact: true }).fill('Marsh Light');
+  await page.getByLabel('Name of field 1', { exact: true }).fill('Lantern Fair');
   const put = page.getByRole('button', { name: /^Put \d+ pots on the shelf/ });
   const words = (await put.textContent()) ?? '';
   await put.click();
   await expect(page.getByText(`${words.match(/\d+/)?.[0]} pots added.`)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lantern Fair', exact: true })).toBeVisible();
 });
 
 test('a picture of something else is refused in a sentence, and so is no picture', async ({
@@ -44,18 +44,18 @@ test('names by list are pots with their pigments guessed; what is there already 
   await page.goto(`${empty.url}/shelf/fill/names`);
   await page
     .getByLabel('Names of pots, one a line')
-    .fill('1. Yellow ochre, student\n2. Marsh Light\n- marsh light');
+    .fill('1. Yellow ochre, student\n2. Lantern Fair\n- lantern fair');
   await page.getByRole('button', { name: 'Check these names' }).click();
   await expect(page.getByText('Guessed from the pigment')).toBeVisible();
   await expect(page.getByText('The name tells no colour')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Put 1 pot on the shelf' })).toBeVisible();
-  await page.getByLabel('Colour of Marsh Light').fill('#8fa06a');
+  await page.getByLabel('Colour of Lantern Fair').fill('#8fa06a');
   await page.getByRole('button', { name: 'Put 2 pots on the shelf' }).click();
-  await expect(page.getByRole('button', { name: 'Marsh Light', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lantern Fair', exact: true })).toBeVisible();
   await page.goto(`${empty.url}/shelf/fill/names`);
-  await page.getByLabel('Names of pots, one a line').fill('Marsh Light');
+  await page.getByLabel('Names of pots, one a line').fill('Lantern Fair');
   await page.getByRole('button', { name: 'Check these names' }).click();
-  await page.getByRole('checkbox', { name: 'Marsh Light goes in' }).check();
+  await page.getByRole('checkbox', { name: 'Lantern Fair goes in' }).check();
   await expect(page.getByText('A pot of this name is on the shelf already.')).toBeVisible();
 });
 

@@ -3,7 +3,7 @@ import type { Pot } from './pot';
 
 /** The known facts of a pot that is to be put on the shelf. */
 export type PotBegun = Pick<Pot, 'name' | 'kind' | 'swatch' | 'hiding'> &
-  Partial<Pick<Pot, 'swatchShows' | 'hidingIsGuess' | 'notes'>>;
+  Partial<Pick<Pot, 'finish' | 'flow' | 'swatchShows' | 'hidingIsGuess' | 'notes'>>;
 
 /** A pot with what is known of it, and the rest as most pots are. @param id its own */
 export function potBegun({ swatchShows, ...begun }: PotBegun, id: string): Pot {

@@ -23,9 +23,10 @@ function shown() {
 const look = () => fireEvent.click(screen.getByRole('button', { name: 'Check these names' }));
 
 test('a name of a pigment brings its guess, any other says that nothing is known', () => {
-  fireEvent.input(shown(), { target: { value: 'Burnt umber\nMarsh Light' } });
+  fireEvent.input(shown(), { target: { value: 'Lantern Fair\nBurnt umber\ndk. navy wash' } });
   look();
-  const [[umber, marsh]] = given;
+  const [[umber, navy, marsh]] = given;
+  expect(navy).toMatchObject({ kind: 'wash', flow: 'thin', isIn: true });
   expect(umber).toMatchObject({ name: 'Burnt umber', swatch: '#4a2f22', hidingIsGuess: true });
   expect(umber.tells).toMatch(/guess/i);
   expect(umber.isIn).toBe(true);

@@ -8,7 +8,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
 import { WordsField } from '../../kit/field/WordsField';
-import { isOnShelf } from './begun';
+import { isOnShelf, type Begun } from './begun';
 import type { WayProps } from './wayProps';
 
 const mostLetters = 100_000;
@@ -30,22 +30,23 @@ export function FromNames({ onBegun, shelf }: WayProps) {
           ? 'There is no name in it yet: write one a line.'
           : null,
     );
-    onBegun(
-      names.slice(0, mostNames).map((name) => {
-        const { by, ...guess } = guessedByName(name);
-        const isKnown = by === 'pigment' || by === 'clear';
-        return {
-          key: name,
-          // A pot of unknown colour would be predicted from a colour that is not its own.
-          isIn: isKnown && !isOnShelf(name, shelf),
-          name,
-          ...guess,
-          hidingIsGuess: true,
-          notes: isKnown ? guessedByNameNote : 'Colour not known yet.',
-          tells: tells[by],
-        };
-      }),
-    );
+    const guessed = names.slice(0, mostNames).map((name): Begun => {
+      const { by, ...guess } = guessedByName(name);
+      const isKnown = by !== 'nothing';
+      return {
+        key: name,
+        // A pot of unknown colour would be predicted from a colour that is not its own.
+        isIn: isKnown && !isOnShelf(name, shelf),
+        name,
+        ...guess,
+        hidingIsGuess: true,
+        notes: isKnown ? guessedByNameNote : 'Colour not known yet.',
+        tells: tells[by],
+      };
+    });
+    // Those that still need a colour stand together at the end.
+    const isUnknown = ({ tells: says }: Begun) => says === tells.nothing;
+    onBegun([...guessed.filter((each) => !isUnknown(each)), ...guessed.filter(isUnknown)]);
   };
   const paste = async () => {
     try {

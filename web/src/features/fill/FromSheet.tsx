@@ -1,5 +1,6 @@
 import {
   fieldCount,
+  guessedByName,
   namesListed,
   practicePots,
   type FieldReading,
@@ -99,14 +100,18 @@ function wordsOf(fields: readonly FieldReading[]): string {
     .join(' ');
 }
 
-const begunOf = ({ number, is, pot, because }: FieldReading, name: string): Begun[] =>
-  pot
+/** A field as a pot: its colour from the stroke, its kind and finish from its name. */
+function begunOf({ number, is, pot, because }: FieldReading, name: string): Begun[] {
+  const { kind, finish, flow } = guessedByName(name);
+  return pot
     ? [
         {
           key: `field ${number}`,
           isIn: is === 'sure',
           name: name || `Field ${number}`,
-          kind: 'paint',
+          kind,
+          finish,
+          flow,
           swatch: pot.swatch,
           ...(pot.swatchShows !== 'thick and dry' && { swatchShows: pot.swatchShows }),
           hiding: Math.round(pot.hiding * 100) / 100,
@@ -116,3 +121,4 @@ const begunOf = ({ number, is, pot, because }: FieldReading, name: string): Begu
         },
       ]
     : [];
+}

@@ -22,8 +22,7 @@ export function usualCoats(entries: readonly LogEntry[]): UsualCoats {
       count: ofLine.length,
     }));
     const furthest = Math.max(...lines.map(({ line }) => line));
-    for (const { key, line, count } of lines)
-      if (line < furthest) addTo(counts, key, count);
+    for (const { key, line, count } of lines) if (line < furthest) addTo(counts, key, count);
   }
   return new Map(
     [...counts].flatMap(([key, of]) =>

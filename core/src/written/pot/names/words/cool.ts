@@ -79,8 +79,7 @@ peppermint 84 27 158
 spearmint 80 26 154
 sage 66 17 122
 moss 49 36 112
-forest 32 30 141
-forest green 32 30 141
+forest 32 30 141 = forest green
 woodland 37 26 124 ~
 jungle 38 38 130 ~
 swamp 36 22 104

@@ -29,7 +29,7 @@ rose gold 64 28 52
 red gold 56 43 68
 white gold 80 13 86
 green gold 62 42 98
-champagne gold 77 25 84
+champagne gold 79 28 86
 dark gold 48 36 76
 brass 60 42 86
 old brass 47 32 82

@@ -57,10 +57,9 @@ dirt 40 20 70
 dust 72 12 78 ~
 earth 38 24 66
 soil 30 16 66
-loam 34 18 62
-peat 20 11 68
+loam 32 21 66
+peat 20 11 68 = peat brown
 bog 26 13 86 ~
-peat brown 20 11 68
 dung 36 24 78
 red ochre 46 46 48
 van dyke 24 14 60 = vandyke
@@ -85,7 +84,7 @@ skull 85 14 88
 horn 74 22 84
 tooth 88 16 92
 ivory white 94 9 98
-ecru 78 18 86
+ecru 77 21 89
 eggshell 93 8 86
 vanilla 91 23 92
 champagne 88 18 84
@@ -112,13 +111,13 @@ concrete 66 4 100
 cement 62 4 90
 rock 54 6 80
 pebble 68 8 86
-flint 42 4 250
+flint 41 5 262
 basalt 30 3 260
 marble 88 3 100
 limestone 82 11 90
 ash 68 4 110
 smoke 50 3 90
-fog 80 3 240
+fog 81 4 232
 mist 82 4 230
 cloud 78 3 240
 dove 70 4 300

@@ -3,7 +3,7 @@ export const warmThings = `
 blood 32 50 27
 dried blood 24 30 28
 poppy 47 74 36
-cherry 37 60 22
+cherry 38 62 25
 strawberry 50 62 22
 raspberry 40 56 8
 tomato 50 66 37
@@ -16,8 +16,7 @@ cardinal 36 60 26
 claret 26 38 12
 wine 26 34 8
 merlot 24 28 12
-oxblood 25 32 26
-ox blood 25 32 26
+oxblood 25 32 26 = ox blood
 brick 42 42 39 = brick red
 fire 53 80 42 ~
 flame 56 80 46
@@ -97,7 +96,6 @@ desert yellow 72 40 84
 dark yellow 62 44 86
 naples yellow 86 42 86 = naples
 ochre red 48 44 46
-ice yellow 93 30 98
 moon 91 18 96 ~
 moonlight 90 14 100
 pale flesh 83 20 62 = pale skin, light skin, light flesh

@@ -63,6 +63,7 @@ function UnknownPot(props: { name: string; names: PotNames; onIs: (potId: string
         {
           name,
           kind,
+          finish: guess.finish,
           swatch,
           hiding: guessedHiding(kind, guess.hiding),
           notes: 'From notes that were put in; colour and hiding are guesses.',
