@@ -8,8 +8,8 @@ const long = 100_000;
 const presses = 16;
 
 /**
- * Presses the button given by its text and tells how long it was until the panel of the present
- * step was drawn anew. A text: what runs here is compiled.
+ * Presses “Done” and tells how long it was until something on the page had changed and was drawn. A
+ * text: what runs here is compiled.
  */
 const pressAndWait = `async () => {
   const panel = document.querySelector('[aria-label="Now"]');

@@ -34,9 +34,9 @@ const sharesTried = [0.03, 0.08, 0.18, 0.35, 0.55];
 const dropsRoundTo = 0.05;
 
 /**
- * Works out the content of a puddle that was mixed by eye from its colour and the pots that went into it. Where
- * several mixes give the colour, the one nearest to the counted drops; thinner stays as counted, as
- * a dry stroke does not tell it.
+ * Works out the content of a puddle that was mixed by eye from its colour and the pots that went
+ * into it. Where several mixes give the colour, the one nearest to the counted drops; thinner stays
+ * as counted, as a dry stroke does not tell it.
  *
  * @param seen colour of a thick, dry stroke of the puddle
  * @param puddle the pots that are in it; with no drops counted, each counts alike

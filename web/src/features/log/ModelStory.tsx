@@ -41,7 +41,7 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
   const surfaceName = (surfaceId: string) =>
     names.surfaces[`${holder} ${unitId} ${surfaceId}`] ?? 'a surface that is gone';
   const taken = photographsOfLines(
-    lines.map(({ here }) => plainLine(here)),
+    lines.map(({ here }) => here),
     photographs,
   );
   const done = (each: PutOff) =>
@@ -85,12 +85,6 @@ export function ModelStory({ holder, unitId, model }: ModelStoryProps) {
   );
 }
 
-const plainLine = ({ on: { holderId, unitId, model }, from, to }: LineTime) => ({
-  on: { holderId, unitId, model },
-  from,
-  to,
-});
-
 function Pictures({ photographs }: { photographs: readonly Photograph[] }) {
   if (photographs.length === 0) return null;
   return (
@@ -111,7 +105,7 @@ interface BeforeProps {
 function Before({ time, names, photographs }: BeforeProps) {
   const { holderId, unitId, model } = time.on;
   const unit = names.units[`${holderId} ${unitId}`];
-  const picture = photographAfter(plainLine(time), photographs);
+  const picture = photographAfter(time, photographs);
   const when = format(new Date(time.to), 'd MMM');
   return (
     <span dir="auto">

@@ -12,9 +12,9 @@ const reach = 2;
 type Pressed = 'colour' | KnownPlace['is'];
 
 const presses: readonly { value: Pressed; name: string }[] = [
-  { value: 'colour', name: 'the colour' },
-  { value: 'white', name: 'white paper' },
-  { value: 'grey', name: 'something grey' },
+  { value: 'colour', name: 'press on the colour' },
+  { value: 'white', name: 'on white paper' },
+  { value: 'grey', name: 'on something grey' },
 ];
 
 interface Place {
